@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Biomegas\Refusal;
+use Closure;
+
+/** What every command that reads a file shares: JSON out, or exit code 2 and a sentence. */
+trait ReadsInput
+{
+    private const BAD_INPUT = 2;
+
+    /** @param Closure(): array<string, mixed> $answer */
+    private function answer(Closure $answer): int
+    {
+        try {
+            $result = $answer();
+        } catch (Refusal $refusal) {
+            fwrite(STDERR, $refusal->getMessage().PHP_EOL);
+
+            return self::BAD_INPUT;
+        }
+        $this->line(json_encode($result, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CurveName;
+use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\KeepingRange;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Range;
+use Biomegas\Facility\Shape\Bow;
+use Biomegas\Facility\Shape\Box;
+use Biomegas\Facility\Shape\LShape;
+use Biomegas\Facility\Shape\Outline;
+use Biomegas\Facility\Shape\Round;
+use Biomegas\Facility\Shape\Shape;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\SwimmingStyle;
+use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\WaterLayer;
+use Biomegas\Facility\WaterTemperature;
+
+/**
+ * Turns descriptions in the words of the scenario format into the core's
+ * picture. Both the scenario files and the database hold kinds and systems in
+ * these words. The descriptions have passed the schema.
+ */
+final readonly class Described
+{
+    private const USUAL_GLASS_MM = 10.0;
+
+    /**
+     * @param  array<string, mixed>  $d
+     *
+     * @throws ImpossiblePicture
+     */
+    public static function species(array $d): Species
+    {
+        $points = $d['temperature_c'] ?? null;
+        $keep = $d['keep_c'] ?? null;
+
+        return new Species(
+            key: $d['key'],
+            commonName: $d['common_name'],
+            scientificName: $d['scientific_name'],
+            adultLength: self::range('adult_length_mm', $d['adult_length_mm']),
+            growthCoefficient: self::range('growth_coefficient_per_year', $d['growth_coefficient_per_year']),
+            swimming: SwimmingStyle::from($d['swimming']),
+            lengthKind: LengthKind::from($d['length_kind'] ?? LengthKind::Total->value),
+            curve: CurveName::from($d['curve'] ?? CurveName::VonBertalanffy->value),
+            growthPoints: $points === null ? null : GrowthPoints::of($d['key'], $points['minimum'], $points['best'], $points['maximum'], $points['reference']),
+            keepingRange: $keep === null ? null : new KeepingRange($keep['low'], $keep['high']),
+            layer: WaterLayer::from($d['layer'] ?? WaterLayer::All->value),
+            tallRatio: $d['tall_ratio'] ?? null,
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $d
+     *
+     * @throws ImpossiblePicture
+     */
+    public static function system(array $d): System
+    {
+        $pools = $d['pools'] ?? [['key' => $d['key'], 'shape' => $d['shape']]];
+
+        return new System(
+            key: $d['key'],
+            name: $d['name'],
+            kind: SystemKind::from($d['kind']),
+            pools: array_map(fn (array $pool): Pool => new Pool($pool['key'], self::shape($pool['shape'])), $pools),
+            temperature: self::temperature($d['temperature_c'] ?? null),
+            availableFrom: isset($d['available_from']) ? LocalDate::fromIso($d['available_from']) : null,
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $d
+     *
+     * @throws ImpossiblePicture
+     */
+    public static function shape(array $d): Shape
+    {
+        $glass = ($d['outside'] ?? false) ? (float) ($d['glass_mm'] ?? self::USUAL_GLASS_MM) : 0.0;
+
+        return match ($d['type']) {
+            'box' => Box::outside($d['length_mm'], $d['width_mm'], $d['depth_mm'], $glass),
+            'round' => Round::outside($d['diameter_mm'], $d['depth_mm'], $glass),
+            'l' => LShape::outside($d['length_mm'], $d['width_mm'], $d['leg_length_mm'], $d['leg_width_mm'], $d['depth_mm'], $glass),
+            'bow' => Bow::outside($d['length_mm'], $d['width_mm'], $d['bow_mm'], $d['depth_mm'], $glass),
+            'outline' => $glass > 0.0
+                ? throw ImpossiblePicture::becauseAnOutlineIsMeasuredInside()
+                : Outline::inside($d['points_mm'], $d['depth_mm']),
+        };
+    }
+
+    /** @param array{low: float, typical: float, high: float} $d */
+    private static function range(string $what, array $d): Range
+    {
+        return Range::of($what, $d['low'], $d['typical'], $d['high']);
+    }
+
+    /** @param float|non-empty-list<float>|null $celsius */
+    private static function temperature(float|array|null $celsius): ?WaterTemperature
+    {
+        return match (true) {
+            $celsius === null => null,
+            is_array($celsius) => WaterTemperature::byMonth($celsius),
+            default => WaterTemperature::heldAt($celsius),
+        };
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scenario;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\FloorSchool;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Method;
+use Biomegas\Facility\Purpose;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\Stay;
+use Biomegas\Facility\System;
+use Biomegas\Measure\Length;
+use Closure;
+
+/** Reads a facility from a scenario file (docs/formats/scenario.schema.json). */
+final readonly class ScenarioReader
+{
+    private const USUAL_HORIZON_DAYS = 1095;
+
+    /** @throws InvalidDocument naming the path and what was expected there */
+    public static function read(string $file): Facility
+    {
+        $d = JsonDocument::read(InputFile::read($file), $file, 'scenario');
+        $date = self::at('date', fn (): LocalDate => LocalDate::fromIso($d['date']));
+        $species = self::each('species', $d['species'], fn (array $one): Species => Described::species($one));
+        $systems = self::each('systems', $d['systems'], fn (array $one): System => Described::system($one));
+        $fish = self::each('fish', $d['fish'], fn (array $one, string $path): Fish => self::fish($one, $path, $species, $systems, $date));
+
+        return new Facility(
+            $date,
+            $d['horizon_days'] ?? self::USUAL_HORIZON_DAYS,
+            self::rulebook($d['rulebook'] ?? []),
+            array_values($systems),
+            array_values($fish),
+        );
+    }
+
+    /** @param array<string, mixed> $d */
+    public static function rulebook(array $d): Rulebook
+    {
+        return new Rulebook(
+            FloorSchool::from($d['floor'] ?? FloorSchool::Roomy->value),
+            $d['staged_months'] ?? (new Rulebook)->stagedMonths,
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $d
+     * @param  array<string, Species>  $species
+     * @param  array<string, System>  $systems
+     */
+    private static function fish(array $d, string $path, array $species, array $systems, LocalDate $today): Fish
+    {
+        $kind = $species[$d['species']] ?? throw InvalidDocument::at("{$path}.species", "no species has the key \"{$d['species']}\".");
+        if (! isset($systems[$d['system']])) {
+            throw InvalidDocument::at("{$path}.system", "no system has the key \"{$d['system']}\".");
+        }
+        $lengths = self::lengths($d['lengths'] ?? [], $path, $today);
+        $arrived = isset($d['arrived'])
+            ? self::at("{$path}.arrived", fn (): LocalDate => LocalDate::fromIso($d['arrived']))
+            : array_reduce($lengths, fn (LocalDate $first, MeasuredLength $one): LocalDate => $one->date->isBefore($first) ? $one->date : $first, $today);
+        if ($arrived->isAfter($today)) {
+            throw InvalidDocument::at("{$path}.arrived", "{$arrived->toIso()} is after the date of the scenario.");
+        }
+        foreach ($lengths as $i => $length) {
+            if ($length->date->isBefore($arrived)) {
+                throw InvalidDocument::at("{$path}.lengths[{$i}].date", "{$length->date->toIso()} is before the fish arrived on {$arrived->toIso()}.");
+            }
+        }
+
+        return new Fish(
+            key: $d['key'],
+            name: $d['name'],
+            species: $kind,
+            arrived: $arrived,
+            stays: [new Stay($d['system'], $arrived)],
+            lengths: $lengths,
+            count: $d['count'] ?? 1,
+            ration: Ration::from($d['ration'] ?? Ration::Steady->value),
+            purpose: Purpose::from($d['purpose'] ?? Purpose::Display->value),
+        );
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $lengths
+     * @return list<MeasuredLength>
+     */
+    private static function lengths(array $lengths, string $path, LocalDate $today): array
+    {
+        $read = [];
+        foreach ($lengths as $i => $one) {
+            $date = self::at("{$path}.lengths[{$i}].date", fn (): LocalDate => LocalDate::fromIso($one['date']));
+            if ($date->isAfter($today)) {
+                throw InvalidDocument::at("{$path}.lengths[{$i}].date", "{$date->toIso()} is after the date of the scenario.");
+            }
+            $read[] = new MeasuredLength($date, Length::ofMillimetres($one['length_mm']), Method::from($one['method'] ?? Method::Ruler->value));
+        }
+
+        return $read;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<array<string, mixed>>  $list
+     * @param  Closure(array<string, mixed>, string): T  $read
+     * @return array<string, T> by key
+     */
+    private static function each(string $name, array $list, Closure $read): array
+    {
+        $all = [];
+        foreach ($list as $i => $one) {
+            $path = "{$name}[{$i}]";
+            if (isset($all[$one['key']])) {
+                throw InvalidDocument::at("{$path}.key", "the key \"{$one['key']}\" is used twice.");
+            }
+            $all[$one['key']] = self::at($path, fn (): mixed => $read($one, $path));
+        }
+
+        return $all;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $read
+     * @return T
+     */
+    private static function at(string $path, Closure $read): mixed
+    {
+        try {
+            return $read();
+        } catch (ImpossiblePicture|UnreadableDate $e) {
+            throw InvalidDocument::at($path, $e->getMessage());
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\RefuseMalformedJson;
+use App\Http\Middleware\SendSecurityHeaders;
+use App\Http\Problems;
+use App\Providers\AppServiceProvider;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withProviders([AppServiceProvider::class])
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        health: '/up',
+        apiPrefix: 'api/v1',
+    )
+    ->withCommands([__DIR__.'/../app/Console/Commands'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        $middleware->redirectGuestsTo(fn () => null);
+        $middleware->web(append: [SendSecurityHeaders::class]);
+        $middleware->api(prepend: [RefuseMalformedJson::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        Problems::renderIn($exceptions);
+    })
+    ->create();

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Calendar;
+
+/** A day on the calendar of the facility, without time or time zone. */
+final readonly class LocalDate
+{
+    private const SECONDS_PER_DAY = 86400;
+
+    /** Mean length of a year, the unit of growth rates. */
+    public const DAYS_PER_YEAR = 365.25;
+
+    private function __construct(
+        /** Days since 1 January 1970. */
+        private int $day,
+    ) {}
+
+    /** @throws UnreadableDate unless the text is a day of the calendar as YYYY-MM-DD */
+    public static function fromIso(string $text): self
+    {
+        if (preg_match('/^((?:19|20|21)\d{2})-(\d{2})-(\d{2})$/', $text, $part) !== 1
+            || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+            throw UnreadableDate::of($text);
+        }
+
+        return new self(intdiv((int) gmmktime(0, 0, 0, (int) $part[2], (int) $part[3], (int) $part[1]), self::SECONDS_PER_DAY));
+    }
+
+    public function toIso(): string
+    {
+        return gmdate('Y-m-d', $this->day * self::SECONDS_PER_DAY);
+    }
+
+    public function plusDays(int $days): self
+    {
+        return new self($this->day + $days);
+    }
+
+    /** Whole days from this day until the other: negative when the other is earlier. */
+    public function daysUntil(self $other): int
+    {
+        return $other->day - $this->day;
+    }
+
+    public function isBefore(self $other): bool
+    {
+        return $this->day < $other->day;
+    }
+
+    public function isAfter(self $other): bool
+    {
+        return $this->day > $other->day;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->day === $other->day;
+    }
+
+    public static function later(self $one, self $other): self
+    {
+        return $one->day >= $other->day ? $one : $other;
+    }
+
+    /** 1 for 1 January to 365 or 366. */
+    public function dayOfYear(): int
+    {
+        return (int) gmdate('z', $this->day * self::SECONDS_PER_DAY) + 1;
+    }
+}

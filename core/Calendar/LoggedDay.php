@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Calendar;
+
+use Biomegas\Facility\Fish;
+use Biomegas\RefusedEntry;
+
+/** The day of an entry in the log of a fish: not before it came, not in the future. */
+final readonly class LoggedDay
+{
+    /** @throws RefusedEntry naming the field "date" */
+    public static function check(LocalDate $date, Fish $fish, LocalDate $today): void
+    {
+        if ($date->isAfter($today)) {
+            throw RefusedEntry::because('date', "{$date->toIso()} is in the future. Give the day on which it happened.");
+        }
+        if ($date->isBefore($fish->arrived)) {
+            throw RefusedEntry::because('date', "{$fish->name} arrived on {$fish->arrived->toIso()}. Give a day from then on.");
+        }
+    }
+}

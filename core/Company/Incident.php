@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Company;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\LoggedDay;
+use Biomegas\Facility\Fish;
+use Biomegas\RefusedEntry;
+
+/** One act of aggression. */
+final readonly class Incident
+{
+    private function __construct(
+        public Fish $actor,
+        public Fish $target,
+        public Act $act,
+        public Harm $harm,
+        public LocalDate $date,
+    ) {}
+
+    /** @throws RefusedEntry when it cannot have happened on that day */
+    public static function record(Fish $actor, Fish $target, Act $act, Harm $harm, LocalDate $date, LocalDate $today): self
+    {
+        // Inside a shoal one member can chase another; a single fish cannot chase itself.
+        if ($actor->key === $target->key && ! $actor->isShoal()) {
+            throw RefusedEntry::because('target', "Choose another fish: {$actor->name} cannot be both.");
+        }
+        LoggedDay::check($date, $actor, $today);
+        LoggedDay::check($date, $target, $today);
+
+        return new self($actor, $target, $act, $harm, $date);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+use Biomegas\Calendar\LocalDate;
+
+/** The plain picture of a facility on one day: the input of every computation. */
+final readonly class Facility
+{
+    /** @var array<string, System> by key, in walking order */
+    public array $systems;
+
+    /** @var array<string, Fish> by key */
+    public array $fish;
+
+    /**
+     * @param  list<System>  $systems  in walking order
+     * @param  list<Fish>  $fish
+     *
+     * @throws ImpossiblePicture when a fish names a system that is not there
+     */
+    public function __construct(
+        public LocalDate $date,
+        public int $horizonDays,
+        public Rulebook $rulebook,
+        array $systems,
+        array $fish,
+    ) {
+        $this->systems = array_column($systems, null, 'key');
+        $this->fish = array_column($fish, null, 'key');
+        foreach ($fish as $one) {
+            foreach ($one->stays as $stay) {
+                if (! isset($this->systems[$stay->system])) {
+                    throw ImpossiblePicture::becauseTheFishNamesAnUnknown($one->key, 'system', $stay->system);
+                }
+            }
+        }
+    }
+
+    public function horizon(): LocalDate
+    {
+        return $this->date->plusDays($this->horizonDays);
+    }
+
+    /** @return list<Fish> */
+    public function residentsOf(System $system): array
+    {
+        return array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->currentSystem() === $system->key));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+use Biomegas\Calendar\LocalDate;
+
+/** An individual fish, or a shoal of one kind that is kept and counted as one. */
+final readonly class Fish
+{
+    /** @var list<MeasuredLength> by date */
+    public array $lengths;
+
+    /** @var non-empty-list<Stay> by date */
+    public array $stays;
+
+    /**
+     * @param  non-empty-list<Stay>  $stays  in any order
+     * @param  list<MeasuredLength>  $lengths  in any order
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public Species $species,
+        public LocalDate $arrived,
+        array $stays,
+        array $lengths = [],
+        public int $count = 1,
+        public Ration $ration = Ration::Steady,
+        public Purpose $purpose = Purpose::Display,
+    ) {
+        usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
+        usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
+        $this->lengths = $lengths;
+        $this->stays = $stays;
+    }
+
+    public function currentSystem(): string
+    {
+        return $this->stays[count($this->stays) - 1]->system;
+    }
+
+    public function isShoal(): bool
+    {
+        return $this->count > 1;
+    }
+
+    public function lastLength(): ?MeasuredLength
+    {
+        return $this->lengths === [] ? null : $this->lengths[count($this->lengths) - 1];
+    }
+}

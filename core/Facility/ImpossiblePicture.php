@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+use Biomegas\Refusal;
+use InvalidArgumentException;
+
+/** The description of a facility contradicts itself. */
+final class ImpossiblePicture extends InvalidArgumentException implements Refusal
+{
+    public static function becauseARangeIsOutOfOrder(string $what): self
+    {
+        return new self("{$what}: low, typical and high must be above zero and in this order.");
+    }
+
+    public static function becauseGrowthPointsAreOutOfOrder(string $species): self
+    {
+        return new self("temperature_c of {$species}: minimum, best and maximum must rise, and the reference must lie between minimum and maximum.");
+    }
+
+    public static function becauseGrowthPointsAreSingular(string $species, float $leastBest): self
+    {
+        $least = number_format($leastBest, 1, '.', '');
+
+        return new self("temperature_c of {$species}: best must be at least {$least} °C, half a degree above the middle of minimum and maximum, or the growth response has no meaning.");
+    }
+
+    public static function becauseTheReferenceIsTooCold(string $species): self
+    {
+        return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.");
+    }
+
+    public static function becauseTheGlassLeavesNoRoom(): self
+    {
+        return new self('The outside sizes leave no room inside the glass.');
+    }
+
+    public static function becauseTheOutlineCrossesItself(): self
+    {
+        return new self('The outline crosses itself. List its corners in order round the edge.');
+    }
+
+    public static function becauseTheOutlineHasNoArea(): self
+    {
+        return new self('The outline needs at least three corners that do not lie on one line.');
+    }
+
+    public static function becauseAnOutlineIsMeasuredInside(): self
+    {
+        return new self('An outline is measured at its inside edge: leave out "outside".');
+    }
+
+    public static function becauseTheFishNamesAnUnknown(string $fish, string $what, string $key): self
+    {
+        return new self("{$fish} names the {$what} \"{$key}\", which is not described.");
+    }
+}

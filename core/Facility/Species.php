@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** What a fish is: its adult size, its pace of growth and the room it needs. */
+final readonly class Species
+{
+    public function __construct(
+        public string $key,
+        public string $commonName,
+        public string $scientificName,
+        /** Millimetres, of the length kind below. */
+        public Range $adultLength,
+        /** Per year, at the reference temperature. */
+        public Range $growthCoefficient,
+        public SwimmingStyle $swimming,
+        public LengthKind $lengthKind = LengthKind::Total,
+        public CurveName $curve = CurveName::VonBertalanffy,
+        /** Null: its growth is not known to depend on temperature. */
+        public ?GrowthPoints $growthPoints = null,
+        /** Null: not known. */
+        public ?KeepingRange $keepingRange = null,
+        public WaterLayer $layer = WaterLayer::All,
+        /** Water depth it needs in body lengths; null for bodies that are not tall. */
+        public ?float $tallRatio = null,
+    ) {}
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth\Curve;
+
+/** Von Bertalanffy (1938), Human Biology 10, 181-213: growth slows evenly toward the asymptote. */
+final readonly class VonBertalanffy implements GrowthCurve
+{
+    public function lengthAt(float $start, float $asymptote, float $coefficient, float $time): float
+    {
+        return $asymptote <= $start
+            ? $start
+            : $asymptote - ($asymptote - $start) * exp(-$coefficient * $time);
+    }
+
+    public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
+    {
+        if ($asymptote <= $start) {
+            return [0.0, 0.0, 1.0];
+        }
+        $decay = exp(-$coefficient * $time);
+        $length = $asymptote - ($asymptote - $start) * $decay;
+
+        return [
+            $asymptote * (1 - $decay) / $length,
+            ($asymptote - $start) * $coefficient * $time * $decay / $length,
+            $start * $decay / $length,
+        ];
+    }
+
+    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float
+    {
+        return max(0.0, $coefficient * ($asymptote - $length) / $length);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth\LeastSquares;
+
+use Biomegas\Facility\CurveName;
+use InvalidArgumentException;
+
+/**
+ * A growth curve by age: asymptote times a shape of coefficient times (age
+ * minus location). The location of von Bertalanffy's curve is the age at zero
+ * length, that of the others the age at the inflection.
+ */
+enum AgeCurve: string
+{
+    case VonBertalanffy = 'von-bertalanffy';
+    case Gompertz = 'gompertz';
+    case Logistic = 'logistic';
+
+    /** @throws InvalidArgumentException for a curve that has no form by age */
+    public static function named(CurveName $name): self
+    {
+        return self::tryFrom($name->value)
+            ?? throw new InvalidArgumentException("The curve {$name->value} has no form by age.");
+    }
+
+    /** Share of the asymptote. */
+    public function shape(float $x): float
+    {
+        return match ($this) {
+            self::VonBertalanffy => 1 - exp(-$x),
+            self::Gompertz => exp(-exp(-$x)),
+            self::Logistic => 1 / (1 + exp(-$x)),
+        };
+    }
+
+    /** Derivative of the shape. */
+    public function slope(float $x): float
+    {
+        return match ($this) {
+            self::VonBertalanffy => exp(-$x),
+            self::Gompertz => exp(-$x - exp(-$x)),
+            self::Logistic => 1 / (2 + exp($x) + exp(-$x)),
+        };
+    }
+
+    /** The name of the third parameter in files. */
+    public function locationName(): string
+    {
+        return $this === self::VonBertalanffy ? 'age_at_zero_length' : 'age_at_inflection';
+    }
+}

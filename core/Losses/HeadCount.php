@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Losses;
+
+use Biomegas\RefusedEntry;
+
+/** How many of a fish or shoal are there. */
+final readonly class HeadCount
+{
+    /**
+     * Losses take away; a count of all caught replaces what was believed.
+     * Sighting some, or guessing, proves nothing about the rest. On one day
+     * losses come before counts.
+     *
+     * @param  list<HeadCountEvent>  $events  in any order
+     * @return int never below zero
+     */
+    public static function after(int $arrived, array $events): int
+    {
+        usort($events, fn (HeadCountEvent $a, HeadCountEvent $b): int => [$b->date->daysUntil($a->date), $a->count !== null] <=> [0, $b->count !== null]);
+        $there = $arrived;
+        foreach ($events as $event) {
+            $there = match ($event->count) {
+                null => max(0, $there - $event->number),
+                CountKind::AllCaught => $event->number,
+                CountKind::AtLeast, CountKind::Estimate => $there,
+            };
+        }
+
+        return $there;
+    }
+
+    /** @throws RefusedEntry when more are lost than are there, or none */
+    public static function checkLoss(string $name, int $there, int $lost): void
+    {
+        if ($there < 1) {
+            throw RefusedEntry::because('count', "{$name} is already gone from the record.");
+        }
+        if ($lost < 1 || $lost > $there) {
+            throw RefusedEntry::because('count', "Give a number from 1 to {$there}: that many are there.");
+        }
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Measure;
+
+use InvalidArgumentException;
+
+/** A length of a fish or of a home: above zero and finite, held in millimetres. */
+final readonly class Length
+{
+    private function __construct(
+        /** Finite and above zero. */
+        private float $millimetres,
+    ) {}
+
+    /** @throws InvalidArgumentException when the value is not finite and above zero */
+    public static function ofMillimetres(float $value): self
+    {
+        if (! is_finite($value) || $value <= 0.0) {
+            throw new InvalidArgumentException("A length must be a finite number of millimetres above 0, not {$value}.");
+        }
+
+        return new self($value);
+    }
+
+    public static function of(float $value, LengthUnit $unit): self
+    {
+        return self::ofMillimetres($value * $unit->millimetres());
+    }
+
+    public function millimetres(): float
+    {
+        return $this->millimetres;
+    }
+
+    public function in(LengthUnit $unit): float
+    {
+        return $this->millimetres / $unit->millimetres();
+    }
+
+    /** As shown to a keeper: "30.4 cm", "12.0 in". */
+    public function format(LengthUnit $unit, int $decimals = 1): string
+    {
+        return number_format($this->in($unit), $decimals, '.', '').' '.$unit->value;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Measure;
+
+/** How a facility likes its measures shown, and what a bare number means. */
+enum UnitSystem: string
+{
+    case Metric = 'metric';
+    case Us = 'us';
+    case Imperial = 'imperial';
+
+    public function lengthUnit(): LengthUnit
+    {
+        return $this === self::Metric ? LengthUnit::Centimetre : LengthUnit::Inch;
+    }
+
+    /** The unit shown on hover beside the facility's own. */
+    public function otherLengthUnit(): LengthUnit
+    {
+        return $this === self::Metric ? LengthUnit::Inch : LengthUnit::Centimetre;
+    }
+}

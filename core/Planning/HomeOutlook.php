@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning;
+
+use Biomegas\Facility\System;
+use Biomegas\Growth\Projection\OutgrowWindow;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\TemperatureFit;
+
+/** One fish alone in one home: until what length and when it fits. */
+final readonly class HomeOutlook
+{
+    public function __construct(
+        public System $system,
+        public HomeLimit $limit,
+        public bool $fitsNow,
+        /** Living there from today on. */
+        public OutgrowWindow $outgrows,
+        public TemperatureFit $temperature,
+    ) {}
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('facilities', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name');
+            $table->string('unit_system');
+            $table->string('time_zone');
+            $table->unsignedSmallInteger('horizon_days')->default(1095);
+            $table->json('rulebook');
+            $table->timestamps();
+        });
+
+        Schema::create('species', function (Blueprint $table): void {
+            $table->id();
+            $table->string('key')->unique();
+            $table->string('common_name');
+            // As in the scenario format, validated by its schema.
+            $table->json('description');
+            // Which outline of the drawing kit looks like it.
+            $table->string('form');
+            $table->timestamps();
+        });
+
+        Schema::create('systems', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name')->unique();
+            $table->string('kind');
+            $table->unsignedSmallInteger('walk_order');
+            // Shape or pools, temperature, fittings and salinity as in the scenario format.
+            $table->json('description');
+            $table->date('available_from')->nullable();
+            $table->timestamps();
+        });
+
+        Schema::create('fish', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name')->unique();
+            $table->foreignId('species_id')->constrained('species');
+            // How many arrived; losses and counts tell how many are there.
+            $table->unsignedSmallInteger('count')->default(1);
+            $table->string('purpose')->default('display');
+            $table->string('ration')->default('steady');
+            $table->date('arrived_on');
+            // One of the eight band colours with its mark.
+            $table->unsignedTinyInteger('band');
+            $table->timestamps();
+        });
+    }
+};

@@ -1,0 +1,21 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csp-nonce" nonce="{{ Vite::cspNonce() }}">
+    <meta name="theme-color" content="#f4eee0">
+    <title>Biomegas</title>
+    <link rel="icon" type="image/svg+xml" href="/icon.svg">
+    <script nonce="{{ Vite::cspNonce() }}">
+        // Before the first paint, so that a dark room never sees a white flash.
+        document.documentElement.className = localStorage.getItem('sheet')
+            ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light');
+    </script>
+    @vite('resources/js/main.tsx')
+</head>
+<body>
+    <div id="root"></div>
+    <noscript>Biomegas needs JavaScript to draw.</noscript>
+</body>
+</html>

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CountController;
+use App\Http\Controllers\FishController;
+use App\Http\Controllers\IncidentController;
+use App\Http\Controllers\LengthReviewController;
+use App\Http\Controllers\LossController;
+use App\Http\Controllers\MeasurementController;
+use App\Http\Controllers\MoveController;
+use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TodayController;
+use App\Http\Middleware\RecordOnce;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store']);
+Route::delete('session', [SessionController::class, 'destroy']);
+Route::post('owner', [OwnerController::class, 'store']);
+
+Route::middleware('auth:web')->group(function (): void {
+    Route::get('today', [TodayController::class, 'show']);
+    Route::get('systems', [SystemController::class, 'index']);
+    Route::get('fish', [FishController::class, 'index']);
+    Route::get('fish/{fish}', [FishController::class, 'show']);
+    Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
+    Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
+
+    Route::middleware(RecordOnce::class)->group(function (): void {
+        Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
+        Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
+        Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
+        Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
+
+        Route::post('incidents', [IncidentController::class, 'store']);
+        Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);
+
+        Route::post('fish/{fish}/losses', [LossController::class, 'store']);
+        Route::delete('losses/{loss}', [LossController::class, 'destroy']);
+
+        Route::post('fish/{fish}/moves', [MoveController::class, 'store']);
+        Route::delete('moves/{move}', [MoveController::class, 'destroy']);
+
+        Route::post('fish/{fish}/counts', [CountController::class, 'store']);
+        Route::delete('counts/{count}', [CountController::class, 'destroy']);
+    });
+});
