@@ -29,7 +29,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
-    Route::middleware(RecordOnce::class)->group(function (): void {
+    Route::middleware(['can:record', RecordOnce::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Resources\MeasurementEntry;
+use Biomegas\Growth\LengthQuestion;
 use Biomegas\Refusal;
 use Biomegas\RefusedEntry;
 use Illuminate\Auth\AuthenticationException;
@@ -20,10 +22,28 @@ final readonly class Problems
 
     private const RETRY_SECONDS = 2;
 
-    /** @param array<string, list<string>> $errors sentences by field */
+    /** @param  array<string, list<string>>  $errors sentences by field */
     public static function response(int $status, string $message, array $errors = []): JsonResponse
     {
         return new JsonResponse(['message' => $message, 'errors' => (object) $errors], $status);
+    }
+
+    /** An entry so unlikely that it is only recorded when it is sent again to be kept. */
+    public static function questionAbout(string $field, LengthQuestion $question): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => $question->sentence(),
+            'errors' => [$field => [$question->sentence()]],
+            'question' => $question,
+        ], 422);
+    }
+
+    public static function staleEdit(MeasurementEntry $current): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => 'This entry was changed meanwhile. Look at both before you correct it.',
+            'current' => $current,
+        ], 409);
     }
 
     public static function renderIn(Exceptions $exceptions): void

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
+use App\Models\User;
+use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 
@@ -14,11 +17,14 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn (PDO|callable $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // Requests are validated and mapped to columns by hand; nothing is filled from outside.
+        Model::unguard();
+        Gate::define('record', fn (User $user): bool => $user->role->mayWrite());
     }
 }

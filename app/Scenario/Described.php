@@ -67,6 +67,7 @@ final readonly class Described
      */
     public static function system(array $d): System
     {
+        /** @var non-empty-list<array{key: string, shape: array<string, mixed>}> $pools */
         $pools = $d['pools'] ?? [['key' => $d['key'], 'shape' => $d['shape']]];
 
         return new System(
@@ -93,19 +94,19 @@ final readonly class Described
             'round' => Round::outside($d['diameter_mm'], $d['depth_mm'], $glass),
             'l' => LShape::outside($d['length_mm'], $d['width_mm'], $d['leg_length_mm'], $d['leg_width_mm'], $d['depth_mm'], $glass),
             'bow' => Bow::outside($d['length_mm'], $d['width_mm'], $d['bow_mm'], $d['depth_mm'], $glass),
-            'outline' => $glass > 0.0
+            default => $glass > 0.0
                 ? throw ImpossiblePicture::becauseAnOutlineIsMeasuredInside()
                 : Outline::inside($d['points_mm'], $d['depth_mm']),
         };
     }
 
-    /** @param array{low: float, typical: float, high: float} $d */
+    /** @param  array{low: float, typical: float, high: float}  $d */
     private static function range(string $what, array $d): Range
     {
         return Range::of($what, $d['low'], $d['typical'], $d['high']);
     }
 
-    /** @param float|non-empty-list<float>|null $celsius */
+    /** @param  float|non-empty-list<float>|null  $celsius */
     private static function temperature(float|array|null $celsius): ?WaterTemperature
     {
         return match (true) {

@@ -21,7 +21,8 @@ final readonly class LengthTable
     private function __construct(
         public array $ages,
         public array $lengths,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidDocument naming the line */
     public static function read(string $text, string $file): self

@@ -44,7 +44,7 @@ final readonly class ScenarioReader
         );
     }
 
-    /** @param array<string, mixed> $d */
+    /** @param  array<string, mixed>  $d */
     public static function rulebook(array $d): Rulebook
     {
         return new Rulebook(

@@ -15,7 +15,8 @@ final readonly class LocalDate
     private function __construct(
         /** Days since 1 January 1970. */
         private int $day,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableDate unless the text is a day of the calendar as YYYY-MM-DD */
     public static function fromIso(string $text): self

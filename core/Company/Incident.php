@@ -18,7 +18,8 @@ final readonly class Incident
         public Act $act,
         public Harm $harm,
         public LocalDate $date,
-    ) {}
+    ) {
+    }
 
     /** @throws RefusedEntry when it cannot have happened on that day */
     public static function record(Fish $actor, Fish $target, Act $act, Harm $harm, LocalDate $date, LocalDate $today): self

@@ -20,7 +20,8 @@ final readonly class GrowthPoints
         public float $best,
         public float $maximum,
         public float $reference,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossiblePicture when the points are out of order or make the response singular */
     public static function of(string $species, float $minimum, float $best, float $maximum, float $reference): self

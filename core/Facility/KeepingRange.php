@@ -10,5 +10,6 @@ final readonly class KeepingRange
     public function __construct(
         public float $low,
         public float $high,
-    ) {}
+    ) {
+    }
 }

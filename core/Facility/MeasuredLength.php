@@ -13,5 +13,6 @@ final readonly class MeasuredLength
         public LocalDate $date,
         public Length $length,
         public Method $method,
-    ) {}
+    ) {
+    }
 }

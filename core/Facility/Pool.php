@@ -12,5 +12,6 @@ final readonly class Pool
     public function __construct(
         public string $key,
         public Shape $shape,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class Range
         public float $low,
         public float $typical,
         public float $high,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossiblePicture unless 0 < low <= typical <= high and low < high */
     public static function of(string $what, float $low, float $typical, float $high): self

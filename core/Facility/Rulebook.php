@@ -13,7 +13,8 @@ final readonly class Rulebook
         public FloorSchool $floor = FloorSchool::Roomy,
         /** How long a home should last when fish are moved up in stages. Common practice, no published source. */
         public float $stagedMonths = 6,
-    ) {}
+    ) {
+    }
 
     public function stagedDays(): int
     {

@@ -25,5 +25,6 @@ final readonly class Species
         public WaterLayer $layer = WaterLayer::All,
         /** Water depth it needs in body lengths; null for bodies that are not tall. */
         public ?float $tallRatio = null,
-    ) {}
+    ) {
+    }
 }

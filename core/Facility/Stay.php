@@ -14,5 +14,6 @@ final readonly class Stay
         public LocalDate $from,
         /** The day it left; null while it is there. */
         public ?LocalDate $until = null,
-    ) {}
+    ) {
+    }
 }

@@ -10,7 +10,7 @@ use Biomegas\Facility\Shape\Shape;
 /** Water that is shared: one or more pools on one filter. */
 final readonly class System
 {
-    /** @param non-empty-list<Pool> $pools */
+    /** @param  non-empty-list<Pool>  $pools */
     public function __construct(
         public string $key,
         public string $name,
@@ -20,7 +20,8 @@ final readonly class System
         public ?WaterTemperature $temperature = null,
         /** Null: in use since before the records begin. */
         public ?LocalDate $availableFrom = null,
-    ) {}
+    ) {
+    }
 
     public static function ofOnePool(string $key, string $name, SystemKind $kind, Shape $shape, ?WaterTemperature $temperature = null): self
     {

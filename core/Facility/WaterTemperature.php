@@ -11,15 +11,17 @@ final readonly class WaterTemperature
 {
     private const DAYS_PER_MONTH = 365.0 / 12;
 
-    /** @param non-empty-list<float> $celsius one set-point, or means of January to December */
-    private function __construct(private array $celsius) {}
+    /** @param  non-empty-list<float>  $celsius one set-point, or means of January to December */
+    private function __construct(private array $celsius)
+    {
+    }
 
     public static function heldAt(float $celsius): self
     {
         return new self([$celsius]);
     }
 
-    /** @param non-empty-list<float> $celsius twelve means, January first */
+    /** @param  non-empty-list<float>  $celsius twelve means, January first */
     public static function byMonth(array $celsius): self
     {
         return new self($celsius);
@@ -46,7 +48,7 @@ final readonly class WaterTemperature
         return $this->onDayOfYear($date->dayOfYear());
     }
 
-    /** @param int $day 1 for 1 January to 366 */
+    /** @param  int  $day 1 for 1 January to 366 */
     public function onDayOfYear(int $day): float
     {
         if ($this->isSteady()) {

@@ -31,7 +31,8 @@ final readonly class LengthReview
         public LengthBand $expected,
         /** Null when the length is believable. */
         public ?LengthQuestion $question,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Fish  $fish  without the length under review

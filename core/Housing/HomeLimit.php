@@ -10,5 +10,6 @@ final readonly class HomeLimit
     public function __construct(
         public float $millimetres,
         public BindingDimension $binding,
-    ) {}
+    ) {
+    }
 }

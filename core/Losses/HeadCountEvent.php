@@ -14,7 +14,8 @@ final readonly class HeadCountEvent
         public int $number,
         /** Null for a loss. */
         public ?CountKind $count,
-    ) {}
+    ) {
+    }
 
     public static function loss(LocalDate $date, int $lost): self
     {

@@ -25,7 +25,9 @@ final readonly class FishLengthReader
 
     private const NUMBER = '(?:(?<whole>\d+)\s+)?(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<decimal>\d+(?:[.,]\d+)?|[.,]\d+)';
 
-    public function __construct(private UnitSystem $units) {}
+    public function __construct(private UnitSystem $units)
+    {
+    }
 
     /** @throws UnreadableLength with a sentence that says what to do */
     public function read(string $typed): Length
@@ -70,7 +72,7 @@ final readonly class FishLengthReader
         return $this->number($match, $text) * $unit->millimetres();
     }
 
-    /** @param array<array-key, string> $match named groups of NUMBER */
+    /** @param  array<array-key, string>  $match named groups of NUMBER */
     private function number(array $match, string $text): float
     {
         if (($match['decimal'] ?? '') !== '') {

@@ -12,7 +12,8 @@ final readonly class Length
     private function __construct(
         /** Finite and above zero. */
         private float $millimetres,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidArgumentException when the value is not finite and above zero */
     public static function ofMillimetres(float $value): self

@@ -17,7 +17,8 @@ final readonly class MadeMove
         public string $from,
         public string $to,
         public LocalDate $date,
-    ) {}
+    ) {
+    }
 
     /** @throws RefusedEntry when it cannot have been made */
     public static function record(Fish $fish, System $to, LocalDate $date, LocalDate $today): self

@@ -14,13 +14,14 @@ use Biomegas\Housing\TemperatureFit;
 /** What lies ahead of one fish: its growth, every home held against it, and where it could go next. */
 final readonly class FishOutlook
 {
-    /** @param array<string, HomeOutlook> $homes by system, in walking order */
+    /** @param  array<string, HomeOutlook>  $homes by system, in walking order */
     private function __construct(
         public Fish $fish,
         public GrowthProjection $growth,
         public array $homes,
         public ?HomeOutlook $next,
-    ) {}
+    ) {
+    }
 
     public static function of(Facility $facility, Fish $fish): self
     {

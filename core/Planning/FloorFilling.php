@@ -21,7 +21,7 @@ final readonly class FloorFilling
     /** Half the width of an 80 % range in standard deviations. */
     private const EIGHTY_PERCENT = 1.2816;
 
-    /** @param list<FishOutlook> $residents */
+    /** @param  list<FishOutlook>  $residents */
     public static function of(Facility $facility, System $system, array $residents): ?FullSystem
     {
         $first = null;
@@ -45,7 +45,7 @@ final readonly class FloorFilling
         ));
     }
 
-    /** @param list<FishOutlook> $residents */
+    /** @param  list<FishOutlook>  $residents */
     private static function ofLayer(Facility $facility, System $system, array $residents): FullSystem
     {
         [$early, $likely, $late] = [null, null, null];

@@ -14,7 +14,8 @@ final readonly class FullSystem
         public ?LocalDate $likely,
         public ?LocalDate $late,
         public string $because,
-    ) {}
+    ) {
+    }
 
     /** By the likely date, then the early one; true only when there is a date at all. */
     public function comesBefore(?self $other): bool

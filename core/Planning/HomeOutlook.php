@@ -19,5 +19,6 @@ final readonly class HomeOutlook
         /** Living there from today on. */
         public OutgrowWindow $outgrows,
         public TemperatureFit $temperature,
-    ) {}
+    ) {
+    }
 }

@@ -16,7 +16,7 @@ use Biomegas\Housing\TemperatureFit;
  */
 final readonly class NextHome
 {
-    /** @param array<string, HomeOutlook> $homes by system */
+    /** @param  array<string, HomeOutlook>  $homes by system */
     public static function among(array $homes, Fish $fish, Facility $facility): ?HomeOutlook
     {
         $present = $homes[$fish->currentSystem()];

@@ -12,7 +12,7 @@ trait ReadsInput
 {
     private const BAD_INPUT = 2;
 
-    /** @param Closure(): array<string, mixed> $answer */
+    /** @param  Closure(): array<string, mixed>  $answer */
     private function answer(Closure $answer): int
     {
         try {

@@ -21,7 +21,7 @@ final class RecordOnce
 
     private const LONGEST_KEY = 100;
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $key = (string) $request->header('Idempotency-Key', '');

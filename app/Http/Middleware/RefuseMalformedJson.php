@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** The framework reads broken JSON as an empty body, and would then blame a field that was sent. */
 final class RefuseMalformedJson
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $body = $request->getContent();

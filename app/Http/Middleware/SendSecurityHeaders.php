@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything a page needs comes from here; nothing else may run or be asked. */
 final class SendSecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = Vite::useCspNonce();

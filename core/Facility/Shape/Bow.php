@@ -9,12 +9,15 @@ use Biomegas\Facility\ImpossiblePicture;
 /** A box whose front bulges outwards as an arc of a circle: the fish turns where it is widest. */
 final readonly class Bow implements Shape
 {
+    private const SIDES_OF_BULGE = 24;
+
     private function __construct(
         private float $length,
         private float $width,
         private float $bow,
         private float $depth,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $width  at the ends, without the bulge
@@ -60,9 +63,28 @@ final readonly class Bow implements Shape
     /** Area of the circular segment with this chord and height. */
     private function bulge(): float
     {
-        $radius = ($this->length ** 2 / 4 + $this->bow ** 2) / (2 * $this->bow);
+        $radius = $this->bulgeRadius();
         $halfAngle = atan2($this->length / 2, $radius - $this->bow);
 
         return $radius ** 2 * ($halfAngle - sin($halfAngle) * cos($halfAngle));
+    }
+
+    public function outline(): array
+    {
+        $outline = [[0.0, 0.0], [$this->length, 0.0]];
+        $radius = $this->bulgeRadius();
+        $halfAngle = atan2($this->length / 2, $radius - $this->bow);
+        for ($i = 0; $i <= self::SIDES_OF_BULGE; $i++) {
+            $angle = $halfAngle * (1 - 2 * $i / self::SIDES_OF_BULGE);
+            $outline[] = [$this->length / 2 + $radius * sin($angle), $this->width + $this->bow - $radius * (1 - cos($angle))];
+        }
+
+        return $outline;
+    }
+
+    /** Of the circle whose arc the front is. */
+    private function bulgeRadius(): float
+    {
+        return ($this->length ** 2 / 4 + $this->bow ** 2) / (2 * $this->bow);
     }
 }

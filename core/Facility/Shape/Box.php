@@ -12,7 +12,8 @@ final readonly class Box implements Shape
         private float $length,
         private float $width,
         private float $depth,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossiblePicture when a size is not above zero */
     public static function inside(float $length, float $width, float $depth): self
@@ -48,5 +49,10 @@ final readonly class Box implements Shape
     public function floorArea(): float
     {
         return $this->length * $this->width;
+    }
+
+    public function outline(): array
+    {
+        return [[0.0, 0.0], [$this->length, 0.0], [$this->length, $this->width], [0.0, $this->width]];
     }
 }

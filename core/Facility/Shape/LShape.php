@@ -18,7 +18,8 @@ final readonly class LShape implements Shape
         private float $legLength,
         private float $legWidth,
         private float $depth,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossiblePicture when a size is not above zero */
     public static function inside(float $length, float $width, float $legLength, float $legWidth, float $depth): self
@@ -55,5 +56,14 @@ final readonly class LShape implements Shape
     public function floorArea(): float
     {
         return $this->length * $this->width + $this->legLength * $this->legWidth;
+    }
+
+    /** The second leg comes forward from the left end of the first. */
+    public function outline(): array
+    {
+        return [
+            [0.0, 0.0], [$this->length, 0.0], [$this->length, $this->width], [$this->legWidth, $this->width],
+            [$this->legWidth, $this->width + $this->legLength], [0.0, $this->width + $this->legLength],
+        ];
     }
 }

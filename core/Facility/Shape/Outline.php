@@ -19,14 +19,15 @@ final readonly class Outline implements Shape
     /** Runs this near to the longest count as equal, so that the middle one of a rectangle is taken. */
     private const EQUAL_RUNS = 1e-6;
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private function __construct(
         private float $swimLength,
         private float $turningWidth,
         private float $depth,
         private float $floorArea,
-        public array $points,
-    ) {}
+        private array $points,
+    ) {
+    }
 
     /**
      * @param  list<array{float, float}>  $points  corners in order round the edge, millimetres
@@ -70,7 +71,7 @@ final readonly class Outline implements Shape
         return $this->floorArea;
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function shoelace(array $points): float
     {
         $twice = 0.0;
@@ -82,7 +83,7 @@ final readonly class Outline implements Shape
         return $twice / 2;
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function crossesItself(array $points): bool
     {
         $n = count($points);
@@ -197,7 +198,7 @@ final readonly class Outline implements Shape
         return $chords;
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function roomAcross(array $points, float $x, float $y): float
     {
         $upright = array_map(fn (array $p): array => [$p[1], $p[0]], $points);
@@ -208,5 +209,12 @@ final readonly class Outline implements Shape
         }
 
         return 0.0;
+    }
+
+    public function outline(): array
+    {
+        [$left, $top] = [min([INF, ...array_column($this->points, 0)]), min([INF, ...array_column($this->points, 1)])];
+
+        return array_map(fn (array $p): array => [$p[0] - $left, $p[1] - $top], $this->points);
     }
 }

@@ -9,10 +9,13 @@ use Biomegas\Facility\ImpossiblePicture;
 /** A round vat: a swimmer circles along the wall, so its run is half the way round. */
 final readonly class Round implements Shape
 {
+    private const SIDES = 72;
+
     private function __construct(
         private float $diameter,
         private float $depth,
-    ) {}
+    ) {
+    }
 
     /** @throws ImpossiblePicture when a size is not above zero */
     public static function inside(float $diameter, float $depth): self
@@ -48,5 +51,16 @@ final readonly class Round implements Shape
     public function floorArea(): float
     {
         return M_PI * $this->diameter ** 2 / 4;
+    }
+
+    public function outline(): array
+    {
+        $radius = $this->diameter / 2;
+
+        return array_map(function (int $i) use ($radius): array {
+            $angle = 2 * M_PI * $i / self::SIDES;
+
+            return [$radius + $radius * cos($angle), $radius + $radius * sin($angle)];
+        }, range(0, self::SIDES - 1));
     }
 }

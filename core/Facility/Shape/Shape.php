@@ -16,4 +16,12 @@ interface Shape
     public function depth(): float;
 
     public function floorArea(): float;
+
+    /**
+     * The inside edge from above: corners in order, x to the right and y
+     * toward the viewer, none below zero. Curves are many short sides.
+     *
+     * @return list<array{float, float}>
+     */
+    public function outline(): array;
 }

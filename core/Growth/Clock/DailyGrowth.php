@@ -16,8 +16,10 @@ final readonly class DailyGrowth
 {
     private const DAYS_IN_LEAP_YEAR = 366;
 
-    /** @param list<float> $byDayOfYear one rate for every day, or a single one for all */
-    private function __construct(private array $byDayOfYear) {}
+    /** @param  list<float>  $byDayOfYear one rate for every day, or a single one for all */
+    private function __construct(private array $byDayOfYear)
+    {
+    }
 
     public static function of(Species $species, System $system, Ration $ration): self
     {
@@ -52,8 +54,10 @@ final readonly class DailyGrowth
 
             return;
         }
+        $day = $from->dayOfYear() - 1;
         for ($i = 0; $i < $days; $i++) {
-            yield $this->byDayOfYear[$from->plusDays($i)->dayOfYear() - 1];
+            // Within a day of the calendar, without asking it for each day.
+            yield $this->byDayOfYear[(int) fmod($day + $i, LocalDate::DAYS_PER_YEAR)];
         }
     }
 }

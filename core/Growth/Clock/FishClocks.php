@@ -15,7 +15,8 @@ final readonly class FishClocks
     public function __construct(
         private Facility $facility,
         private Fish $fish,
-    ) {}
+    ) {
+    }
 
     /**
      * From its first length, or its arrival when it was never measured, until

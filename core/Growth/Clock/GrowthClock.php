@@ -13,13 +13,14 @@ use Biomegas\Calendar\LocalDate;
  */
 final readonly class GrowthClock
 {
-    /** @param non-empty-list<float> $cumulative growth time in years at the start of each day from the origin on */
+    /** @param  non-empty-list<float>  $cumulative growth time in years at the start of each day from the origin on */
     private function __construct(
         private LocalDate $origin,
         private array $cumulative,
-    ) {}
+    ) {
+    }
 
-    /** @param iterable<float> $dailyRates growth per day from the origin on; 1 is growth at the reference */
+    /** @param  iterable<float>  $dailyRates growth per day from the origin on; 1 is growth at the reference */
     public static function fromDailyRates(LocalDate $origin, iterable $dailyRates): self
     {
         $time = 0.0;

@@ -10,7 +10,8 @@ final readonly class AverageCurve implements GrowthCurve
     public function __construct(
         private GrowthCurve $one,
         private GrowthCurve $other,
-    ) {}
+    ) {
+    }
 
     public function lengthAt(float $start, float $asymptote, float $coefficient, float $time): float
     {

@@ -13,12 +13,13 @@ use Biomegas\Growth\Curve\GrowthCurve;
  */
 final readonly class DeviationFilter
 {
-    /** @param list<Observation> $observations */
+    /** @param  list<Observation>  $observations */
     public function __construct(
         private GrowthCurve $curve,
         private array $observations,
         private float $processVariation,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array{float, float, float}  $at  logarithms of asymptote, coefficient and start

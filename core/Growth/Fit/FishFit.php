@@ -37,9 +37,10 @@ final readonly class FishFit
         private GrowthPrior $prior,
         private float $processVariation = self::PROCESS_VARIATION,
         private int $draws = self::DRAWS,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Observation> $observations by growth time, the first at zero */
+    /** @param  list<Observation>  $observations by growth time, the first at zero */
     public function fit(array $observations): GrowthDraws
     {
         if ($observations === []) {
@@ -87,7 +88,7 @@ final readonly class FishFit
         return $round;
     }
 
-    /** @param array{float, float, float} $at */
+    /** @param  array{float, float, float}  $at */
     private function logPrior(array $at): float
     {
         return -((($at[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread) ** 2

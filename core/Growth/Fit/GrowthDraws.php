@@ -34,7 +34,8 @@ final readonly class GrowthDraws
         private float $processVariation,
         /** True when the data and the kind disagree so much that only the kind was used. */
         public bool $isWide = false,
-    ) {}
+    ) {
+    }
 
     /**
      * The length of every draw at growth times after the last length.

@@ -21,7 +21,8 @@ final readonly class GrowthPrior
         public float $logCoefficientSpread,
         public float $logStart,
         public float $logStartSpread,
-    ) {}
+    ) {
+    }
 
     public static function ofSpecies(Species $species): self
     {

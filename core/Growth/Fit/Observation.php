@@ -14,5 +14,6 @@ final readonly class Observation
         public float $logLength,
         /** Relative standard error of the method. */
         public float $error,
-    ) {}
+    ) {
+    }
 }

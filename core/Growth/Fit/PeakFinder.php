@@ -33,9 +33,10 @@ final readonly class PeakFinder
         private GrowthPrior $prior,
         /** Standard deviation of growth time after one year, in years to the half. */
         private float $processVariation,
-    ) {}
+    ) {
+    }
 
-    /** @param non-empty-list<Observation> $observations */
+    /** @param  non-empty-list<Observation>  $observations */
     public function find(array $observations): Peak
     {
         $byMethod = array_map(fn (Observation $o): float => $o->error ** 2, $observations);
@@ -168,7 +169,7 @@ final readonly class PeakFinder
         return [$residuals, $jacobian];
     }
 
-    /** @param array<int, float> $logParameters */
+    /** @param  array<int, float>  $logParameters */
     private function residual(Observation $observation, array $logParameters): float
     {
         [$asymptote, $coefficient, $start] = array_map(exp(...), $logParameters);

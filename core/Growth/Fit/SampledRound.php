@@ -29,7 +29,9 @@ final class SampledRound
     /** @var non-empty-list<float>|null sum 1 */
     private ?array $weight = null;
 
-    public function __construct(private readonly int $observations) {}
+    public function __construct(private readonly int $observations)
+    {
+    }
 
     /**
      * @param  array{float, float, float}  $at

@@ -10,8 +10,10 @@ final readonly class Cholesky
     /** Pivots below this share of the diagonal count as singular. */
     private const LEAST_PIVOT = 1e-14;
 
-    /** @param array<int, array<int, float>> $root lower triangle with the diagonal */
-    private function __construct(public array $root) {}
+    /** @param  array<int, array<int, float>>  $root lower triangle with the diagonal */
+    private function __construct(public array $root)
+    {
+    }
 
     /**
      * @param  array<int, array<int, float>>  $matrix  symmetric, n by n
@@ -41,7 +43,7 @@ final readonly class Cholesky
         return new self($root);
     }
 
-    /** @param non-empty-list<float> $diagonal all above zero, the rest of the matrix is zero */
+    /** @param  non-empty-list<float>  $diagonal all above zero, the rest of the matrix is zero */
     public static function ofDiagonal(array $diagonal): self
     {
         $root = [];

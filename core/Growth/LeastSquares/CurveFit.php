@@ -18,5 +18,6 @@ final readonly class CurveFit
         public float $residualStandardDeviation,
         /** Corrected information criterion of Akaike; null when there are too few lengths for it. */
         public ?float $aicc,
-    ) {}
+    ) {
+    }
 }

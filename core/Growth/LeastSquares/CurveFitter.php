@@ -30,7 +30,8 @@ final readonly class CurveFitter
     public function __construct(
         private AgeCurve $curve,
         private bool $fixedZero = false,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float>  $ages  any unit

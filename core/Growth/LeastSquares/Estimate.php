@@ -9,5 +9,6 @@ final readonly class Estimate
     public function __construct(
         public float $value,
         public float $standardError,
-    ) {}
+    ) {
+    }
 }

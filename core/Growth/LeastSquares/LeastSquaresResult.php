@@ -17,5 +17,6 @@ final readonly class LeastSquaresResult
         public array $normalMatrix,
         public int $iterations,
         public StopReason $stopReason,
-    ) {}
+    ) {
+    }
 }

@@ -29,7 +29,8 @@ final readonly class LevenbergMarquardt
         private int $maxIterations = 60,
         /** Relative fall of the sum of squares below which the search has converged. */
         private float $tolerance = 1e-10,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Closure(array<int, float>): array{array<int, float>, array<int, array<int, float>>}  $model
@@ -74,7 +75,7 @@ final readonly class LevenbergMarquardt
         return new LeastSquaresResult($parameters, $sum, $normal, $iteration, $stop);
     }
 
-    /** @param array<int, float> $residuals */
+    /** @param  array<int, float>  $residuals */
     private static function sumOfSquares(array $residuals): float
     {
         $sum = 0.0;

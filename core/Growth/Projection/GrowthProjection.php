@@ -41,7 +41,8 @@ final class GrowthProjection
         private readonly GrowthClock $past,
         private readonly GrowthDraws $draws,
         private readonly GrowthTable $table,
-    ) {}
+    ) {
+    }
 
     public static function of(Facility $facility, Fish $fish): self
     {

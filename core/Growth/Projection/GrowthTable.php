@@ -20,8 +20,10 @@ final readonly class GrowthTable
 
     private const NODE_RATIO = 1.35;
 
-    /** @param array<MonotoneCubic> $curves by quantile */
-    private function __construct(private array $curves) {}
+    /** @param  array<MonotoneCubic>  $curves by quantile */
+    private function __construct(private array $curves)
+    {
+    }
 
     /**
      * @param  float  $now  growth time of the draws today, years

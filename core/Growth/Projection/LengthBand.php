@@ -17,7 +17,8 @@ final readonly class LengthBand
         public float $low,
         public float $likely,
         public float $high,
-    ) {}
+    ) {
+    }
 
     public static function of(WeightedQuantiles $lengths): self
     {

@@ -17,5 +17,6 @@ final readonly class OutgrowWindow
         public ?LocalDate $late,
         /** Null when there is a latest date. */
         public ?LateMeans $lateMeans,
-    ) {}
+    ) {
+    }
 }

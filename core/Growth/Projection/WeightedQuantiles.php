@@ -20,7 +20,8 @@ final readonly class WeightedQuantiles
     private function __construct(
         private array $values,
         private array $cumulative,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float>  $values  at least one

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\FacilitySettings;
+use App\Scenario\Described;
+use App\Scenario\ScenarioReader;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Method;
+use Biomegas\Facility\Purpose;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\Stay;
+use Biomegas\Facility\System;
+use Biomegas\Losses\CountKind;
+use Biomegas\Losses\HeadCount;
+use Biomegas\Losses\HeadCountEvent;
+use Biomegas\Measure\Length;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** Reads the whole facility from the database into the core's picture: a handful of queries, no models. */
+final readonly class FacilityReader
+{
+    private const TENTHS = 10;
+
+    /**
+     * @param  int|null  $alsoFish  a fish that is wanted even when it is gone
+     * @param  int|null  $withoutMeasurement  a length to leave out, while it is being corrected
+     */
+    public function read(?int $alsoFish = null, ?int $withoutMeasurement = null): KeptFacility
+    {
+        $settings = FacilitySettings::query()->firstOrFail();
+        [$fish, $kept] = $this->fish($alsoFish, $withoutMeasurement);
+
+        return new KeptFacility(
+            new Facility(self::today($settings), $settings->horizon_days, ScenarioReader::rulebook($settings->rulebook), $this->systems(), $fish),
+            $settings->unit_system,
+            $kept,
+        );
+    }
+
+    /** Today's date where the fish are. */
+    public static function today(FacilitySettings $settings): LocalDate
+    {
+        return LocalDate::fromIso(now($settings->time_zone)->toDateString());
+    }
+
+    /** @return list<System> in walking order */
+    private function systems(): array
+    {
+        $read = function (stdClass $row): System {
+            $description = ['key' => Keys::ofSystem($row->id), 'name' => $row->name, 'kind' => $row->kind, ...self::json($row->description)];
+            if ($row->available_from !== null) {
+                $description['available_from'] = $row->available_from;
+            }
+
+            return Described::system($description);
+        };
+
+        return array_values(array_map($read, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get()->all()));
+    }
+
+    /** @return array{list<Fish>, array<string, KeptFish>} */
+    private function fish(?int $alsoFish, ?int $withoutMeasurement): array
+    {
+        $species = $forms = [];
+        foreach (DB::table('species')->get() as $row) {
+            $species[$row->id] = Described::species(self::json($row->description));
+            $forms[$row->id] = $row->form;
+        }
+        $stays = DB::table('stays')->orderBy('from')->orderBy('id')->get()->groupBy('fish_id');
+        $lengths = DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get()->groupBy('fish_id');
+        $headCounts = $this->headCountEvents();
+        $all = $kept = [];
+        foreach (DB::table('fish')->orderBy('id')->get() as $row) {
+            $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
+            if ($present === 0 && $row->id !== $alsoFish) {
+                continue;
+            }
+            $key = Keys::ofFish($row->id);
+            $all[] = new Fish(
+                key: $key,
+                name: $row->name,
+                species: $species[$row->species_id],
+                arrived: LocalDate::fromIso($row->arrived_on),
+                stays: self::stays($stays[$row->id] ?? new Collection),
+                lengths: self::lengths($lengths[$row->id] ?? new Collection),
+                count: max(1, $present),
+                ration: Ration::from($row->ration),
+                purpose: Purpose::from($row->purpose),
+            );
+            $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
+        }
+
+        return [$all, $kept];
+    }
+
+    /** @return array<int, list<HeadCountEvent>> by fish */
+    private function headCountEvents(): array
+    {
+        $events = [];
+        foreach (DB::table('losses')->whereNull('deleted_at')->get() as $loss) {
+            $events[$loss->fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($loss->date), $loss->count);
+        }
+        foreach (DB::table('counts')->whereNull('deleted_at')->get() as $count) {
+            $events[$count->fish_id][] = HeadCountEvent::count(LocalDate::fromIso($count->date), CountKind::from($count->kind), $count->number);
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return non-empty-list<Stay>
+     */
+    private static function stays(Collection $rows): array
+    {
+        /** @var non-empty-list<Stay> every fish has a first home */
+        return array_values(array_map(fn (stdClass $row): Stay => new Stay(
+            Keys::ofSystem($row->system_id),
+            LocalDate::fromIso($row->from),
+            $row->until === null ? null : LocalDate::fromIso($row->until),
+        ), $rows->all()));
+    }
+
+    /**
+     * @param  Collection<int, stdClass>  $rows
+     * @return list<MeasuredLength>
+     */
+    private static function lengths(Collection $rows): array
+    {
+        return array_values(array_map(fn (stdClass $row): MeasuredLength => new MeasuredLength(
+            LocalDate::fromIso($row->date),
+            Length::ofMillimetres($row->length_tenth_mm / self::TENTHS),
+            Method::from($row->method),
+        ), $rows->all()));
+    }
+
+    /** @return array<string, mixed> */
+    private static function json(string $text): array
+    {
+        return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+    }
+}

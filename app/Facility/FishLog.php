@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Http\Resources\LogLine;
+use App\Http\Resources\LogType;
+use Biomegas\Company\Act;
+use Biomegas\Company\Harm;
+use Closure;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The newest entries about a fish from all the log's tables. */
+final readonly class FishLog
+{
+    private const NEWEST = 30;
+
+    /** @return list<LogLine> newest first */
+    public function of(int $fishId): array
+    {
+        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId)];
+        usort($lines, fn (LogLine $a, LogLine $b): int => [$b->date, $b->time, $b->id] <=> [$a->date, $a->time, $a->id]);
+
+        return array_slice($lines, 0, self::NEWEST);
+    }
+
+    /** @return list<LogLine> */
+    private function incidents(int $fishId): array
+    {
+        $rows = DB::table('incidents')->whereNull('incidents.deleted_at')
+            ->where(fn (Builder $either) => $either->where('incidents.fish_id', $fishId)->orWhere('incidents.target_id', $fishId))
+            ->join('fish as actor', 'actor.id', 'incidents.fish_id')
+            ->join('fish as target', 'target.id', 'incidents.target_id')
+            ->select('incidents.*', 'actor.name as actor_name', 'target.name as target_name')
+            ->orderByDesc('incidents.date')->orderByDesc('incidents.id')->limit(self::NEWEST)->get()->all();
+
+        return self::lines($rows, fn (stdClass $row): LogLine => new LogLine(
+            LogType::Incident, $row->id, $row->date,
+            other: $row->fish_id === $fishId ? $row->target_name : $row->actor_name,
+            is_actor: $row->fish_id === $fishId,
+            act: Act::from($row->act),
+            harm: Harm::from($row->harm),
+            time: $row->time === null ? null : substr($row->time, 0, 5),
+        ));
+    }
+
+    /** @return list<LogLine> */
+    private function losses(int $fishId): array
+    {
+        return self::lines($this->newest('losses', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause));
+    }
+
+    /** @return list<LogLine> */
+    private function counts(int $fishId): array
+    {
+        return self::lines($this->newest('counts', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Count, $row->id, $row->date, kind: $row->kind, count: $row->number));
+    }
+
+    /** @return list<LogLine> */
+    private function moves(int $fishId): array
+    {
+        $names = DB::table('systems')->pluck('name', 'id');
+
+        return self::lines($this->newest('moves', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Move, $row->id, $row->date, from: $names[$row->from_system_id], to: $names[$row->to_system_id]));
+    }
+
+    /**
+     * @param  array<stdClass>  $rows
+     * @param  Closure(stdClass): LogLine  $line
+     * @return list<LogLine>
+     */
+    private static function lines(array $rows, Closure $line): array
+    {
+        return array_values(array_map($line, $rows));
+    }
+
+    private function newest(string $table, int $fishId): Builder
+    {
+        return DB::table($table)->whereNull('deleted_at')->where('fish_id', $fishId)
+            ->orderByDesc('date')->orderByDesc('id')->limit(self::NEWEST);
+    }
+}

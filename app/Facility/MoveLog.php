@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\Fish;
+use App\Models\Move;
+use App\Models\Stay;
+use Biomegas\Moving\MadeMove;
+use Biomegas\RefusedEntry;
+
+/** Keeps the stays of a fish in step with its moves. */
+final readonly class MoveLog
+{
+    public function record(Fish $fish, MadeMove $made, ?int $userId): Move
+    {
+        $move = Move::query()->create([
+            'fish_id' => $fish->id,
+            'date' => $made->date->toIso(),
+            'from_system_id' => Keys::id($made->from),
+            'to_system_id' => Keys::id($made->to),
+            'user_id' => $userId,
+        ]);
+        $fish->stays()->whereNull('until')->update(['until' => $made->date->toIso()]);
+        $fish->stays()->create(['system_id' => Keys::id($made->to), 'from' => $made->date->toIso(), 'move_id' => $move->id]);
+
+        return $move;
+    }
+
+    /** @throws RefusedEntry when the fish has moved on since */
+    public function undo(Move $move): void
+    {
+        $stay = Stay::query()->where('move_id', $move->id)->firstOrFail();
+        if ($stay->until !== null) {
+            throw RefusedEntry::because('move', 'The fish has moved again since. Undo the later move first.');
+        }
+        $stay->delete();
+        Stay::query()->where('fish_id', $move->fish_id)->orderByDesc('from')->orderByDesc('id')->firstOrFail()->update(['until' => null]);
+        $move->delete();
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Requests\CountRequest;
+use App\Http\Resources\Recorded;
+use App\Models\Count;
+use App\Models\Fish;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Calendar\LoggedDay;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+final readonly class CountController
+{
+    #[OA\Post(path: '/api/v1/fish/{fish}/counts', operationId: 'addCount')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('CountRequest')]
+    #[Answers(201, 'Recorded', 'Recorded.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such shoal.')]
+    #[Answers(422, 'Problem', 'Not a number or not a day.')]
+    public function store(CountRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read($fish->id);
+        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
+        $entry = Count::query()->create([
+            'fish_id' => $fish->id,
+            'date' => $request->day()->toIso(),
+            'kind' => $request->input('kind'),
+            'number' => $request->integer('number'),
+            'user_id' => $request->user()?->id,
+        ]);
+
+        return response()->json(new Recorded($entry->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/counts/{count}', operationId: 'undoCount')]
+    #[InPath('count')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such count.')]
+    public function destroy(Count $count): Response
+    {
+        $count->delete();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\KeptFacility;
+use App\Http\Requests\IncidentRequest;
+use App\Http\Resources\Recorded;
+use App\Models\Incident;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Company\Act;
+use Biomegas\Company\Harm;
+use Biomegas\Company\Incident as IncidentInCompany;
+use Biomegas\Facility\Fish;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+final readonly class IncidentController
+{
+    #[OA\Post(path: '/api/v1/incidents', operationId: 'addIncident')]
+    #[OnceOnly]
+    #[Takes('IncidentRequest')]
+    #[Answers(201, 'Recorded', 'Recorded.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'It cannot have happened like this.')]
+    public function store(IncidentRequest $request, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        $incident = IncidentInCompany::record(
+            $this->fish($kept, $request, 'actor_id'),
+            $this->fish($kept, $request, 'target_id'),
+            Act::from($request->string('act')->value()),
+            Harm::from($request->string('harm')->value()),
+            $request->day(),
+            $kept->facility->date,
+        );
+        $entry = Incident::query()->create([
+            'fish_id' => $kept->kept($incident->actor)->id,
+            'target_id' => $kept->kept($incident->target)->id,
+            'date' => $incident->date->toIso(),
+            'time' => $request->input('time'),
+            'act' => $incident->act->value,
+            'harm' => $incident->harm->value,
+            'user_id' => $request->user()?->id,
+        ]);
+
+        return response()->json(new Recorded($entry->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/incidents/{incident}', operationId: 'undoIncident')]
+    #[InPath('incident')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such incident.')]
+    public function destroy(Incident $incident): Response
+    {
+        $incident->delete();
+
+        return response()->noContent();
+    }
+
+    private function fish(KeptFacility $kept, IncidentRequest $request, string $field): Fish
+    {
+        return $kept->find($request->integer($field)) ?? throw RefusedEntry::because($field, 'Choose a fish that is there.');
+    }
+}

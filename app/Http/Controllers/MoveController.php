@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Facility\MoveLog;
+use App\Http\Requests\MoveRequest;
+use App\Http\Resources\Recorded;
+use App\Models\Fish;
+use App\Models\Move;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Moving\MadeMove;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+final readonly class MoveController
+{
+    public function __construct(private MoveLog $log)
+    {
+    }
+
+    #[OA\Post(path: '/api/v1/fish/{fish}/moves', operationId: 'addMove')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('MoveRequest')]
+    #[Answers(201, 'Recorded', 'Recorded: one stay has ended and the next begun.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'It cannot have been made like this.')]
+    public function store(MoveRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        $mover = $kept->find($fish->id) ?? throw RefusedEntry::because('fish', "{$fish->name} is not there any more.");
+        $to = $kept->facility->systems[Keys::ofSystem($request->integer('to_system_id'))]
+            ?? throw RefusedEntry::because('to_system_id', 'Choose a home that is there.');
+        $move = $this->log->record($fish, MadeMove::record($mover, $to, $request->day(), $kept->facility->date), $request->user()?->id);
+
+        return response()->json(new Recorded($move->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/moves/{move}', operationId: 'undoMove')]
+    #[InPath('move')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out; the stay before goes on.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such move.')]
+    #[Answers(422, 'Problem', 'A later move builds on it.')]
+    public function destroy(Move $move): Response
+    {
+        $this->log->undo($move);
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Problems;
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\Session;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\Takes;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use OpenApi\Attributes as OA;
+
+#[OA\Info(version: '1', title: 'Biomegas', description: 'Dates are local days of the facility, lengths are millimetres.')]
+final readonly class SessionController
+{
+    private const TRIES_PER_MINUTE = 5;
+
+    #[OA\Get(path: '/api/v1/session', operationId: 'showSession')]
+    #[Answers(200, 'Session', 'Who is signed in.')]
+    public function show(Request $request): JsonResponse
+    {
+        return response()->json(Session::of($request->user()));
+    }
+
+    #[OA\Post(path: '/api/v1/session', operationId: 'signIn')]
+    #[Takes('SignInRequest')]
+    #[Answers(200, 'Session', 'Signed in.')]
+    #[Answers(422, 'Problem', 'Unknown address or wrong password.')]
+    #[Answers(429, 'Problem', 'Too many tries.')]
+    public function store(SignInRequest $request): JsonResponse
+    {
+        $throttle = 'sign-in|'.mb_strtolower($request->string('email')->value()).'|'.$request->ip();
+        if (RateLimiter::tooManyAttempts($throttle, self::TRIES_PER_MINUTE)) {
+            $seconds = RateLimiter::availableIn($throttle);
+
+            return Problems::response(429, "Too many tries. Try again in {$seconds} seconds.")->header('Retry-After', (string) $seconds);
+        }
+        if (! Auth::attempt($request->only('email', 'password'))) {
+            RateLimiter::hit($throttle);
+            $sentence = 'This address and password do not belong together.';
+
+            return Problems::response(422, $sentence, ['password' => [$sentence]]);
+        }
+        RateLimiter::clear($throttle);
+        $request->session()->regenerate();
+
+        return response()->json(Session::of($request->user()));
+    }
+
+    #[OA\Delete(path: '/api/v1/session', operationId: 'signOut')]
+    #[AnswersNothing('Signed out.')]
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Losses\LossKind;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['kind', 'date'], properties: [
+    new OA\Property(property: 'kind', type: 'string', enum: LossKind::class),
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'count', description: 'How many of a shoal; 1 when left out.', type: 'integer'),
+    new OA\Property(property: 'cause', description: 'In own words.', type: 'string', nullable: true),
+])]
+final class LossRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(LossKind::class)],
+            'date' => ['required', 'string'],
+            'count' => ['integer'],
+            'cause' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Method;
+use Biomegas\Measure\FishLengthReader;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableLength;
+use Biomegas\RefusedEntry;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['length', 'date', 'method'], properties: [
+    new OA\Property(property: 'length', description: 'As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility.', type: 'string'),
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'method', type: 'string', enum: Method::class),
+    new OA\Property(property: 'keep', description: 'Record an unlikely length all the same.', type: 'boolean'),
+    new OA\Property(property: 'version', description: 'With a correction: the version that was corrected.', type: 'integer'),
+])]
+final class MeasurementRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'length' => ['required'],
+            'date' => ['required', 'string'],
+            'method' => ['required', Rule::enum(Method::class)],
+            'keep' => ['boolean'],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer'],
+        ];
+    }
+
+    /** @throws RefusedEntry when the length or the day cannot be read */
+    public function measured(UnitSystem $units): MeasuredLength
+    {
+        $typed = $this->input('length');
+        try {
+            $length = (new FishLengthReader($units))->read(is_scalar($typed) ? (string) $typed : '');
+        } catch (UnreadableLength $e) {
+            throw RefusedEntry::because('length', $e->getMessage());
+        }
+
+        return new MeasuredLength($this->day(), $length, Method::from($this->string('method')->value()));
+    }
+}

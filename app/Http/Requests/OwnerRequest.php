@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Measure\UnitSystem;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['name', 'email', 'password', 'facility', 'unit_system', 'time_zone'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'email', type: 'string'),
+    new OA\Property(property: 'password', description: 'At least 10 characters.', type: 'string'),
+    new OA\Property(property: 'facility', description: 'Name of the place.', type: 'string'),
+    new OA\Property(property: 'unit_system', type: 'string', enum: UnitSystem::class),
+    new OA\Property(property: 'time_zone', description: 'Where the fish are, for example Europe/London.', type: 'string'),
+])]
+final class OwnerRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:100'],
+            'email' => ['required', 'email', 'max:255'],
+            'password' => ['required', 'string', 'min:10', 'max:255'],
+            'facility' => ['required', 'string', 'max:100'],
+            'unit_system' => ['required', Rule::enum(UnitSystem::class)],
+            'time_zone' => ['required', 'timezone:all'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Type your name.',
+            'email.required' => 'Type your e-mail address.',
+            'email.email' => 'This is not an e-mail address.',
+            'password.required' => 'Choose a password.',
+            'password.min' => 'Choose a password of at least 10 characters.',
+            'facility.required' => 'Give the place a name.',
+            'time_zone.timezone' => 'This time zone is not known. Write it like Europe/London.',
+        ];
+    }
+}

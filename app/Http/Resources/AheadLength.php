@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Biomegas\Facility\Facility;
+use Biomegas\Growth\Projection\GrowthProjection;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'The length on a day ahead at the quantiles 10, 20 … 90 %, millimetres.')]
+final readonly class AheadLength
+{
+    /** Half a month apart, so that winters show. */
+    private const STEP_DAYS = 15;
+
+    /** @param  list<float>  $quantiles_mm */
+    public function __construct(
+        #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 9, maxItems: 9)] public array $quantiles_mm,
+    ) {
+    }
+
+    /** @return list<self> from today until the horizon */
+    public static function series(Facility $facility, GrowthProjection $growth): array
+    {
+        $series = [];
+        for ($day = 0; $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
+            $date = $facility->date->plusDays($day);
+            $series[] = new self($date->toIso(), array_map(fn (float $mm): float => round($mm, 1), $growth->quantilesOn($date)));
+        }
+
+        return $series;
+    }
+}

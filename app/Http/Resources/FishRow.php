@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use Biomegas\Facility\Fish;
+use Biomegas\Planning\MeasurementDue;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A fish or shoal in brief.')]
+final readonly class FishRow
+{
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $kind,
+        #[OA\Property(description: 'How many are there; 0 when it is gone.')] public int $count,
+        #[OA\Property] public bool $is_shoal,
+        #[OA\Property(description: 'Its colour and mark.', minimum: 0, maximum: 7)] public int $band,
+        #[OA\Property(description: 'Its outline in the drawing kit.')] public string $form,
+        #[OA\Property(ref: '#/components/schemas/Band', description: 'Today.')] public Band $length_mm,
+        #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $last_length,
+        #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,
+        #[OA\Property(ref: '#/components/schemas/Home', nullable: true, description: 'The smallest system in use that would take it on; null when none does.')] public ?Home $next,
+        #[OA\Property(format: 'date')] public string $measure_on,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, Fish $fish): self
+    {
+        $outlook = $kept->outlook($fish);
+        $record = $kept->kept($fish);
+
+        return new self(
+            $record->id,
+            $fish->name,
+            $fish->species->commonName,
+            $record->present,
+            $record->arrived > 1,
+            $record->band,
+            $record->form,
+            Band::from($outlook->growth->lengthOn($kept->facility->date)),
+            LastLength::of($fish),
+            Home::from($outlook->current()),
+            $outlook->next === null ? null : Home::from($outlook->next),
+            MeasurementDue::of($kept->facility, $outlook)->toIso(),
+        );
+    }
+}

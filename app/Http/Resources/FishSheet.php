@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Models\Measurement;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\LengthKind;
+use Illuminate\Support\Collection;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'All that is known of a fish, and its growth behind and ahead.')]
+final readonly class FishSheet
+{
+    /**
+     * @param  list<Home>  $homes
+     * @param  list<MeasurementEntry>  $measurements
+     * @param  list<string>  $flagged
+     * @param  list<PastLength>  $behind
+     * @param  list<AheadLength>  $ahead
+     * @param  list<StayInHome>  $stays
+     * @param  list<LogLine>  $log
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/FishRow')] public FishRow $fish,
+        #[OA\Property] public string $scientific_name,
+        #[OA\Property(type: 'string', enum: LengthKind::class)] public LengthKind $length_kind,
+        #[OA\Property(format: 'date')] public string $arrived_on,
+        #[OA\Property(format: 'date')] public string $today,
+        #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
+        #[OA\Property(type: 'number', nullable: true, description: 'Percentage of its kind that would be smaller after the same start.')] public ?float $pace,
+        #[OA\Property(description: 'Every system in walking order.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Home'))] public array $homes,
+        #[OA\Property(description: 'Oldest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MeasurementEntry'))] public array $measurements,
+        #[OA\Property(description: 'Days whose length does not fit the others: kept, counted less.', type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $flagged,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PastLength'))] public array $behind,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AheadLength'))] public array $ahead,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/StayInHome'))] public array $stays,
+        #[OA\Property(description: 'The newest entries, newest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogLine'))] public array $log,
+    ) {
+    }
+
+    /**
+     * @param  Collection<int, Measurement>  $measurements  oldest first
+     * @param  list<LogLine>  $log
+     */
+    public static function from(KeptFacility $kept, Fish $fish, Collection $measurements, array $log): self
+    {
+        $outlook = $kept->outlook($fish);
+        $pace = $outlook->growth->pace();
+
+        return new self(
+            FishRow::from($kept, $fish),
+            $fish->species->scientificName,
+            $fish->species->lengthKind,
+            $fish->arrived->toIso(),
+            $kept->facility->date->toIso(),
+            Band::from($outlook->growth->adultLength()),
+            $pace === null ? null : round($pace, 1),
+            array_map(Home::from(...), array_values($outlook->homes)),
+            array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
+            array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),
+            PastLength::series($kept->facility, $fish, $outlook->growth),
+            AheadLength::series($kept->facility, $outlook->growth),
+            StayInHome::of($kept->facility, $fish),
+            $log,
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Biomegas\Company\Act;
+use Biomegas\Company\Harm;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'One entry of the log about a fish. Which members are set depends on the type.')]
+final readonly class LogLine
+{
+    public function __construct(
+        #[OA\Property(type: 'string', enum: LogType::class)] public LogType $type,
+        #[OA\Property] public int $id,
+        #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(description: 'The other fish of an incident.')] public ?string $other = null,
+        #[OA\Property(description: 'True when the fish of this sheet did it.')] public ?bool $is_actor = null,
+        #[OA\Property(type: 'string', enum: Act::class, nullable: true)] public ?Act $act = null,
+        #[OA\Property(type: 'string', enum: Harm::class, nullable: true)] public ?Harm $harm = null,
+        #[OA\Property(description: 'HH:MM.')] public ?string $time = null,
+        #[OA\Property(description: 'Kind of a loss or count.')] public ?string $kind = null,
+        #[OA\Property] public ?int $count = null,
+        #[OA\Property] public ?string $cause = null,
+        #[OA\Property(description: 'Home before a move.')] public ?string $from = null,
+        #[OA\Property(description: 'Home after a move.')] public ?string $to = null,
+    ) {
+    }
+}

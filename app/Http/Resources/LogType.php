@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** Kinds of log entries besides lengths, which the sheet lists by themselves. */
+enum LogType: string
+{
+    case Incident = 'incident';
+    case Loss = 'loss';
+    case Count = 'count';
+    case Move = 'move';
+}

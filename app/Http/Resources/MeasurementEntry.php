@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Measurement;
+use Biomegas\Facility\Method;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A measured length.')]
+final readonly class MeasurementEntry
+{
+    private const TENTHS = 10;
+
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $fish_id,
+        #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property] public float $length_mm,
+        #[OA\Property(type: 'string', enum: Method::class)] public Method $method,
+        #[OA\Property(description: 'Relative standard error of the method.')] public float $error,
+        #[OA\Property(description: 'Send it back with a correction.')] public int $version,
+    ) {
+    }
+
+    public static function from(Measurement $entry): self
+    {
+        $method = Method::from($entry->method);
+
+        return new self(
+            $entry->id, $entry->fish_id, $entry->date, $entry->length_tenth_mm / self::TENTHS,
+            $method, $method->relativeError(), $entry->version,
+        );
+    }
+}

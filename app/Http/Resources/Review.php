@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Biomegas\Growth\LengthQuestion;
+use Biomegas\Growth\LengthReview;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\UnitSystem;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'What was typed, read and held against what is known of the fish. Nothing is saved.')]
+final readonly class Review
+{
+    public function __construct(
+        #[OA\Property] public float $length_mm,
+        #[OA\Property(description: 'As read, in the unit of the facility.')] public string $reads,
+        #[OA\Property(description: 'The same in the other unit.')] public string $other_unit,
+        #[OA\Property(ref: '#/components/schemas/Band')] public Band $expected_mm,
+        #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $before,
+        #[OA\Property(type: 'string', enum: LengthQuestion::class, nullable: true)] public ?LengthQuestion $question,
+    ) {
+    }
+
+    public static function from(Length $length, LengthReview $review, UnitSystem $units): self
+    {
+        $before = $review->before;
+
+        return new self(
+            round($length->millimetres(), 1),
+            $length->format($units->lengthUnit()),
+            $length->format($units->otherLengthUnit()),
+            Band::from($review->expected),
+            $before === null ? null : new LastLength($before->date->toIso(), round($before->length->millimetres(), 1), $before->method),
+            $review->question,
+        );
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\FacilityReader;
+use App\Models\FacilitySettings;
+use App\Models\User;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'Who is signed in, and where.')]
+final readonly class Session
+{
+    public function __construct(
+        #[OA\Property(description: 'False on the first run: create the owner.')] public bool $owner_exists,
+        #[OA\Property(ref: '#/components/schemas/Keeper', nullable: true)] public ?Keeper $keeper,
+    ) {
+    }
+
+    public static function of(?User $user): self
+    {
+        if ($user === null) {
+            return new self(User::query()->exists(), null);
+        }
+        $settings = FacilitySettings::query()->firstOrFail();
+
+        return new self(true, new Keeper(
+            $user->id, $user->name, $user->role,
+            $settings->name, $settings->unit_system, FacilityReader::today($settings)->toIso(),
+        ));
+    }
+}

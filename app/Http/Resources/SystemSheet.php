@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
+use Biomegas\Planning\SystemOutlook;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A system with its inside outline and its fish.')]
+final readonly class SystemSheet
+{
+    /**
+     * @param  list<Basin>  $basins
+     * @param  list<FishRow>  $fish
+     */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $name,
+        #[OA\Property(type: 'string', enum: SystemKind::class)] public SystemKind $kind,
+        #[OA\Property(description: 'Its place on the round, from 1.')] public int $walk_order,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Basin'))] public array $basins,
+        #[OA\Property(description: 'Expected today, °C.')] public ?float $temperature_c,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/FishRow'))] public array $fish,
+        #[OA\Property(ref: '#/components/schemas/Full', nullable: true)] public ?Full $full,
+    ) {
+    }
+
+    /** @return list<self> in walking order */
+    public static function all(KeptFacility $kept): array
+    {
+        $systems = array_values($kept->facility->systems);
+
+        return array_map(fn (int $i, System $system): self => self::from($kept, $system, $i + 1), array_keys($systems), $systems);
+    }
+
+    private static function from(KeptFacility $kept, System $system, int $walkOrder): self
+    {
+        $temperature = $system->temperature?->on($kept->facility->date);
+
+        return new self(
+            Keys::id($system->key),
+            $system->name,
+            $system->kind,
+            $walkOrder,
+            array_map(Basin::from(...), $system->pools),
+            $temperature === null ? null : round($temperature, 1),
+            array_map(fn (Fish $fish): FishRow => FishRow::from($kept, $fish), $kept->facility->residentsOf($system)),
+            Full::from(SystemOutlook::of($kept->facility, $system, $kept->outlooks())),
+        );
+    }
+}

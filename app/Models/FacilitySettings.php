@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Biomegas\Measure\UnitSystem;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The one facility of this installation.
+ *
+ * @property string $name
+ * @property UnitSystem $unit_system
+ * @property string $time_zone
+ * @property int $horizon_days
+ * @property array<string, mixed> $rulebook
+ */
+final class FacilitySettings extends Model
+{
+    protected $table = 'facilities';
+
+    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer'];
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Owner = 'owner';
+    case Keeper = 'keeper';
+    case Viewer = 'viewer';
+
+    public function mayWrite(): bool
+    {
+        return $this !== self::Viewer;
+    }
+}

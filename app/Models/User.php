@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ * @property Role $role
+ */
+final class User extends Authenticatable
+{
+    protected $hidden = ['password'];
+
+    protected $casts = ['password' => 'hashed', 'role' => Role::class];
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Facility\FacilityReader;
+use App\Models\Count;
+use App\Models\FacilitySettings;
+use App\Models\Fish;
+use App\Models\Incident;
+use App\Models\Loss;
+use App\Models\Measurement;
+use App\Models\Move;
+use App\Models\Role;
+use App\Models\Species;
+use App\Models\Stay;
+use App\Models\System;
+use App\Models\User;
+use App\Scenario\Described;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish as FishInPicture;
+use Biomegas\Facility\Method;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Stay as StayInPicture;
+use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Curve\VonBertalanffy;
+use Illuminate\Database\Seeder;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * The demo: Heron Lock, a lock-keeper's yard turned fish house, with two years
+ * of history that end today. Everything in it is invented. The lengths follow
+ * a true growth through the water of each home, with the error of each method;
+ * the same day always gives the same data.
+ */
+final class HeronLockSeeder extends Seeder
+{
+    public const EMAIL = 'keeper@heron-lock.example';
+
+    public const PASSWORD = 'heron-lock';
+
+    private LocalDate $today;
+
+    private Randomizer $random;
+
+    public function run(): void
+    {
+        $this->random = new Randomizer(new Mt19937(1871));
+        $settings = FacilitySettings::query()->create([
+            'name' => 'Heron Lock', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 1095, 'rulebook' => [],
+        ]);
+        User::query()->create(['name' => 'Lock keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => Role::Owner]);
+        $this->today = FacilityReader::today($settings);
+        $kinds = $this->kinds();
+        $systems = $this->systems();
+        $fish = [];
+        foreach ($this->data('fish') as $one) {
+            $fish[$one['name']] = $this->fish($one, $kinds[$one['kind']], $systems);
+        }
+        foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
+            Incident::query()->create([
+                'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
+                'time' => $time, 'act' => $act, 'harm' => $harm,
+            ]);
+        }
+    }
+
+    /** @return array<string, Species> by key */
+    private function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->data('kinds') as $kind) {
+            $kinds[$kind['description']['key']] = Species::query()->create([
+                'key' => $kind['description']['key'], 'common_name' => $kind['description']['common_name'],
+                'description' => $kind['description'], 'form' => $kind['form'],
+            ]);
+        }
+
+        return $kinds;
+    }
+
+    /** @return array<string, System> by key */
+    private function systems(): array
+    {
+        $systems = [];
+        foreach ($this->data('systems') as $i => $system) {
+            $systems[$system['key']] = System::query()->create([
+                'name' => $system['name'], 'kind' => $system['kind'], 'walk_order' => $i + 1, 'description' => $system['description'],
+            ]);
+        }
+
+        return $systems;
+    }
+
+    /**
+     * @param  array<string, mixed>  $one
+     * @param  array<string, System>  $systems
+     */
+    private function fish(array $one, Species $kind, array $systems): Fish
+    {
+        $fish = Fish::query()->create([
+            'name' => $one['name'], 'species_id' => $kind->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
+            'purpose' => $one['purpose'] ?? 'display', 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
+        ]);
+        $this->stays($fish, $one['stays'], $systems);
+        $this->lengths($fish, $one, $kind, $systems);
+        foreach ($one['counts'] ?? [] as [$daysAgo, $how, $number]) {
+            Count::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'number' => $number]);
+        }
+        foreach ($one['losses'] ?? [] as [$daysAgo, $how, $count, $cause]) {
+            Loss::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'count' => $count, 'cause' => $cause]);
+        }
+
+        return $fish;
+    }
+
+    /**
+     * @param  list<array{string, int}>  $stays  system and days ago
+     * @param  array<string, System>  $systems
+     */
+    private function stays(Fish $fish, array $stays, array $systems): void
+    {
+        foreach ($stays as $i => [$system, $daysAgo]) {
+            $from = $this->daysAgo($daysAgo)->toIso();
+            $move = $i === 0 ? null : Move::query()->create([
+                'fish_id' => $fish->id, 'date' => $from, 'from_system_id' => $systems[$stays[$i - 1][0]]->id, 'to_system_id' => $systems[$system]->id,
+            ]);
+            Stay::query()->create([
+                'fish_id' => $fish->id, 'system_id' => $systems[$system]->id, 'from' => $from, 'move_id' => $move?->id,
+                'until' => isset($stays[$i + 1]) ? $this->daysAgo($stays[$i + 1][1])->toIso() : null,
+            ]);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $one
+     * @param  array<string, System>  $systems
+     */
+    private function lengths(Fish $fish, array $one, Species $kind, array $systems): void
+    {
+        $picture = new FishInPicture(
+            key: 'one', name: $one['name'], species: Described::species($kind->description),
+            arrived: $this->daysAgo($one['stays'][0][1]),
+            stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
+        );
+        $homes = array_map(fn (string $key, System $system) => Described::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
+        $clock = (new FishClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture]), $picture))->past();
+        foreach ($one['lengths'] as $entry) {
+            $grownUntil = max($entry[0], $one['stalls_days_ago'] ?? 0);
+            $method = Method::from($entry[1]);
+            $true = (new VonBertalanffy)->lengthAt($one['start_mm'], $one['adult_mm'], $one['k'], $clock->timeOn($this->daysAgo($grownUntil)));
+            Measurement::query()->create([
+                'fish_id' => $fish->id, 'date' => $this->daysAgo($entry[0])->toIso(), 'method' => $method->value,
+                'length_tenth_mm' => (int) round(10 * $true * exp($method->relativeError() * $this->normal()) * ($entry[2] ?? 1)),
+            ]);
+        }
+    }
+
+    private function daysAgo(int $days): LocalDate
+    {
+        return $this->today->plusDays(-$days);
+    }
+
+    /** Nearly standard normal: the sum of twelve uniform numbers. */
+    private function normal(): float
+    {
+        $sum = -6.0;
+        for ($i = 0; $i < 12; $i++) {
+            $sum += $this->random->getInt(0, 1_000_000) / 1_000_000;
+        }
+
+        return $sum;
+    }
+
+    /** @return list<mixed> */
+    private function data(string $name): array
+    {
+        return json_decode((string) file_get_contents(__DIR__."/HeronLock/{$name}.json"), true, 64, JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,36 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type AheadLength = Schemas['AheadLength']
+export type Band = Schemas['Band']
+export type FishRow = Schemas['FishRow']
+export type FishSheet = Schemas['FishSheet']
+export type Home = Schemas['Home']
+export type Keeper = Schemas['Keeper']
+export type LogLine = Schemas['LogLine']
+export type MeasurementEntry = Schemas['MeasurementEntry']
+export type PastLength = Schemas['PastLength']
+export type Problem = Schemas['Problem']
+export type Recorded = Schemas['Recorded']
+export type Review = Schemas['Review']
+export type Session = Schemas['Session']
+export type SystemSheet = Schemas['SystemSheet']
+export type Today = Schemas['Today']
+export type Window = Schemas['Window']
+
+export type Method = MeasurementEntry['method']
+export type UnitSystem = Keeper['unit_system']
+
+export type MeasurementRequest = Schemas['MeasurementRequest']
+export type IncidentRequest = Schemas['IncidentRequest']
+export type LossRequest = Schemas['LossRequest']
+export type MoveRequest = Schemas['MoveRequest']
+export type CountRequest = Schemas['CountRequest']
+export type SignInRequest = Schemas['SignInRequest']
+export type OwnerRequest = Schemas['OwnerRequest']
+
+export type Act = IncidentRequest['act']
+export type Harm = IncidentRequest['harm']
+export type LossKind = LossRequest['kind']
+export type CountKind = CountRequest['kind']

@@ -1,0 +1,76 @@
+import type { Point } from './geometry'
+import { isInside, seeded } from './geometry'
+
+export interface Swimmer {
+    key: string
+    form: string
+    band: number
+    /** Length in the unit of the water's outline. */
+    length: number
+}
+
+export interface PlacedSwimmer extends Swimmer {
+    x: number
+    y: number
+    /** Degrees. */
+    angle: number
+}
+
+const TRIES = 60
+const ALONG = [-0.45, -0.2, 0, 0.2, 0.45]
+
+/** Widths from above as a share of the length. */
+const WIDTH: Record<string, number> = { ray: 1, catfish: 0.24, deep: 0.18, barb: 0.18, sturgeon: 0.18, torpedo: 0.16, knifefish: 0.12, eel: 0.12 }
+
+/**
+ * Spreads fish over the water: the longest first, each where it is farthest
+ * from the others of some tries. The same fish always lie in the same places.
+ */
+export function placeFish(outline: readonly Point[], swimmers: readonly Swimmer[], seed: number): PlacedSwimmer[] {
+    const random = seeded(seed)
+    const width = Math.max(...outline.map(([x]) => x))
+    const height = Math.max(...outline.map(([, y]) => y))
+    const placed: { swimmer: PlacedSwimmer; spine: Point[] }[] = []
+    for (const swimmer of [...swimmers].sort((a, b) => b.length - a.length)) {
+        let best: { swimmer: PlacedSwimmer; spine: Point[] } | undefined
+        let bestRoom = -Infinity
+        for (let i = 0; i < TRIES; i++) {
+            const angle = (random() < 0.5 ? 0 : 180) + (random() - 0.5) * (height > swimmer.length * 1.3 ? 110 : 24)
+            const candidate = { ...swimmer, x: random() * width, y: random() * height, angle }
+            const spine = spineOf(candidate)
+            const room = roomAround(candidate, spine, outline, placed)
+            if (room > bestRoom) {
+                bestRoom = room
+                best = { swimmer: candidate, spine }
+            }
+        }
+        if (best !== undefined) {
+            placed.push(best)
+        }
+    }
+    return placed.map((one) => one.swimmer)
+}
+
+function spineOf({ x, y, angle, length }: PlacedSwimmer): Point[] {
+    const [cos, sin] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)]
+    return ALONG.map((share): Point => [x + cos * share * length, y + sin * share * length])
+}
+
+function halfWidth(swimmer: Swimmer): number {
+    return ((WIDTH[swimmer.form] ?? 0.16) * swimmer.length) / 2
+}
+
+/** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. */
+function roomAround(one: PlacedSwimmer, spine: Point[], outline: readonly Point[], others: { swimmer: PlacedSwimmer; spine: Point[] }[]): number {
+    const half = halfWidth(one)
+    const sticksOut = spine.some(([x, y]) => ![[x - half, y], [x + half, y], [x, y - half], [x, y + half]].every(([a, b]) => isInside([a ?? 0, b ?? 0], outline)))
+    let room = one.length * 1.5
+    for (const other of others) {
+        for (const [ax, ay] of spine) {
+            for (const [bx, by] of other.spine) {
+                room = Math.min(room, Math.hypot(ax - bx, ay - by) - half - halfWidth(other.swimmer))
+            }
+        }
+    }
+    return sticksOut ? room - 1e6 : room
+}

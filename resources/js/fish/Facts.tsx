@@ -1,0 +1,57 @@
+import { Box, chakra } from '@chakra-ui/react'
+import type { ReactNode } from 'react'
+import type { FishSheet } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { shortDay } from '../units/day'
+import { measured } from '../units/length'
+import { lengthRange, logSentence, windowWords, words } from '../words/en'
+
+const LAST = 3
+const LOG_SHOWN = 6
+
+/** What is known besides the picture, and what happened lately. */
+export function Facts({ sheet }: { sheet: FishSheet }) {
+    const { fish, today } = sheet
+    const unit = useUnit()
+    const facts = words.fish.facts
+    const stay = sheet.stays.at(-1)
+    const before = sheet.measurements.slice(-LAST).reverse().map((one) => (one.length_mm / unit.mm).toFixed(1))
+    return (
+        <Box>
+            <Box as="dl" borderTop="1.6px solid" borderColor="ink">
+                <Fact name={facts.before}>{before.length === 0 ? words.fish.notMeasured : `${before.join(', ')} ${unit.word}`}</Fact>
+                <Fact name={facts.kind}>
+                    {fish.kind.toLowerCase()} <chakra.i fontWeight={400} color="ink2">{sheet.scientific_name}{sheet.length_kind === 'disc' && `, ${words.fish.disc}`}</chakra.i>
+                </Fact>
+                {stay !== undefined && <Fact name={facts.home}>{words.fish.since(stay.name, shortDay(stay.from, today))}</Fact>}
+                {fish.is_shoal && <Fact name={facts.count}>{fish.count}</Fact>}
+                <Fact name={facts.pace}>{sheet.pace === null ? words.fish.noPace : words.fish.pace(sheet.pace)}</Fact>
+                <Fact name={facts.adult}>{lengthRange(sheet.adult_mm, unit)}</Fact>
+                {fish.home.outgrows.early !== null && (
+                    <Fact name={facts.next}>
+                        {fish.next === null ? words.fish.none_next : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
+                    </Fact>
+                )}
+            </Box>
+            <Box as="h2" fontSize="17px" fontWeight={800} paddingTop="16px">{words.fish.log}</Box>
+            {sheet.log.length === 0 && <Box color="ink2">{words.fish.noLog}</Box>}
+            <chakra.ol>
+                {sheet.log.slice(0, LOG_SHOWN).map((line) => (
+                    <chakra.li key={`${line.type}-${line.id}`} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                        <chakra.span color="ink2">{shortDay(line.date, today)}{line.time === null ? '' : ` ${line.time}`}</chakra.span>{' '}
+                        {logSentence(line, fish.name)}
+                    </chakra.li>
+                ))}
+            </chakra.ol>
+        </Box>
+    )
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+    return (
+        <Box display="grid" gridTemplateColumns="92px minmax(0, 1fr)" borderBottom="1px solid" borderColor="rule" paddingBlock="5px 4px">
+            <chakra.dt color="ink2">{name}</chakra.dt>
+            <chakra.dd fontWeight={600} margin="0">{children}</chakra.dd>
+        </Box>
+    )
+}

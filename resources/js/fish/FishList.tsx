@@ -1,0 +1,81 @@
+import { Box, chakra, Table } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { fishListQuery } from '../api/queries'
+import type { FishRow } from '../api/types'
+import { MarkIcon } from '../drawing/SurveyMark'
+import { useKeeper, useUnit } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { shortDay } from '../units/day'
+import { projected } from '../units/length'
+import { nameWithCount, windowWords, words } from '../words/en'
+
+const bySoonest = (a: FishRow, b: FishRow): number =>
+    (a.home.outgrows.early ?? '9999').localeCompare(b.home.outgrows.early ?? '9999') || a.name.localeCompare(b.name)
+
+/** All fish, soonest to outgrow its home first. */
+export function FishList() {
+    useNameSheet(words.fish.listTitle, words.fish.listComment)
+    return (
+        <Waiting query={useQuery(fishListQuery)}>
+            {(fish) =>
+                fish.length === 0 ? (
+                    <SheetHead sentence={words.fish.none} comment={words.today.emptyHelp} />
+                ) : (
+                    <>
+                        <SheetHead sentence={words.fish.listHeadline(fish.length, fish.filter((one) => !one.home.fits_now).length)} comment={words.fish.listComment} />
+                        <FishTable fish={[...fish].sort(bySoonest)} />
+                    </>
+                )
+            }
+        </Waiting>
+    )
+}
+
+/** On a phone only what matters on the way: name, home and when it outgrows it. */
+const desk = { base: 'none', lg: 'table-cell' } as const
+
+function FishTable({ fish }: { fish: FishRow[] }) {
+    const { today } = useKeeper()
+    const unit = useUnit()
+    const columns = words.fish.columns
+    return (
+        <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
+            <Table.Root>
+                <Table.Header>
+                    <Table.Row>
+                        <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.kind}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{columns.home}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.length}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{columns.outgrows}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.next}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.measure}</Table.ColumnHeader>
+                    </Table.Row>
+                </Table.Header>
+                <Table.Body>
+                    {fish.map((one) => (
+                        <Table.Row key={one.id}>
+                            <Table.Cell>
+                                <MarkIcon band={one.band} />{' '}
+                                <Link to="/fish/$id" params={{ id: String(one.id) }}>{nameWithCount(one)}</Link>
+                            </Table.Cell>
+                            <Table.Cell display={desk}>{one.kind}</Table.Cell>
+                            <Table.Cell>{one.home.name}</Table.Cell>
+                            <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
+                            <Table.Cell>
+                                <chakra.span fontWeight={600} color={one.home.outgrows.early === null ? 'fit' : one.home.fits_now ? 'close' : 'over'}>
+                                    {windowWords(one.home.outgrows, today)}
+                                </chakra.span>
+                            </Table.Cell>
+                            <Table.Cell display={desk}>{one.home.outgrows.early === null ? '' : (one.next?.name ?? words.fish.none_next)}</Table.Cell>
+                            <Table.Cell display={desk}>{shortDay(one.measure_on, today)}</Table.Cell>
+                        </Table.Row>
+                    ))}
+                </Table.Body>
+            </Table.Root>
+        </Box>
+    )
+}

@@ -1,0 +1,108 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { fishListQuery, fishQuery } from '../api/queries'
+import type { FishSheet } from '../api/types'
+import { SurveyMark } from '../drawing/SurveyMark'
+import { useUnit } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { useWidth } from '../frame/useWidth'
+import { Waiting } from '../frame/Waiting'
+import { WriteDown } from '../log/WriteDown'
+import { bandInk, ink } from '../theme/tokens'
+import { longDay } from '../units/day'
+import { measured } from '../units/length'
+import { fishSentence, nextSentence, words } from '../words/en'
+import { chartOf } from './chart'
+import { Facts } from './Facts'
+import { GrowthPicture } from './GrowthPicture'
+import { GrowthTables } from './GrowthTables'
+import { Lengths } from './Lengths'
+import { RecordLength } from './RecordLength'
+
+/** The sheet of one fish. */
+export function FishPage({ id }: { id: number }) {
+    return <Waiting query={useQuery(fishQuery(id))}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+}
+
+function Sheet({ sheet }: { sheet: FishSheet }) {
+    const { fish, today } = sheet
+    const all = useQuery(fishListQuery).data ?? [fish]
+    const horizon = sheet.ahead.at(-1)?.date ?? today
+    useNameSheet(words.fish.title(fish.name), `${fish.kind}, ${sheet.scientific_name}`)
+    return (
+        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }}>
+            <Box paddingBottom="24px">
+                <SheetHead sentence={fishSentence(fish, today, horizon)} comment={nextSentence(fish, today)} />
+                <Growth sheet={sheet} />
+                <Lengths sheet={sheet} />
+            </Box>
+            <Box borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
+                {fish.count > 0 && <RecordLength sheet={sheet} />}
+                <Facts sheet={sheet} />
+                {fish.count > 0 && <WriteDown kinds={fish.is_shoal ? ['incident', 'loss', 'move', 'count'] : ['incident', 'loss', 'move']} all={all} fish={fish} today={today} />}
+            </Box>
+        </Box>
+    )
+}
+
+function Growth({ sheet }: { sheet: FishSheet }) {
+    const [box, width] = useWidth<HTMLDivElement>()
+    const [asTable, showTable] = useState(false)
+    const unit = useUnit()
+    return (
+        <Box ref={box} paddingTop="12px">
+            {asTable ? (
+                <GrowthTables sheet={sheet} />
+            ) : (
+                width > 0 && <GrowthPicture sheet={sheet} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm)} />
+            )}
+            <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="22px" color="ink2" fontSize="16px" paddingInline="10px">
+                {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}
+                <Button variant="plain" onClick={() => showTable(!asTable)}>{asTable ? words.fish.picture : words.fish.table}</Button>
+            </Box>
+            {sheet.flagged.map((day) => {
+                const entry = sheet.measurements.find((one) => one.date === day)
+                return (
+                    <chakra.p key={day} paddingInline="10px" color="close" fontWeight={600}>
+                        {entry !== undefined && words.fish.flagged(measured(entry.length_mm, unit), longDay(day, sheet.today))}
+                    </chakra.p>
+                )
+            })}
+        </Box>
+    )
+}
+
+function Legend({ band, hasFlagged }: { band: number; hasFlagged: boolean }) {
+    const legend = words.fish.legend
+    return (
+        <>
+            <Box display="flex" gap="8px" alignItems="center">
+                <svg width="22" height="20" aria-hidden="true">
+                    <path d="M11 1V19M6 1h10M6 19h10" stroke={ink('ink')} strokeWidth="1.5" />
+                    <SurveyMark band={band} x={11} y={10} r={4.4} />
+                </svg>
+                {legend.measured}
+            </Box>
+            {hasFlagged && (
+                <Box display="flex" gap="8px" alignItems="center">
+                    <svg width="16" height="20" aria-hidden="true"><SurveyMark band={band} x={8} y={10} r={4.4} hollow /></svg>
+                    {legend.flagged}
+                </Box>
+            )}
+            <Box display="flex" gap="8px" alignItems="center">
+                <svg width="40" height="14" aria-hidden="true"><path d="M0 7H40" stroke={bandInk(band)} strokeWidth="2.6" strokeDasharray="9 4" /></svg>
+                {legend.likely}
+            </Box>
+            <Box display="flex" gap="8px" alignItems="center">
+                <svg width="40" height="16" aria-hidden="true">
+                    <rect width="40" height="16" fill={bandInk(band)} opacity=".14" />
+                    <rect y="3" width="40" height="10" fill={bandInk(band)} opacity=".2" />
+                    <rect y="6" width="40" height="4" fill={bandInk(band)} opacity=".3" />
+                </svg>
+                {legend.band}
+            </Box>
+        </>
+    )
+}

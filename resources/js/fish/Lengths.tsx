@@ -1,0 +1,71 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useState } from 'react'
+import { write } from '../api/client'
+import type { FishSheet, MeasurementEntry } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { PaperDialog } from '../frame/PaperDialog'
+import { longDay } from '../units/day'
+import { measured } from '../units/length'
+import { methods, words } from '../words/en'
+import { RecordLength } from './RecordLength'
+import { useLengthEntry } from './useLengthEntry'
+
+/** Every length, newest first; each can be corrected or taken out. */
+export function Lengths({ sheet }: { sheet: FishSheet }) {
+    const unit = useUnit()
+    const [correcting, correct] = useState<MeasurementEntry | null>(null)
+    const { say, refresh, back } = useLengthEntry({ fishId: sheet.fish.id, fishName: sheet.fish.name, onDone: () => undefined })
+    const remove = (entry: MeasurementEntry): void => {
+        void write('DELETE', `measurements/${entry.id}`).then(async () => {
+            say({ text: words.fish.removed, undo: back(() => write('POST', `measurements/${entry.id}/restore`)) })
+            await refresh()
+        })
+    }
+    const flagged = new Set(sheet.flagged)
+    if (sheet.measurements.length === 0) {
+        return null
+    }
+    return (
+        <Box padding={{ base: '16px 2px 0', md: '16px 10px 0' }}>
+            <chakra.h2 fontSize="17px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink" paddingBottom="4px">
+                {words.fish.lengths}
+            </chakra.h2>
+            <chakra.ol>
+                {[...sheet.measurements].reverse().map((entry) => (
+                    <chakra.li
+                        key={entry.id}
+                        display="flex"
+                        flexWrap="wrap"
+                        alignItems="center"
+                        columnGap="16px"
+                        minHeight="44px"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                    >
+                        <Box flex="0 0 74px" fontWeight={700} whiteSpace="nowrap">
+                            {measured(entry.length_mm, unit)}
+                        </Box>
+                        <Box flex="1" minWidth="120px">
+                            {longDay(entry.date, sheet.today)}
+                            <chakra.span color="ink2">
+                                , {methods[entry.method].word}
+                                {flagged.has(entry.date) && `, ${words.fish.legend.flagged}`}
+                            </chakra.span>
+                        </Box>
+                        <Box whiteSpace="nowrap">
+                            <Button variant="plain" aria-label={words.fish.correctOne(measured(entry.length_mm, unit))} onClick={() => correct(entry)}>
+                                {words.fish.correctAct}
+                            </Button>
+                            <Button variant="plain" aria-label={words.fish.takeOutOne(measured(entry.length_mm, unit))} onClick={() => remove(entry)}>
+                                {words.fish.takeOutAct}
+                            </Button>
+                        </Box>
+                    </chakra.li>
+                ))}
+            </chakra.ol>
+            <PaperDialog title={words.fish.correct} open={correcting !== null} onClose={() => correct(null)}>
+                {correcting !== null && <RecordLength sheet={sheet} correcting={correcting} onDone={() => correct(null)} />}
+            </PaperDialog>
+        </Box>
+    )
+}

@@ -1,0 +1,89 @@
+import { Box, Button, chakra, Field, Input } from '@chakra-ui/react'
+import { useLocation } from '@tanstack/react-router'
+import { useEffect, useRef, useState } from 'react'
+import type { FishSheet, MeasurementEntry, Method } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { measured } from '../units/length'
+import { reviewSentence, words } from '../words/en'
+import { MethodChoice } from './MethodChoice'
+import { useLengthEntry } from './useLengthEntry'
+import { useReview } from './useReview'
+
+interface Props {
+    sheet: FishSheet
+    correcting?: MeasurementEntry
+    onDone?: () => void
+}
+
+/** Writes a length on the board: says at once how it is read and whether it is believable. */
+export function RecordLength({ sheet, correcting, onDone }: Props) {
+    const unit = useUnit()
+    const field = useRef<HTMLInputElement>(null)
+    const wantsFocus = useLocation({ select: (location) => location.hash === 'record' })
+    const [length, setLength] = useState(correcting === undefined ? '' : (correcting.length_mm / unit.mm).toFixed(1))
+    const [date, setDate] = useState(correcting?.date ?? sheet.today)
+    const [method, setMethod] = useState<Method>(correcting?.method ?? sheet.measurements.at(-1)?.method ?? 'hand')
+    const review = useReview(sheet.fish.id, { length, date, method })
+    const entry = useLengthEntry({
+        fishId: sheet.fish.id,
+        fishName: sheet.fish.name,
+        correcting,
+        onDone: () => {
+            setLength('')
+            onDone?.()
+        },
+    })
+    useEffect(() => {
+        if (wantsFocus) {
+            field.current?.focus()
+        }
+    }, [wantsFocus])
+    const question = entry.refused?.problem.question
+    const current = entry.refused?.problem.current
+    const lengthError = entry.refused?.fieldError('length')
+    const dateError = entry.refused?.fieldError('date')
+    const otherError = entry.error === null || lengthError !== undefined || dateError !== undefined ? undefined : (entry.refused?.message ?? words.unreachable)
+    const save = (keep: boolean): void => entry.mutate({ length, date, method, ...(keep ? { keep } : {}) })
+    return (
+        <chakra.form
+            id={correcting === undefined ? 'record' : undefined}
+            display="flex"
+            flexDirection="column"
+            gap="12px"
+            onSubmit={(event) => {
+                event.preventDefault()
+                save(false)
+            }}
+        >
+            {correcting === undefined && <chakra.h2 fontSize="19px" fontWeight={800}>{words.fish.record}</chakra.h2>}
+            <Field.Root invalid={lengthError !== undefined}>
+                <Field.Label srOnly>{words.fish.length}</Field.Label>
+                <Box position="relative" width="100%">
+                    <Input ref={field} size="lg" inputMode="text" autoComplete="off" value={length} onChange={(event) => setLength(event.target.value)} paddingInlineEnd="60px" enterKeyHint="done" />
+                    <Box position="absolute" insetInlineEnd="14px" top="20px" color="ink2" fontSize="19px" aria-hidden="true">{unit.word}</Box>
+                </Box>
+                <Field.ErrorText role="alert">{lengthError}</Field.ErrorText>
+            </Field.Root>
+            <MethodChoice value={method} onChange={setMethod} />
+            <Box minHeight="46px" aria-live="polite">
+                {review !== undefined && (
+                    <>
+                        {reviewSentence(review, unit, sheet.today)} <chakra.span color="ink2">{review.other_unit}</chakra.span>
+                    </>
+                )}
+            </Box>
+            <Field.Root invalid={dateError !== undefined}>
+                <Field.Label>{words.fish.date}</Field.Label>
+                <Input type="date" max={sheet.today} value={date} onChange={(event) => setDate(event.target.value)} />
+                <Field.ErrorText role="alert">{dateError}</Field.ErrorText>
+            </Field.Root>
+            {otherError !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}</chakra.p>}
+            <Box display="flex" gap="12px" flexWrap="wrap">
+                <Button type="submit" variant="solid" flex="1" disabled={entry.isPending} minHeight={{ base: '58px', lg: '44px' }}>
+                    {correcting === undefined ? words.fish.save : words.fish.saveCorrection}
+                </Button>
+                {question !== undefined && <Button type="button" onClick={() => save(true)} disabled={entry.isPending}>{words.fish.keep}</Button>}
+            </Box>
+        </chakra.form>
+    )
+}

@@ -1,0 +1,66 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useQueryClient } from '@tanstack/react-query'
+import { Outlet } from '@tanstack/react-router'
+import { useCallback, useMemo, useState } from 'react'
+import { write } from '../api/client'
+import { sessionQuery } from '../api/queries'
+import type { Keeper } from '../api/types'
+import { Hatches } from '../drawing/Hatches'
+import { weekday } from '../units/day'
+import { words } from '../words/en'
+import { Foot } from './Foot'
+import { KeeperContext } from './keeper'
+import { KeySheet } from './KeySheet'
+import type { Notice } from './notice'
+import { NoticeContext } from './notice'
+import { Tape } from './Tape'
+import { usePlaceKeys } from './usePlaceKeys'
+import { useSheetColour } from './useSheetColour'
+
+/** The sheet that every place is drawn on: tape above, foot below. */
+export function Frame({ keeper }: { keeper: Keeper }) {
+    const [notice, say] = useState<Notice | null>(null)
+    const [keysShown, showKeys] = useState(false)
+    const notices = useMemo(() => ({ notice, say }), [notice])
+    const acts = useMemo(() => ({ u: () => notice?.undo?.(), '?': () => showKeys(true) }), [notice])
+    usePlaceKeys(acts)
+    return (
+        <KeeperContext.Provider value={keeper}>
+            <NoticeContext.Provider value={notices}>
+                <Hatches />
+                <Box minHeight="100dvh" display="flex" flexDirection="column" paddingBottom={{ base: '62px', md: 0 }} maxWidth="1920px" marginInline="auto">
+                    <Box as="header" display="flex" marginInline={{ base: '14px', md: '14px' }} borderBottom="1.6px solid" borderColor="ink" alignItems="center">
+                        <Box minWidth={{ md: '174px' }} whiteSpace="nowrap" flex={{ base: 1, md: 'none' }} paddingInline="10px" paddingBlock="9px">
+                            <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>{keeper.facility}</Box>
+                            <Box color="ink2" fontSize="15px">{weekday(keeper.today)}</Box>
+                        </Box>
+                        <Tape />
+                        <Corner />
+                    </Box>
+                    <Box as="main" flex="1" marginInline="14px">
+                        <Outlet />
+                    </Box>
+                    <Foot />
+                </Box>
+                <KeySheet open={keysShown} onClose={() => showKeys(false)} />
+            </NoticeContext.Provider>
+        </KeeperContext.Provider>
+    )
+}
+
+function Corner() {
+    const client = useQueryClient()
+    const { colour, toggle } = useSheetColour()
+    const signOut = useCallback(() => {
+        void write('DELETE', 'session').then(() => {
+            client.removeQueries({ queryKey: ['log'] })
+            return client.invalidateQueries(sessionQuery)
+        })
+    }, [client])
+    return (
+        <Box display="flex" gap="4px" whiteSpace="nowrap">
+            <Button variant="plain" fontSize="15px" onClick={toggle}>{colour === 'dark' ? words.lightSheet : words.darkSheet}</Button>
+            <Button variant="plain" fontSize="15px" onClick={signOut}>{words.signOut}</Button>
+        </Box>
+    )
+}

@@ -1,0 +1,25 @@
+import { Box, Button } from '@chakra-ui/react'
+import type { UseQueryResult } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Refused } from '../api/client'
+import { words } from '../words/en'
+
+/** Draws what a query brings; until then says that it is coming, or why it does not come. */
+export function Waiting<T>({ query, children }: { query: UseQueryResult<T>; children: (data: T) => ReactNode }) {
+    if (query.data !== undefined) {
+        return children(query.data)
+    }
+    if (query.error !== null) {
+        return (
+            <Box padding="24px 10px" display="flex" flexDirection="column" gap="12px" alignItems="flex-start">
+                <p role="alert">{query.error instanceof Refused ? query.error.message : words.unreachable}</p>
+                <Button onClick={() => void query.refetch()}>{words.tryAgain}</Button>
+            </Box>
+        )
+    }
+    return (
+        <Box padding="24px 10px" color="ink2" role="status">
+            {words.loading}
+        </Box>
+    )
+}

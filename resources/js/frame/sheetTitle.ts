@@ -1,0 +1,31 @@
+import { useEffect, useSyncExternalStore } from 'react'
+import { words } from '../words/en'
+
+type Title = readonly [title: string, note: string]
+
+let current: Title = ['', '']
+const listeners = new Set<() => void>()
+
+function set(title: Title): void {
+    current = title
+    document.title = title[0] === '' ? words.product : `${title[0]} · ${words.product}`
+    listeners.forEach((listener) => listener())
+}
+
+/** Names the sheet in its title block and in the window. */
+export function useNameSheet(title: string, note: string): void {
+    useEffect(() => {
+        set([title, note])
+        return () => set(['', ''])
+    }, [title, note])
+}
+
+export function useSheetTitle(): Title {
+    return useSyncExternalStore(
+        (listener) => {
+            listeners.add(listener)
+            return () => listeners.delete(listener)
+        },
+        () => current,
+    )
+}

@@ -1,0 +1,34 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import type { ReactNode } from 'react'
+import { words } from '../words/en'
+
+interface Props {
+    act: string
+    isSaving: boolean
+    error: string | undefined
+    onSave: () => void
+    onCancel: () => void
+    children: ReactNode
+}
+
+/** The fields of an entry with its two buttons. */
+export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: Props) {
+    return (
+        <chakra.form
+            display="flex"
+            flexDirection="column"
+            gap="14px"
+            onSubmit={(event) => {
+                event.preventDefault()
+                onSave()
+            }}
+        >
+            {children}
+            {error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{error}</chakra.p>}
+            <Box display="flex" gap="12px" justifyContent="flex-end">
+                <Button type="button" onClick={onCancel}>{words.cancel}</Button>
+                <Button type="submit" variant="solid" disabled={isSaving}>{act}</Button>
+            </Box>
+        </chakra.form>
+    )
+}

@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { systemsQuery } from '../api/queries'
+import type { MoveRequest } from '../api/types'
+import { words } from '../words/en'
+import { EntryForm } from './EntryForm'
+import type { EntryProps } from './entries'
+import { fishById, fishOptions } from './entries'
+import { ChoiceField, TextField } from './fields'
+import { useEntry } from './useEntry'
+
+const FIELDS = ['to', 'to_system_id', 'date']
+
+export function MoveForm({ all, fish, today, onDone }: EntryProps) {
+    const systems = useQuery(systemsQuery).data ?? []
+    const [who, setWho] = useState(fish === undefined ? '' : String(fish.id))
+    const chosen = fishById(all, who)
+    const [to, setTo] = useState(fish?.next == null ? '' : String(fish.next.system_id))
+    const [date, setDate] = useState(today)
+    const entry = useEntry<MoveRequest>({
+        path: `fish/${who === '' ? 0 : who}/moves`,
+        undoPath: 'moves',
+        said: (body) => words.record.done.move(chosen?.name ?? '', systems.find((one) => one.id === body.to_system_id)?.name ?? ''),
+        onDone,
+    })
+    return (
+        <EntryForm
+            act={words.record.saveMove}
+            isSaving={entry.isSaving}
+            error={entry.otherError(FIELDS)}
+            onCancel={onDone}
+            onSave={() => entry.save({ to_system_id: Number(to), date })}
+        >
+            <p>{words.record.moveHelp}</p>
+            <ChoiceField label={words.record.fish} placeholder={words.record.choose} options={fishOptions(all)} value={who} onChange={setWho} />
+            <ChoiceField
+                label={words.record.to}
+                placeholder={words.record.choose}
+                options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
+                value={to}
+                onChange={setTo}
+                error={entry.fieldError('to') ?? entry.fieldError('to_system_id')}
+            />
+            <TextField label={words.record.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+        </EntryForm>
+    )
+}

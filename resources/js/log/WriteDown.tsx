@@ -1,0 +1,45 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useState } from 'react'
+import type { FishRow } from '../api/types'
+import { PaperDialog } from '../frame/PaperDialog'
+import { words } from '../words/en'
+import { CountForm } from './CountForm'
+import type { EntryKind } from './entries'
+import { IncidentForm } from './IncidentForm'
+import { LossForm } from './LossForm'
+import { MoveForm } from './MoveForm'
+
+const forms = {
+    incident: { Form: IncidentForm, title: words.record.incidentTitle, act: words.record.incident },
+    loss: { Form: LossForm, title: words.record.lossTitle, act: words.record.loss },
+    move: { Form: MoveForm, title: words.record.moveTitle, act: words.record.move },
+    count: { Form: CountForm, title: words.record.countTitle, act: words.record.count },
+} as const
+
+interface Props {
+    kinds: readonly EntryKind[]
+    all: readonly FishRow[]
+    fish?: FishRow
+    today: string
+}
+
+/** One button for each thing that can be written down; each opens its slip. */
+export function WriteDown({ kinds, all, fish, today }: Props) {
+    const [open, setOpen] = useState<EntryKind | null>(null)
+    const close = (): void => setOpen(null)
+    const shown = open === null ? null : forms[open]
+    return (
+        <>
+            <Box display="flex" flexWrap="wrap" gap="10px">
+                {kinds.map((kind) => (
+                    <Button key={kind} flex="1" paddingInline="8px" onClick={() => setOpen(kind)}>
+                        {forms[kind].act}
+                    </Button>
+                ))}
+            </Box>
+            <PaperDialog title={shown?.title ?? ''} open={open !== null} onClose={close}>
+                {shown !== null && <shown.Form all={all} fish={fish} today={today} onDone={close} />}
+            </PaperDialog>
+        </>
+    )
+}

@@ -1,0 +1,17 @@
+import type { FishRow } from '../api/types'
+
+/** What can be written down about a fish besides its length. */
+export type EntryKind = 'incident' | 'loss' | 'move' | 'count'
+
+export interface EntryProps {
+    /** Everybody here, to choose from. */
+    all: readonly FishRow[]
+    /** The fish it is about, when it is known already. */
+    fish: FishRow | undefined
+    today: string
+    onDone: () => void
+}
+
+export const fishOptions = (all: readonly FishRow[]) => all.map((one) => ({ value: String(one.id), text: `${one.name}, ${one.home.name}` }))
+
+export const fishById = (all: readonly FishRow[], id: string): FishRow | undefined => all.find((one) => String(one.id) === id)

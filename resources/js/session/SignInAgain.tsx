@@ -1,0 +1,35 @@
+import { useEffect, useRef, useState } from 'react'
+import { onSessionEnd } from '../api/client'
+import { PaperDialog } from '../frame/PaperDialog'
+import { words } from '../words/en'
+import { SignInForm } from './SignInForm'
+
+interface Waiter {
+    resolve: () => void
+    reject: (reason: Error) => void
+}
+
+/** Signs in over the page when the session has ended; requests that wait go on afterwards. */
+export function SignInAgain() {
+    const waiters = useRef<Waiter[]>([])
+    const [open, setOpen] = useState(false)
+    useEffect(() => {
+        onSessionEnd(
+            () =>
+                new Promise((resolve, reject) => {
+                    waiters.current.push({ resolve, reject })
+                    setOpen(true)
+                }),
+        )
+    }, [])
+    const finish = (end: (waiter: Waiter) => void): void => {
+        setOpen(false)
+        waiters.current.splice(0).forEach(end)
+    }
+    return (
+        <PaperDialog title={words.signIn.title} open={open} onClose={() => finish((waiter) => waiter.reject(new Error(words.signIn.again)))}>
+            <p>{words.signIn.again}</p>
+            <SignInForm onSignedIn={() => finish((waiter) => waiter.resolve())} />
+        </PaperDialog>
+    )
+}

@@ -1,0 +1,103 @@
+import { useId, useMemo } from 'react'
+import type { FishRow, SystemSheet } from '../api/types'
+import { FishAbove } from '../drawing/FishAbove'
+import type { Point } from '../drawing/geometry'
+import { polygon, polyline, tornEdge } from '../drawing/geometry'
+import type { Swimmer } from '../drawing/placeFish'
+import { placeFish } from '../drawing/placeFish'
+import { ink } from '../theme/tokens'
+
+interface Props {
+    system: SystemSheet
+    x: number
+    y: number
+    /** Pixels per millimetre. */
+    scale: number
+    /** What is larger is cut by a torn edge, never squeezed. */
+    maxWidth?: number
+    maxHeight?: number
+    /** Fish to ring. */
+    ringed?: ReadonlySet<number>
+}
+
+const DRAWN_OF_A_SHOAL = 20
+
+/** The size of the drawing in pixels. */
+export function drawnSize(system: SystemSheet, scale: number, maxWidth = Infinity, maxHeight = Infinity): [width: number, height: number] {
+    const [width, height] = fullSize(system)
+    return [Math.min(width * scale, maxWidth), Math.min(height * scale, maxHeight)]
+}
+
+export function fullSize(system: SystemSheet): Point {
+    const corners = system.basins.flatMap((basin) => basin.outline_mm)
+    return [Math.max(...corners.map(([x]) => x ?? 0)), Math.max(...corners.map(([, y]) => y ?? 0))]
+}
+
+/** A system from above, to scale, with its fish at their length of today. */
+export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxHeight = Infinity, ringed }: Props) {
+    const clip = useId()
+    const [fullWidth, fullHeight] = fullSize(system)
+    const [width, height] = drawnSize(system, scale, maxWidth, maxHeight)
+    const cutRight = fullWidth * scale > maxWidth + 1
+    const cutBelow = fullHeight * scale > maxHeight + 1
+    const outline = outlineOf(system)
+    const swimmers = usePlaced(system, outline, cutRight ? width / scale - 60 : Infinity, cutBelow ? height / scale - 60 : Infinity)
+    const right = tornEdge(-8, height + 8, 0, system.id + 3).map(([along, off]): Point => [width + off, along])
+    const below = tornEdge(-8, width + 8, 0, system.id + 7).map(([along, off]): Point => [along, height + off])
+    const window: Point[] = [
+        [-9, -9],
+        ...(cutRight ? right : ([[width + 9, -9], [width + 9, height + 9]] satisfies Point[])),
+        ...(cutBelow ? [...below].reverse() : ([[width + 9, height + 9], [-9, height + 9]] satisfies Point[])),
+        [-9, height + (cutBelow ? 0 : 9)],
+    ]
+    const edgePx = outline.map(([a, b]): Point => [a * scale, b * scale])
+    return (
+        <g transform={`translate(${x} ${y})`}>
+            <clipPath id={clip}>
+                <path d={polygon(window)} />
+            </clipPath>
+            <g clipPath={`url(#${clip})`}>
+                <path d={polygon(edgePx)} fill={ink('water')} stroke={ink('ink')} strokeWidth={2} strokeLinejoin="round" />
+                {swimmers.map((one) => (
+                    <g key={one.key}>
+                        {ringed?.has(Number(one.key.split('/')[0])) === true && (
+                            <circle cx={one.x * scale} cy={one.y * scale} r={Math.min((one.length * scale) / 2 + 3.5, Math.min(width, height) * 0.36)} fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.6} />
+                        )}
+                        <FishAbove form={one.form} band={one.band} x={one.x * scale} y={one.y * scale} length={Math.max(7, one.length * scale)} angle={one.angle} />
+                    </g>
+                ))}
+            </g>
+            {cutRight && <TornLine points={right} dx={5} dy={0} />}
+            {cutBelow && <TornLine points={below} dx={0} dy={5} />}
+        </g>
+    )
+}
+
+function TornLine({ points, dx, dy }: { points: Point[]; dx: number; dy: number }) {
+    const second = points.map(([a, b]): Point => [a + dx, b + dy])
+    return <path d={polyline(points) + polyline(second)} fill="none" stroke={ink('ink')} strokeWidth={1.2} />
+}
+
+function outlineOf(system: SystemSheet): Point[] {
+    return (system.basins[0]?.outline_mm ?? []).map(([x, y]): Point => [x ?? 0, y ?? 0])
+}
+
+function usePlaced(system: SystemSheet, outline: Point[], visibleWidth: number, visibleHeight: number) {
+    const swimmers = system.fish.flatMap(membersOf)
+    const signature = JSON.stringify([system.id, swimmers, visibleWidth, visibleHeight])
+    return useMemo(() => {
+        const visible = outline.map(([x, y]): Point => [Math.min(x, visibleWidth), Math.min(y, visibleHeight)])
+        return placeFish(visible, swimmers, system.id * 17 + 5)
+        // The signature stands for everything that is drawn from.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [signature])
+}
+
+function membersOf(fish: FishRow): Swimmer[] {
+    return Array.from({ length: Math.min(fish.count, DRAWN_OF_A_SHOAL) }, (_, i) => ({
+        key: `${fish.id}/${i}`,
+        form: fish.form,
+        band: fish.band,
+        length: fish.length_mm.likely,
+    }))
+}

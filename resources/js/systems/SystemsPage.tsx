@@ -1,0 +1,103 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { systemsQuery } from '../api/queries'
+import type { FishRow, SystemSheet } from '../api/types'
+import { MarkIcon } from '../drawing/SurveyMark'
+import { useKeeper, useUnit } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { metres, projected } from '../units/length'
+import { nameWithCount, windowWords, words } from '../words/en'
+import { SystemPlan } from './SystemPlan'
+
+/** Every system in walking order, drawn to scale with its fish. */
+export function SystemsPage() {
+    useNameSheet(words.systems.title, words.systems.scale)
+    return (
+        <Waiting query={useQuery(systemsQuery)}>
+            {(systems) => (
+                <>
+                    <SheetHead
+                        sentence={words.systems.headline(systems.length, systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now)).length)}
+                        comment={words.systems.comment}
+                    />
+                    <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
+                        {systems.map((system) => (
+                            <SystemEntry key={system.id} system={system} />
+                        ))}
+                    </chakra.ol>
+                </>
+            )}
+        </Waiting>
+    )
+}
+
+function SystemEntry({ system }: { system: SystemSheet }) {
+    const { unit_system: units, today } = useKeeper()
+    const basin = system.basins[0]
+    return (
+        <chakra.li
+            id={`system-${system.id}`}
+            display="grid"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 6fr) minmax(0, 5fr)' }}
+            columnGap="32px"
+            rowGap="8px"
+            paddingBlock="18px"
+            borderBottom="1px solid"
+            borderColor="ink"
+        >
+            <Box>
+                <Box display="flex" alignItems="baseline" gap="12px" flexWrap="wrap">
+                    <chakra.h2 fontSize="19px" fontWeight={800}>
+                        {system.walk_order} {system.name}
+                    </chakra.h2>
+                    <chakra.span color="ink2">
+                        {words.systems.kinds[system.kind]}
+                        {system.temperature_c !== null && `, ${system.temperature_c} °C`}
+                        {basin !== undefined && `, ${words.systems.litres(system.basins.reduce((sum, one) => sum + one.volume_litres, 0))}`}
+                    </chakra.span>
+                </Box>
+                {basin !== undefined && (
+                    <Box color="ink2" fontSize="15px">
+                        {words.systems.run} {metres(basin.swim_length_mm, units)}, {words.systems.turn} {metres(basin.turning_width_mm, units)}, {metres(basin.depth_mm, units)} {words.systems.depth}
+                    </Box>
+                )}
+                <SystemPlan system={system} />
+            </Box>
+            <Box>
+                <chakra.p fontWeight={700} paddingBottom="6px">
+                    {system.full === null || system.full.early === null
+                        ? words.systems.notFull
+                        : words.systems.full(windowWords(system.full, today), system.full.because)}
+                </chakra.p>
+                {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
+                <chakra.ul>
+                    {system.fish.map((fish) => (
+                        <Resident key={fish.id} fish={fish} today={today} />
+                    ))}
+                </chakra.ul>
+            </Box>
+        </chakra.li>
+    )
+}
+
+function Resident({ fish, today }: { fish: FishRow; today: string }) {
+    const unit = useUnit()
+    const when = windowWords(fish.home.outgrows, today)
+    return (
+        <chakra.li display="grid" gridTemplateColumns="26px minmax(0, 1fr) auto" columnGap="8px" minHeight="44px" alignItems="center" borderTop="1px solid" borderColor="rule">
+            <MarkIcon band={fish.band} />
+            <span>
+                <Link to="/fish/$id" params={{ id: String(fish.id) }}>{nameWithCount(fish)}</Link>{' '}
+                <chakra.span color="ink2">
+                    {fish.kind.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
+                </chakra.span>
+            </span>
+            <chakra.span color={fish.home.fits_now ? (fish.home.outgrows.early === null ? 'fit' : 'close') : 'over'} fontWeight={600} textAlign="end">
+                {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
+            </chakra.span>
+        </chakra.li>
+    )
+}

@@ -1,0 +1,30 @@
+import { createSystem, defaultBaseConfig } from '@chakra-ui/react'
+import { button, dialog, fieldParts, input, nativeSelect, table } from './recipes'
+import { fonts, semanticColours } from './tokens'
+
+/** A theme of our own: nothing of the library's look is taken over. */
+export const system = createSystem(defaultBaseConfig, {
+    globalCss: {
+        '*, *::before, *::after': { boxSizing: 'border-box', margin: 0 },
+        html: { background: 'paper', color: 'ink', colorScheme: 'light', _dark: { colorScheme: 'dark' } },
+        body: {
+            fontFamily: 'body',
+            fontSize: '16.5px',
+            lineHeight: '23px',
+            fontVariantNumeric: 'tabular-nums lining-nums',
+            minHeight: '100dvh',
+        },
+        'svg text': { fontFamily: 'body', fontVariantNumeric: 'tabular-nums lining-nums' },
+        'button, input, select, textarea': { font: 'inherit', color: 'inherit' },
+        'h1, h2, h3': { textWrap: 'balance', fontWeight: 700 },
+        a: { color: 'accent', fontWeight: 700, textUnderlineOffset: '4px', _focusVisible: { outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px' } },
+        'ul, ol': { listStyle: 'none', padding: 0 },
+    },
+    theme: {
+        breakpoints: { sm: '400px', md: '600px', lg: '1100px' },
+        tokens: { fonts },
+        semanticTokens: { colors: semanticColours },
+        recipes: { button, input },
+        slotRecipes: { dialog, field: fieldParts, nativeSelect, table },
+    },
+})

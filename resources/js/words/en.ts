@@ -1,0 +1,334 @@
+import type { Act, CountKind, FishRow, Harm, Home, LogLine, LossKind, Method, Review, SystemSheet, Window } from '../api/types'
+import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
+import type { LengthUnit } from '../units/length'
+import { bare, measured } from '../units/length'
+
+/** Every word on the screens, in one place. */
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
+
+/** Numbers up to twelve as words in sentences. */
+export const number = (n: number): string => NUMBERS[n] ?? String(n)
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+const plural = (n: number, one: string, many = `${one}s`): string => `${number(n)} ${n === 1 ? one : many}`
+
+export const words = {
+    product: 'Biomegas',
+    places: { today: 'Today', fish: 'Fish', systems: 'Systems' },
+    stretches: { room: 'in the room' },
+    loading: 'Drawing the sheet…',
+    tryAgain: 'Try again',
+    unreachable: 'No answer from the server. Check the network and try again; what you typed is still here.',
+    unknownPage: 'There is no such sheet.',
+    undo: 'Undo',
+    close: 'Close',
+    undone: 'Taken back.',
+    putBack: 'Put back.',
+    cancel: 'Cancel',
+    signOut: 'Sign out',
+    darkSheet: 'Night sheet',
+    lightSheet: 'Day sheet',
+    keysTitle: 'Keys',
+    keysOff: 'Letters go to places',
+    keys: [
+        ['T F S', 'Today, Fish, Systems'],
+        ['U', 'undo the last entry'],
+        ['?', 'this sheet'],
+        ['Esc', 'leave a field or a sheet'],
+    ] as const,
+
+    signIn: {
+        title: 'Sign in',
+        again: 'Your session has ended. Sign in to go on: what you typed is kept.',
+        email: 'E-mail',
+        password: 'Password',
+        act: 'Sign in',
+        idea: 'Growth, room and moves of large fish, drawn to scale.',
+    },
+    owner: {
+        title: 'Begin here: who keeps these fish?',
+        comment: 'Nobody has signed in here yet. The first account owns this installation.',
+        name: 'Your name',
+        facility: 'Name of the place',
+        units: 'Units',
+        unitNames: { metric: 'centimetres, litres, °C', us: 'inches, US gallons, °F', imperial: 'inches, imperial gallons, °C' },
+        timeZone: 'Time zone of the fish',
+        passwordHelp: 'At least 10 characters.',
+        act: 'Begin',
+    },
+
+    today: {
+        title: 'The round',
+        scale: 'All systems and fish to one scale',
+        due: 'due today, in walking order',
+        nothingAt: (list: string) => `Nothing is due at ${list}.`,
+        nothing: 'Nothing is due today.',
+        upgrades: 'Upgrades ahead',
+        moreUpgrades: (n: number) => `${capital(plural(n, 'more', 'more'))} later: all fish`,
+        noUpgrades: 'No fish outgrows its home within the horizon.',
+        writeDown: 'Write down',
+        key: { due: 'due here', look: 'look only', fish: 'fish due' },
+        empty: 'No systems yet: this facility is empty.',
+        emptyHelp: 'Load the demo with bin/demo to look around. Entering systems and fish by hand comes with their own sheets.',
+        headline: (due: FishRow[], places: number, systems: number): string =>
+            due.length === 0
+                ? 'Nothing is due today. Walk the round and look.'
+                : `${capital(plural(due.length, 'fish is', 'fish are'))} due to be measured in ${number(places)} of ${number(systems)} systems. Begin with ${due[0]?.name ?? ''}.`,
+        upgradesLine: (over: number, soon: number): string =>
+            over === 0 && soon === 0
+                ? 'No fish outgrows its home within 90 days.'
+                : over === 0
+                  ? `${capital(plural(soon, 'fish may outgrow its home', 'fish may outgrow their homes'))} within 90 days.`
+                  : `${capital(plural(over, 'fish has outgrown its home', 'fish have outgrown their homes'))}${soon === 0 ? '.' : `, and ${plural(soon, 'more may', 'more may')} within 90 days.`}`,
+    },
+
+    fish: {
+        title: (name: string) => `Fish sheet: ${name}`,
+        listTitle: 'All fish',
+        listHeadline: (n: number, outgrown: number): string =>
+            `${capital(plural(n, 'fish or shoal', 'fish and shoals'))} live here${outgrown === 0 ? '.' : `, ${number(outgrown)} of them in homes they have outgrown.`}`,
+        listComment: 'Soonest to outgrow its home first.',
+        none: 'No fish yet.',
+        columns: { name: 'Name', kind: 'Kind', home: 'Lives in', length: 'Today', outgrows: 'Outgrows it', next: 'Could go to', measure: 'Measure' },
+        record: 'Record a length',
+        save: 'Save length',
+        correct: 'Correct a length',
+        saveCorrection: 'Save correction',
+        date: 'Day',
+        length: 'Length',
+        method: 'How it was measured',
+        keep: 'Keep it all the same',
+        saved: (length: string, name: string) => `Recorded: ${name}, ${length}.`,
+        corrected: (length: string, name: string) => `Corrected: ${name}, ${length}.`,
+        removed: 'Length taken out.',
+        correctAct: 'Correct',
+        takeOutAct: 'Take out',
+        correctOne: (length: string) => `Correct ${length}`,
+        takeOutOne: (length: string) => `Take out ${length}`,
+        stale: (now: string) => `It was changed meanwhile and is now ${now}. Look again before you correct it.`,
+        lengths: 'Lengths',
+        facts: { before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
+        picture: 'Show as a picture',
+        table: 'Show as a table',
+        legend: { measured: 'measured, with its error', flagged: 'kept, counted less', likely: 'likely', band: 'eight in ten' },
+        ahead: 'Length to come',
+        homes: 'Every home held against it',
+        homeColumns: { name: 'System', limit: 'Fits until', why: 'Then', when: 'Outgrown', water: 'Water' },
+        log: 'What happened',
+        noLog: 'Nothing written down yet.',
+        outgrows: (home: string, span: string) => `outgrows ${home}, ${span}`,
+        today: 'today',
+        ofHome: (home: string, isCurrent: boolean) => (isCurrent ? `${home}, now` : home),
+        none_next: 'none here takes it',
+        pace: (percent: number): string => {
+            const word = percent < 10 ? 'very slow' : percent < 30 ? 'slow' : percent <= 70 ? 'usual' : percent <= 90 ? 'quick' : 'very quick'
+            return `${word} for its kind (faster than ${percent.toFixed(0)} in 100)`
+        },
+        noPace: 'needs a second length',
+        since: (home: string, day: string) => `${home}, since ${day}`,
+        flagged: (length: string, day: string) => `${length} on ${day} does not fit the others: kept, counted less.`,
+        gone: (name: string) => `${name} is not here any more.`,
+        disc: 'disc width',
+        notMeasured: 'never measured: from its kind alone',
+    },
+
+    systems: {
+        title: 'Systems',
+        scale: 'Each to the scale of its own bar',
+        headline: (n: number, over: number): string =>
+            `${capital(plural(n, 'system'))}${over === 0 ? ', and every fish fits its home.' : `. ${capital(plural(over, 'one is', 'are'))} too small for a fish in it.`}`,
+        comment: 'Inside sizes, seen from above, with the fish as long as they are today.',
+        run: 'swim run',
+        turn: 'room to turn',
+        depth: 'deep',
+        litres: (n: number) => `${Math.round(n).toLocaleString('en-GB')} l`,
+        noFish: 'no fish',
+        notFull: 'Room for those who live here for as long as can be told.',
+        full: (window: string, because: string) => `Full ${window}: ${because}.`,
+        kinds: { tank: 'tank', vat: 'vat', pond: 'pond' } satisfies Record<SystemSheet['kind'], string>,
+    },
+
+    record: {
+        incident: 'Incident',
+        loss: 'Loss',
+        move: 'Move',
+        count: 'Count',
+        measure: 'Measure',
+        incidentTitle: 'Who did what to whom?',
+        lossTitle: 'Write down a loss',
+        moveTitle: 'Write down a move already made',
+        countTitle: 'Count a shoal',
+        actor: 'Who',
+        target: 'To whom',
+        act: 'What',
+        harm: 'Harm',
+        day: 'Day',
+        time: 'Time, if you know it',
+        fish: 'Fish',
+        shoal: 'Shoal',
+        how: 'How',
+        cause: 'Cause, in your words',
+        lost: 'How many',
+        to: 'To',
+        number: 'Number',
+        sure: 'How sure',
+        choose: 'Choose…',
+        saveIncident: 'Write down',
+        saveLoss: 'Write down',
+        saveMove: 'Write down',
+        saveCount: 'Write down',
+        moveHelp: 'It ends the present stay and begins the next.',
+        lossHelp: 'Never release fish, plants or water into the wild; for protected kinds ask what local law wants at parting.',
+        done: {
+            incident: (actor: string, target: string, act: Act) => `Written down: ${actor} ${acts[act]} ${target}.`,
+            loss: (name: string, kind: LossKind) => `Written down: ${name}, ${losses[kind]}.`,
+            move: (name: string, to: string) => `Written down: ${name} moved to ${to}.`,
+            count: (name: string, n: number, kind: CountKind) => `Counted: ${name}, ${n}, ${counts[kind]}.`,
+        },
+    },
+}
+
+export const methods: Record<Method, { word: string; error: string }> = {
+    hand: { word: 'board', error: '± 1 %' },
+    picture: { word: 'picture', error: '± 3 %' },
+    ruler: { word: 'through glass', error: '± 5 %' },
+    eye: { word: 'by eye', error: '± 12 %' },
+}
+
+export const acts: Record<Act, string> = {
+    sparred: 'sparred with',
+    flared: 'flared at',
+    chased: 'chased',
+    nipped: 'nipped',
+    bit: 'bit',
+    rammed: 'rammed',
+}
+
+export const harms: Record<Harm, string> = {
+    none: 'no harm',
+    'torn-fin': 'torn fin',
+    'lost-scales': 'lost scales',
+    wound: 'wound',
+    death: 'death',
+}
+
+export const losses: Record<LossKind, string> = {
+    death: 'died',
+    eaten: 'was eaten',
+    jumped: 'jumped out',
+    disease: 'died of disease',
+    injury: 'died of an injury',
+    rehomed: 'rehomed',
+    'given-back': 'given back',
+    vanished: 'vanished',
+}
+
+export const counts: Record<CountKind, string> = {
+    'all-caught': 'all caught',
+    'at-least': 'at least so many seen',
+    estimate: 'an estimate',
+}
+
+const waters: Record<Home['temperature'], string> = { suits: 'suits', 'too-cold': 'too cold', 'too-warm': 'too warm' }
+
+export const waterWord = (home: Home): string => waters[home.temperature]
+
+/** "21 Jun to 13 Aug", "now", "perhaps from 29 Apr 2028" or "fits". */
+export function windowWords(window: Pick<Window, 'early' | 'late'>, today: string): string {
+    if (window.early === null) {
+        return 'fits'
+    }
+    if (window.early === today) {
+        return window.late === null || window.late !== today ? `now or soon` : 'now'
+    }
+    return window.late === null
+        ? `perhaps from ${shortDay(window.early, today)}`
+        : daySpan(window.early, window.late, today, 'to', 'short')
+}
+
+/** The sentence above a fish's picture. */
+export function fishSentence(fish: FishRow, today: string, horizon: string): string {
+    const { home } = fish
+    const window = home.outgrows
+    if (fish.count === 0) {
+        return words.fish.gone(fish.name)
+    }
+    const outgrow = fish.is_shoal ? 'outgrow' : 'outgrows'
+    if (!home.fits_now) {
+        return `${fish.name} ${fish.is_shoal ? 'have' : 'has'} outgrown ${home.name}: ${home.reason}.`
+    }
+    if (window.early === null) {
+        const long = window.late_means === 'stays below' ? 'as an adult too, by all that is known' : `until ${monthOfYear(horizon)} at least`
+        return `${fish.name} ${fish.is_shoal ? 'fit' : 'fits'} ${home.name} ${long}.`
+    }
+    if (window.early === today) {
+        const latest = window.late === null ? '' : `, ${longDay(window.late, today)} at the latest`
+        return `${fish.name} ${outgrow} ${home.name} now${latest}: ${home.reason}.`
+    }
+    return window.late === null
+        ? `${fish.name} may outgrow ${home.name} from ${longDay(window.early, today)} on: ${home.reason}.`
+        : `${fish.name} ${outgrow} ${home.name} between ${daySpan(window.early, window.late, today, 'and', 'long')}: ${home.reason}.`
+}
+
+/** Where a fish could go, and until when; judged by size and temperature only. */
+export function nextSentence(fish: FishRow, today: string): string {
+    if (fish.count === 0 || fish.home.outgrows.early === null) {
+        return ''
+    }
+    if (fish.next === null) {
+        return 'No system in use here is larger and of the right temperature: a home must be found or built.'
+    }
+    const { name, outgrows } = fish.next
+    return outgrows.early === null
+        ? `${name} is the smallest here that would take it, for as long as can be told.`
+        : `${name} is the smallest here that would take it, until ${daysBetween(today, outgrows.early) > 300 ? monthOfYear(outgrows.early) : longDay(outgrows.early, today)} at least.`
+}
+
+/** What is thought of a length while it is typed. */
+export function reviewSentence(review: Review, unit: LengthUnit, today: string): string {
+    const low = (review.expected_mm.low / unit.mm).toFixed(1)
+    const high = (review.expected_mm.high / unit.mm).toFixed(1)
+    const expected = `Expected ${low} to ${high} ${unit.word}`
+    const verdict =
+        review.length_mm < review.expected_mm.low ? 'a little short' : review.length_mm > review.expected_mm.high ? 'a little long' : 'as expected'
+    if (review.before === null) {
+        return `${expected} from its kind alone.`
+    }
+    const change = (review.length_mm - review.before.length_mm) / unit.mm
+    const by = `${Math.abs(change).toFixed(1)} ${unit.word} ${change < 0 ? 'less' : 'more'} than on ${longDay(review.before.date, today)}.`
+    return `${by} ${expected}: ${verdict}.`
+}
+
+export function logSentence(line: LogLine, name: string): string {
+    switch (line.type) {
+        case 'incident': {
+            const [actor, target] = line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
+            const harm = line.harm === null || line.harm === 'none' ? '' : `: ${harms[line.harm]}`
+            return `${actor} ${line.act === null ? '' : acts[line.act]} ${target}${harm}`
+        }
+        case 'loss':
+            return `${(line.count ?? 1) > 1 ? `${line.count ?? 1} ` : ''}${losses[line.kind as LossKind]}${line.cause === null ? '' : `: ${line.cause}`}`
+        case 'count':
+            return `counted ${line.count ?? 0}, ${counts[line.kind as CountKind]}`
+        case 'move':
+            return `moved from ${line.from ?? ''} to ${line.to ?? ''}`
+    }
+}
+
+/** "12 barbs" or the name of a single fish. */
+export function nameWithCount(fish: FishRow): string {
+    return fish.is_shoal ? `${fish.name} (${fish.count})` : fish.name
+}
+
+export function lastLengthWords(fish: FishRow, unit: LengthUnit, today: string): string {
+    if (fish.last_length === null) {
+        return 'Never measured'
+    }
+    const days = daysBetween(fish.last_length.date, today)
+    return `Last length ${days === 0 ? 'today' : `${days} ${days === 1 ? 'day' : 'days'} ago`}: ${measured(fish.last_length.length_mm, unit)}`
+}
+
+export const lengthRange = (band: { low: number; likely: number; high: number }, unit: LengthUnit): string =>
+    `${bare(band.low, unit)} to ${bare(band.high, unit)} ${unit.word}, likely ${bare(band.likely, unit)}`
