@@ -37,10 +37,8 @@ final readonly class DeviationFilter
             $slope = $this->curve->relativeGrowth($length, $asymptote, $coefficient);
             $residual = $observation->logLength - log($length);
             $spread = $observation->error ** 2 + $slope * $slope * $variance;
-            $good = ErrorModel::good($residual, $spread);
-            $slip = ErrorModel::slip($residual, $spread);
-            $logLikelihood += log($good + $slip);
-            $share = $good / ($good + $slip);
+            [$logDensity, $share] = ErrorModel::weigh($residual, $spread);
+            $logLikelihood += $logDensity;
             $slips[] = 1 - $share;
             $gain = $slope * $variance / $spread;
             $correction = $gain * $residual;

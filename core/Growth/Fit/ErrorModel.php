@@ -15,19 +15,21 @@ final readonly class ErrorModel
     /** Variance that a slip adds. */
     private const SLIP_VARIANCE = 0.7 ** 2;
 
-    private const ROOT_TWO_PI = 2.5066282746310002;
-
-    /** Density of a good entry with this residual, times its share. */
-    public static function good(float $residual, float $variance): float
+    /**
+     * Worked in logarithms, so that no residual is too large.
+     *
+     * @param  float  $residual  logarithm of the measured over the true length
+     * @param  float  $variance  of a good entry
+     * @return array{float, float} log density up to a constant, and the probability that the entry is good
+     */
+    public static function weigh(float $residual, float $variance): array
     {
-        return (1 - self::SLIP_SHARE) * exp(-$residual * $residual / (2 * $variance)) / (self::ROOT_TWO_PI * sqrt($variance));
-    }
+        $square = $residual * $residual / 2;
+        $ofSlip = $variance + self::SLIP_VARIANCE;
+        $good = log((1 - self::SLIP_SHARE) / sqrt($variance)) - $square / $variance;
+        $excess = log(self::SLIP_SHARE / sqrt($ofSlip)) - $square / $ofSlip - $good;
+        $odds = exp(min(700.0, $excess));
 
-    /** Density of a slip with this residual, times its share. */
-    public static function slip(float $residual, float $variance): float
-    {
-        $variance += self::SLIP_VARIANCE;
-
-        return self::SLIP_SHARE * exp(-$residual * $residual / (2 * $variance)) / (self::ROOT_TWO_PI * sqrt($variance));
+        return [$good + log1p($odds), 1 / (1 + $odds)];
     }
 }

@@ -81,6 +81,9 @@ final readonly class FishFit
             $step = $precision->solveTransposed([$z[0], $z[1], $z[2]]);
             $scale = $widening * sqrt(self::DEGREES_OF_FREEDOM / $chiSquare);
             $at = [$centre[0] + $scale * $step[0], $centre[1] + $scale * $step[1], $centre[2] + $scale * $step[2]];
+            if (max(abs($at[0]), abs($at[1]), abs($at[2])) > PeakFinder::FARTHEST_LOG) {
+                continue;
+            }
             $logProposal = -(self::DEGREES_OF_FREEDOM + 3) / 2 * log(1 + $distance / $chiSquare);
             $round->add($at, $filter->follow($at), $this->logPrior($at) - $logProposal, $z[8], $z[9]);
         }

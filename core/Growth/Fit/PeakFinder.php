@@ -28,6 +28,9 @@ final readonly class PeakFinder
 
     private const PRECISION_OF_A_SLIP = 2.0;
 
+    /** A step that leaves this range of logarithms is refused: no fish is there, and the numbers would overflow. */
+    public const FARTHEST_LOG = 30.0;
+
     public function __construct(
         private GrowthCurve $curve,
         private GrowthPrior $prior,
@@ -82,9 +85,7 @@ final readonly class PeakFinder
             $parameters = $fit->parameters;
             $weights = [];
             foreach ($observations as $i => $observation) {
-                $residual = $this->residual($observation, $parameters);
-                $good = ErrorModel::good($residual, $variances[$i]);
-                $weights[] = $good / ($good + ErrorModel::slip($residual, $variances[$i]));
+                [, $weights[]] = ErrorModel::weigh($this->residual($observation, $parameters), $variances[$i]);
             }
         }
 
@@ -103,8 +104,7 @@ final readonly class PeakFinder
         $objective = ((($fit->parameters[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread) ** 2
             + (($fit->parameters[1] - $this->prior->logCoefficient) / $this->prior->logCoefficientSpread) ** 2) / 2;
         foreach ($observations as $i => $observation) {
-            $residual = $this->residual($observation, $fit->parameters);
-            $objective -= log(ErrorModel::good($residual, $variances[$i]) + ErrorModel::slip($residual, $variances[$i]));
+            $objective -= ErrorModel::weigh($this->residual($observation, $fit->parameters), $variances[$i])[0];
         }
         [$asymptote, $coefficient, $start] = $fit->parameters;
 
@@ -153,6 +153,9 @@ final readonly class PeakFinder
      */
     private function scaledResiduals(array $at, array $observations, array $scales): array
     {
+        if (max(abs($at[0]), abs($at[1]), abs($at[2])) > self::FARTHEST_LOG) {
+            return [[NAN], [[0.0, 0.0, 0.0]]];
+        }
         [$asymptote, $coefficient, $start] = [exp($at[0]), exp($at[1]), exp($at[2])];
         $residuals = [
             ($at[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread,

@@ -1,0 +1,80 @@
+# Shared by bin/demo and bin/test: installs what is missing, so that both run
+# from a fresh clone on a fresh machine. Each step leaves a stamp of what it was
+# made from and is skipped while that has not changed.
+
+set -euo pipefail
+
+root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+cd "$root"
+mkdir -p .state bootstrap/cache storage/framework/{views,sessions,cache/data} storage/logs
+
+say() { printf '%s\n' "$*"; }
+fail() { printf '%s\n' "$*" >&2; exit 1; }
+
+# Runs a command with its output kept aside; shows it only when the command fails.
+quietly() {
+    local log=".state/last-step.log"
+    "$@" >"$log" 2>&1 || { cat "$log" >&2; fail "This step failed: $*"; }
+}
+
+stamp_of() { { php -r 'echo PHP_VERSION_ID;'; cat "$@"; } | sha256sum | cut -d' ' -f1; }
+is_fresh() { [ -f ".state/$1" ] && [ "$(cat ".state/$1")" = "$2" ]; }
+make_fresh() { printf '%s' "$2" >".state/$1"; }
+
+# install_debian PACKAGE…: as root; else names what is missing and stops.
+install_debian() {
+    [ "$(id -u)" -eq 0 ] || fail "These Debian packages are missing: $*
+Install them, for example with: sudo apt-get install $*"
+    say "Installing Debian packages: $*"
+    quietly env DEBIAN_FRONTEND=noninteractive apt-get update
+    quietly env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"
+}
+
+need_tools() {
+    local missing=()
+    command -v php >/dev/null || missing+=(php8.2-cli)
+    command -v composer >/dev/null || missing+=(composer)
+    command -v unzip >/dev/null || missing+=(unzip)
+    [ ${#missing[@]} -eq 0 ] || install_debian "${missing[@]}"
+    command -v node >/dev/null && command -v npm >/dev/null || fail 'Node.js 20 or newer with npm is missing. Install it first.'
+}
+
+need_extensions() {
+    local missing=() pair
+    for pair in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd bcmath:bcmath mbstring:mbstring dom:xml intl:intl; do
+        php -r "exit(extension_loaded('${pair%%:*}') ? 0 : 1);" || missing+=("php8.2-${pair##*:}")
+    done
+    [ ${#missing[@]} -eq 0 ] || install_debian "${missing[@]}"
+}
+
+need_packages() {
+    local php_stamp node_stamp
+    php_stamp=$(stamp_of composer.json)
+    if ! is_fresh composer "$php_stamp" || [ ! -d vendor ]; then
+        say 'Installing Composer packages (about 15 seconds)…'
+        COMPOSER_ALLOW_SUPERUSER=1 quietly composer install --no-interaction --no-progress --no-scripts
+        make_fresh composer "$php_stamp"
+    fi
+    node_stamp=$(stamp_of package-lock.json)
+    if ! is_fresh npm "$node_stamp" || [ ! -d node_modules ]; then
+        say 'Installing npm packages (about 30 seconds)…'
+        quietly npm ci --no-audit --no-fund
+        make_fresh npm "$node_stamp"
+    fi
+}
+
+need_build() {
+    local sources
+    sources=$(find resources vite.config.ts package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    if ! is_fresh build "$sources" || [ ! -f public/build/manifest.json ]; then
+        say 'Building the front end…'
+        quietly npm run --silent build
+        find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -k9f {} +
+        make_fresh build "$sources"
+    fi
+}
+
+need_environment() {
+    [ -f .env ] || cp .env.example .env
+    grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Growth;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CurveName;
+use Biomegas\Facility\Method;
+use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LateMeans;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class GrowthProjectionTest extends TestCase
+{
+    private const STEADY_GROWTH = ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260];
+
+    public function test_band_holds_the_measured_lengths_and_widens_ahead(): void
+    {
+        $growth = $this->project(self::STEADY_GROWTH);
+        $now = $growth->lengthOn(LocalDate::fromIso('2027-03-01'));
+        $later = $growth->lengthOn(LocalDate::fromIso('2029-03-01'));
+
+        $this->assertGreaterThan(265, $now->likely);
+        $this->assertLessThan(300, $now->likely);
+        $this->assertGreaterThan($now->high - $now->low, $later->high - $later->low);
+        foreach (self::STEADY_GROWTH as $day => $mm) {
+            $this->assertEqualsWithDelta($mm, $growth->lengthOn(LocalDate::fromIso($day))->likely, 0.05 * $mm);
+        }
+    }
+
+    public function test_more_lengths_narrow_the_adult_size(): void
+    {
+        $one = $this->project(array_slice(self::STEADY_GROWTH, 0, 1))->adultLength();
+        $all = $this->project(self::STEADY_GROWTH)->adultLength();
+
+        $this->assertLessThan($one->high - $one->low, $all->high - $all->low);
+    }
+
+    public function test_same_input_gives_the_same_dates(): void
+    {
+        $this->assertEquals($this->window(self::STEADY_GROWTH, 400), $this->window(self::STEADY_GROWTH, 400));
+    }
+
+    public function test_outgrow_window_is_in_order_and_moves_with_the_limit(): void
+    {
+        $near = $this->window(self::STEADY_GROWTH, 330);
+        $far = $this->window(self::STEADY_GROWTH, 400);
+
+        $this->assertTrue($near->early?->isBefore($near->likely ?? LocalDate::fromIso('1990-01-01')));
+        $this->assertTrue($near->likely?->isBefore($near->late ?? LocalDate::fromIso('1990-01-01')));
+        $this->assertTrue($near->likely?->isBefore($far->likely ?? LocalDate::fromIso('2199-01-01')));
+        $this->assertGreaterThanOrEqual($far->probability, $near->probability);
+    }
+
+    public function test_a_home_that_is_outgrown_already_says_today(): void
+    {
+        $window = $this->window(self::STEADY_GROWTH, 200);
+
+        $this->assertSame('2027-03-01', $window->late?->toIso());
+        $this->assertEqualsWithDelta(1.0, $window->probability, 1e-9);
+    }
+
+    public function test_says_why_there_is_no_latest_date(): void
+    {
+        $this->assertSame(LateMeans::StaysBelow, $this->window(self::STEADY_GROWTH, 900)->lateMeans);
+        $this->assertSame(0.0, $this->window(self::STEADY_GROWTH, 5000)->probability);
+        $short = GrowthProjection::of(Kinds::facility([Kinds::tank('home', 500, 200)], [$fish = Kinds::fish(Kinds::of(), 'home', self::STEADY_GROWTH)], horizonDays: 30), $fish);
+        $this->assertSame(LateMeans::NotWithinHorizon, $short->outgrows(350, Kinds::tank('home', 500, 200))->lateMeans);
+    }
+
+    public function test_a_slip_of_the_unit_is_flagged_and_hardly_counts(): void
+    {
+        $clean = $this->project(self::STEADY_GROWTH);
+        $slipped = $this->project([...self::STEADY_GROWTH, '2026-06-10' => 178 * 2.54]);
+
+        $this->assertSame([], $clean->flagged());
+        $this->assertSame(['2026-06-10'], array_map(fn (LocalDate $day): string => $day->toIso(), $slipped->flagged()));
+        $this->assertEqualsWithDelta($clean->adultLength()->likely, $slipped->adultLength()->likely, 40);
+    }
+
+    public function test_of_two_lengths_that_do_not_fit_both_are_flagged(): void
+    {
+        $this->assertCount(2, $this->project(['2026-01-10' => 82, '2026-02-10' => 480])->flagged());
+    }
+
+    public function test_a_pond_fish_outgrows_nothing_in_winter(): void
+    {
+        $fish = Kinds::fish(Kinds::ofPond(), 'pond', ['2026-06-01' => 120, '2026-09-01' => 180]);
+        $growth = GrowthProjection::of(Kinds::facility([$pond = Kinds::pond('pond')], [$fish], '2026-12-01'), $fish);
+
+        foreach ([220, 240, 260, 300] as $limit) {
+            $window = $growth->outgrows($limit, $pond);
+            foreach ([$window->early, $window->likely, $window->late] as $day) {
+                $this->assertNotContains(substr((string) $day?->toIso(), 5, 2), ['12', '01', '02'], "limit {$limit}");
+            }
+        }
+    }
+
+    public function test_always_answers_with_honest_width(): void
+    {
+        $cases = [
+            'never measured' => [],
+            'one length' => ['2026-01-10' => 82],
+            'all the same' => ['2026-01-10' => 200, '2026-05-10' => 200, '2026-09-10' => 200],
+            'above adult size' => ['2026-01-10' => 887, '2026-09-10' => 890],
+            'shrinking' => ['2026-01-10' => 300, '2026-09-10' => 150],
+            'tiny' => ['2026-01-10' => 3],
+            'huge' => ['2026-01-10' => 5900],
+        ];
+        foreach ($cases as $case => $lengths) {
+            foreach (CurveName::cases() as $curve) {
+                $fish = Kinds::fish(Kinds::of(curve: $curve), 'home', $lengths);
+                $growth = GrowthProjection::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish);
+                $band = $growth->lengthOn(LocalDate::fromIso('2028-03-01'));
+                $this->assertTrue(is_finite($band->low) && is_finite($band->high) && $band->low > 0 && $band->low <= $band->likely && $band->likely <= $band->high, "{$case}, {$curve->value}");
+            }
+        }
+    }
+
+    public function test_pace_needs_two_lengths_and_tells_quick_from_slow(): void
+    {
+        $this->assertNull($this->project(['2026-01-10' => 82])->pace());
+        $quick = $this->project(['2026-01-10' => 82, '2026-09-10' => 280])->pace();
+        $slow = $this->project(['2026-01-10' => 82, '2026-09-10' => 120])->pace();
+
+        $this->assertGreaterThan(80, $quick);
+        $this->assertLessThan(10, $slow);
+    }
+
+    /** @param  array<string, float>  $lengths */
+    private function project(array $lengths): GrowthProjection
+    {
+        $fish = Kinds::fish(Kinds::of(), 'home', $lengths, method: Method::Picture);
+
+        return GrowthProjection::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish);
+    }
+
+    /** @param  array<string, float>  $lengths */
+    private function window(array $lengths, float $limit): \Biomegas\Growth\Projection\OutgrowWindow
+    {
+        return $this->project($lengths)->outgrows($limit, Kinds::tank('home', 120, 50));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Growth;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Method;
+use Biomegas\Growth\LengthQuestion;
+use Biomegas\Growth\LengthReview;
+use Biomegas\Measure\Length;
+use Biomegas\RefusedEntry;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class LengthReviewTest extends TestCase
+{
+    public function test_a_believable_length_is_not_asked_about(): void
+    {
+        $this->assertNull($this->review(278)->question);
+    }
+
+    public function test_a_length_30_percent_below_the_last_is_asked_about(): void
+    {
+        $this->assertSame(LengthQuestion::Shrunk, $this->review(0.7 * 260)->question);
+    }
+
+    public function test_a_slip_of_the_unit_is_asked_about(): void
+    {
+        $this->assertSame(LengthQuestion::Jumped, $this->review(2.54 * 280)->question);
+    }
+
+    public function test_a_first_length_is_held_against_the_kind(): void
+    {
+        $fish = Kinds::fish(Kinds::of(), 'home', []);
+        $review = LengthReview::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish, $this->entry('2027-03-01', 3000));
+
+        $this->assertNull($review->before);
+        $this->assertSame(LengthQuestion::Jumped, $review->question);
+    }
+
+    public function test_refuses_days_that_cannot_be(): void
+    {
+        foreach (['2027-03-02' => 'is in the future', '2026-01-09' => 'arrived on 2026-01-10'] as $day => $sentence) {
+            try {
+                $this->review(280, $day);
+                $this->fail($sentence);
+            } catch (RefusedEntry $refused) {
+                $this->assertSame('date', $refused->field);
+                $this->assertStringContainsString($sentence, $refused->getMessage());
+            }
+        }
+    }
+
+    private function review(float $mm, string $day = '2027-03-01'): LengthReview
+    {
+        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
+
+        return LengthReview::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish, $this->entry($day, $mm));
+    }
+
+    private function entry(string $day, float $mm): MeasuredLength
+    {
+        return new MeasuredLength(LocalDate::fromIso($day), Length::ofMillimetres($mm), Method::Hand);
+    }
+}

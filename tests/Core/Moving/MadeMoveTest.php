@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Moving;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Company\Act;
+use Biomegas\Company\Harm;
+use Biomegas\Company\Incident;
+use Biomegas\Facility\System;
+use Biomegas\Moving\MadeMove;
+use Biomegas\RefusedEntry;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class MadeMoveTest extends TestCase
+{
+    public function test_goes_from_the_present_home(): void
+    {
+        $move = $this->move('den', '2026-09-01');
+
+        $this->assertSame(['home', 'den'], [$move->from, $move->to]);
+    }
+
+    public function test_refuses_what_cannot_have_been(): void
+    {
+        foreach ([
+            ['home', '2026-09-01', 'to', 'lives in Home already'],
+            ['den', '2027-03-02', 'date', 'in the future'],
+            ['den', '2025-12-31', 'date', 'arrived on'],
+            ['later', '2026-09-01', 'to', 'was not in use'],
+        ] as [$to, $day, $field, $sentence]) {
+            try {
+                $this->move($to, $day);
+                $this->fail($sentence);
+            } catch (RefusedEntry $refused) {
+                $this->assertSame($field, $refused->field);
+                $this->assertStringContainsString($sentence, $refused->getMessage());
+            }
+        }
+    }
+
+    public function test_a_fish_cannot_chase_itself_but_a_shoal_can(): void
+    {
+        $today = LocalDate::fromIso('2027-03-01');
+        $shoal = Kinds::fish(Kinds::of(), 'home', [], count: 6);
+        $this->assertSame($shoal, Incident::record($shoal, $shoal, Act::Chased, Harm::None, $today, $today)->target);
+
+        $this->expectException(RefusedEntry::class);
+        $one = Kinds::fish(Kinds::of(), 'home', []);
+        Incident::record($one, $one, Act::Chased, Harm::None, $today, $today);
+    }
+
+    private function move(string $to, string $day): MadeMove
+    {
+        $den = Kinds::tank('den', 150, 60);
+        $later = new System('later', 'Later', $den->kind, $den->pools, availableFrom: LocalDate::fromIso('2027-01-01'));
+        $homes = ['home' => Kinds::tank('home', 120, 50), 'den' => $den, 'later' => $later];
+
+        return MadeMove::record(Kinds::fish(Kinds::of(), 'home', []), $homes[$to], LocalDate::fromIso($day), LocalDate::fromIso('2027-03-01'));
+    }
+}

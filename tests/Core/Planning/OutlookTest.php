@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\KeepingRange;
+use Biomegas\Facility\System;
+use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\MeasurementDue;
+use Biomegas\Planning\SystemOutlook;
+use Biomegas\Planning\UpgradesAhead;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class OutlookTest extends TestCase
+{
+    private const LENGTHS = ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260];
+
+    public function test_the_smallest_home_that_lasts_is_the_next(): void
+    {
+        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 130, 48), Kinds::tank('good', 180, 60), Kinds::tank('vast', 400, 200)])->next;
+
+        $this->assertSame('good', $next?->system->key);
+    }
+
+    public function test_when_none_lasts_the_one_that_lasts_longest_is_the_next(): void
+    {
+        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 124, 46), Kinds::tank('better', 128, 47)])->next;
+
+        $this->assertSame('better', $next?->system->key);
+    }
+
+    public function test_no_home_that_is_too_cold_or_smaller_is_the_next(): void
+    {
+        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new KeepingRange(22, 30))->next);
+    }
+
+    public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void
+    {
+        $homes = [Kinds::tank('narrow', 118, 42), Kinds::tank('wide', 180, 60), Kinds::tank('vast', 800, 400)];
+        $fish = array_map(fn (System $home): Fish => Kinds::fish(Kinds::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
+        $facility = Kinds::facility($homes, $fish);
+        $ahead = UpgradesAhead::among(array_map(fn (Fish $one): FishOutlook => FishOutlook::of($facility, $one), $facility->fish));
+
+        $this->assertSame(['in narrow', 'in wide'], array_map(fn (FishOutlook $one): string => $one->fish->key, $ahead));
+    }
+
+    public function test_a_system_is_full_when_its_first_resident_outgrows_it(): void
+    {
+        $facility = Kinds::facility([$home = Kinds::tank('home', 120, 45)], [Kinds::fish(Kinds::of(), 'home', self::LENGTHS)]);
+        $full = SystemOutlook::of($facility, $home, $this->all($facility));
+
+        $this->assertSame('One: too long to turn', $full?->because);
+        $this->assertEquals($this->all($facility)['one']->current()->outgrows->likely, $full->likely);
+    }
+
+    public function test_a_system_is_full_when_the_floor_runs_out(): void
+    {
+        $facility = Kinds::facility([$home = Kinds::tank('home', 180, 60)], [Kinds::fish(Kinds::of(), 'home', self::LENGTHS, count: 4)]);
+
+        $this->assertSame('floor full', SystemOutlook::of($facility, $home, $this->all($facility))?->because);
+    }
+
+    public function test_an_empty_system_is_never_full(): void
+    {
+        $facility = Kinds::facility([$home = Kinds::tank('home', 120, 45)], []);
+
+        $this->assertNull(SystemOutlook::of($facility, $home, []));
+    }
+
+    public function test_lengths_are_due_often_near_a_limit_and_seldom_when_nothing_hangs_on_them(): void
+    {
+        $due = fn (System $home, array $lengths): string => MeasurementDue::of(
+            $facility = Kinds::facility([$home], [$fish = Kinds::fish(Kinds::of(), 'home', $lengths)]),
+            FishOutlook::of($facility, $fish),
+        )->toIso();
+
+        $this->assertSame('2027-01-05', $due(Kinds::tank('home', 120, 45), self::LENGTHS));
+        $this->assertSame('2027-03-06', $due(Kinds::tank('home', 180, 60), self::LENGTHS));
+        $this->assertSame('2027-06-04', $due(Kinds::tank('home', 800, 400), self::LENGTHS));
+        $this->assertSame('2026-01-10', $due(Kinds::tank('home', 800, 400), []));
+    }
+
+    /** @param  list<System>  $homes */
+    private function outlook(array $homes, ?KeepingRange $keep = null): FishOutlook
+    {
+        $fish = Kinds::fish(Kinds::of(keep: $keep), 'home', self::LENGTHS);
+
+        return FishOutlook::of(Kinds::facility($homes, [$fish]), $fish);
+    }
+
+    /** @return array<string, FishOutlook> */
+    private function all(Facility $facility): array
+    {
+        return array_map(fn (Fish $one): FishOutlook => FishOutlook::of($facility, $one), $facility->fish);
+    }
+}
