@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test'
 
 const port = Number(process.env.BROWSER_TEST_PORT ?? 8187)
+export const emptyPort = port + 1
 
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -29,10 +30,14 @@ export default defineConfig({
             ],
         },
     },
-    webServer: {
-        command: `bash tests/Browser/serve.sh ${port}`,
-        url: `http://127.0.0.1:${port}/up`,
-        gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
-        timeout: 60_000,
-    },
+    webServer: [serve(port, 'demo'), serve(emptyPort, 'empty')],
 })
+
+function serve(onPort: number, data: 'demo' | 'empty') {
+    return {
+        command: `bash tests/Browser/serve.sh ${onPort} ${data}`,
+        url: `http://127.0.0.1:${onPort}/up`,
+        gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 3000 },
+        timeout: 60_000,
+    }
+}

@@ -14,6 +14,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Nobody is remembered beyond the session. */
+    protected $rememberTokenName = '';
+
     protected $hidden = ['password'];
 
     protected $casts = ['password' => 'hashed', 'role' => Role::class];

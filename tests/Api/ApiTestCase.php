@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Models\User;
+use Database\Seeders\HeronLockSeeder;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Testing\TestResponse;
+
+/** Signed in at Heron Lock on a fixed day; every answer is held against openapi.json. */
+abstract class ApiTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected const TODAY = '2027-03-13';
+
+    protected User $keeper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Cache::flush();
+        Carbon::setTestNow(self::TODAY.' 09:00:00');
+        $this->withHeader('Referer', 'http://localhost');
+        $this->fill();
+    }
+
+    protected function fill(): void
+    {
+        $this->seed(HeronLockSeeder::class);
+        $this->keeper = User::query()->firstOrFail();
+        $this->actingAs($this->keeper);
+    }
+
+    public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
+    {
+        $response = parent::json($method, $uri, $data, $headers, $options);
+        ApiDescription::assertDescribes($method, $uri, $response);
+
+        return $response;
+    }
+
+    /** The number of the fish of this name. */
+    protected function fish(string $name): int
+    {
+        return (int) \App\Models\Fish::query()->where('name', $name)->firstOrFail()->id;
+    }
+
+    protected function system(string $name): int
+    {
+        return (int) \App\Models\System::query()->where('name', $name)->firstOrFail()->id;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Models\User;
+use Database\Seeders\HeronLockSeeder;
+
+final class SessionTest extends ApiTestCase
+{
+    protected function fill(): void
+    {
+    }
+
+    public function test_first_run_creates_the_owner_and_signs_in(): void
+    {
+        $this->getJson('/api/v1/session')->assertOk()->assertJson(['owner_exists' => false, 'keeper' => null]);
+
+        $this->postJson('/api/v1/owner', $this->owner())->assertCreated()
+            ->assertJsonPath('keeper.facility', 'Otter Weir')->assertJsonPath('keeper.role', 'owner');
+        $this->getJson('/api/v1/fish')->assertOk()->assertExactJson([]);
+        $this->getJson('/api/v1/today')->assertOk()->assertJsonPath('systems', []);
+    }
+
+    public function test_there_is_only_one_first_run(): void
+    {
+        $this->seed(HeronLockSeeder::class);
+
+        $this->postJson('/api/v1/owner', $this->owner())->assertConflict();
+        $this->assertSame(1, User::query()->count());
+    }
+
+    public function test_first_run_names_the_fields_to_mend(): void
+    {
+        $this->postJson('/api/v1/owner', [...$this->owner(), 'email' => 'nobody', 'password' => 'short', 'time_zone' => 'Moon/Base', 'unit_system' => 'ells'])
+            ->assertUnprocessable()->assertJsonValidationErrors(['email', 'password', 'time_zone', 'unit_system']);
+        $this->assertSame(0, User::query()->count());
+    }
+
+    public function test_signs_in_and_out(): void
+    {
+        $this->seed(HeronLockSeeder::class);
+
+        $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => HeronLockSeeder::PASSWORD])
+            ->assertOk()->assertJsonPath('keeper.today', self::TODAY)->assertJsonMissingPath('keeper.password');
+        $this->getJson('/api/v1/systems')->assertOk();
+        $this->deleteJson('/api/v1/session')->assertNoContent();
+        $this->app['auth']->forgetGuards();
+        $this->getJson('/api/v1/systems')->assertUnauthorized()->assertJsonPath('message', 'Sign in to go on.');
+    }
+
+    public function test_a_wrong_password_says_so_and_the_sixth_try_waits(): void
+    {
+        $this->seed(HeronLockSeeder::class);
+        for ($try = 0; $try < 5; $try++) {
+            $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => 'wrong'])
+                ->assertUnprocessable()->assertJsonValidationErrors(['password']);
+        }
+
+        $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => HeronLockSeeder::PASSWORD])
+            ->assertTooManyRequests()->assertHeader('Retry-After');
+    }
+
+    public function test_the_page_allows_nothing_from_outside(): void
+    {
+        $this->withoutVite();
+
+        $policy = (string) $this->get('/fish/3')->assertOk()->headers->get('Content-Security-Policy');
+        $this->assertStringContainsString("default-src 'self'", $policy);
+        $this->assertStringNotContainsString('unsafe', $policy);
+    }
+
+    /** @return array<string, string> */
+    private function owner(): array
+    {
+        return [
+            'name' => 'Ann Example', 'email' => 'ann@otter-weir.example', 'password' => 'ten letters at least',
+            'facility' => 'Otter Weir', 'unit_system' => 'us', 'time_zone' => 'Europe/London',
+        ];
+    }
+}

@@ -1,0 +1,45 @@
+import { readFileSync } from 'node:fs'
+import { expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+
+export const EMAIL = 'keeper@heron-lock.example'
+export const PASSWORD = 'heron-lock'
+
+export async function fillSignIn(page: Page, password = PASSWORD): Promise<void> {
+    await page.getByLabel('E-mail').fill(EMAIL)
+    await page.getByLabel('Password').fill(password)
+    await page.getByRole('button', { name: 'Sign in' }).click()
+}
+
+export async function signIn(page: Page): Promise<void> {
+    await page.goto('/')
+    await fillSignIn(page)
+    await expect(page.getByText('Heron Lock')).toBeVisible()
+}
+
+/** Opens the sheet of a fish from the list. */
+export async function openFish(page: Page, name: string): Promise<void> {
+    await page.getByRole('link', { name: 'Fish', exact: true }).click()
+    await page.getByRole('link', { name, exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(name.replace(/ \(.*/, ''))
+}
+
+interface AxeResult {
+    violations: { id: string; impact: string; nodes: { html: string }[] }[]
+}
+
+/** No violation of WCAG 2.2 A and AA that a machine can find. */
+export async function expectAccessible(page: Page): Promise<void> {
+    await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
+    const found = await page.evaluate(async () => {
+        const { axe } = window as unknown as { axe: { run: (options: object) => Promise<AxeResult> } }
+        const result = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+        return result.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`)
+    })
+    expect(found).toEqual([])
+}
+
+export async function expectNoSidewaysScrolling(page: Page): Promise<void> {
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    expect(overflow).toBeLessThanOrEqual(0)
+}

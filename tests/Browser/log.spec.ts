@@ -1,0 +1,71 @@
+import { expect, test } from '@playwright/test'
+import { openFish, signIn } from './keeper'
+
+test.beforeEach(async ({ page }) => signIn(page))
+
+test('an incident is written down from Today and undone', async ({ page }) => {
+    await page.getByRole('button', { name: 'Incident' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('Who', { exact: true }).selectOption({ label: 'Moss, Long tank' })
+    await slip.getByLabel('What').selectOption('rammed')
+    await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
+    await slip.getByLabel('Harm').selectOption('lost-scales')
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(page.getByRole('status')).toContainText('Written down: Moss rammed Dock.')
+    await openFish(page, 'Dock')
+    await expect(page.getByText('Moss rammed Dock: lost scales')).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText('Moss rammed Dock: lost scales')).toHaveCount(0)
+})
+
+test('a fish cannot be both', async ({ page }) => {
+    await openFish(page, 'Dock')
+    await page.getByRole('button', { name: 'Incident' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(slip.getByText('Dock cannot be both')).toBeVisible()
+})
+
+test('a loss takes a fish off the list and undo brings it back', async ({ page }) => {
+    await openFish(page, 'Fern')
+    await page.getByRole('button', { name: 'Loss' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('How').selectOption('jumped')
+    await slip.getByLabel('Cause').fill('The lid was ajar.')
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Fern is not here any more')
+    await page.getByRole('link', { name: 'Fish', exact: true }).click()
+    await expect(page.getByRole('link', { name: 'Pip', exact: true })).toBeVisible()
+    await expect(page.getByRole('link', { name: 'Fern', exact: true })).toHaveCount(0)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('link', { name: 'Fern', exact: true })).toBeVisible()
+})
+
+test('a move ends one stay and starts the next, and undo goes back', async ({ page }) => {
+    await openFish(page, 'Rill')
+    await page.getByRole('button', { name: 'Move' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('To', { exact: true }).selectOption({ label: 'Boathouse vat' })
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(page.getByRole('status')).toContainText('Rill moved to Boathouse vat')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Boathouse vat')
+    await expect(page.getByText('moved from Sluice tank to Boathouse vat')).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Sluice tank')
+})
+
+test('a shoal is counted', async ({ page }) => {
+    await openFish(page, 'Barbs (12)')
+    await page.getByRole('button', { name: 'Count' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('Number').fill('eleven')
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(slip.getByText('Give the number')).toBeVisible()
+    await slip.getByLabel('Number').fill('11')
+    await slip.getByLabel('How sure').selectOption('all-caught')
+    await slip.getByRole('button', { name: 'Write down' }).click()
+    await expect(page.getByRole('status')).toContainText('Counted: Barbs, 11, all caught.')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('status')).toContainText('Taken back')
+})

@@ -1,0 +1,47 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScrolling, openFish, signIn } from './keeper'
+
+for (const [size, viewport] of [
+    ['desk', { width: 1280, height: 800 }],
+    ['phone', { width: 390, height: 844 }],
+    ['small phone', { width: 360, height: 640 }],
+] as const) {
+    for (const sheet of ['light', 'dark'] as const) {
+        test(`every sheet is sound on a ${size}, ${sheet}`, async ({ page }) => {
+            const problems: string[] = []
+            page.on('console', (message) => message.type() === 'error' && problems.push(message.text()))
+            page.on('pageerror', (error) => problems.push(error.message))
+            await page.setViewportSize(viewport)
+            await page.addInitScript((colour) => localStorage.setItem('sheet', colour), sheet)
+            await signIn(page)
+            await expect(page.getByText('Upgrades ahead')).toBeVisible()
+            await expectAccessible(page)
+            await expectNoSidewaysScrolling(page)
+            await openFish(page, 'Bramble')
+            await expect(page.getByRole('img', { name: /Fish sheet: Bramble/ })).toBeVisible()
+            await expectAccessible(page)
+            await expectNoSidewaysScrolling(page)
+            await page.getByRole('link', { name: 'Systems' }).click()
+            await expect(page.getByRole('img', { name: 'Porch tank from above' })).toBeVisible()
+            await expectAccessible(page)
+            await expectNoSidewaysScrolling(page)
+            expect(problems).toEqual([])
+        })
+    }
+}
+
+test('on a phone the round leads to the board in one tap, and targets are large', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 })
+    await signIn(page)
+    await page.getByRole('button', { name: 'Measure Bramble' }).click()
+    await expect(page.getByLabel('Length', { exact: true })).toBeFocused()
+    await page.getByLabel('Length', { exact: true }).fill('33.9')
+    await page.getByRole('button', { name: 'Save length' }).click()
+    await expect(page.getByRole('status')).toContainText('Recorded: Bramble, 33.9 cm.')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('status')).toContainText('Taken back')
+    for (const target of await page.getByRole('button').all()) {
+        const box = await target.boundingBox()
+        expect(box?.height ?? 44).toBeGreaterThanOrEqual(43.9)
+    }
+})
