@@ -29,6 +29,10 @@ final readonly class FacilityReader
 {
     private const TENTHS = 10;
 
+    public function __construct(private KeptAnswers $answers)
+    {
+    }
+
     /**
      * @param  int|null  $alsoFish  a fish that is wanted even when it is gone
      * @param  int|null  $withoutMeasurement  a length to leave out, while it is being corrected
@@ -42,6 +46,7 @@ final readonly class FacilityReader
             new Facility(self::today($settings), $settings->horizon_days, ScenarioReader::rulebook($settings->rulebook), $this->systems(), $fish),
             $settings->unit_system,
             $kept,
+            $this->answers,
         );
     }
 

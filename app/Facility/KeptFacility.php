@@ -6,23 +6,28 @@ namespace App\Facility;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
 use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\FullSystem;
+use Biomegas\Planning\SystemOutlook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
-/** The facility as it stands in the database today. */
+/** The facility as it stands in the database today, with what the core says of it. */
 final class KeptFacility
 {
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
 
-    /**
-     * @param  array<string, KeptFish>  $kept  by the core's key
-     */
+    private ?string $surroundings = null;
+
+    /** @param  array<string, KeptFish>  $kept by the core's key */
     public function __construct(
         public readonly Facility $facility,
         public readonly UnitSystem $units,
-        public readonly array $kept,
+        private readonly array $kept,
+        private readonly KeptAnswers $answers,
     ) {
     }
 
@@ -48,9 +53,38 @@ final class KeptFacility
         return $this->outlooks[$fish->key] ??= FishOutlook::of($this->facility, $fish);
     }
 
-    /** @return array<string, FishOutlook> of all fish */
-    public function outlooks(): array
+    public function brief(Fish $fish): FishBrief
     {
-        return array_map($this->outlook(...), $this->facility->fish);
+        return $this->answers->of(
+            ['brief', $fish, $this->surroundings()],
+            fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
+        );
+    }
+
+    public function full(System $system): ?FullSystem
+    {
+        $residents = $this->facility->residentsOf($system);
+
+        return $this->answers->of(
+            ['full', $system->key, $residents, $this->surroundings()],
+            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
+        );
+    }
+
+    /**
+     * @param  list<Fish>  $fish
+     * @return array<string, FishOutlook> by key
+     */
+    private function outlooksOf(array $fish): array
+    {
+        return array_map($this->outlook(...), array_column($fish, null, 'key'));
+    }
+
+    /** Fingerprint of what the outlook of any fish depends on besides the fish. */
+    private function surroundings(): string
+    {
+        return $this->surroundings ??= hash('xxh128', serialize([
+            $this->facility->date, $this->facility->horizonDays, $this->facility->rulebook, $this->facility->systems,
+        ]));
     }
 }

@@ -8,26 +8,21 @@ namespace Biomegas\Planning;
 final readonly class UpgradesAhead
 {
     /**
-     * @param  iterable<FishOutlook>  $fish
-     * @return list<FishOutlook>
+     * @param  array<string, FishBrief>  $fish  by key
+     * @return list<string> keys
      */
-    public static function among(iterable $fish): array
+    public static function among(array $fish): array
     {
-        $ahead = [];
-        foreach ($fish as $one) {
-            if ($one->current()->outgrows->early !== null) {
-                $ahead[] = $one;
-            }
-        }
-        usort($ahead, fn (FishOutlook $a, FishOutlook $b): int => self::order($a) <=> self::order($b));
+        $ahead = array_filter($fish, fn (FishBrief $one): bool => $one->home->outgrows->early !== null);
+        uasort($ahead, fn (FishBrief $a, FishBrief $b): int => self::order($a) <=> self::order($b));
 
-        return $ahead;
+        return array_keys($ahead);
     }
 
     /** @return array{string, string} */
-    private static function order(FishOutlook $fish): array
+    private static function order(FishBrief $fish): array
     {
-        $window = $fish->current()->outgrows;
+        $window = $fish->home->outgrows;
 
         return [$window->early?->toIso() ?? '', $window->likely?->toIso() ?? '9999'];
     }

@@ -13,7 +13,6 @@ use App\Models\Measurement;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\InPath;
-use Biomegas\Facility\Fish as FishInPicture;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -30,10 +29,7 @@ final readonly class FishController
     {
         $kept = $this->reader->read();
 
-        return response()->json(array_map(
-            fn (FishInPicture $fish): FishRow => FishRow::from($kept, $fish),
-            array_values($kept->facility->fish),
-        ));
+        return response()->json(FishRow::all($kept));
     }
 
     #[OA\Get(path: '/api/v1/fish/{fish}', operationId: 'showFish')]

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use Biomegas\Facility\Fish;
-use Biomegas\Planning\MeasurementDue;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A fish or shoal in brief.')]
@@ -28,9 +27,15 @@ final readonly class FishRow
     ) {
     }
 
+    /** @return list<self> of all fish that are there */
+    public static function all(KeptFacility $kept): array
+    {
+        return array_map(fn (Fish $fish): self => self::from($kept, $fish), array_values($kept->facility->fish));
+    }
+
     public static function from(KeptFacility $kept, Fish $fish): self
     {
-        $outlook = $kept->outlook($fish);
+        $brief = $kept->brief($fish);
         $record = $kept->kept($fish);
 
         return new self(
@@ -41,11 +46,11 @@ final readonly class FishRow
             $record->arrived > 1,
             $record->band,
             $record->form,
-            Band::from($outlook->growth->lengthOn($kept->facility->date)),
+            Band::from($brief->length),
             LastLength::of($fish),
-            Home::from($outlook->current()),
-            $outlook->next === null ? null : Home::from($outlook->next),
-            MeasurementDue::of($kept->facility, $outlook)->toIso(),
+            Home::from($brief->home),
+            $brief->next === null ? null : Home::from($brief->next),
+            $brief->measureOn->toIso(),
         );
     }
 }

@@ -9,7 +9,6 @@ use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
-use Biomegas\Planning\SystemOutlook;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A system with its inside outline and its fish.')]
@@ -51,7 +50,7 @@ final readonly class SystemSheet
             array_map(Basin::from(...), $system->pools),
             $temperature === null ? null : round($temperature, 1),
             array_map(fn (Fish $fish): FishRow => FishRow::from($kept, $fish), $kept->facility->residentsOf($system)),
-            Full::from(SystemOutlook::of($kept->facility, $system, $kept->outlooks())),
+            Full::from($kept->full($system)),
         );
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\UpgradesAhead;
 use OpenApi\Attributes as OA;
 
@@ -35,7 +34,7 @@ final readonly class Today
             $kept->facility->date->toIso(),
             $systems,
             self::due($systems, $kept->facility->date),
-            array_map(fn (FishOutlook $one): int => Keys::id($one->fish->key), UpgradesAhead::among($kept->outlooks())),
+            array_map(Keys::id(...), UpgradesAhead::among(array_map($kept->brief(...), $kept->facility->fish))),
         );
     }
 

@@ -11,30 +11,36 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterTemperature;
 
-/** How fast a kind grows in a system on each day of the year, against growth at its reference temperature. */
+/** How much a kind grows in a system on each day of the year, in years of growth time. */
 final readonly class DailyGrowth
 {
     private const DAYS_IN_LEAP_YEAR = 366;
 
-    /** @param  list<float>  $byDayOfYear one rate for every day, or a single one for all */
+    /** @param  non-empty-list<float>  $byDayOfYear one step for every day, or a single one for all */
     private function __construct(private array $byDayOfYear)
     {
+    }
+
+    /** One day of growth at the reference, whatever the water: for tests and for kinds of unknown needs. */
+    public static function steady(float $rate): self
+    {
+        return new self([$rate / LocalDate::DAYS_PER_YEAR]);
     }
 
     public static function of(Species $species, System $system, Ration $ration): self
     {
         $ofRation = $ration->growthFactor();
         if ($species->growthPoints === null || $system->temperature === null) {
-            return new self([$ofRation]);
+            return self::steady($ofRation);
         }
 
         return new self(array_map(
-            fn (float $response): float => $ofRation * $response,
+            fn (float $response): float => $ofRation * $response / LocalDate::DAYS_PER_YEAR,
             self::responses($species->growthPoints, $system->temperature),
         ));
     }
 
-    /** @return list<float> */
+    /** @return non-empty-list<float> growth against that at the reference */
     private static function responses(GrowthPoints $points, WaterTemperature $water): array
     {
         $atReference = $points->responseAt($points->reference);
@@ -43,21 +49,30 @@ final readonly class DailyGrowth
         return array_map(fn (int $day): float => $points->responseAt($water->onDayOfYear($day)) / $atReference, $days);
     }
 
-    /** @return iterable<float> rates of the days from the first until the one before the last */
-    public function between(LocalDate $from, LocalDate $until): iterable
+    /**
+     * Growth time at the start of each day after the first, up to the last.
+     *
+     * @param  float  $time  growth time at the start of the first day
+     * @return list<float>
+     */
+    public function accumulate(float $time, LocalDate $from, LocalDate $until): array
     {
         $days = $from->daysUntil($until);
+        $times = [];
         if (count($this->byDayOfYear) === 1) {
+            $step = $this->byDayOfYear[0];
             for ($i = 0; $i < $days; $i++) {
-                yield $this->byDayOfYear[0];
+                $times[] = $time += $step;
             }
 
-            return;
+            return $times;
         }
         $day = $from->dayOfYear() - 1;
         for ($i = 0; $i < $days; $i++) {
             // Within a day of the calendar, without asking it for each day.
-            yield $this->byDayOfYear[(int) fmod($day + $i, LocalDate::DAYS_PER_YEAR)];
+            $times[] = $time += $this->byDayOfYear[(int) fmod($day + $i, LocalDate::DAYS_PER_YEAR)];
         }
+
+        return $times;
     }
 }

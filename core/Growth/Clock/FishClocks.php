@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Clock;
 
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
@@ -24,32 +23,19 @@ final readonly class FishClocks
      */
     public function past(): GrowthClock
     {
-        $origin = $this->fish->lengths === [] ? $this->fish->arrived : $this->fish->lengths[0]->date;
+        $clock = GrowthClock::startingOn($this->fish->lengths === [] ? $this->fish->arrived : $this->fish->lengths[0]->date);
+        foreach ($this->fish->stays as $i => $stay) {
+            $next = $this->fish->stays[$i + 1] ?? null;
+            $clock = $clock->runOn($this->growthIn($this->facility->systems[$stay->system]), $next === null ? $this->facility->date : $next->from);
+        }
 
-        return GrowthClock::fromDailyRates($origin, $this->pastRates($origin));
+        return $clock;
     }
 
     /** From today until the horizon, living in this system. */
     public function aheadIn(System $system): GrowthClock
     {
-        return GrowthClock::fromDailyRates(
-            $this->facility->date,
-            $this->growthIn($system)->between($this->facility->date, $this->facility->horizon()),
-        );
-    }
-
-    /** @return iterable<float> */
-    private function pastRates(LocalDate $origin): iterable
-    {
-        $day = $origin;
-        foreach ($this->fish->stays as $i => $stay) {
-            $next = $this->fish->stays[$i + 1] ?? null;
-            $until = $next === null ? $this->facility->date : $next->from;
-            if ($until->isAfter($day)) {
-                yield from $this->growthIn($this->facility->systems[$stay->system])->between($day, $until);
-                $day = $until;
-            }
-        }
+        return GrowthClock::startingOn($this->facility->date)->runOn($this->growthIn($system), $this->facility->horizon());
     }
 
     private function growthIn(System $system): DailyGrowth

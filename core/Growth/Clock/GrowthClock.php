@@ -20,16 +20,17 @@ final readonly class GrowthClock
     ) {
     }
 
-    /** @param  iterable<float>  $dailyRates growth per day from the origin on; 1 is growth at the reference */
-    public static function fromDailyRates(LocalDate $origin, iterable $dailyRates): self
+    public static function startingOn(LocalDate $origin): self
     {
-        $time = 0.0;
-        $cumulative = [$time];
-        foreach ($dailyRates as $rate) {
-            $cumulative[] = $time += $rate / LocalDate::DAYS_PER_YEAR;
-        }
+        return new self($origin, [0.0]);
+    }
 
-        return new self($origin, $cumulative);
+    /** The clock run on until that day; unchanged when it has got there already. */
+    public function runOn(DailyGrowth $growth, LocalDate $until): self
+    {
+        return $until->isAfter($this->end())
+            ? new self($this->origin, [...$this->cumulative, ...$growth->accumulate($this->endTime(), $this->end(), $until)])
+            : $this;
     }
 
     /** Years of growth time at the start of that day; held at the ends of what the clock covers. */

@@ -19,6 +19,15 @@ final readonly class AverageCurve implements GrowthCurve
             + $this->other->lengthAt($start, $asymptote, $coefficient, $time)) / 2;
     }
 
+    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    {
+        return array_map(
+            fn (float $one, float $other): float => ($one + $other) / 2,
+            $this->one->lengthsAt($start, $asymptote, $coefficient, $times),
+            $this->other->lengthsAt($start, $asymptote, $coefficient, $times),
+        );
+    }
+
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
     {
         $length = $this->one->lengthAt($start, $asymptote, $coefficient, $time);

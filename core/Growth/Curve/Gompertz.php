@@ -14,6 +14,20 @@ final readonly class Gompertz implements GrowthCurve
             : $asymptote * exp(log($start / $asymptote) * exp(-$coefficient * $time));
     }
 
+    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    {
+        if ($asymptote <= $start) {
+            return array_fill(0, count($times), $start);
+        }
+        $lengths = [];
+        $gap = log($start / $asymptote);
+        foreach ($times as $time) {
+            $lengths[] = $asymptote * exp($gap * exp(-$coefficient * $time));
+        }
+
+        return $lengths;
+    }
+
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
     {
         if ($asymptote <= $start) {

@@ -18,6 +18,14 @@ interface GrowthCurve
     public function lengthAt(float $start, float $asymptote, float $coefficient, float $time): float;
 
     /**
+     * The same at many growth times at once: most of a projection is spent here.
+     *
+     * @param  list<float>  $times
+     * @return list<float>
+     */
+    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array;
+
+    /**
      * Derivatives of the logarithm of the length by the logarithms of
      * asymptote, coefficient and start, in this order.
      *

@@ -14,6 +14,20 @@ final readonly class Logistic implements GrowthCurve
             : $asymptote / (1 + ($asymptote / $start - 1) * exp(-$coefficient * $time));
     }
 
+    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    {
+        if ($asymptote <= $start) {
+            return array_fill(0, count($times), $start);
+        }
+        $lengths = [];
+        $lack = $asymptote / $start - 1;
+        foreach ($times as $time) {
+            $lengths[] = $asymptote / (1 + $lack * exp(-$coefficient * $time));
+        }
+
+        return $lengths;
+    }
+
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
     {
         if ($asymptote <= $start) {

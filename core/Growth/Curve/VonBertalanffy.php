@@ -14,6 +14,20 @@ final readonly class VonBertalanffy implements GrowthCurve
             : $asymptote - ($asymptote - $start) * exp(-$coefficient * $time);
     }
 
+    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    {
+        if ($asymptote <= $start) {
+            return array_fill(0, count($times), $start);
+        }
+        $lengths = [];
+        $gap = $asymptote - $start;
+        foreach ($times as $time) {
+            $lengths[] = $asymptote - $gap * exp(-$coefficient * $time);
+        }
+
+        return $lengths;
+    }
+
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
     {
         if ($asymptote <= $start) {

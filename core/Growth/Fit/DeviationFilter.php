@@ -9,16 +9,27 @@ use Biomegas\Growth\Curve\GrowthCurve;
 /**
  * Follows how far the growth time of one draw runs ahead or behind, from
  * length to length, and weighs how well the lengths agree with it: a scalar
- * Kalman filter whose observations may be slips.
+ * Kalman filter whose observations may be slips. It runs once for every draw
+ * of every fish, so it works on plain numbers.
  */
 final readonly class DeviationFilter
 {
-    /** @param  list<Observation>  $observations */
+    /** @var list<array{float, float, float, float}> growth time, process variance since the one before, log length, variance of the method */
+    private array $entries;
+
+    /** @param  list<Observation>  $observations by growth time, the first at zero */
     public function __construct(
         private GrowthCurve $curve,
-        private array $observations,
-        private float $processVariation,
+        array $observations,
+        float $processVariation,
     ) {
+        $entries = [];
+        $before = 0.0;
+        foreach ($observations as $one) {
+            $entries[] = [$one->time, $processVariation ** 2 * ($one->time - $before), $one->logLength, $one->error ** 2];
+            $before = $one->time;
+        }
+        $this->entries = $entries;
     }
 
     /**
@@ -29,22 +40,23 @@ final readonly class DeviationFilter
     public function follow(array $at): array
     {
         [$asymptote, $coefficient, $start] = [exp($at[0]), exp($at[1]), exp($at[2])];
-        [$logLikelihood, $deviation, $variance, $time, $slips] = [0.0, 0.0, 0.0, 0.0, []];
-        foreach ($this->observations as $observation) {
-            $variance += $this->processVariation ** 2 * ($observation->time - $time);
-            $time = $observation->time;
-            $length = $this->curve->lengthAt($start, $asymptote, $coefficient, max(0.0, $time + $deviation));
+        [$logLikelihood, $deviation, $variance, $slips] = [0.0, 0.0, 0.0, []];
+        foreach ($this->entries as [$time, $process, $logLength, $ofMethod]) {
+            $variance += $process;
+            $own = $time + $deviation;
+            $length = $this->curve->lengthAt($start, $asymptote, $coefficient, $own > 0.0 ? $own : 0.0);
             $slope = $this->curve->relativeGrowth($length, $asymptote, $coefficient);
-            $residual = $observation->logLength - log($length);
-            $spread = $observation->error ** 2 + $slope * $slope * $variance;
+            $residual = $logLength - log($length);
+            $spread = $ofMethod + $slope * $slope * $variance;
             [$logDensity, $share] = ErrorModel::weigh($residual, $spread);
             $logLikelihood += $logDensity;
             $slips[] = 1 - $share;
             $gain = $slope * $variance / $spread;
             $correction = $gain * $residual;
             $deviation += $share * $correction;
-            // Rounding can take the variance a hair below zero.
-            $variance = max(0.0, $variance - $share * $gain * $slope * $variance + $share * (1 - $share) * $correction ** 2);
+            $variance -= $share * ($gain * $slope * $variance - (1 - $share) * $correction * $correction);
+            // Rounding can take it a hair below zero.
+            $variance = $variance > 0.0 ? $variance : 0.0;
         }
 
         return [$logLikelihood, $deviation, sqrt($variance), $slips];

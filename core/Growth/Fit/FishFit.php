@@ -71,6 +71,7 @@ final readonly class FishFit
     private function sample(array $observations, array $centre, Cholesky $precision, float $widening): SampledRound
     {
         $round = new SampledRound(count($observations));
+        [$first, $second, $third] = array_map($precision->solveTransposed(...), [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]]);
         $filter = new DeviationFilter($this->curve, $observations, $this->processVariation);
         foreach (NormalTable::of($this->draws, self::NORMALS_PER_DRAW) as $z) {
             $chiSquare = 0.0;
@@ -78,9 +79,12 @@ final readonly class FishFit
                 $chiSquare += $z[3 + $i] ** 2;
             }
             $distance = $z[0] ** 2 + $z[1] ** 2 + $z[2] ** 2;
-            $step = $precision->solveTransposed([$z[0], $z[1], $z[2]]);
             $scale = $widening * sqrt(self::DEGREES_OF_FREEDOM / $chiSquare);
-            $at = [$centre[0] + $scale * $step[0], $centre[1] + $scale * $step[1], $centre[2] + $scale * $step[2]];
+            $at = [
+                $centre[0] + $scale * ($first[0] * $z[0] + $second[0] * $z[1] + $third[0] * $z[2]),
+                $centre[1] + $scale * ($second[1] * $z[1] + $third[1] * $z[2]),
+                $centre[2] + $scale * $third[2] * $z[2],
+            ];
             if (max(abs($at[0]), abs($at[1]), abs($at[2])) > PeakFinder::FARTHEST_LOG) {
                 continue;
             }

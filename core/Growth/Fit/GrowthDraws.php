@@ -47,12 +47,16 @@ final readonly class GrowthDraws
     {
         $steps = array_map(fn (float $time): float => $this->processVariation * sqrt(max(0.0, $time - $this->lastTime)), $times);
         $lengths = array_fill(0, count($times), []);
-        foreach ($this->weight as $s => $_) {
-            $reached = 0.0;
+        foreach ($this->deviation as $s => $deviation) {
+            $wander = $this->wander[$s];
+            $own = [];
+            $latest = 0.0;
             foreach ($times as $i => $time) {
-                $own = max(0.0, $time + $this->deviation[$s] + $steps[$i] * $this->wander[$s]);
-                $length = $this->curve->lengthAt($this->start[$s], $this->asymptote[$s], $this->coefficient[$s], $own);
-                $lengths[$i][] = $reached = max($reached, $length);
+                $at = $time + $deviation + $steps[$i] * $wander;
+                $own[] = $latest = $at > $latest ? $at : $latest;
+            }
+            foreach ($this->curve->lengthsAt($this->start[$s], $this->asymptote[$s], $this->coefficient[$s], $own) as $i => $length) {
+                $lengths[$i][] = $length;
             }
         }
 

@@ -163,7 +163,7 @@ final class GrowthProjection
         $time = $this->past->endTime() + $clock->endTime();
 
         return $this->atHorizon[(string) $time] ??= WeightedQuantiles::of(
-            $this->draws->lengthsAt([$this->past->endTime(), $time])[1],
+            $this->draws->lengthsAt([$time])[0],
             $this->draws->weight,
         );
     }

@@ -31,19 +31,16 @@ final readonly class WeightedQuantiles
      */
     public static function of(array $values, array $weights): self
     {
-        asort($values);
-        $sorted = $cumulative = [];
-        $sum = 0.0;
-        foreach ($values as $i => $value) {
-            $sorted[] = $value;
-            $cumulative[] = $sum += $weights[$i];
-        }
-
-        if ($sorted === []) {
+        if ($values === [] || $weights === []) {
             throw new InvalidArgumentException('A sample needs at least one value.');
         }
+        array_multisort($values, SORT_NUMERIC, $weights);
+        $sum = 0.0;
+        foreach ($weights as $i => $weight) {
+            $weights[$i] = $sum += $weight;
+        }
 
-        return new self($sorted, $cumulative);
+        return new self($values, $weights);
     }
 
     public function at(float $probability): float

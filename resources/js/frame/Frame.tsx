@@ -30,7 +30,7 @@ export function Frame({ keeper }: { keeper: Keeper }) {
                 <Hatches />
                 <Box minHeight="100dvh" display="flex" flexDirection="column" paddingBottom={{ base: '62px', md: 0 }} maxWidth="1920px" marginInline="auto">
                     <Box as="header" display="flex" marginInline={{ base: '14px', md: '14px' }} borderBottom="1.6px solid" borderColor="ink" alignItems="center">
-                        <Box minWidth={{ md: '174px' }} whiteSpace="nowrap" flex={{ base: 1, md: 'none' }} paddingInline="10px" paddingBlock="9px">
+                        <Box minWidth={{ md: '174px' }} whiteSpace="nowrap" flex={{ base: 1, md: 'none' }} paddingInline={{ base: '2px', md: '10px' }} paddingBlock="9px">
                             <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>{keeper.facility}</Box>
                             <Box color="ink2" fontSize="15px">{weekday(keeper.today)}</Box>
                         </Box>

@@ -28,8 +28,8 @@ export const words = {
     putBack: 'Put back.',
     cancel: 'Cancel',
     signOut: 'Sign out',
-    darkSheet: 'Night sheet',
-    lightSheet: 'Day sheet',
+    darkSheet: 'Night',
+    lightSheet: 'Day',
     keysTitle: 'Keys',
     keysOff: 'Letters go to places',
     keys: [

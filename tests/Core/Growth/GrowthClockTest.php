@@ -10,6 +10,7 @@ use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\WaterTemperature;
+use Biomegas\Growth\Clock\DailyGrowth;
 use Biomegas\Growth\Clock\FishClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use PHPUnit\Framework\TestCase;
@@ -37,7 +38,7 @@ final class GrowthClockTest extends TestCase
 
     public function test_gives_no_day_beyond_its_end(): void
     {
-        $clock = GrowthClock::fromDailyRates(LocalDate::fromIso('2027-01-01'), array_fill(0, 10, 1.0));
+        $clock = GrowthClock::startingOn(LocalDate::fromIso('2027-01-01'))->runOn(DailyGrowth::steady(1.0), LocalDate::fromIso('2027-01-11'));
 
         $this->assertNull($clock->firstDayWith(1.0));
         $this->assertSame('2027-01-01', $clock->firstDayWith(-1.0)?->toIso());

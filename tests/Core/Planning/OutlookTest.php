@@ -8,6 +8,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\KeepingRange;
 use Biomegas\Facility\System;
+use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
@@ -43,9 +44,9 @@ final class OutlookTest extends TestCase
         $homes = [Kinds::tank('narrow', 118, 42), Kinds::tank('wide', 180, 60), Kinds::tank('vast', 800, 400)];
         $fish = array_map(fn (System $home): Fish => Kinds::fish(Kinds::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
         $facility = Kinds::facility($homes, $fish);
-        $ahead = UpgradesAhead::among(array_map(fn (Fish $one): FishOutlook => FishOutlook::of($facility, $one), $facility->fish));
+        $briefs = array_map(fn (FishOutlook $one): FishBrief => FishBrief::of($facility, $one), $this->all($facility));
 
-        $this->assertSame(['in narrow', 'in wide'], array_map(fn (FishOutlook $one): string => $one->fish->key, $ahead));
+        $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among($briefs));
     }
 
     public function test_a_system_is_full_when_its_first_resident_outgrows_it(): void
