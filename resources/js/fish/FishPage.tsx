@@ -32,13 +32,15 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
     const horizon = sheet.ahead.at(-1)?.date ?? today
     useNameSheet(words.fish.title(fish.name), `${fish.kind}, ${sheet.scientific_name}`)
     return (
-        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }}>
-            <Box paddingBottom="24px">
+        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }} gridTemplateRows={{ lg: 'auto 1fr' }}>
+            <Box>
                 <SheetHead sentence={fishSentence(fish, today, horizon)} comment={nextSentence(fish, today)} />
                 <Growth sheet={sheet} />
+            </Box>
+            <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
                 <Lengths sheet={sheet} />
             </Box>
-            <Box borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
+            <Box gridColumn={{ lg: 2 }} gridRow={{ lg: '1 / 3' }} borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
                 {fish.count > 0 && <RecordLength sheet={sheet} />}
                 <Facts sheet={sheet} />
                 {fish.count > 0 && <WriteDown kinds={fish.is_shoal ? ['incident', 'loss', 'move', 'count'] : ['incident', 'loss', 'move']} all={all} fish={fish} today={today} />}

@@ -4,7 +4,7 @@ import { write } from '../api/client'
 import type { FishSheet, MeasurementEntry } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
-import { longDay } from '../units/day'
+import { shortDay } from '../units/day'
 import { measured } from '../units/length'
 import { methods, words } from '../words/en'
 import { RecordLength } from './RecordLength'
@@ -37,16 +37,16 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                         display="flex"
                         flexWrap="wrap"
                         alignItems="center"
-                        columnGap="16px"
+                        columnGap="10px"
                         minHeight="44px"
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
-                        <Box flex="0 0 74px" fontWeight={700} whiteSpace="nowrap">
+                        <Box flex="0 0 68px" fontWeight={700} whiteSpace="nowrap">
                             {measured(entry.length_mm, unit)}
                         </Box>
-                        <Box flex="1" minWidth="120px">
-                            {longDay(entry.date, sheet.today)}
+                        <Box flex="1" minWidth="90px">
+                            {shortDay(entry.date, sheet.today)}
                             <chakra.span color="ink2">
                                 , {methods[entry.method].word}
                                 {flagged.has(entry.date) && `, ${words.fish.legend.flagged}`}

@@ -5,6 +5,7 @@ import type { FishSheet, MeasurementEntry, Method } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { measured } from '../units/length'
 import { reviewSentence, words } from '../words/en'
+import { MeasuringBoard } from './MeasuringBoard'
 import { MethodChoice } from './MethodChoice'
 import { useLengthEntry } from './useLengthEntry'
 import { useReview } from './useReview'
@@ -35,7 +36,8 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     })
     useEffect(() => {
         if (wantsFocus) {
-            field.current?.focus()
+            field.current?.focus({ preventScroll: true })
+            field.current?.form?.scrollIntoView({ block: 'start' })
         }
     }, [wantsFocus])
     const question = entry.refused?.problem.question
@@ -56,10 +58,13 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             }}
         >
             {correcting === undefined && <chakra.h2 fontSize="19px" fontWeight={800}>{words.fish.record}</chakra.h2>}
+            <Box display={{ base: 'block', md: 'none' }}>
+                <MeasuringBoard fish={sheet.fish} mm={review?.length_mm ?? sheet.fish.length_mm.likely} before={sheet.fish.last_length} />
+            </Box>
             <Field.Root invalid={lengthError !== undefined}>
                 <Field.Label srOnly>{words.fish.length}</Field.Label>
                 <Box position="relative" width="100%">
-                    <Input ref={field} size="lg" inputMode="text" autoComplete="off" value={length} onChange={(event) => setLength(event.target.value)} paddingInlineEnd="60px" enterKeyHint="done" />
+                    <Input ref={field} size="lg" inputMode={unit.word === 'cm' ? 'decimal' : 'text'} autoComplete="off" value={length} onChange={(event) => setLength(event.target.value)} paddingInlineEnd="60px" enterKeyHint="done" />
                     <Box position="absolute" insetInlineEnd="14px" top="20px" color="ink2" fontSize="19px" aria-hidden="true">{unit.word}</Box>
                 </Box>
                 <Field.ErrorText role="alert">{lengthError}</Field.ErrorText>

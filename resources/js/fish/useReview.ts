@@ -17,7 +17,7 @@ export function useReview(fishId: number, entry: Pick<MeasurementRequest, 'lengt
     const review = useQuery({
         queryKey: ['log', 'review', fishId, settled],
         queryFn: () => get<Review>(`fish/${fishId}/length-review?${settled}`),
-        enabled: isTyped,
+        enabled: isTyped && settled === query,
         retry: false,
         placeholderData: keepPreviousData,
     })

@@ -14,8 +14,8 @@ export function Door({ title, comment, children }: { title: string; comment: str
                     <rect x="20" y="60" width="660" height="280" fill={ink('water')} stroke={ink('ink')} strokeWidth="2.2" />
                     <FishSide form="deep" band={0} x={350} y={200} length={560} outlineOnly />
                     <FishSide form="deep" band={0} x={140} y={200} length={76} />
-                    <DimensionLine x1={102} x2={178} y={252} label="" behind="water" />
-                    <DimensionLine x1={70} x2={630} y={376} label="" />
+                    <DimensionLine x1={102} x2={178} y={252} label={words.signIn.small} behind="fresh" />
+                    <DimensionLine x1={70} x2={630} y={376} label={words.signIn.grown} />
                 </svg>
             </Box>
             <Box width={{ base: '100%', md: '440px' }} padding={{ base: '24px 16px', md: '64px 32px' }} display="flex" flexDirection="column" gap="18px">

@@ -97,7 +97,7 @@ export const dialog = defineSlotRecipe({
     className: 'dialog',
     slots: ['trigger', 'backdrop', 'positioner', 'content', 'header', 'body', 'footer', 'title', 'description', 'closeTrigger'],
     base: {
-        backdrop: { position: 'fixed', inset: 0, background: 'ink', opacity: 0.4, zIndex: 20 },
+        backdrop: { position: 'fixed', inset: 0, background: 'rgba(10, 20, 32, 0.5)', zIndex: 20 },
         positioner: {
             position: 'fixed',
             inset: 0,

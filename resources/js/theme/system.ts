@@ -6,7 +6,8 @@ import { fonts, semanticColours } from './tokens'
 export const system = createSystem(defaultBaseConfig, {
     globalCss: {
         '*, *::before, *::after': { boxSizing: 'border-box', margin: 0 },
-        html: { background: 'paper', color: 'ink', colorScheme: 'light', _dark: { colorScheme: 'dark' } },
+        html: { background: 'paper', color: 'ink', colorScheme: 'light' },
+        'html.dark': { colorScheme: 'dark' },
         body: {
             fontFamily: 'body',
             fontSize: '16.5px',

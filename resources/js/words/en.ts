@@ -45,6 +45,8 @@ export const words = {
         email: 'E-mail',
         password: 'Password',
         act: 'Sign in',
+        small: '8 cm, brought home',
+        grown: '60 cm, grown',
         idea: 'Growth, room and moves of large fish, drawn to scale.',
     },
     owner: {

@@ -1,0 +1,53 @@
+#!/usr/bin/env node
+// Takes the pictures in docs/screenshots from a running demo.
+//
+//   bin/demo --fresh        in one terminal
+//   node bin/screenshots.mjs   in another; PORT as for bin/demo
+
+import { chromium } from '@playwright/test'
+
+const base = `http://127.0.0.1:${process.env.PORT ?? 8000}`
+const desk = { width: 1280, height: 800 }
+const phone = { width: 390, height: 844 }
+
+const pictures = [
+    ['today', desk, 'light', '/'],
+    ['fish', desk, 'light', 'Bramble'],
+    ['fish-pond-dark', desk, 'dark', 'Teasel'],
+    ['fish-list', desk, 'light', '/fish'],
+    ['systems', desk, 'light', '/systems'],
+    ['today-phone', phone, 'light', '/'],
+    ['record-phone', phone, 'light', 'Bramble#record'],
+]
+
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--font-render-hinting=none'],
+})
+
+for (const [name, viewport, sheet, place] of pictures) {
+    const page = await browser.newPage({ viewport, reducedMotion: 'reduce' })
+    await page.addInitScript((colour) => localStorage.setItem('sheet', colour), sheet)
+    await page.goto(base)
+    await page.getByLabel('E-mail').fill('keeper@heron-lock.example')
+    await page.getByLabel('Password').fill('heron-lock')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.getByText('Upgrades ahead').waitFor()
+    if (place.startsWith('/')) {
+        await page.goto(base + place)
+    } else {
+        await page.goto(`${base}/fish`)
+        const link = page.getByRole('link', { name: place.split('#')[0], exact: true })
+        const target = await link.getAttribute('href')
+        await page.goto(base + target + (place.includes('#') ? '#record' : ''))
+    }
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    if (place.includes('#')) {
+        await page.getByLabel('Length', { exact: true }).fill('33.9')
+    }
+    await page.waitForTimeout(1200)
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' })
+    await page.close()
+}
+await browser.close()
