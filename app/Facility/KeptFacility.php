@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
@@ -22,6 +24,8 @@ final class KeptFacility
 
     private ?string $surroundings = null;
 
+    public readonly FacilityGrowth $growth;
+
     /** @param  array<string, KeptFish>  $kept by the core's key */
     public function __construct(
         public readonly Facility $facility,
@@ -29,6 +33,7 @@ final class KeptFacility
         private readonly array $kept,
         private readonly KeptAnswers $answers,
     ) {
+        $this->growth = new FacilityGrowth($facility);
     }
 
     /** Null when it is not there any more. */
@@ -50,13 +55,13 @@ final class KeptFacility
 
     public function outlook(Fish $fish): FishOutlook
     {
-        return $this->outlooks[$fish->key] ??= FishOutlook::of($this->facility, $fish);
+        return $this->outlooks[$fish->key] ??= FishOutlook::of($this->growth, $fish);
     }
 
     public function brief(Fish $fish): FishBrief
     {
         return $this->answers->of(
-            ['brief', $fish, $this->surroundings()],
+            ['brief', $fish, $this->kinOf($fish), $this->surroundings()],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
     }
@@ -66,7 +71,7 @@ final class KeptFacility
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            ['full', $system->key, $residents, $this->surroundings()],
+            ['full', $system->key, $residents, array_map($this->kinOf(...), $residents), $this->surroundings()],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
         );
     }
@@ -78,6 +83,12 @@ final class KeptFacility
     private function outlooksOf(array $fish): array
     {
         return array_map($this->outlook(...), array_column($fish, null, 'key'));
+    }
+
+    /** @return list<Fish> those whose lengths inform its growth */
+    private function kinOf(Fish $fish): array
+    {
+        return array_merge(...array_map(fn (CandidateKind $kind): array => $this->growth->kinOf($fish, $kind->species), $fish->kinds()));
     }
 
     /** Fingerprint of what the outlook of any fish depends on besides the fish. */

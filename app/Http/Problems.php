@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Resources\MeasurementEntry;
-use Biomegas\Growth\LengthQuestion;
+use Biomegas\Growth\LengthReview;
 use Biomegas\Refusal;
 use Biomegas\RefusedEntry;
 use Illuminate\Auth\AuthenticationException;
@@ -29,12 +29,12 @@ final readonly class Problems
     }
 
     /** An entry so unlikely that it is only recorded when it is sent again to be kept. */
-    public static function questionAbout(string $field, LengthQuestion $question): JsonResponse
+    public static function questionAbout(string $field, LengthReview $review): JsonResponse
     {
         return new JsonResponse([
-            'message' => $question->sentence(),
-            'errors' => [$field => [$question->sentence()]],
-            'question' => $question,
+            'message' => $review->sentence(),
+            'errors' => [$field => [$review->sentence()]],
+            'question' => $review->question,
         ], 422);
     }
 

@@ -18,6 +18,7 @@ final readonly class Fish
     /**
      * @param  non-empty-list<Stay>  $stays  in any order
      * @param  list<MeasuredLength>  $lengths  in any order
+     * @param  list<CandidateKind>  $candidates  besides its species, with weights that sum to less than 1
      */
     public function __construct(
         public string $key,
@@ -29,11 +30,23 @@ final readonly class Fish
         public int $count = 1,
         public Ration $ration = Ration::Steady,
         public Purpose $purpose = Purpose::Display,
+        public ?Sex $sex = null,
+        /** Null: not known. */
+        public ?LocalDate $hatched = null,
+        public array $candidates = [],
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
         $this->lengths = $lengths;
         $this->stays = $stays;
+    }
+
+    /** @return non-empty-list<CandidateKind> all that it may be, its species first; weights sum to 1 */
+    public function kinds(): array
+    {
+        $others = array_sum(array_map(fn (CandidateKind $one): float => $one->weight, $this->candidates));
+
+        return [new CandidateKind($this->species, max(0.0, 1 - $others)), ...$this->candidates];
     }
 
     public function currentSystem(): string

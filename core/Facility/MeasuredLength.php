@@ -7,12 +7,39 @@ namespace Biomegas\Facility;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Measure\Length;
 
+/** A length of a fish, or the mean of some members of a shoal. */
 final readonly class MeasuredLength
 {
     public function __construct(
         public LocalDate $date,
         public Length $length,
         public Method $method,
+        /** Null: the length that its kind is stated in. */
+        public ?LengthKind $lengthKind = null,
+        /** How many of a shoal were measured. */
+        public int $sample = 1,
+        /** Standard deviation between the measured members, millimetres; null when it was not taken. */
+        public ?float $spreadMm = null,
     ) {
+    }
+
+    /** Millimetres of the length that this kind is stated in. */
+    public function asStatedFor(Species $species): float
+    {
+        $taken = $this->lengthKind ?? $species->lengthKind;
+
+        return $this->length->millimetres() * $species->lengthKind->shareOfTotal() / $taken->shareOfTotal();
+    }
+
+    /** Relative standard error of the length or mean, with what converting it adds. */
+    public function relativeErrorFor(Species $species): float
+    {
+        $isConverted = $this->lengthKind !== null && $this->lengthKind !== $species->lengthKind;
+        $between = ($this->spreadMm ?? 0.0) / $this->length->millimetres();
+
+        return sqrt(
+            ($this->method->relativeError() ** 2 + $between ** 2) / $this->sample
+            + ($isConverted ? LengthKind::CONVERSION_ERROR ** 2 : 0.0),
+        );
     }
 }

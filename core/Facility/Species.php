@@ -25,6 +25,10 @@ final readonly class Species
         public WaterLayer $layer = WaterLayer::All,
         /** Water depth it needs in body lengths; null for bodies that are not tall. */
         public ?float $tallRatio = null,
+        /** @var list<AdultSizeClaim> */
+        public array $claims = [],
+        /** Null: not known. */
+        public ?LengthWeight $lengthWeight = null,
     ) {
     }
 }

@@ -20,6 +20,8 @@ final readonly class System
         public ?WaterTemperature $temperature = null,
         /** Null: in use since before the records begin. */
         public ?LocalDate $availableFrom = null,
+        /** Null: none were taken. */
+        public ?TemperatureReadings $readings = null,
     ) {
     }
 

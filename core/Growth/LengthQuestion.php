@@ -10,13 +10,8 @@ enum LengthQuestion: string
     case Shrunk = 'shrunk';
     case Jumped = 'jumped';
     case FallsShort = 'falls-short';
-
-    public function sentence(): string
-    {
-        return match ($this) {
-            self::Shrunk => 'This is shorter than the last length, and fish do not shrink. Check the length, the unit and the fish.',
-            self::Jumped => 'This is much longer than expected. Check the length, the unit and the fish.',
-            self::FallsShort => 'This is much shorter than expected. Check the length, the unit and the fish.',
-        };
-    }
+    /** It would fit with another unit, or as a half or a double. */
+    case UnitSlip = 'unit-slip';
+    /** It would fit another fish of the same home. */
+    case OtherFish = 'other-fish';
 }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
-use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\RefusedEntry;
 
@@ -24,6 +23,12 @@ final readonly class LengthReview
     /** Width of an 80 % range in standard deviations. */
     private const EIGHTY_PERCENT_WIDTH = 2.563;
 
+    /** Within so many standard deviations another explanation is offered. */
+    private const FITS = 2.0;
+
+    /** Usual slips: inches for centimetres, millimetres for centimetres, a half taken for a whole. */
+    private const SLIPS = [2.54, 1 / 2.54, 10.0, 0.1, 2.0, 0.5];
+
     private function __construct(
         /** The last length before that day, if any. */
         public ?MeasuredLength $before,
@@ -31,6 +36,10 @@ final readonly class LengthReview
         public LengthBand $expected,
         /** Null when the length is believable. */
         public ?LengthQuestion $question,
+        /** Millimetres, when a slip of the unit would explain it. */
+        public ?float $suggestedMm,
+        /** Name of the fish whose length it would be. */
+        public ?string $otherFish,
     ) {
     }
 
@@ -39,35 +48,75 @@ final readonly class LengthReview
      *
      * @throws RefusedEntry when the day is before arrival or in the future
      */
-    public static function of(Facility $facility, Fish $fish, MeasuredLength $entry): self
+    public static function of(FacilityGrowth $growth, Fish $fish, MeasuredLength $entry): self
     {
-        LoggedDay::check($entry->date, $fish, $facility->date);
+        LoggedDay::check($entry->date, $fish, $growth->facility->date);
         $before = null;
         foreach ($fish->lengths as $length) {
             $before = $length->date->isAfter($entry->date) ? $before : $length;
         }
-        $expected = GrowthProjection::of($facility, $fish)->lengthOn($entry->date);
+        $expected = $growth->projectionOf($fish)->lengthOn($entry->date);
+        $question = self::question($entry, $before, $expected);
+        if ($question === null) {
+            return new self($before, $expected, null, null, null);
+        }
+        foreach (self::SLIPS as $slip) {
+            if (self::surprise($entry->length->millimetres() / $slip, $entry, $expected) < self::FITS) {
+                return new self($before, $expected, LengthQuestion::UnitSlip, $entry->length->millimetres() / $slip, null);
+            }
+        }
+        $other = self::otherFish($growth, $fish, $entry, $entry->date);
 
-        return new self($before, $expected, self::question($entry, $before, $expected));
+        return new self($before, $expected, $other === null ? $question : LengthQuestion::OtherFish, null, $other);
+    }
+
+    /** What to ask; empty when there is no question. */
+    public function sentence(): string
+    {
+        return match ($this->question) {
+            null => '',
+            LengthQuestion::Shrunk => 'This is shorter than the last length, and fish do not shrink. Check the length, the unit and the fish.',
+            LengthQuestion::Jumped => 'This is much longer than expected. Check the length, the unit and the fish.',
+            LengthQuestion::FallsShort => 'This is much shorter than expected. Check the length, the unit and the fish.',
+            LengthQuestion::UnitSlip => sprintf('Did you mean %.1f cm? The unit, or fork for total length, may have slipped.', ($this->suggestedMm ?? 0.0) / 10),
+            LengthQuestion::OtherFish => "This would be right for {$this->otherFish}, in the same home. Which fish was it?",
+        };
     }
 
     private static function question(MeasuredLength $entry, ?MeasuredLength $before, LengthBand $expected): ?LengthQuestion
     {
-        $error = $entry->method->relativeError();
         if ($before !== null) {
-            $both = sqrt($error ** 2 + $before->method->relativeError() ** 2);
-            $change = log($entry->length->millimetres() / $before->length->millimetres());
-            if ($change < -self::ONE_IN_A_HUNDRED * $both) {
+            $both = hypot($entry->method->relativeError(), $before->method->relativeError());
+            if (log($entry->length->millimetres() / $before->length->millimetres()) < -self::ONE_IN_A_HUNDRED * $both) {
                 return LengthQuestion::Shrunk;
             }
         }
-        $spread = log($expected->high / $expected->low) / self::EIGHTY_PERCENT_WIDTH;
-        $surprise = log($entry->length->millimetres() / $expected->likely) / sqrt($error ** 2 + $spread ** 2);
 
         return match (true) {
-            $surprise > self::ONE_IN_A_THOUSAND => LengthQuestion::Jumped,
-            $surprise < -self::ONE_IN_A_THOUSAND => LengthQuestion::FallsShort,
-            default => null,
+            self::surprise($entry->length->millimetres(), $entry, $expected) < self::ONE_IN_A_THOUSAND => null,
+            $entry->length->millimetres() > $expected->likely => LengthQuestion::Jumped,
+            default => LengthQuestion::FallsShort,
         };
+    }
+
+    /** Distance from what was expected in standard deviations. */
+    private static function surprise(float $millimetres, MeasuredLength $entry, LengthBand $expected): float
+    {
+        $spread = log($expected->high / $expected->low) / self::EIGHTY_PERCENT_WIDTH;
+
+        return abs(log($millimetres / $expected->likely)) / hypot($entry->method->relativeError(), $spread);
+    }
+
+    private static function otherFish(FacilityGrowth $growth, Fish $fish, MeasuredLength $entry, LocalDate $date): ?string
+    {
+        foreach ($growth->facility->fish as $other) {
+            if ($other->key !== $fish->key && $other->lengths !== [] && $other->currentSystem() === $fish->currentSystem() && ! $date->isBefore($other->arrived)) {
+                if (self::surprise($entry->length->millimetres(), $entry, $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
+                    return $other->name;
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -26,7 +26,7 @@ final readonly class FishBrief
             $outlook->growth->lengthOn($facility->date),
             $outlook->current(),
             $outlook->next,
-            MeasurementDue::of($facility, $outlook),
+            MeasurementDue::of($outlook),
         );
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning;
 
-use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Shoal;
 use Biomegas\Housing\FootprintRule;
 use Biomegas\Housing\TemperatureFit;
 
@@ -23,19 +25,23 @@ final readonly class FishOutlook
     ) {
     }
 
-    public static function of(Facility $facility, Fish $fish): self
+    public static function of(FacilityGrowth $study, Fish $fish): self
     {
-        $growth = GrowthProjection::of($facility, $fish);
+        $facility = $study->facility;
+        $growth = $study->projectionOf($fish);
         $now = $growth->lengthOn($facility->date)->likely;
         $rule = new FootprintRule;
-        $homes = array_map(function (System $system) use ($growth, $now, $rule, $fish): HomeOutlook {
+        $shoal = Shoal::of($fish);
+        $homes = array_map(function (System $system) use ($growth, $now, $rule, $fish, $shoal): HomeOutlook {
             $limit = $rule->limitIn($system, $fish->species);
+            // The largest of a shoal outgrows the home first.
+            $limitOf = fn (Species $kind): float => $rule->limitIn($system, $kind)->millimetres / $shoal->largest;
 
             return new HomeOutlook(
                 $system,
                 $limit,
-                $now <= $limit->millimetres,
-                $growth->outgrows($limit->millimetres, $system),
+                $now * $shoal->largest <= $limit->millimetres,
+                $growth->outgrows($limitOf, $system),
                 TemperatureFit::of($fish->species, $system),
             );
         }, $facility->systems);

@@ -5,42 +5,39 @@ declare(strict_types=1);
 namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Facility;
+use Biomegas\Facility\Method;
+use Biomegas\Growth\NextMeasurement;
 
 /**
- * When a fish should be measured next: often while its pace is not known or
- * it is about to outgrow its home, seldom when nothing hangs on it. Common
- * practice, no published source.
+ * When a fish should be measured next: when a length is expected to narrow its
+ * outgrow window, counted from its last one; in time to
+ * ready the next home, seldom when nothing hangs on it.
  */
 final readonly class MeasurementDue
 {
-    private const OFTEN_DAYS = 30;
-
-    private const NOW_AND_THEN_DAYS = 90;
-
+    /** When it fits for longer than anybody plans. Common practice, no published source. */
     private const SELDOM_DAYS = 180;
 
-    private const NEAR_DAYS = 180;
+    private const LEAST_DAYS = 14;
 
-    /** Fewer lengths than this do not show a pace. */
-    private const LENGTHS_THAT_SHOW_A_PACE = 3;
+    /** The next home must be ready in time: four weeks are usual for water to settle. Common practice, no published source. */
+    private const LEAD_DAYS = 28;
 
-    public static function of(Facility $facility, FishOutlook $outlook): LocalDate
+    public static function of(FishOutlook $outlook): LocalDate
     {
         $last = $outlook->fish->lastLength();
-
-        return $last === null ? $outlook->fish->arrived : $last->date->plusDays(self::interval($facility, $outlook));
-    }
-
-    private static function interval(Facility $facility, FishOutlook $outlook): int
-    {
-        $early = $outlook->current()->outgrows->early;
-        if ($early === null) {
-            return self::SELDOM_DAYS;
+        if ($last === null) {
+            return $outlook->fish->arrived;
         }
-        $isNear = $facility->date->daysUntil($early) <= self::NEAR_DAYS;
-        $paceIsKnown = count($outlook->fish->lengths) >= self::LENGTHS_THAT_SHOW_A_PACE;
+        $seldom = $last->date->plusDays(self::SELDOM_DAYS);
+        $home = $outlook->current();
+        if ($home->outgrows->early === null || ! $home->fitsNow) {
+            return $seldom;
+        }
+        $due = NextMeasurement::after($outlook->growth->leading(), $home->limit->millimetres, Method::Picture->relativeError(), $last->date) ?? $seldom;
+        $latest = $home->outgrows->early->plusDays(-self::LEAD_DAYS);
+        $due = $due->isAfter($latest) ? $latest : $due;
 
-        return $isNear || ! $paceIsKnown ? self::OFTEN_DAYS : self::NOW_AND_THEN_DAYS;
+        return LocalDate::later($due, $last->date->plusDays(self::LEAST_DAYS));
     }
 }

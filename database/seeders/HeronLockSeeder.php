@@ -147,7 +147,7 @@ final class HeronLockSeeder extends Seeder
             stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
         );
         $homes = array_map(fn (string $key, System $system) => Described::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
-        $clock = (new FishClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture]), $picture))->past();
+        $clock = (new FishClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture]), $picture, $picture->species))->past();
         foreach ($one['lengths'] as $entry) {
             $grownUntil = max($entry[0], $one['stalls_days_ago'] ?? 0);
             $method = Method::from($entry[1]);

@@ -9,6 +9,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\HomeOutlook;
@@ -34,7 +35,8 @@ final class ProjectCommand extends Command
     /** @return array<string, mixed> */
     private function project(Facility $facility): array
     {
-        $outlooks = array_map(fn (Fish $fish): FishOutlook => FishOutlook::of($facility, $fish), $facility->fish);
+        $growth = new FacilityGrowth($facility);
+        $outlooks = array_map(fn (Fish $fish): FishOutlook => FishOutlook::of($growth, $fish), $facility->fish);
 
         return [
             'fish' => (object) array_map(fn (FishOutlook $outlook): array => $this->fish($facility, $outlook), $outlooks),

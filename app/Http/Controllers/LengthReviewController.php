@@ -34,7 +34,7 @@ final readonly class LengthReviewController
     {
         $kept = $this->reader->read($fish->id);
         $entry = $request->measured($kept->units);
-        $review = LengthReview::of($kept->facility, $kept->fish($fish->id), $entry);
+        $review = LengthReview::of($kept->growth, $kept->fish($fish->id), $entry);
 
         return response()->json(Review::from($entry->length, $review, $kept->units));
     }

@@ -17,7 +17,6 @@ use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -60,9 +59,9 @@ final readonly class MeasurementController
     {
         $kept = $this->reader->read($fish->id);
         $entry = $request->measured($kept->units);
-        $question = LengthReview::of($kept->facility, $kept->fish($fish->id), $entry)->question;
-        if ($question !== null && ! $request->boolean('keep')) {
-            return $this->ask($question);
+        $review = LengthReview::of($kept->growth, $kept->fish($fish->id), $entry);
+        if ($review->question !== null && ! $request->boolean('keep')) {
+            return Problems::questionAbout('length', $review);
         }
         $measurement = Measurement::query()->create([
             ...$this->columns($entry),
@@ -91,9 +90,9 @@ final readonly class MeasurementController
         }
         $kept = $this->reader->read($measurement->fish_id, $measurement->id);
         $entry = $request->measured($kept->units);
-        $question = LengthReview::of($kept->facility, $kept->fish($measurement->fish_id), $entry)->question;
-        if ($question !== null && ! $request->boolean('keep')) {
-            return $this->ask($question);
+        $review = LengthReview::of($kept->growth, $kept->fish($measurement->fish_id), $entry);
+        if ($review->question !== null && ! $request->boolean('keep')) {
+            return Problems::questionAbout('length', $review);
         }
         $measurement->update([...$this->columns($entry), 'version' => $measurement->version + 1]);
 
@@ -126,11 +125,6 @@ final readonly class MeasurementController
         $measurement->restore();
 
         return response()->json(MeasurementEntry::from($measurement));
-    }
-
-    private function ask(LengthQuestion $question): JsonResponse
-    {
-        return Problems::questionAbout('length', $question);
     }
 
     /** @return array{date: string, length_tenth_mm: int, method: string} */

@@ -9,6 +9,7 @@ use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterTemperature;
 
 /** How much a kind grows in a system on each day of the year, in years of growth time. */
@@ -17,8 +18,12 @@ final readonly class DailyGrowth
     private const DAYS_IN_LEAP_YEAR = 366;
 
     /** @param  non-empty-list<float>  $byDayOfYear one step for every day, or a single one for all */
-    private function __construct(private array $byDayOfYear)
-    {
+    private function __construct(
+        private array $byDayOfYear,
+        private ?GrowthPoints $points = null,
+        private ?TemperatureReadings $readings = null,
+        private float $ofRation = 1.0,
+    ) {
     }
 
     /** One day of growth at the reference, whatever the water: for tests and for kinds of unknown needs. */
@@ -37,7 +42,7 @@ final readonly class DailyGrowth
         return new self(array_map(
             fn (float $response): float => $ofRation * $response / LocalDate::DAYS_PER_YEAR,
             self::responses($species->growthPoints, $system->temperature),
-        ));
+        ), $species->growthPoints, $system->readings, $ofRation);
     }
 
     /** @return non-empty-list<float> growth against that at the reference */
@@ -59,6 +64,13 @@ final readonly class DailyGrowth
     {
         $days = $from->daysUntil($until);
         $times = [];
+        if ($this->readings !== null && $this->points !== null) {
+            for ($i = 0; $i < $days; $i++) {
+                $times[] = $time += $this->onDay($from->plusDays($i), $this->points, $this->readings);
+            }
+
+            return $times;
+        }
         if (count($this->byDayOfYear) === 1) {
             $step = $this->byDayOfYear[0];
             for ($i = 0; $i < $days; $i++) {
@@ -74,5 +86,15 @@ final readonly class DailyGrowth
         }
 
         return $times;
+    }
+
+    /** By the readings of that day, else as expected. */
+    private function onDay(LocalDate $date, GrowthPoints $points, TemperatureReadings $readings): float
+    {
+        $celsius = $readings->on($date);
+
+        return $celsius === null
+            ? $this->byDayOfYear[count($this->byDayOfYear) === 1 ? 0 : $date->dayOfYear() - 1]
+            : $this->ofRation * $points->responseAt($celsius) / $points->responseAt($points->reference) / LocalDate::DAYS_PER_YEAR;
     }
 }

@@ -71,6 +71,7 @@ final readonly class FishFit
     private function sample(array $observations, array $centre, Cholesky $precision, float $widening): SampledRound
     {
         $round = new SampledRound(count($observations));
+        $logHeight = $precision->logDeterminant() / 2 - 3 * log($widening);
         [$first, $second, $third] = array_map($precision->solveTransposed(...), [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]]);
         $filter = new DeviationFilter($this->curve, $observations, $this->processVariation);
         foreach (NormalTable::of($this->draws, self::NORMALS_PER_DRAW) as $z) {
@@ -88,18 +89,11 @@ final readonly class FishFit
             if (max(abs($at[0]), abs($at[1]), abs($at[2])) > PeakFinder::FARTHEST_LOG) {
                 continue;
             }
-            $logProposal = -(self::DEGREES_OF_FREEDOM + 3) / 2 * log(1 + $distance / $chiSquare);
-            $round->add($at, $filter->follow($at), $this->logPrior($at) - $logProposal, $z[8], $z[9]);
+            $logProposal = $logHeight - (self::DEGREES_OF_FREEDOM + 3) / 2 * log(1 + $distance / $chiSquare);
+            $round->add($at, $filter->follow($at), $this->prior->logDensity($at[0], $at[1]) - $logProposal, $z[8], $z[9]);
         }
 
         return $round;
-    }
-
-    /** @param  array{float, float, float}  $at */
-    private function logPrior(array $at): float
-    {
-        return -((($at[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread) ** 2
-            + (($at[1] - $this->prior->logCoefficient) / $this->prior->logCoefficientSpread) ** 2) / 2;
     }
 
     /** What the kind alone says, from the last length on where there is one. */
@@ -111,8 +105,9 @@ final readonly class FishFit
                 ? $this->prior->logStart + $this->prior->logStartSpread * $z[2]
                 : $last->logLength + $last->error * $z[2];
             $starts[] = exp($logStart);
-            $asymptotes[] = exp(max($logStart, $this->prior->logAsymptote + $this->prior->logAsymptoteSpread * $z[0]));
-            $coefficients[] = exp($this->prior->logCoefficient + $this->prior->logCoefficientSpread * $z[1]);
+            [$logAsymptote, $logCoefficient] = $this->prior->draw($z[0], $z[1]);
+            $asymptotes[] = exp(max($logStart, $logAsymptote));
+            $coefficients[] = exp($logCoefficient);
             $deviations[] = -$lastTime;
             $wander[] = $z[9];
             $weights[] = 1 / $draws;
@@ -120,7 +115,7 @@ final readonly class FishFit
 
         return new GrowthDraws(
             $this->curve, $starts, $asymptotes, $coefficients, $deviations, $wander,
-            $weights, [], $lastTime, $this->processVariation, $last !== null,
+            $weights, [], $lastTime, $this->processVariation, isWide: $last !== null,
         );
     }
 }

@@ -32,6 +32,8 @@ final readonly class GrowthDraws
         public array $slipProbability,
         private float $lastTime,
         private float $processVariation,
+        /** Logarithm of the probability of the lengths under the prior, up to a constant. */
+        public float $logEvidence = 0.0,
         /** True when the data and the kind disagree so much that only the kind was used. */
         public bool $isWide = false,
     ) {
@@ -73,11 +75,31 @@ final readonly class GrowthDraws
     {
         $share = $this->lastTime > 0.0 ? min(1.0, $time / $this->lastTime) : 0.0;
         $lengths = [];
-        foreach ($this->weight as $s => $_) {
-            $own = max(0.0, $time + $share * $this->deviation[$s]);
+        foreach ($this->deviation as $s => $deviation) {
+            $own = max(0.0, $time + $share * $deviation);
             $lengths[] = $this->curve->lengthAt($this->start[$s], $this->asymptote[$s], $this->coefficient[$s], $own);
         }
 
         return $lengths;
+    }
+
+    /**
+     * Mean and covariance of the logarithms of asymptote and coefficient.
+     *
+     * @return array{array{float, float}, array{array{float, float}, array{float, float}}}
+     */
+    public function moments(): array
+    {
+        $a = $k = $aa = $ak = $kk = 0.0;
+        foreach ($this->weight as $s => $weight) {
+            [$logA, $logK] = [log($this->asymptote[$s]), log($this->coefficient[$s])];
+            $a += $weight * $logA;
+            $k += $weight * $logK;
+            $aa += $weight * $logA * $logA;
+            $ak += $weight * $logA * $logK;
+            $kk += $weight * $logK * $logK;
+        }
+
+        return [[$a, $k], [[$aa - $a * $a, $ak - $a * $k], [$ak - $a * $k, $kk - $k * $k]]];
     }
 }

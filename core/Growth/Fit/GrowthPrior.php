@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Fit;
 
+use Biomegas\Facility\AdultSizeClaim;
+use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
+use Biomegas\Growth\LeastSquares\Cholesky;
 
-/** What is known of a fish from its kind alone: independent normals of the logarithms. */
+/**
+ * What is believed of a fish before it is measured: the logarithms of its
+ * asymptote and coefficient are normal, together with a start when it was
+ * never measured.
+ */
 final readonly class GrowthPrior
 {
     /** A juvenile that was never measured is taken to be about this share of its adult length. */
@@ -14,25 +21,107 @@ final readonly class GrowthPrior
 
     private const UNMEASURED_START_SPREAD = 0.4;
 
+    /**
+     * @param  array{float, float}  $mean  logarithms of asymptote and coefficient
+     * @param  array<int, array<int, float>>  $covariance  2 by 2
+     * @param  array<int, array<int, float>>  $root  lower root of the inverse covariance
+     */
     private function __construct(
-        public float $logAsymptote,
-        public float $logAsymptoteSpread,
-        public float $logCoefficient,
-        public float $logCoefficientSpread,
+        public array $mean,
+        public array $covariance,
+        private array $root,
         public float $logStart,
         public float $logStartSpread,
     ) {
     }
 
-    public static function ofSpecies(Species $species): self
+    /** From the kind alone. Claims of adult size, of its sex where there are any, replace the typical one. */
+    public static function ofSpecies(Species $species, ?Sex $sex = null): self
     {
-        return new self(
-            log($species->adultLength->typical),
-            $species->adultLength->logSpread(),
-            log($species->growthCoefficient->typical),
-            $species->growthCoefficient->logSpread(),
+        [$logAsymptote, $spread] = self::adultSize($species, $sex);
+
+        return self::normal(
+            [$logAsymptote, log($species->growthCoefficient->typical)],
+            [[$spread ** 2, 0.0], [0.0, $species->growthCoefficient->logSpread() ** 2]],
             log(self::UNMEASURED_START_SHARE * $species->adultLength->typical),
-            self::UNMEASURED_START_SPREAD,
         );
+    }
+
+    /**
+     * @param  array{float, float}  $mean
+     * @param  array<int, array<int, float>>  $covariance
+     */
+    public static function normal(array $mean, array $covariance, float $logStart): self
+    {
+        $precision = (Cholesky::of($covariance) ?? Cholesky::ofDiagonal([$covariance[0][0], $covariance[1][1]]))->inverse();
+        $root = (Cholesky::of($precision) ?? Cholesky::ofDiagonal([1 / $covariance[0][0], 1 / $covariance[1][1]]))->root;
+
+        return new self($mean, $covariance, $root, $logStart, self::UNMEASURED_START_SPREAD);
+    }
+
+    /**
+     * Independent standard residuals of these logarithms.
+     *
+     * @return array{float, float}
+     */
+    public function residuals(float $logAsymptote, float $logCoefficient): array
+    {
+        $a = $logAsymptote - $this->mean[0];
+        $k = $logCoefficient - $this->mean[1];
+
+        return [$this->root[0][0] * $a + $this->root[1][0] * $k, $this->root[1][1] * $k];
+    }
+
+    /** @return array{array{float, float, float}, array{float, float, float}} derivatives of the residuals by asymptote, coefficient, start */
+    public function jacobian(): array
+    {
+        return [[$this->root[0][0], $this->root[1][0], 0.0], [0.0, $this->root[1][1], 0.0]];
+    }
+
+    /** Logarithm of the density up to a constant that is the same for all priors. */
+    public function logDensity(float $logAsymptote, float $logCoefficient): float
+    {
+        [$first, $second] = $this->residuals($logAsymptote, $logCoefficient);
+
+        return log($this->root[0][0] * $this->root[1][1]) - ($first * $first + $second * $second) / 2;
+    }
+
+    /**
+     * A draw from independent standard normals.
+     *
+     * @return array{float, float} logarithms of asymptote and coefficient
+     */
+    public function draw(float $first, float $second): array
+    {
+        $k = $second / $this->root[1][1];
+
+        return [$this->mean[0] + ($first - $this->root[1][0] * $k) / $this->root[0][0], $this->mean[1] + $k];
+    }
+
+    /**
+     * Claims are averaged in logarithms by how far each is believed. Where they
+     * disagree more than the kind's own range, the range widens. A record says
+     * what is possible, not what is usual: it does not count.
+     *
+     * @return array{float, float} mean and spread of the logarithm
+     */
+    private static function adultSize(Species $species, ?Sex $sex): array
+    {
+        $claims = array_filter($species->claims, fn (AdultSizeClaim $claim): bool => $claim->sex === null || $sex === null || $claim->sex === $sex);
+        $ofSex = array_filter($claims, fn (AdultSizeClaim $claim): bool => $sex !== null && $claim->sex === $sex);
+        $weight = $mean = $square = 0.0;
+        foreach ($ofSex === [] ? $claims : $ofSex as $claim) {
+            $log = log($claim->millimetres);
+            $weight += $claim->kind->weight();
+            $mean += $claim->kind->weight() * $log;
+            $square += $claim->kind->weight() * $log ** 2;
+        }
+        $spread = $species->adultLength->logSpread();
+        if ($weight <= 0.0) {
+            return [log($species->adultLength->typical), $spread];
+        }
+        $mean /= $weight;
+
+        return [$mean, max($spread, sqrt(max(0.0, $square / $weight - $mean ** 2)))];
     }
 }

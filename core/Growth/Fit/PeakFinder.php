@@ -55,7 +55,7 @@ final readonly class PeakFinder
     private function findWithVariances(array $observations, array $variances, ?Peak $from = null): Peak
     {
         $start = $from === null
-            ? [$this->prior->logAsymptote, $this->prior->logCoefficient, $observations[0]->logLength]
+            ? [...$this->prior->mean, $observations[0]->logLength]
             : $from->logParameters;
         $even = array_fill(0, count($observations), 1.0);
         $plain = $this->fit($observations, $variances, $even, $start);
@@ -101,8 +101,7 @@ final readonly class PeakFinder
     private function peakAt(array $observations, array $variances, array $weights, array $parameters): Peak
     {
         $fit = $this->fit($observations, $variances, $weights, $parameters);
-        $objective = ((($fit->parameters[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread) ** 2
-            + (($fit->parameters[1] - $this->prior->logCoefficient) / $this->prior->logCoefficientSpread) ** 2) / 2;
+        $objective = -$this->prior->logDensity($fit->parameters[0], $fit->parameters[1]);
         foreach ($observations as $i => $observation) {
             $objective -= ErrorModel::weigh($this->residual($observation, $fit->parameters), $variances[$i])[0];
         }
@@ -118,8 +117,8 @@ final readonly class PeakFinder
     private function precision(LeastSquaresResult $fit): Cholesky
     {
         return Cholesky::of($fit->normalMatrix) ?? Cholesky::ofDiagonal([
-            $this->prior->logAsymptoteSpread ** -2,
-            $this->prior->logCoefficientSpread ** -2,
+            1 / $this->prior->covariance[0][0],
+            1 / $this->prior->covariance[1][1],
             self::PRECISION_OF_A_SLIP,
         ]);
     }
@@ -157,11 +156,8 @@ final readonly class PeakFinder
             return [[NAN], [[0.0, 0.0, 0.0]]];
         }
         [$asymptote, $coefficient, $start] = [exp($at[0]), exp($at[1]), exp($at[2])];
-        $residuals = [
-            ($at[0] - $this->prior->logAsymptote) / $this->prior->logAsymptoteSpread,
-            ($at[1] - $this->prior->logCoefficient) / $this->prior->logCoefficientSpread,
-        ];
-        $jacobian = [[1 / $this->prior->logAsymptoteSpread, 0.0, 0.0], [0.0, 1 / $this->prior->logCoefficientSpread, 0.0]];
+        $residuals = $this->prior->residuals($at[0], $at[1]);
+        $jacobian = $this->prior->jacobian();
         foreach ($observations as $i => $observation) {
             $length = $this->curve->lengthAt($start, $asymptote, $coefficient, $observation->time);
             $slope = $this->curve->logJacobian($start, $asymptote, $coefficient, $observation->time);

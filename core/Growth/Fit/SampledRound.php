@@ -52,6 +52,17 @@ final class SampledRound
         $this->slips[] = $slips;
     }
 
+    /** Logarithm of the mean weight: of the probability of the lengths under the prior, up to a constant. */
+    public function logEvidence(): float
+    {
+        if ($this->logWeight === []) {
+            return -INF;
+        }
+        $greatest = max($this->logWeight);
+
+        return $greatest + log(array_sum(array_map(fn (float $w): float => exp($w - $greatest), $this->logWeight)) / count($this->logWeight));
+    }
+
     /** Kish's effective number of equally weighted draws. */
     public function effectiveCount(): float
     {
@@ -106,7 +117,7 @@ final class SampledRound
 
         return new GrowthDraws(
             $curve, $starts, $asymptotes, $coefficients, $this->deviation, $this->wander,
-            $this->weights(), array_values($slips), $lastTime, $processVariation,
+            $this->weights(), array_values($slips), $lastTime, $processVariation, $this->logEvidence(),
         );
     }
 

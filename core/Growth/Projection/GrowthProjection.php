@@ -7,95 +7,101 @@ namespace Biomegas\Growth\Projection;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Growth\Clock\FishClocks;
-use Biomegas\Growth\Clock\GrowthClock;
-use Biomegas\Growth\Curve\GrowthCurves;
-use Biomegas\Growth\Fit\FishFit;
-use Biomegas\Growth\Fit\GrowthDraws;
-use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\Observation;
+use Closure;
 
 /**
- * The growth of one fish behind and ahead of today. Ahead it never assumes
- * that a cramped fish stays small.
+ * The growth of one fish behind and ahead of today, over all the kinds that it
+ * may be. Ahead it never assumes that a cramped fish stays small.
  */
-final class GrowthProjection
+final readonly class GrowthProjection
 {
-    /** Quantiles kept for drawing a band that fades toward its edges. */
+    /** Quantiles for drawing a band that fades toward its edges. */
     public const QUANTILES = [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9];
 
     private const SLIP_IS_LIKELY = 0.5;
 
-    /** @var array<string, GrowthClock> by system */
-    private array $clocksAhead = [];
-
-    /** @var array<WeightedQuantiles> lengths at the horizon, by growth time until there */
-    private array $atHorizon = [];
-
+    /** @param  non-empty-list<array{float, KindProjection}>  $kinds weight and projection, most believed first; weights sum to 1 */
     private function __construct(
-        private readonly FishClocks $clocks,
-        private readonly Facility $facility,
-        private readonly Fish $fish,
-        private readonly GrowthClock $past,
-        private readonly GrowthDraws $draws,
-        private readonly GrowthTable $table,
+        private Facility $facility,
+        private Fish $fish,
+        public array $kinds,
     ) {
     }
 
-    public static function of(Facility $facility, Fish $fish): self
+    /** @param  non-empty-list<array{float, KindProjection}>  $kinds belief before the lengths were looked at, and projection */
+    public static function over(Facility $facility, Fish $fish, array $kinds): self
     {
-        $clocks = new FishClocks($facility, $fish);
-        $past = $clocks->past();
-        $draws = self::fitOf($fish)->fit(self::observations($fish, $past));
+        $greatest = max(array_map(fn (array $kind): float => $kind[1]->draws->logEvidence, $kinds));
+        $weights = array_map(fn (array $kind): float => $kind[0] * exp($kind[1]->draws->logEvidence - $greatest), $kinds);
+        $sum = array_sum($weights);
+        $weighted = array_map(fn (array $kind, float $weight): array => [$weight / $sum, $kind[1]], $kinds, $weights);
+        usort($weighted, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return new self($clocks, $facility, $fish, $past, $draws, GrowthTable::of($draws, $past->endTime(), self::QUANTILES));
+        return new self($facility, $fish, $weighted);
+    }
+
+    /** The kind that is most believed, with the lengths considered. */
+    public function leading(): KindProjection
+    {
+        return $this->kinds[0][1];
     }
 
     public function lengthOn(LocalDate $date): LengthBand
     {
-        return $date->isBefore($this->facility->date)
-            ? LengthBand::of(WeightedQuantiles::of($this->draws->lengthsBehind($this->past->timeOn($date)), $this->draws->weight))
-            : $this->table->bandAfter($this->aheadAtHome()->timeOn($date));
+        return $this->band(fn (KindProjection $kind): array => $kind->lengthsOn($date));
     }
 
     /**
-     * The length on a day to come at each of the kept quantiles, millimetres.
+     * The length on a day to come at each of the drawn quantiles, millimetres.
      *
      * @return list<float>
      */
     public function quantilesOn(LocalDate $date): array
     {
-        $time = $this->aheadAtHome()->timeOn($date);
+        $parts = $this->parts(fn (KindProjection $kind): array => $kind->lengthsOn($date));
 
-        return array_map(fn (float $quantile): float => $this->table->lengthAfter($time, $quantile), self::QUANTILES);
+        return array_map(fn (float $quantile): float => self::quantile($quantile, $parts), self::QUANTILES);
     }
 
     public function adultLength(): LengthBand
     {
-        return LengthBand::of($this->adultLengths());
+        return $this->band(fn (KindProjection $kind): array => $kind->adultLengthsAtLevels());
     }
 
-    /** When it reaches this length, living in the system from today on. */
-    public function outgrows(float $limitMm, System $livingIn): OutgrowWindow
+    /**
+     * When it outgrows a home, living in it from today on.
+     *
+     * @param  Closure(Species): float  $limitOf  greatest length that fits, millimetres, for each kind that it may be
+     */
+    public function outgrows(Closure $limitOf, System $home): OutgrowWindow
     {
-        $clock = $this->aheadIn($livingIn);
-        $late = $this->dayReaching($limitMm, LengthBand::LOW, $clock);
+        $probability = $below = 0.0;
+        foreach ($this->kinds as [$weight, $kind]) {
+            $limit = $limitOf($kind->species);
+            $probability += $weight * $kind->shareReaching($limit, $home);
+            $below += $weight * $kind->shareStayingBelow($limit);
+        }
+        $late = $this->dayReaching($limitOf, LengthBand::HIGH, $home);
 
         return new OutgrowWindow(
-            $this->lengthsAtEndOf($clock)->shareFrom($limitMm),
-            $this->dayReaching($limitMm, LengthBand::HIGH, $clock),
-            $this->dayReaching($limitMm, LengthBand::LIKELY, $clock),
+            min(1.0, $probability),
+            $this->dayReaching($limitOf, LengthBand::LOW, $home),
+            $this->dayReaching($limitOf, LengthBand::LIKELY, $home),
             $late,
-            $late === null ? $this->whyNever($limitMm) : null,
+            match (true) {
+                $late !== null => null,
+                $below > LengthBand::LOW => LateMeans::StaysBelow,
+                default => LateMeans::NotWithinHorizon,
+            },
         );
     }
 
     /** @return list<LocalDate> days of entries that do not fit the others: kept, but counted less */
     public function flagged(): array
     {
-        $probabilities = $this->draws->slipProbability;
+        $probabilities = array_slice($this->leading()->draws->slipProbability, -max(1, count($this->fish->lengths)));
         $anySlip = $probabilities !== [] && max($probabilities) > self::SLIP_IS_LIKELY;
         $flagged = [];
         foreach ($this->fish->lengths as $i => $entry) {
@@ -118,63 +124,53 @@ final class GrowthProjection
         if (count($this->fish->lengths) < 2) {
             return null;
         }
-        $first = self::observations($this->fish, $this->past)[0];
-        $kind = self::fitOf($this->fish)->fit([$first]);
-        $lengths = $kind->lengthsAt([$this->past->endTime()])[0];
-        $now = $this->lengthOn($this->facility->date)->likely;
+        $leading = $this->leading();
+        $kind = $leading->fromFirstLengthAlone();
+        $lengths = $kind->lengthsAt([$leading->past->endTime()])[0];
+        $now = $leading->lengthsOn($this->facility->date)[intdiv(count(KindProjection::LEVELS), 2)];
 
         return 100 * (1 - WeightedQuantiles::of($lengths, $kind->weight)->shareFrom($now));
     }
 
-    private static function fitOf(Fish $fish): FishFit
+    /** @param  Closure(Species): float  $limitOf */
+    private function dayReaching(Closure $limitOf, float $share, System $home): ?LocalDate
     {
-        return new FishFit(GrowthCurves::named($fish->species->curve), GrowthPrior::ofSpecies($fish->species));
+        if (count($this->kinds) === 1) {
+            return $this->leading()->dayReaching($limitOf($this->leading()->species), $share, $home);
+        }
+        $never = $this->facility->horizonDays + 1;
+        $days = fn (KindProjection $kind): array => array_map(function (float $level) use ($kind, $limitOf, $home, $never): float {
+            $day = $kind->dayReaching($limitOf($kind->species), $level, $home);
+
+            return $day === null ? $never : $this->facility->date->daysUntil($day);
+        }, KindProjection::LEVELS);
+        $day = (int) ceil(self::quantile($share, $this->parts($days)) - 1e-6);
+
+        return $day > $this->facility->horizonDays ? null : $this->facility->date->plusDays($day);
     }
 
-    /** @return list<Observation> */
-    private static function observations(Fish $fish, GrowthClock $clock): array
+    /** @param  Closure(KindProjection): list<float>  $values at each of the levels */
+    private function band(Closure $values): LengthBand
     {
-        return array_map(fn (MeasuredLength $entry): Observation => new Observation(
-            $clock->timeOn($entry->date),
-            log($entry->length->millimetres()),
-            $entry->method->relativeError(),
-        ), $fish->lengths);
+        $parts = $this->parts($values);
+
+        return new LengthBand(self::quantile(LengthBand::LOW, $parts), self::quantile(LengthBand::LIKELY, $parts), self::quantile(LengthBand::HIGH, $parts));
     }
 
-    private function aheadAtHome(): GrowthClock
+    /**
+     * @param  Closure(KindProjection): list<float>  $values
+     * @return non-empty-list<array{float, list<float>}>
+     */
+    private function parts(Closure $values): array
     {
-        return $this->aheadIn($this->facility->systems[$this->fish->currentSystem()]);
+        return array_map(fn (array $kind): array => [$kind[0], $values($kind[1])], $this->kinds);
     }
 
-    private function aheadIn(System $system): GrowthClock
+    /** @param  non-empty-list<array{float, list<float>}>  $parts */
+    private static function quantile(float $quantile, array $parts): float
     {
-        return $this->clocksAhead[$system->key] ??= $this->clocks->aheadIn($system);
-    }
-
-    private function dayReaching(float $limitMm, float $quantile, GrowthClock $clock): ?LocalDate
-    {
-        $time = $this->table->timeUntil($limitMm, $quantile);
-
-        return $time === null ? null : $clock->firstDayWith($time);
-    }
-
-    private function lengthsAtEndOf(GrowthClock $clock): WeightedQuantiles
-    {
-        $time = $this->past->endTime() + $clock->endTime();
-
-        return $this->atHorizon[(string) $time] ??= WeightedQuantiles::of(
-            $this->draws->lengthsAt([$time])[0],
-            $this->draws->weight,
-        );
-    }
-
-    private function whyNever(float $limitMm): LateMeans
-    {
-        return $this->adultLengths()->at(LengthBand::LOW) < $limitMm ? LateMeans::StaysBelow : LateMeans::NotWithinHorizon;
-    }
-
-    private function adultLengths(): WeightedQuantiles
-    {
-        return WeightedQuantiles::of($this->draws->asymptote, $this->draws->weight);
+        return count($parts) === 1
+            ? $parts[0][1][(int) array_search($quantile, KindProjection::LEVELS, true)]
+            : QuantileMix::at($quantile, KindProjection::LEVELS, $parts);
     }
 }

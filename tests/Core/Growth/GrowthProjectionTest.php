@@ -7,6 +7,7 @@ namespace Tests\Core\Growth;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Method;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LateMeans;
 use PHPUnit\Framework\TestCase;
@@ -66,8 +67,8 @@ final class GrowthProjectionTest extends TestCase
     {
         $this->assertSame(LateMeans::StaysBelow, $this->window(self::STEADY_GROWTH, 900)->lateMeans);
         $this->assertSame(0.0, $this->window(self::STEADY_GROWTH, 5000)->probability);
-        $short = GrowthProjection::of(Kinds::facility([Kinds::tank('home', 500, 200)], [$fish = Kinds::fish(Kinds::of(), 'home', self::STEADY_GROWTH)], horizonDays: 30), $fish);
-        $this->assertSame(LateMeans::NotWithinHorizon, $short->outgrows(350, Kinds::tank('home', 500, 200))->lateMeans);
+        $short = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 500, 200)], [$fish = Kinds::fish(Kinds::of(), 'home', self::STEADY_GROWTH)], horizonDays: 30)))->projectionOf($fish);
+        $this->assertSame(LateMeans::NotWithinHorizon, $short->outgrows(fn (): float => 350, Kinds::tank('home', 500, 200))->lateMeans);
     }
 
     public function test_a_slip_of_the_unit_is_flagged_and_hardly_counts(): void
@@ -88,10 +89,10 @@ final class GrowthProjectionTest extends TestCase
     public function test_a_pond_fish_outgrows_nothing_in_winter(): void
     {
         $fish = Kinds::fish(Kinds::ofPond(), 'pond', ['2026-06-01' => 120, '2026-09-01' => 180]);
-        $growth = GrowthProjection::of(Kinds::facility([$pond = Kinds::pond('pond')], [$fish], '2026-12-01'), $fish);
+        $growth = (new FacilityGrowth(Kinds::facility([$pond = Kinds::pond('pond')], [$fish], '2026-12-01')))->projectionOf($fish);
 
         foreach ([220, 240, 260, 300] as $limit) {
-            $window = $growth->outgrows($limit, $pond);
+            $window = $growth->outgrows(fn (): float => $limit, $pond);
             foreach ([$window->early, $window->likely, $window->late] as $day) {
                 $this->assertNotContains(substr((string) $day?->toIso(), 5, 2), ['12', '01', '02'], "limit {$limit}");
             }
@@ -112,7 +113,7 @@ final class GrowthProjectionTest extends TestCase
         foreach ($cases as $case => $lengths) {
             foreach (CurveName::cases() as $curve) {
                 $fish = Kinds::fish(Kinds::of(curve: $curve), 'home', $lengths);
-                $growth = GrowthProjection::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish);
+                $growth = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
                 $band = $growth->lengthOn(LocalDate::fromIso('2028-03-01'));
                 $this->assertTrue(is_finite($band->low) && is_finite($band->high) && $band->low > 0 && $band->low <= $band->likely && $band->likely <= $band->high, "{$case}, {$curve->value}");
             }
@@ -134,12 +135,12 @@ final class GrowthProjectionTest extends TestCase
     {
         $fish = Kinds::fish(Kinds::of(), 'home', $lengths, method: Method::Picture);
 
-        return GrowthProjection::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish);
+        return (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
     }
 
     /** @param  array<string, float>  $lengths */
     private function window(array $lengths, float $limit): \Biomegas\Growth\Projection\OutgrowWindow
     {
-        return $this->project($lengths)->outgrows($limit, Kinds::tank('home', 120, 50));
+        return $this->project($lengths)->outgrows(fn (): float => $limit, Kinds::tank('home', 120, 50));
     }
 }

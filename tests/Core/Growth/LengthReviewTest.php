@@ -7,6 +7,7 @@ namespace Tests\Core\Growth;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
@@ -28,16 +29,30 @@ final class LengthReviewTest extends TestCase
 
     public function test_a_slip_of_the_unit_is_asked_about(): void
     {
-        $this->assertSame(LengthQuestion::Jumped, $this->review(2.54 * 280)->question);
+        foreach ([2.54, 10, 0.5] as $slip) {
+            $review = $this->review($slip * 283);
+            $this->assertSame(LengthQuestion::UnitSlip, $review->question);
+            $this->assertStringContainsString('28.3 cm', $review->sentence());
+        }
+    }
+
+    public function test_the_length_of_another_fish_is_asked_about(): void
+    {
+        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
+        $other = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 300, '2026-12-06' => 401], key: 'other');
+        $review = LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish, $other])), $fish, $this->entry('2026-12-20', 404));
+
+        $this->assertSame(LengthQuestion::OtherFish, $review->question);
+        $this->assertStringContainsString('right for Other', $review->sentence());
     }
 
     public function test_a_first_length_is_held_against_the_kind(): void
     {
         $fish = Kinds::fish(Kinds::of(), 'home', []);
-        $review = LengthReview::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish, $this->entry('2027-03-01', 3000));
+        $review = LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])), $fish, $this->entry('2027-03-01', 3000));
 
         $this->assertNull($review->before);
-        $this->assertSame(LengthQuestion::Jumped, $review->question);
+        $this->assertSame(LengthQuestion::UnitSlip, $review->question, 'ten times what such a fish may be');
     }
 
     public function test_refuses_days_that_cannot_be(): void
@@ -57,7 +72,7 @@ final class LengthReviewTest extends TestCase
     {
         $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
 
-        return LengthReview::of(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish]), $fish, $this->entry($day, $mm));
+        return LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])), $fish, $this->entry($day, $mm));
     }
 
     private function entry(string $day, float $mm): MeasuredLength

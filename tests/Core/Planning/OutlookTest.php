@@ -8,6 +8,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\KeepingRange;
 use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\MeasurementDue;
@@ -74,13 +75,11 @@ final class OutlookTest extends TestCase
 
     public function test_lengths_are_due_often_near_a_limit_and_seldom_when_nothing_hangs_on_them(): void
     {
-        $due = fn (System $home, array $lengths): string => MeasurementDue::of(
-            $facility = Kinds::facility([$home], [$fish = Kinds::fish(Kinds::of(), 'home', $lengths)]),
-            FishOutlook::of($facility, $fish),
-        )->toIso();
+        $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Kinds::facility([$home], [$fish = Kinds::fish(Kinds::of(), 'home', $lengths)])), $fish))->toIso();
 
-        $this->assertSame('2027-01-05', $due(Kinds::tank('home', 120, 45), self::LENGTHS));
-        $this->assertSame('2027-03-06', $due(Kinds::tank('home', 180, 60), self::LENGTHS));
+        $this->assertSame('2026-01-24', $due(Kinds::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
+        $this->assertSame('2027-05-04', $due(Kinds::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
+        $this->assertSame('2027-06-04', $due(Kinds::tank('home', 180, 60), self::LENGTHS));
         $this->assertSame('2027-06-04', $due(Kinds::tank('home', 800, 400), self::LENGTHS));
         $this->assertSame('2026-01-10', $due(Kinds::tank('home', 800, 400), []));
     }
@@ -90,12 +89,12 @@ final class OutlookTest extends TestCase
     {
         $fish = Kinds::fish(Kinds::of(keep: $keep), 'home', self::LENGTHS);
 
-        return FishOutlook::of(Kinds::facility($homes, [$fish]), $fish);
+        return FishOutlook::of(new FacilityGrowth(Kinds::facility($homes, [$fish])), $fish);
     }
 
     /** @return array<string, FishOutlook> */
     private function all(Facility $facility): array
     {
-        return array_map(fn (Fish $one): FishOutlook => FishOutlook::of($facility, $one), $facility->fish);
+        return array_map(fn (Fish $one): FishOutlook => FishOutlook::of(new FacilityGrowth($facility), $one), $facility->fish);
     }
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** Somebody says how long a kind becomes, in millimetres of the kind's own length. */
+final readonly class AdultSizeClaim
+{
+    public function __construct(
+        public float $millimetres,
+        public ClaimKind $kind,
+        /** Null: of both. */
+        public ?Sex $sex = null,
+        public string $source = '',
+    ) {
+    }
+}

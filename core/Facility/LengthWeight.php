@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** Mass from length: W = a L^b, with L in centimetres and W in grams. */
+final readonly class LengthWeight
+{
+    private const MM_PER_CM = 10.0;
+
+    public function __construct(
+        public float $a,
+        public float $b,
+    ) {
+    }
+
+    /** Grams of one fish of this length in millimetres. */
+    public function grams(float $millimetres): float
+    {
+        return $this->a * ($millimetres / self::MM_PER_CM) ** $this->b;
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth\Projection;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Clock\GrowthClock;
+use Biomegas\Growth\Curve\GrowthCurves;
+use Biomegas\Growth\Fit\FishFit;
+use Biomegas\Growth\Fit\GrowthDraws;
+use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\Observation;
+use Biomegas\Growth\LengthsOfFish;
+
+/** The growth of one fish behind and ahead of today, taken to be of one kind. */
+final class KindProjection
+{
+    /** Quantiles that are kept: the drawn ones, and tails for mixtures of kinds. */
+    public const LEVELS = [0.02, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.98];
+
+    public readonly GrowthDraws $draws;
+
+    public readonly GrowthClock $past;
+
+    /** @var list<Observation> */
+    public readonly array $observations;
+
+    private readonly GrowthTable $table;
+
+    private readonly FishClocks $clocks;
+
+    /** @var array<string, GrowthClock> by system */
+    private array $clocksAhead = [];
+
+    /** @var array<WeightedQuantiles> lengths at the horizon, by growth time until there */
+    private array $atHorizon = [];
+
+    private ?WeightedQuantiles $adultLengths = null;
+
+    public function __construct(
+        private readonly Facility $facility,
+        private readonly Fish $fish,
+        public readonly Species $species,
+        public readonly GrowthPrior $prior,
+        private readonly float $processVariation = FishFit::PROCESS_VARIATION,
+        int $draws = FishFit::DRAWS,
+    ) {
+        $this->clocks = new FishClocks($facility, $fish, $species);
+        $this->past = $this->clocks->past();
+        $this->observations = LengthsOfFish::observed($fish, $species, $this->past);
+        $this->draws = $this->fit($this->observations, $draws);
+        $this->table = GrowthTable::of($this->draws, $this->past->endTime(), self::LEVELS);
+    }
+
+    /** @return list<float> millimetres at each of LEVELS */
+    public function lengthsOn(LocalDate $date): array
+    {
+        if ($date->isBefore($this->facility->date)) {
+            $lengths = WeightedQuantiles::of($this->draws->lengthsBehind($this->past->timeOn($date)), $this->draws->weight);
+
+            return array_map($lengths->at(...), self::LEVELS);
+        }
+        $time = $this->aheadAtHome()->timeOn($date);
+
+        return array_map(fn (float $level): float => $this->table->lengthAfter($time, $level), self::LEVELS);
+    }
+
+    /** @return list<float> millimetres at each of LEVELS */
+    public function adultLengthsAtLevels(): array
+    {
+        return array_map($this->adultLengths()->at(...), self::LEVELS);
+    }
+
+    /** Share of what is possible that never becomes longer than this. */
+    public function shareStayingBelow(float $limitMm): float
+    {
+        return 1 - $this->adultLengths()->shareFrom($limitMm);
+    }
+
+    /** Living in the system from today on: the share that reaches this length within the horizon. */
+    public function shareReaching(float $limitMm, System $livingIn): float
+    {
+        $time = $this->past->endTime() + $this->aheadIn($livingIn)->endTime();
+        $lengths = $this->atHorizon[(string) $time] ??= WeightedQuantiles::of($this->draws->lengthsAt([$time])[0], $this->draws->weight);
+
+        return $lengths->shareFrom($limitMm);
+    }
+
+    /**
+     * The day by which this share has reached the length, living in the system
+     * from today on; null beyond the horizon. Since growth never reverses, one
+     * in ten are there when the 90 % curve is.
+     */
+    public function dayReaching(float $limitMm, float $share, System $livingIn): ?LocalDate
+    {
+        $time = $this->table->timeUntil($limitMm, round(1 - $share, 4));
+
+        return $time === null ? null : $this->aheadIn($livingIn)->firstDayWith($time);
+    }
+
+    /** The same fit without the last length, to hold that one against it. */
+    public function withoutLastLength(): GrowthDraws
+    {
+        return $this->fit(array_slice($this->observations, 0, -1), FishFit::DRAWS);
+    }
+
+    /** What the kind alone would make of the first length. */
+    public function fromFirstLengthAlone(): GrowthDraws
+    {
+        return $this->fit(array_slice($this->observations, 0, 1), FishFit::DRAWS);
+    }
+
+    /** Growth time on a day behind or, living where it does, ahead. */
+    public function timeOn(LocalDate $date): float
+    {
+        return $date->isAfter($this->facility->date)
+            ? $this->past->endTime() + $this->aheadAtHome()->timeOn($date)
+            : $this->past->timeOn($date);
+    }
+
+    public function aheadIn(System $system): GrowthClock
+    {
+        return $this->clocksAhead[$system->key] ??= $this->clocks->aheadIn($system);
+    }
+
+    public function aheadAtHome(): GrowthClock
+    {
+        return $this->aheadIn($this->facility->systems[$this->fish->currentSystem()]);
+    }
+
+    /** @param  list<Observation>  $observations */
+    private function fit(array $observations, int $draws): GrowthDraws
+    {
+        return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation, $draws))->fit($observations);
+    }
+
+    private function adultLengths(): WeightedQuantiles
+    {
+        return $this->adultLengths ??= WeightedQuantiles::of($this->draws->asymptote, $this->draws->weight);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth;
+
+use Biomegas\Growth\Projection\KindProjection;
+
+/**
+ * Whether a fish has grown much less since its last length but one than its
+ * growth until then let expect. A stalled fish is reported, never projected
+ * as small.
+ */
+enum Stall: string
+{
+    /** It grows as expected. */
+    case None = 'none';
+    /** So little was to be expected that its error hides it. */
+    case TooSoon = 'too-soon';
+    case Stalled = 'stalled';
+
+    /** Lengths this low are expected of one fish in twenty. */
+    private const UNLIKELY = 0.05;
+
+    /** Share of the expected gain below which it is called a stall. */
+    private const LEAST_SHARE = 0.5;
+
+    /** Expected growth must exceed its error by this many standard deviations to tell anything. */
+    private const TELLING = 2.0;
+
+    public static function of(KindProjection $projection): self
+    {
+        $n = count($projection->observations);
+        if ($n < 2) {
+            return self::TooSoon;
+        }
+        [$before, $last] = [$projection->observations[$n - 2], $projection->observations[$n - 1]];
+        $draws = $projection->withoutLastLength();
+        $lengths = $draws->lengthsAt([$before->time, max($before->time, $last->time)]);
+        $gain = $chance = 0.0;
+        foreach ($draws->weight as $s => $weight) {
+            $gain += $weight * log($lengths[1][$s] / $lengths[0][$s]);
+            $chance += $weight * self::normalShare(($last->logLength - log($lengths[1][$s])) / $last->error);
+        }
+        if ($gain <= self::TELLING * hypot($before->error, $last->error)) {
+            return self::TooSoon;
+        }
+        $gained = $last->logLength - $before->logLength;
+
+        return $chance < self::UNLIKELY && $gained < self::LEAST_SHARE * $gain ? self::Stalled : self::None;
+    }
+
+    /** Share of a standard normal below z: Abramowitz and Stegun (1964), 26.2.17, to 8e-8. */
+    private static function normalShare(float $z): float
+    {
+        $t = 1 / (1 + 0.2316419 * abs($z));
+        $tail = exp(-$z * $z / 2) / sqrt(2 * M_PI)
+            * $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+
+        return $z > 0.0 ? 1 - $tail : $tail;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Calibration\Trial;
+
+/**
+ * The calibration of the projection: 500 invented fish drawn from the prior,
+ * measured with the stated errors. The 10 to 90 % band of the true length a
+ * year after the last measurement must hold 75 to 85 % of them, and the
+ * randomised probability transform of the outgrow date must lie in (0.1, 0.9)
+ * for 75 to 86 %. Growth time of the truth wanders by 0.03 years to the half,
+ * as the model says, unless a case says otherwise. Sampling alone moves a
+ * share by 1.8 % (one standard deviation).
+ */
+final class CalibrationTest extends TestCase
+{
+    #[DataProvider('trials')]
+    public function test_bands_hold_what_they_say(Trial $trial, float $low, float $high): void
+    {
+        $result = $trial->run();
+
+        $this->assertGreaterThanOrEqual($low, $result->lengthCoverage, 'length');
+        $this->assertLessThanOrEqual($high, $result->lengthCoverage, 'length');
+        $this->assertGreaterThanOrEqual($low, $result->dateTransform, 'date');
+        $this->assertLessThanOrEqual($high + 0.01, $result->dateTransform, 'date');
+    }
+
+    /** @return iterable<string, array{Trial, float, float}> */
+    public static function trials(): iterable
+    {
+        foreach ([0, 1, 2, 3, 6] as $lengths) {
+            yield "{$lengths} lengths" => [new Trial($lengths), 0.75, 0.85];
+        }
+        yield '3 lengths in a pond with winters' => [new Trial(3, withSeasons: true), 0.75, 0.85];
+        foreach ([2, 3, 6] as $lengths) {
+            yield "{$lengths} lengths, 5 % gross errors" => [new Trial($lengths, slipShare: 0.05), 0.70, 0.87];
+        }
+    }
+}
