@@ -11,7 +11,7 @@ final readonly class VonBertalanffy implements GrowthCurve
     {
         return $asymptote <= $start
             ? $start
-            : $asymptote - ($asymptote - $start) * exp(-$coefficient * $time);
+            : $start * exp(-$coefficient * $time) - $asymptote * expm1(-$coefficient * $time);
     }
 
     public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
@@ -20,9 +20,8 @@ final readonly class VonBertalanffy implements GrowthCurve
             return array_fill(0, count($times), $start);
         }
         $lengths = [];
-        $gap = $asymptote - $start;
         foreach ($times as $time) {
-            $lengths[] = $asymptote - $gap * exp(-$coefficient * $time);
+            $lengths[] = $start * exp(-$coefficient * $time) - $asymptote * expm1(-$coefficient * $time);
         }
 
         return $lengths;
@@ -34,7 +33,7 @@ final readonly class VonBertalanffy implements GrowthCurve
             return [0.0, 0.0, 1.0];
         }
         $decay = exp(-$coefficient * $time);
-        $length = $asymptote - ($asymptote - $start) * $decay;
+        $length = $start * $decay + $asymptote * (1 - $decay);
 
         return [
             $asymptote * (1 - $decay) / $length,

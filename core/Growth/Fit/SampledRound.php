@@ -66,6 +66,9 @@ final class SampledRound
     /** Kish's effective number of equally weighted draws. */
     public function effectiveCount(): float
     {
+        if ($this->logWeight === []) {
+            return 0.0;
+        }
         $squares = array_sum(array_map(fn (float $w): float => $w * $w, $this->weights()));
 
         return $squares > 0.0 ? 1 / $squares : 0.0;
@@ -87,6 +90,9 @@ final class SampledRound
     /** Root of the inverse of the weighted covariance; null when the draws have no breadth. */
     public function precision(): ?Cholesky
     {
+        if ($this->logWeight === []) {
+            return null;
+        }
         $mean = $this->mean();
         $covariance = array_fill(0, 3, [0.0, 0.0, 0.0]);
         foreach ($this->weights() as $s => $weight) {
