@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
+use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\RecordOnce;
 use Illuminate\Support\Facades\Route;
 
@@ -27,6 +29,8 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish', [FishController::class, 'index']);
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
+    Route::get('kinds', [IdentityController::class, 'index']);
+    Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
     Route::middleware(['can:record', RecordOnce::class])->group(function (): void {
@@ -34,6 +38,8 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
         Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
+
+        Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
 
         Route::post('incidents', [IncidentController::class, 'store']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);

@@ -8,12 +8,15 @@ use App\Models\FacilitySettings;
 use App\Scenario\Described;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Ration;
+use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
 use Biomegas\Losses\CountKind;
@@ -99,6 +102,12 @@ final readonly class FacilityReader
                 count: max(1, $present),
                 ration: Ration::from($row->ration),
                 purpose: Purpose::from($row->purpose),
+                sex: Sex::tryFrom($row->sex ?? ''),
+                hatched: $row->hatched_on === null ? null : LocalDate::fromIso($row->hatched_on),
+                candidates: array_map(
+                    fn (array $one): CandidateKind => new CandidateKind($species[$one['species_id']], $one['weight']),
+                    array_values(self::json($row->candidates)),
+                ),
             );
             $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
         }
@@ -144,6 +153,9 @@ final readonly class FacilityReader
             LocalDate::fromIso($row->date),
             Length::ofMillimetres($row->length_tenth_mm / self::TENTHS),
             Method::from($row->method),
+            LengthKind::tryFrom($row->length_kind ?? ''),
+            $row->sample,
+            $row->spread_tenth_mm === null ? null : $row->spread_tenth_mm / self::TENTHS,
         ), $rows->all()));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
@@ -33,7 +34,7 @@ final class KeptFacility
         private readonly array $kept,
         private readonly KeptAnswers $answers,
     ) {
-        $this->growth = new FacilityGrowth($facility);
+        $this->growth = new FacilityGrowth($facility, $this->processVariation());
     }
 
     /** Null when it is not there any more. */
@@ -83,6 +84,17 @@ final class KeptFacility
     private function outlooksOf(array $fish): array
     {
         return array_map($this->outlook(...), array_column($fish, null, 'key'));
+    }
+
+    /** From the lengths before this month, so that one more length does not stir every projection. */
+    private function processVariation(): float
+    {
+        $untilThisMonth = $this->facility->until(LocalDate::fromIso(substr($this->facility->date->toIso(), 0, 8).'01'));
+
+        return $this->answers->of(
+            ['process variation', $untilThisMonth],
+            fn (): float => FacilityGrowth::processVariationOf($untilThisMonth),
+        );
     }
 
     /** @return list<Fish> those whose lengths inform its growth */

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * @property int $id
@@ -14,10 +16,23 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $count
  * @property string $arrived_on
  * @property int $band
+ * @property string|null $sex
+ * @property string|null $hatched_on
+ * @property list<array{species_id: int, weight: float}> $candidates
  */
 final class Fish extends Model
 {
+    use LogsActivity;
+
     protected $table = 'fish';
+
+    protected $casts = ['candidates' => 'array'];
+
+    /** What it was taken for before stays in the history. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['species_id', 'candidates', 'sex', 'hatched_on'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
 
     /** @return HasMany<Stay, $this> */
     public function stays(): HasMany

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\AdultSizeClaim;
+use Biomegas\Facility\ClaimKind;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Facility\KeepingRange;
 use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Range;
+use Biomegas\Facility\Sex;
 use Biomegas\Facility\Shape\Bow;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Shape\LShape;
@@ -22,6 +26,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Facility\WaterTemperature;
 
@@ -57,6 +62,8 @@ final readonly class Described
             keepingRange: $keep === null ? null : new KeepingRange($keep['low'], $keep['high']),
             layer: WaterLayer::from($d['layer'] ?? WaterLayer::All->value),
             tallRatio: $d['tall_ratio'] ?? null,
+            claims: array_map(self::claim(...), array_values($d['adult_size_claims'] ?? [])),
+            lengthWeight: isset($d['length_weight']) ? new LengthWeight($d['length_weight']['a'], $d['length_weight']['b']) : null,
         );
     }
 
@@ -77,6 +84,7 @@ final readonly class Described
             pools: array_map(fn (array $pool): Pool => new Pool($pool['key'], self::shape($pool['shape'])), $pools),
             temperature: self::temperature($d['temperature_c'] ?? null),
             availableFrom: isset($d['available_from']) ? LocalDate::fromIso($d['available_from']) : null,
+            readings: self::readings($d['readings'] ?? []),
         );
     }
 
@@ -98,6 +106,21 @@ final readonly class Described
                 ? throw ImpossiblePicture::becauseAnOutlineIsMeasuredInside()
                 : Outline::inside($d['points_mm'], $d['depth_mm']),
         };
+    }
+
+    /** @param  array{length_mm: float, kind: string, sex?: string|null, source?: string}  $d */
+    private static function claim(array $d): AdultSizeClaim
+    {
+        return new AdultSizeClaim($d['length_mm'], ClaimKind::from($d['kind']), Sex::tryFrom($d['sex'] ?? ''), $d['source'] ?? '');
+    }
+
+    /** @param  list<array{date: string, temperature_c: float}>  $readings */
+    private static function readings(array $readings): ?TemperatureReadings
+    {
+        return $readings === [] ? null : new TemperatureReadings(array_map(
+            fn (array $one): array => [LocalDate::fromIso($one['date']), (float) $one['temperature_c']],
+            $readings,
+        ));
     }
 
     /** @param  array{low: float, typical: float, high: float}  $d */

@@ -6,15 +6,18 @@ namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\FloorSchool;
 use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
@@ -87,7 +90,45 @@ final readonly class ScenarioReader
             count: $d['count'] ?? 1,
             ration: Ration::from($d['ration'] ?? Ration::Steady->value),
             purpose: Purpose::from($d['purpose'] ?? Purpose::Display->value),
+            sex: Sex::tryFrom($d['sex'] ?? ''),
+            hatched: self::hatched($d['hatched'] ?? null, $path, $lengths),
+            candidates: self::candidates($d['candidates'] ?? [], $path, $species),
         );
+    }
+
+    /** @param  list<MeasuredLength>  $lengths */
+    private static function hatched(?string $day, string $path, array $lengths): ?LocalDate
+    {
+        if ($day === null) {
+            return null;
+        }
+        $hatched = self::at("{$path}.hatched", fn (): LocalDate => LocalDate::fromIso($day));
+        foreach ($lengths as $length) {
+            if ($length->date->isBefore($hatched)) {
+                throw InvalidDocument::at("{$path}.hatched", "it was measured on {$length->date->toIso()} already.");
+            }
+        }
+
+        return $hatched;
+    }
+
+    /**
+     * @param  list<array{species: string, weight: float}>  $candidates
+     * @param  array<string, Species>  $species
+     * @return list<CandidateKind>
+     */
+    private static function candidates(array $candidates, string $path, array $species): array
+    {
+        $read = [];
+        foreach ($candidates as $i => $one) {
+            $kind = $species[$one['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", "no species has the key \"{$one['species']}\".");
+            $read[] = new CandidateKind($kind, $one['weight']);
+        }
+        if (array_sum(array_column($candidates, 'weight')) >= 1) {
+            throw InvalidDocument::at("{$path}.candidates", 'the weights must sum to less than 1: its species has the rest.');
+        }
+
+        return $read;
     }
 
     /**
@@ -102,7 +143,14 @@ final readonly class ScenarioReader
             if ($date->isAfter($today)) {
                 throw InvalidDocument::at("{$path}.lengths[{$i}].date", "{$date->toIso()} is after the date of the scenario.");
             }
-            $read[] = new MeasuredLength($date, Length::ofMillimetres($one['length_mm']), Method::from($one['method'] ?? Method::Ruler->value));
+            $read[] = new MeasuredLength(
+                $date,
+                Length::ofMillimetres($one['length_mm']),
+                Method::from($one['method'] ?? Method::Ruler->value),
+                LengthKind::tryFrom($one['length_kind'] ?? ''),
+                $one['sample'] ?? 1,
+                $one['spread_mm'] ?? null,
+            );
         }
 
         return $read;

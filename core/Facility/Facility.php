@@ -49,4 +49,15 @@ final readonly class Facility
     {
         return array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->currentSystem() === $system->key));
     }
+
+    /** The facility as it was known at the start of that day. */
+    public function until(LocalDate $day): self
+    {
+        $known = array_filter($this->fish, fn (Fish $fish): bool => $fish->arrived->isBefore($day));
+
+        return new self($day, $this->horizonDays, $this->rulebook, array_values($this->systems), array_values(array_map(
+            fn (Fish $fish): Fish => $fish->measuredBefore($day),
+            $known,
+        )));
+    }
 }

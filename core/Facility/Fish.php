@@ -34,6 +34,8 @@ final readonly class Fish
         /** Null: not known. */
         public ?LocalDate $hatched = null,
         public array $candidates = [],
+        /** From today on; null: as until now. */
+        public ?Ration $rationAhead = null,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -47,6 +49,34 @@ final readonly class Fish
         $others = array_sum(array_map(fn (CandidateKind $one): float => $one->weight, $this->candidates));
 
         return [new CandidateKind($this->species, max(0.0, 1 - $others)), ...$this->candidates];
+    }
+
+    public function fedFromNowOn(Ration $ration): self
+    {
+        return $this->with($this->species, $this->candidates, $ration);
+    }
+
+    public function ofKind(Species $species): self
+    {
+        return $this->with($species, [], $this->rationAhead);
+    }
+
+    public function measuredBefore(LocalDate $day): self
+    {
+        return new self(
+            $this->key, $this->name, $this->species, $this->arrived, $this->stays,
+            array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))),
+            $this->count, $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates, $this->rationAhead,
+        );
+    }
+
+    /** @param  list<CandidateKind>  $candidates */
+    private function with(Species $species, array $candidates, ?Ration $rationAhead): self
+    {
+        return new self(
+            $this->key, $this->name, $species, $this->arrived, $this->stays, $this->lengths, $this->count, $this->ration,
+            $this->purpose, $this->sex, $this->hatched, $candidates, $rationAhead,
+        );
     }
 
     public function currentSystem(): string

@@ -31,4 +31,14 @@ final readonly class Species
         public ?LengthWeight $lengthWeight = null,
     ) {
     }
+
+    /** The same kind with another adult length, all claims set aside. A key of its own keeps its kin from arguing. */
+    public function withAdultLength(Range $adultLength): self
+    {
+        return new self(
+            "{$this->key} (stated size)", $this->commonName, $this->scientificName, $adultLength, $this->growthCoefficient,
+            $this->swimming, $this->lengthKind, $this->curve, $this->growthPoints, $this->keepingRange, $this->layer,
+            $this->tallRatio, [], $this->lengthWeight,
+        );
+    }
 }

@@ -51,6 +51,10 @@ return new class extends Migration
             $table->string('purpose')->default('display');
             $table->string('ration')->default('steady');
             $table->date('arrived_on');
+            $table->string('sex')->nullable();
+            $table->date('hatched_on')->nullable();
+            // Other kinds that it may be: species_id and weight.
+            $table->json('candidates')->default('[]');
             // One of the eight band colours with its mark.
             $table->unsignedTinyInteger('band');
             $table->timestamps();

@@ -15,6 +15,11 @@ return new class extends Migration
             // Tenths of a millimetre, whatever unit was typed.
             $table->unsignedInteger('length_tenth_mm');
             $table->string('method');
+            // Null: the length that its kind is stated in.
+            $table->string('length_kind')->nullable();
+            // Of a shoal: how many were measured, and the standard deviation between them.
+            $table->unsignedSmallInteger('sample')->default(1);
+            $table->unsignedInteger('spread_tenth_mm')->nullable();
             // Raised by every correction, so that a stale one is noticed.
             $table->unsignedInteger('version')->default(1);
         });

@@ -14,11 +14,20 @@ final class FitCommandTest extends CommandTestCase
         $fit = json_decode($output, true);
 
         $this->assertSame(0, $exit);
-        $this->assertSame(['curve', 'n', 'parameters', 'residual_sum_of_squares', 'residual_standard_deviation', 'aicc'], array_keys($fit));
+        $this->assertSame(['curve', 'n', 'parameters', 'residual_sum_of_squares', 'residual_standard_deviation', 'aicc', 'akaike_weights'], array_keys($fit));
         $this->assertSame(['asymptotic_length', 'growth_coefficient', 'age_at_zero_length'], array_keys($fit['parameters']));
         $this->assertSame(['value', 'standard_error'], array_keys($fit['parameters']['growth_coefficient']));
         $this->assertSame(6, $fit['n']);
         $this->assertEqualsWithDelta(640, $fit['parameters']['asymptotic_length']['value'], 40);
+    }
+
+    public function test_auto_chooses_by_criterion_and_says_how_far_each_is_supported(): void
+    {
+        $fit = json_decode($this->execute(['biomegas:fit', '-'], self::BY_AGE."5,612\n6,628\n")[1], true);
+
+        $this->assertSame('von-bertalanffy', $fit['curve']);
+        $this->assertEqualsWithDelta(1.0, array_sum($fit['akaike_weights']), 1e-9);
+        $this->assertSame($fit['akaike_weights']['von-bertalanffy'], max($fit['akaike_weights']));
     }
 
     public function test_fixed_zero_drops_the_age_and_other_curves_name_their_inflection(): void

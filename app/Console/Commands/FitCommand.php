@@ -8,6 +8,7 @@ use App\Scenario\InputFile;
 use App\Scenario\InvalidDocument;
 use App\Scenario\LengthTable;
 use Biomegas\Growth\LeastSquares\AgeCurve;
+use Biomegas\Growth\LeastSquares\AkaikeWeights;
 use Biomegas\Growth\LeastSquares\CurveFit;
 use Biomegas\Growth\LeastSquares\CurveFitFailed;
 use Biomegas\Growth\LeastSquares\CurveFitter;
@@ -45,7 +46,7 @@ final class FitCommand extends Command
                 throw $failure ?? InvalidDocument::at('--curve', 'no curve was named.');
             }
 
-            return $this->report($this->best($fits));
+            return $this->report(...$this->best($fits));
         });
     }
 
@@ -78,19 +79,25 @@ final class FitCommand extends Command
     }
 
     /**
-     * All curves have as many parameters here, so the smallest sum of squares is also the smallest AICc.
+     * The curve with the smallest criterion. All have as many parameters here,
+     * so that is the one with the smallest sum of squares.
      *
      * @param  non-empty-list<CurveFit>  $fits
+     * @return array{CurveFit, array<string, float>} the best, and the support of each by name
      */
-    private function best(array $fits): CurveFit
+    private function best(array $fits): array
     {
         usort($fits, fn (CurveFit $a, CurveFit $b): int => $a->residualSumOfSquares <=> $b->residualSumOfSquares);
+        $names = array_map(fn (CurveFit $fit): string => $fit->curve->value, $fits);
 
-        return $fits[0];
+        return [$fits[0], array_combine($names, AkaikeWeights::of($fits))];
     }
 
-    /** @return array<string, mixed> */
-    private function report(CurveFit $fit): array
+    /**
+     * @param  array<string, float>  $weights
+     * @return array<string, mixed>
+     */
+    private function report(CurveFit $fit, array $weights): array
     {
         $estimate = fn (Estimate $one): array => ['value' => $one->value, 'standard_error' => $one->standardError];
         $parameters = [
@@ -108,6 +115,7 @@ final class FitCommand extends Command
             'residual_sum_of_squares' => $fit->residualSumOfSquares,
             'residual_standard_deviation' => $fit->residualStandardDeviation,
             'aicc' => $fit->aicc,
+            'akaike_weights' => $weights,
         ];
     }
 }

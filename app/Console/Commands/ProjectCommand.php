@@ -10,9 +10,14 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Shoal;
+use Biomegas\Growth\Sources;
+use Biomegas\Growth\Stall;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\HomeOutlook;
+use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
 use Illuminate\Console\Command;
 
@@ -35,19 +40,22 @@ final class ProjectCommand extends Command
     /** @return array<string, mixed> */
     private function project(Facility $facility): array
     {
-        $growth = new FacilityGrowth($facility);
+        $growth = new FacilityGrowth($facility, FacilityGrowth::processVariationOf($facility));
         $outlooks = array_map(fn (Fish $fish): FishOutlook => FishOutlook::of($growth, $fish), $facility->fish);
 
         return [
-            'fish' => (object) array_map(fn (FishOutlook $outlook): array => $this->fish($facility, $outlook), $outlooks),
+            'fish' => (object) array_map(fn (FishOutlook $outlook): array => $this->fish($growth, $outlook), $outlooks),
             'systems' => (object) array_map(fn (System $system): array => ['full' => $this->full($facility, $system, $outlooks)], $facility->systems),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function fish(Facility $facility, FishOutlook $outlook): array
+    private function fish(FacilityGrowth $study, FishOutlook $outlook): array
     {
+        $facility = $study->facility;
         $growth = $outlook->growth;
+        $leading = $growth->leading();
+        $sources = Sources::of($leading, GrowthPrior::ofSpecies($leading->species, $outlook->fish->sex));
         $pace = $growth->pace();
 
         return [
@@ -55,6 +63,14 @@ final class ProjectCommand extends Command
             'adult_length_mm' => $this->band($growth->adultLength()),
             'pace' => $pace === null ? null : round($pace, 1),
             'flagged' => array_map(fn (LocalDate $date): string => $date->toIso(), $growth->flagged()),
+            'kinds' => (object) array_combine(
+                array_map(fn (array $kind): string => $kind[1]->species->key, $growth->kinds),
+                array_map(fn (array $kind): float => round($kind[0], 4), $growth->kinds),
+            ),
+            'stall' => Stall::of($leading)->value,
+            'sources' => ['own' => round($sources->ownLengths, 3), 'kin' => round($sources->kin, 3), 'kind' => round($sources->kind, 3)],
+            'largest_over_mean' => round(Shoal::of($outlook->fish)->largest, 3),
+            'measure_on' => MeasurementDue::of($outlook)->toIso(),
             'homes' => (object) array_map($this->home(...), $outlook->homes),
         ];
     }

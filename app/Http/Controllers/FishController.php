@@ -8,6 +8,7 @@ use App\Facility\FacilityReader;
 use App\Facility\FishLog;
 use App\Http\Resources\FishRow;
 use App\Http\Resources\FishSheet;
+use App\Http\Resources\Identity;
 use App\Models\Fish;
 use App\Models\Measurement;
 use App\OpenApi\Answers;
@@ -42,6 +43,6 @@ final readonly class FishController
         $kept = $this->reader->read($fish->id);
         $measurements = Measurement::query()->where('fish_id', $fish->id)->orderBy('date')->orderBy('id')->limit(MeasurementController::MOST)->get();
 
-        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), $measurements, $log->of($fish->id)));
+        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), Identity::from($fish), $measurements, $log->of($fish->id)));
     }
 }

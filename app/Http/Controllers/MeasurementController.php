@@ -127,13 +127,16 @@ final readonly class MeasurementController
         return response()->json(MeasurementEntry::from($measurement));
     }
 
-    /** @return array{date: string, length_tenth_mm: int, method: string} */
+    /** @return array<string, int|string|null> */
     private function columns(MeasuredLength $entry): array
     {
         return [
             'date' => $entry->date->toIso(),
             'length_tenth_mm' => (int) round($entry->length->millimetres() * self::TENTHS),
             'method' => $entry->method->value,
+            'length_kind' => $entry->lengthKind?->value,
+            'sample' => $entry->sample,
+            'spread_tenth_mm' => $entry->spreadMm === null ? null : (int) round($entry->spreadMm * self::TENTHS),
         ];
     }
 }

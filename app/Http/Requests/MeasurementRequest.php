@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Measure\FishLengthReader;
@@ -17,6 +18,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'length', description: 'As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility.', type: 'string'),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'method', type: 'string', enum: Method::class),
+    new OA\Property(property: 'length_kind', description: 'Left out: the length that its kind is stated in.', type: 'string', enum: LengthKind::class, nullable: true),
+    new OA\Property(property: 'sample', description: 'How many of a shoal were measured; the length is their mean.', type: 'integer', nullable: true),
+    new OA\Property(property: 'spread_mm', description: 'Standard deviation between them.', type: 'number', nullable: true),
     new OA\Property(property: 'keep', description: 'Record an unlikely length all the same.', type: 'boolean'),
     new OA\Property(property: 'version', description: 'With a correction: the version that was corrected.', type: 'integer'),
 ])]
@@ -28,6 +32,9 @@ final class MeasurementRequest extends LogRequest
             'length' => ['required'],
             'date' => ['required', 'string'],
             'method' => ['required', Rule::enum(Method::class)],
+            'length_kind' => ['nullable', Rule::enum(LengthKind::class)],
+            'sample' => ['nullable', 'integer', 'min:1', 'max:65535'],
+            'spread_mm' => ['nullable', 'numeric', 'min:0', 'max:6000'],
             'keep' => ['boolean'],
             'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer'],
         ];
@@ -43,6 +50,13 @@ final class MeasurementRequest extends LogRequest
             throw RefusedEntry::because('length', $e->getMessage());
         }
 
-        return new MeasuredLength($this->day(), $length, Method::from($this->string('method')->value()));
+        return new MeasuredLength(
+            $this->day(),
+            $length,
+            Method::from($this->string('method')->value()),
+            LengthKind::tryFrom($this->string('length_kind')->value()),
+            max(1, $this->integer('sample', 1)),
+            $this->filled('spread_mm') ? $this->float('spread_mm') : null,
+        );
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
-use Biomegas\Growth\Projection\GrowthProjection;
+use Closure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The length on a day ahead at the quantiles 10, 20 … 90 %, millimetres.')]
@@ -21,13 +22,16 @@ final readonly class AheadLength
     ) {
     }
 
-    /** @return list<self> from today until the horizon */
-    public static function series(Facility $facility, GrowthProjection $growth): array
+    /**
+     * @param  Closure(LocalDate): list<float>  $quantilesOn  millimetres at the drawn quantiles
+     * @return list<self> from today until the horizon
+     */
+    public static function series(Facility $facility, Closure $quantilesOn): array
     {
         $series = [];
         for ($day = 0; $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
             $date = $facility->date->plusDays($day);
-            $series[] = new self($date->toIso(), array_map(fn (float $mm): float => round($mm, 1), $growth->quantilesOn($date)));
+            $series[] = new self($date->toIso(), array_map(fn (float $mm): float => round($mm, 1), $quantilesOn($date)));
         }
 
         return $series;

@@ -32,6 +32,8 @@ final readonly class FishSheet
         #[OA\Property(format: 'date')] public string $today,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
         #[OA\Property(type: 'number', nullable: true, description: 'Percentage of its kind that would be smaller after the same start.')] public ?float $pace,
+        #[OA\Property(ref: '#/components/schemas/Knowledge')] public Knowledge $knowledge,
+        #[OA\Property(ref: '#/components/schemas/Identity')] public Identity $identity,
         #[OA\Property(description: 'Every system in walking order.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Home'))] public array $homes,
         #[OA\Property(description: 'Oldest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MeasurementEntry'))] public array $measurements,
         #[OA\Property(description: 'Days whose length does not fit the others: kept, counted less.', type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $flagged,
@@ -46,7 +48,7 @@ final readonly class FishSheet
      * @param  Collection<int, Measurement>  $measurements  oldest first
      * @param  list<LogLine>  $log
      */
-    public static function from(KeptFacility $kept, Fish $fish, Collection $measurements, array $log): self
+    public static function from(KeptFacility $kept, Fish $fish, Identity $identity, Collection $measurements, array $log): self
     {
         $outlook = $kept->outlook($fish);
         $pace = $outlook->growth->pace();
@@ -59,11 +61,13 @@ final readonly class FishSheet
             $kept->facility->date->toIso(),
             Band::from($outlook->growth->adultLength()),
             $pace === null ? null : round($pace, 1),
+            Knowledge::from($kept->growth, $outlook),
+            $identity,
             array_map(Home::from(...), array_values($outlook->homes)),
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
             array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),
             PastLength::series($kept->facility, $fish, $outlook->growth),
-            AheadLength::series($kept->facility, $outlook->growth),
+            AheadLength::series($kept->facility, $outlook->growth->quantilesOn(...)),
             StayInHome::of($kept->facility, $fish),
             $log,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Measurement;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Method;
 use OpenApi\Attributes as OA;
 
@@ -19,6 +20,9 @@ final readonly class MeasurementEntry
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property] public float $length_mm,
         #[OA\Property(type: 'string', enum: Method::class)] public Method $method,
+        #[OA\Property(description: 'Null: the length that its kind is stated in.', type: 'string', enum: LengthKind::class, nullable: true)] public ?LengthKind $length_kind,
+        #[OA\Property(description: 'How many of a shoal; the length is their mean.')] public int $sample,
+        #[OA\Property(description: 'Standard deviation between them.')] public ?float $spread_mm,
         #[OA\Property(description: 'Relative standard error of the method.')] public float $error,
         #[OA\Property(description: 'Send it back with a correction.')] public int $version,
     ) {
@@ -30,7 +34,11 @@ final readonly class MeasurementEntry
 
         return new self(
             $entry->id, $entry->fish_id, $entry->date, $entry->length_tenth_mm / self::TENTHS,
-            $method, $method->relativeError(), $entry->version,
+            $method,
+            LengthKind::tryFrom($entry->length_kind ?? ''),
+            $entry->sample,
+            $entry->spread_tenth_mm === null ? null : $entry->spread_tenth_mm / self::TENTHS,
+            $method->relativeError(), $entry->version,
         );
     }
 }

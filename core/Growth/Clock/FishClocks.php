@@ -30,7 +30,7 @@ final readonly class FishClocks
         $clock = GrowthClock::startingOn($this->origin());
         foreach ($this->fish->stays as $i => $stay) {
             $next = $this->fish->stays[$i + 1] ?? null;
-            $clock = $clock->runOn($this->growthIn($this->facility->systems[$stay->system]), $next === null ? $this->facility->date : $next->from);
+            $clock = $clock->runOn(DailyGrowth::of($this->species, $this->facility->systems[$stay->system], $this->fish->ration), $next === null ? $this->facility->date : $next->from);
         }
 
         return $clock;
@@ -48,11 +48,6 @@ final readonly class FishClocks
     /** From today until the horizon, living in this system. */
     public function aheadIn(System $system): GrowthClock
     {
-        return GrowthClock::startingOn($this->facility->date)->runOn($this->growthIn($system), $this->facility->horizon());
-    }
-
-    private function growthIn(System $system): DailyGrowth
-    {
-        return DailyGrowth::of($this->species, $system, $this->fish->ration);
+        return GrowthClock::startingOn($this->facility->date)->runOn(DailyGrowth::of($this->species, $system, $this->fish->rationAhead ?? $this->fish->ration), $this->facility->horizon());
     }
 }

@@ -56,11 +56,12 @@ final readonly class GrowthProjection
     /**
      * The length on a day to come at each of the drawn quantiles, millimetres.
      *
+     * @param  System|null  $livingIn  from today on; null: where it lives
      * @return list<float>
      */
-    public function quantilesOn(LocalDate $date): array
+    public function quantilesOn(LocalDate $date, ?System $livingIn = null): array
     {
-        $parts = $this->parts(fn (KindProjection $kind): array => $kind->lengthsOn($date));
+        $parts = $this->parts(fn (KindProjection $kind): array => $kind->lengthsOn($date, $livingIn));
 
         return array_map(fn (float $quantile): float => self::quantile($quantile, $parts), self::QUANTILES);
     }

@@ -58,15 +58,18 @@ final class KindProjection
         $this->table = GrowthTable::of($this->draws, $this->past->endTime(), self::LEVELS);
     }
 
-    /** @return list<float> millimetres at each of LEVELS */
-    public function lengthsOn(LocalDate $date): array
+    /**
+     * @param  System|null  $livingIn  from today on; null: where it lives
+     * @return list<float> millimetres at each of LEVELS
+     */
+    public function lengthsOn(LocalDate $date, ?System $livingIn = null): array
     {
         if ($date->isBefore($this->facility->date)) {
             $lengths = WeightedQuantiles::of($this->draws->lengthsBehind($this->past->timeOn($date)), $this->draws->weight);
 
             return array_map($lengths->at(...), self::LEVELS);
         }
-        $time = $this->aheadAtHome()->timeOn($date);
+        $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
         return array_map(fn (float $level): float => $this->table->lengthAfter($time, $level), self::LEVELS);
     }

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/identity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["identifyFish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/incidents": {
         parameters: {
             query?: never;
@@ -292,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fish/{fish}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["askWhatIf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -302,6 +350,15 @@ export interface components {
             kind: "all-caught" | "at-least" | "estimate";
             /** Format: date */
             date: string;
+        };
+        IdentityRequest: {
+            species_id: number;
+            /** @description Up to three other kinds, with weights that sum to less than 1. */
+            candidates: components["schemas"]["Candidate"][];
+            /** @enum {string|null} */
+            sex?: "male" | "female" | null;
+            /** Format: date */
+            hatched_on?: string | null;
         };
         IncidentRequest: {
             actor_id: number;
@@ -332,6 +389,15 @@ export interface components {
             date: string;
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
+            /**
+             * @description Left out: the length that its kind is stated in.
+             * @enum {string|null}
+             */
+            length_kind?: "total" | "fork" | "standard" | "disc" | null;
+            /** @description How many of a shoal were measured; the length is their mean. */
+            sample?: number | null;
+            /** @description Standard deviation between them. */
+            spread_mm?: number | null;
             /** @description Record an unlikely length all the same. */
             keep?: boolean;
             /** @description With a correction: the version that was corrected. */
@@ -392,6 +458,12 @@ export interface components {
             /** Format: float */
             volume_litres: number;
         };
+        /** @description A kind that a fish may be besides, with the share of belief in it. */
+        Candidate: {
+            species_id: number;
+            /** Format: float */
+            weight: number;
+        };
         /** @description A fish or shoal in brief. */
         FishRow: {
             id: number;
@@ -425,6 +497,8 @@ export interface components {
             adult_mm: components["schemas"]["Band"];
             /** @description Percentage of its kind that would be smaller after the same start. */
             pace: number | null;
+            knowledge: components["schemas"]["Knowledge"];
+            identity: components["schemas"]["Identity"];
             /** @description Every system in walking order. */
             homes: components["schemas"]["Home"][];
             /** @description Oldest first. */
@@ -465,6 +539,16 @@ export interface components {
             temperature: "suits" | "too-cold" | "too-warm";
             outgrows: components["schemas"]["Window"];
         };
+        /** @description What a fish is taken for. */
+        Identity: {
+            species_id: number;
+            /** @description Other kinds that it may be; its species has the rest of the belief. */
+            candidates: components["schemas"]["Candidate"][];
+            /** @enum {string|null} */
+            sex: "male" | "female" | null;
+            /** Format: date */
+            hatched_on: string | null;
+        };
         /** @description A signed-in person and the facility. */
         Keeper: {
             id: number;
@@ -476,6 +560,68 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** Format: date */
             today: string;
+        };
+        /** @description A kind to choose from. */
+        KindName: {
+            id: number;
+            common_name: string;
+        };
+        /** @description A kind that the fish may be, with the share of belief in it after its lengths were looked at. */
+        KindShare: {
+            key: string;
+            name: string;
+            /** Format: float */
+            weight: number;
+        };
+        /** @description What the growth of a fish rests on, and what stands out in it. */
+        Knowledge: {
+            kinds: components["schemas"]["KindShare"][];
+            /**
+             * Format: float
+             * @description Share from its own lengths.
+             */
+            from_own: number;
+            /**
+             * Format: float
+             * @description Share from its kin here.
+             */
+            from_kin: number;
+            /**
+             * Format: float
+             * @description Share from its kind.
+             */
+            from_kind: number;
+            /** @description How many kin here were measured more than once. */
+            kin: number;
+            /** @enum {string} */
+            stall: "none" | "too-soon" | "stalled";
+            /** @description It stalled near the limit of its home: this is not its adult size. */
+            is_cramped: boolean;
+            /**
+             * Format: float
+             * @description Of one fish today, grams; null when the kind has no length to weight relation.
+             */
+            mass_g: number | null;
+            /**
+             * Format: float
+             * @description Growth performance index of Pauly and Munro, of the fish.
+             */
+            performance: number;
+            /**
+             * Format: float
+             * @description The same, typical of its kind.
+             */
+            kind_performance: number;
+            /**
+             * Format: float
+             * @description Largest of a shoal today, millimetres.
+             */
+            largest_mm: number;
+            /**
+             * Format: float
+             * @description Smallest of a shoal today, millimetres.
+             */
+            smallest_mm: number;
         };
         /** @description The newest measured length. */
         LastLength: {
@@ -523,12 +669,35 @@ export interface components {
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
             /**
+             * @description Null: the length that its kind is stated in.
+             * @enum {string|null}
+             */
+            length_kind: "total" | "fork" | "standard" | "disc" | null;
+            /** @description How many of a shoal; the length is their mean. */
+            sample: number;
+            /**
+             * Format: float
+             * @description Standard deviation between them.
+             */
+            spread_mm: number | null;
+            /**
              * Format: float
              * @description Relative standard error of the method.
              */
             error: number;
             /** @description Send it back with a correction. */
             version: number;
+        };
+        /** @description The same fish with something changed from today on. Nothing is saved. */
+        OtherFuture: {
+            /** @description The home in which it was looked at. */
+            home: string;
+            /** Format: float */
+            limit_mm: number;
+            reason: string;
+            outgrows: components["schemas"]["Window"];
+            adult_mm: components["schemas"]["Band"];
+            ahead: components["schemas"]["AheadLength"][];
         };
         /** @description The length on a day behind, as the fitted growth has it. */
         PastLength: {
@@ -547,7 +716,7 @@ export interface components {
              * @description An unlikely length: send it again with keep to record it all the same.
              * @enum {string}
              */
-            question?: "shrunk" | "jumped" | "falls-short";
+            question?: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish";
             /** @description The entry as it is now, when a correction came too late. */
             current?: components["schemas"]["MeasurementEntry"];
         };
@@ -567,7 +736,7 @@ export interface components {
             expected_mm: components["schemas"]["Band"];
             before: components["schemas"]["LastLength"] | null;
             /** @enum {string|null} */
-            question: "shrunk" | "jumped" | "falls-short" | null;
+            question: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish" | null;
         };
         /** @description Who is signed in, and where. */
         Session: {
@@ -809,6 +978,99 @@ export interface operations {
             };
             /** @description No such fish. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindName"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    identifyFish: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IdentityRequest"];
+            };
+        };
+        responses: {
+            /** @description Taken for this from now on; what it was taken for before stays in the history. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Identity"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unknown kinds, or shares that leave nothing for its own. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1656,6 +1918,62 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askWhatIf: {
+        parameters: {
+            query?: {
+                ration?: "sparse" | "steady" | "several";
+                /** @description Held from today on. */
+                temperature_c?: number;
+                system_id?: number;
+                /** @description Its adult length as typed. */
+                adult?: string;
+            };
+            header?: never;
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What would be. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherFuture"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\IdentityRequest;
+use App\Http\Resources\Identity;
+use App\Http\Resources\KindName;
+use App\Models\Fish;
+use App\Models\Species;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** What a fish is taken for: its measurements stay, its future is projected anew. */
+final readonly class IdentityController
+{
+    private const MOST_KINDS = 2000;
+
+    #[OA\Get(path: '/api/v1/kinds', operationId: 'listKinds')]
+    #[AnswersList('KindName', 'By name.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    public function index(): JsonResponse
+    {
+        $kinds = Species::query()->orderBy('common_name')->limit(self::MOST_KINDS)->get(['id', 'common_name']);
+
+        return response()->json($kinds->map(fn (Species $kind): KindName => new KindName($kind->id, $kind->common_name))->values());
+    }
+
+    #[OA\Put(path: '/api/v1/fish/{fish}/identity', operationId: 'identifyFish')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('IdentityRequest')]
+    #[Answers(200, 'Identity', 'Taken for this from now on; what it was taken for before stays in the history.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'Unknown kinds, or shares that leave nothing for its own.')]
+    public function update(IdentityRequest $request, Fish $fish): JsonResponse
+    {
+        if (array_sum(array_column($request->candidates(), 'weight')) >= 1) {
+            throw RefusedEntry::because('candidates', 'The shares of the other kinds must leave something for the first: together less than 100 %.');
+        }
+        $fish->update([
+            'species_id' => $request->integer('species_id'),
+            'candidates' => $request->candidates(),
+            'sex' => $request->input('sex'),
+            'hatched_on' => $request->input('hatched_on'),
+        ]);
+
+        return response()->json(Identity::from($fish));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Sex;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['species_id', 'candidates'], properties: [
+    new OA\Property(property: 'species_id', type: 'integer'),
+    new OA\Property(property: 'candidates', description: 'Up to three other kinds, with weights that sum to less than 1.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate')),
+    new OA\Property(property: 'sex', type: 'string', enum: Sex::class, nullable: true),
+    new OA\Property(property: 'hatched_on', type: 'string', format: 'date', nullable: true),
+])]
+final class IdentityRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'species_id' => ['required', 'integer', 'exists:species,id'],
+            'candidates' => ['present', 'array', 'max:3'],
+            'candidates.*.species_id' => ['required', 'integer', 'exists:species,id', 'distinct', 'different:species_id'],
+            'candidates.*.weight' => ['required', 'numeric', 'gt:0', 'lt:1'],
+            'sex' => ['nullable', Rule::enum(Sex::class)],
+            'hatched_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'species_id' => 'Choose a kind from the list.',
+            'candidates.max' => 'Name up to three other kinds.',
+            'candidates.*.species_id' => 'Choose another kind from the list.',
+            'candidates.*.weight' => 'Give a share between 0 and 100 %.',
+            'hatched_on' => 'Give the day of hatching as year-month-day, not in the future.',
+        ];
+    }
+
+    /** @return list<array{species_id: int, weight: float}> */
+    public function candidates(): array
+    {
+        return array_map(
+            fn (array $one): array => ['species_id' => (int) $one['species_id'], 'weight' => (float) $one['weight']],
+            array_values($this->validated('candidates')),
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Ration;
+use Biomegas\Measure\FishLengthReader;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableLength;
+use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class WhatIfRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'ration' => ['nullable', Rule::enum(Ration::class)],
+            'temperature_c' => ['nullable', 'numeric', 'between:0,40'],
+            'system_id' => ['nullable', 'integer'],
+            'adult' => ['nullable', 'string'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'ration.enum' => 'Choose a ration from the list.',
+            'temperature_c' => 'Give a temperature between 0 and 40 °C.',
+        ];
+    }
+
+    public function ration(): ?Ration
+    {
+        return Ration::tryFrom($this->string('ration')->value());
+    }
+
+    public function celsius(): ?float
+    {
+        return $this->filled('temperature_c') ? $this->float('temperature_c') : null;
+    }
+
+    /** @throws RefusedEntry when the adult length cannot be read */
+    public function adultMm(UnitSystem $units): ?float
+    {
+        if (! $this->filled('adult')) {
+            return null;
+        }
+        try {
+            return (new FishLengthReader($units))->read($this->string('adult')->value())->millimetres();
+        } catch (UnreadableLength $e) {
+            throw RefusedEntry::because('adult', $e->getMessage());
+        }
+    }
+}

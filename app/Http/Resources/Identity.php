@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Fish;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'What a fish is taken for.')]
+final readonly class Identity
+{
+    /** @param  list<Candidate>  $candidates */
+    public function __construct(
+        #[OA\Property] public int $species_id,
+        #[OA\Property(description: 'Other kinds that it may be; its species has the rest of the belief.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate'))] public array $candidates,
+        #[OA\Property(type: 'string', nullable: true, enum: ['male', 'female'])] public ?string $sex,
+        #[OA\Property(format: 'date')] public ?string $hatched_on,
+    ) {
+    }
+
+    public static function from(Fish $fish): self
+    {
+        return new self(
+            $fish->species_id,
+            array_map(fn (array $one): Candidate => new Candidate($one['species_id'], $one['weight']), $fish->candidates),
+            $fish->sex,
+            $fish->hatched_on,
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Biomegas\Facility\Facility;
+use Biomegas\Planning\WhatIf;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'The same fish with something changed from today on. Nothing is saved.')]
+final readonly class OtherFuture
+{
+    /** @param  list<AheadLength>  $ahead */
+    public function __construct(
+        #[OA\Property(description: 'The home in which it was looked at.')] public string $home,
+        #[OA\Property] public float $limit_mm,
+        #[OA\Property] public string $reason,
+        #[OA\Property(ref: '#/components/schemas/Window')] public Window $outgrows,
+        #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AheadLength'))] public array $ahead,
+    ) {
+    }
+
+    public static function from(Facility $facility, WhatIf $whatIf): self
+    {
+        return new self(
+            $whatIf->home->name,
+            round($whatIf->limit->millimetres, 1),
+            $whatIf->limit->binding->reason(),
+            Window::from($whatIf->outgrows),
+            Band::from($whatIf->adultLength()),
+            AheadLength::series($facility, $whatIf->quantilesOn(...)),
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\Range;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Facility\WaterTemperature;
+use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\OutgrowWindow;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\FootprintRule;
+use Biomegas\Housing\HomeLimit;
+
+/**
+ * The same fish from today on with other food, warmth, home or adult size.
+ * The past stays as it was and the draws are the same, so what differs is only
+ * what was changed.
+ */
+final readonly class WhatIf
+{
+    /** How surely an adult size is meant that somebody states. Judgement, no published source. */
+    private const STATED_SPREAD = 0.07;
+
+    private function __construct(
+        private GrowthProjection $growth,
+        public System $home,
+        public HomeLimit $limit,
+        public OutgrowWindow $outgrows,
+    ) {
+    }
+
+    /**
+     * @param  Ration|null  $ration  null: as it is fed
+     * @param  float|null  $celsius  held from today on; null: as expected there
+     * @param  System|null  $home  null: where it lives
+     * @param  float|null  $adultMm  its adult length as somebody knows it
+     */
+    public static function of(FacilityGrowth $study, Fish $fish, ?Ration $ration = null, ?float $celsius = null, ?System $home = null, ?float $adultMm = null): self
+    {
+        $home ??= $study->facility->systems[$fish->currentSystem()];
+        $standIn = new System(
+            "{$home->key} (what if)", $home->name, $home->kind, $home->pools,
+            $celsius === null ? $home->temperature : WaterTemperature::heldAt($celsius),
+        );
+        $changed = $fish->fedFromNowOn($ration ?? $fish->ration);
+        $growth = $study->projectionOf($adultMm === null ? $changed : $changed->ofKind(self::ofAdultSize($fish->species, $adultMm)));
+        $rule = new FootprintRule;
+        $shoal = Shoal::of($fish);
+
+        return new self(
+            $growth,
+            $standIn,
+            $rule->limitIn($standIn, $fish->species),
+            $growth->outgrows(fn (Species $kind): float => $rule->limitIn($standIn, $kind)->millimetres / $shoal->largest, $standIn),
+        );
+    }
+
+    /** @return list<float> millimetres at each of the drawn quantiles */
+    public function quantilesOn(LocalDate $date): array
+    {
+        return $this->growth->quantilesOn($date, $this->home);
+    }
+
+    public function adultLength(): LengthBand
+    {
+        return $this->growth->adultLength();
+    }
+
+    private static function ofAdultSize(Species $species, float $adultMm): Species
+    {
+        $reach = exp(1.645 * self::STATED_SPREAD);
+
+        return $species->withAdultLength(Range::of('adult length', $adultMm / $reach, $adultMm, $adultMm * $reach));
+    }
+}
