@@ -97,6 +97,6 @@ final class FacilityGrowth
         $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
         $alone = new KindProjection($this->facility, $fish, $fish->species, $prior, $this->processVariation, self::DRAWS_OF_KIN);
 
-        return KinEvidence::of($alone->draws, $prior);
+        return KinEvidence::of($alone->behind, $prior);
     }
 }

@@ -45,7 +45,7 @@ final readonly class NextMeasurement
         }
         [$best, $bestGain] = [null, 0.0];
         foreach (self::CANDIDATE_DAYS as $days) {
-            $logLengths = array_map(log(...), $draws->lengthsAt([$projection->timeOn($last->plusDays($days))])[0]);
+            $logLengths = array_map(log(...), $projection->drawnLengths([$projection->timeOn($last->plusDays($days))])[0]);
             $spread = self::covariance($draws->weight, $logLengths, $logLengths) + $error ** 2;
             $joint = self::covariance($draws->weight, $logTimes, $logLengths);
             $ratio = sqrt(max(0.0, 1 - $joint ** 2 / ($variance * $spread)));
@@ -72,7 +72,7 @@ final readonly class NextMeasurement
         $from = $projection->observations[count($projection->observations) - 1]->time;
         $span = max(self::LEAST_TIME, $projection->past->endTime() + $projection->aheadAtHome()->endTime() - $from);
         $nodes = array_map(fn (int $i): float => $from + $span * $i / (self::NODES - 1), range(0, self::NODES - 1));
-        $lengths = $projection->draws->lengthsAt($nodes);
+        $lengths = $projection->drawnLengths($nodes);
         $logTimes = [];
         foreach ($projection->draws->weight as $s => $_) {
             $time = $lengths[0][$s] >= $limitMm ? 0.0 : $span;

@@ -51,7 +51,7 @@ final readonly class Sources
     {
         $curve = Curve\GrowthCurves::named($projection->species->curve);
         $start = exp(array_sum(array_map(fn (float $weight, float $length): float => $weight * log($length), $projection->draws->weight, $projection->draws->start)));
-        $time = $projection->past->endTime() + 1;
+        $time = $projection->timeOfDraws() + 1;
         $length = fn (float $a, float $k): float => log($curve->lengthAt($start, max($start, exp($a)), exp($k), $time));
 
         return [

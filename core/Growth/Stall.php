@@ -30,6 +30,9 @@ enum Stall: string
 
     public static function of(KindProjection $projection): self
     {
+        if ($projection->stalled > 0) {
+            return self::Stalled;
+        }
         $n = count($projection->observations);
         if ($n < 2) {
             return self::TooSoon;

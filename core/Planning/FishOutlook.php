@@ -12,6 +12,7 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\FootprintRule;
 use Biomegas\Housing\TemperatureFit;
+use Closure;
 
 /** What lies ahead of one fish: its growth, every home held against it, and where it could go next. */
 final readonly class FishOutlook
@@ -43,10 +44,32 @@ final readonly class FishOutlook
                 $now * $shoal->largest <= $limit->millimetres,
                 $growth->outgrows($limitOf, $system),
                 TemperatureFit::of($fish->species, $system),
+                self::worstCase($growth, $limitOf, $system),
             );
         }, $facility->systems);
 
         return new self($fish, $growth, $homes, NextHome::among($homes, $fish, $facility));
+    }
+
+    /** @param  Closure(Species): float  $limitOf */
+    private static function worstCase(GrowthProjection $growth, Closure $limitOf, System $home): ?WorstCase
+    {
+        if (count($growth->kinds) === 1) {
+            return null;
+        }
+        $cases = array_map(fn (array $kind): WorstCase => new WorstCase(
+            $kind[1]->species,
+            $growth->ifSurely($kind[1])->outgrows($limitOf, $home),
+        ), $growth->kinds);
+        usort($cases, fn (WorstCase $a, WorstCase $b): int => self::order($a) <=> self::order($b));
+
+        return $cases[0];
+    }
+
+    /** @return array{string, string} */
+    private static function order(WorstCase $case): array
+    {
+        return [$case->outgrows->likely?->toIso() ?? '9999', $case->outgrows->early?->toIso() ?? '9999'];
     }
 
     public function current(): HomeOutlook

@@ -19,6 +19,8 @@ final readonly class HomeOutlook
         /** Living there from today on. */
         public OutgrowWindow $outgrows,
         public TemperatureFit $temperature,
+        /** Null while the kind is sure. */
+        public ?WorstCase $worst = null,
     ) {
     }
 }

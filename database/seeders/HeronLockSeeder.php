@@ -58,7 +58,7 @@ final class HeronLockSeeder extends Seeder
         $systems = $this->systems();
         $fish = [];
         foreach ($this->data('fish') as $one) {
-            $fish[$one['name']] = $this->fish($one, $kinds[$one['kind']], $systems);
+            $fish[$one['name']] = $this->fish($one, $kinds, $systems);
         }
         foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
             Incident::query()->create([
@@ -97,13 +97,16 @@ final class HeronLockSeeder extends Seeder
 
     /**
      * @param  array<string, mixed>  $one
+     * @param  array<string, Species>  $kinds
      * @param  array<string, System>  $systems
      */
-    private function fish(array $one, Species $kind, array $systems): Fish
+    private function fish(array $one, array $kinds, array $systems): Fish
     {
+        $kind = $kinds[$one['kind']];
         $fish = Fish::query()->create([
             'name' => $one['name'], 'species_id' => $kind->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
-            'purpose' => $one['purpose'] ?? 'display', 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
+            'purpose' => $one['purpose'] ?? 'display',
+            'candidates' => array_map(fn (array $other): array => ['species_id' => $kinds[$other[0]]->id, 'weight' => $other[1]], $one['candidates'] ?? []), 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
         ]);
         $this->stays($fish, $one['stays'], $systems);
         $this->lengths($fish, $one, $kind, $systems);
@@ -154,6 +157,7 @@ final class HeronLockSeeder extends Seeder
             $true = (new VonBertalanffy)->lengthAt($one['start_mm'], $one['adult_mm'], $one['k'], $clock->timeOn($this->daysAgo($grownUntil)));
             Measurement::query()->create([
                 'fish_id' => $fish->id, 'date' => $this->daysAgo($entry[0])->toIso(), 'method' => $method->value,
+                'sample' => $one['sample'][0] ?? 1, 'spread_tenth_mm' => isset($one['sample']) ? 10 * $one['sample'][1] : null,
                 'length_tenth_mm' => (int) round(10 * $true * exp($method->relativeError() * $this->normal()) * ($entry[2] ?? 1)),
             ]);
         }

@@ -100,7 +100,7 @@ final readonly class Trial
         $z = $this->normal($random);
         $curve = GrowthCurves::named($species->curve);
         $true = $this->firstReaching($limit, array_map(fn (float $t): float => $curve->lengthAt($start, $asymptote, $coefficient, max(0.0, $now + $t + $deviation + $this->processVariation * sqrt(max(0.0, $now + $t - $last)) * $z)), $steps));
-        $drawn = $projection->draws->lengthsAt(array_map(fn (float $t): float => $now + $t, $steps));
+        $drawn = $projection->drawnLengths(array_map(fn (float $t): float => $now + $t, $steps));
         // A draw that is at the limit at the step before had reached it earlier.
         $reachedBy = fn (int $step): float => match (true) {
             $step < 0 => 0.0,

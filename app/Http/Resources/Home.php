@@ -22,6 +22,8 @@ final readonly class Home
         #[OA\Property] public bool $fits_now,
         #[OA\Property(type: 'string', enum: TemperatureFit::class)] public TemperatureFit $temperature,
         #[OA\Property(ref: '#/components/schemas/Window')] public Window $outgrows,
+        #[OA\Property(description: 'Of an unsure fish the kind that would outgrow it first.')] public ?string $worst_kind,
+        #[OA\Property(ref: '#/components/schemas/Window', nullable: true)] public ?Window $worst,
     ) {
     }
 
@@ -36,6 +38,8 @@ final readonly class Home
             $home->fitsNow,
             $home->temperature,
             Window::from($home->outgrows),
+            $home->worst?->kind->commonName,
+            $home->worst === null ? null : Window::from($home->worst->outgrows),
         );
     }
 }

@@ -33,8 +33,8 @@ final readonly class GrowthProjection
     /** @param  non-empty-list<array{float, KindProjection}>  $kinds belief before the lengths were looked at, and projection */
     public static function over(Facility $facility, Fish $fish, array $kinds): self
     {
-        $greatest = max(array_map(fn (array $kind): float => $kind[1]->draws->logEvidence, $kinds));
-        $weights = array_map(fn (array $kind): float => $kind[0] * exp($kind[1]->draws->logEvidence - $greatest), $kinds);
+        $greatest = max(array_map(fn (array $kind): float => $kind[1]->behind->logEvidence, $kinds));
+        $weights = array_map(fn (array $kind): float => $kind[0] * exp($kind[1]->behind->logEvidence - $greatest), $kinds);
         $sum = array_sum($weights);
         $weighted = array_map(fn (array $kind, float $weight): array => [$weight / $sum, $kind[1]], $kinds, $weights);
         usort($weighted, fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -99,10 +99,20 @@ final readonly class GrowthProjection
         );
     }
 
+    /** The same taken to be surely of one of its kinds. */
+    public function ifSurely(KindProjection $kind): self
+    {
+        return new self($this->facility, $this->fish, [[1.0, $kind]]);
+    }
+
     /** @return list<LocalDate> days of entries that do not fit the others: kept, but counted less */
     public function flagged(): array
     {
-        $probabilities = array_slice($this->leading()->draws->slipProbability, -max(1, count($this->fish->lengths)));
+        $probabilities = $this->leading()->behind->slipProbability;
+        if ($this->fish->hatched !== null) {
+            // The first was the day of hatching, which is no entry.
+            array_shift($probabilities);
+        }
         $anySlip = $probabilities !== [] && max($probabilities) > self::SLIP_IS_LIKELY;
         $flagged = [];
         foreach ($this->fish->lengths as $i => $entry) {

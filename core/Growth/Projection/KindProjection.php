@@ -24,7 +24,17 @@ final class KindProjection
     /** Quantiles that are kept: the drawn ones, and tails for mixtures of kinds. */
     public const LEVELS = [0.02, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.98];
 
+    /** From today on: from all lengths, or from the last alone when the fish has stalled. */
     public readonly GrowthDraws $draws;
+
+    /** From all lengths, until it stalled. */
+    public readonly GrowthDraws $behind;
+
+    /** How many of the last lengths show that it stopped growing; 0 when it did not. */
+    public readonly int $stalled;
+
+    /** Growth time at which the draws for today on begin. */
+    private readonly float $offset;
 
     public readonly GrowthClock $past;
 
@@ -54,8 +64,15 @@ final class KindProjection
         $this->clocks = new FishClocks($facility, $fish, $species);
         $this->past = $this->clocks->past();
         $this->observations = LengthsOfFish::observed($fish, $species, $this->past);
-        $this->draws = $this->fit($this->observations, $draws);
-        $this->table = GrowthTable::of($this->draws, $this->past->endTime(), self::LEVELS);
+        $this->stalled = StalledRun::of($this->observations, GrowthCurves::named($species->curve), $prior);
+        // Of a stall only the first length belongs to the growth before it.
+        $this->behind = $this->fit(array_slice($this->observations, 0, count($this->observations) - max(0, $this->stalled - 1)), $draws);
+        $last = $this->observations[count($this->observations) - 1] ?? null;
+        $this->offset = $this->stalled > 0 && $last !== null ? $last->time : 0.0;
+        $this->draws = $this->stalled > 0 && $last !== null
+            ? $this->fit([new Observation(0.0, $last->logLength, $last->error)], $draws)
+            : $this->behind;
+        $this->table = GrowthTable::of($this->draws, $this->past->endTime() - $this->offset, self::LEVELS);
     }
 
     /**
@@ -65,7 +82,7 @@ final class KindProjection
     public function lengthsOn(LocalDate $date, ?System $livingIn = null): array
     {
         if ($date->isBefore($this->facility->date)) {
-            $lengths = WeightedQuantiles::of($this->draws->lengthsBehind($this->past->timeOn($date)), $this->draws->weight);
+            $lengths = WeightedQuantiles::of($this->behind->lengthsBehind($this->past->timeOn($date)), $this->behind->weight);
 
             return array_map($lengths->at(...), self::LEVELS);
         }
@@ -90,7 +107,7 @@ final class KindProjection
     public function shareReaching(float $limitMm, System $livingIn): float
     {
         $time = $this->past->endTime() + $this->aheadIn($livingIn)->endTime();
-        $lengths = $this->atHorizon[(string) $time] ??= WeightedQuantiles::of($this->draws->lengthsAt([$time])[0], $this->draws->weight);
+        $lengths = $this->atHorizon[(string) $time] ??= WeightedQuantiles::of($this->drawnLengths([$time])[0], $this->draws->weight);
 
         return $lengths->shareFrom($limitMm);
     }
@@ -105,6 +122,21 @@ final class KindProjection
         $time = $this->table->timeUntil($limitMm, round(1 - $share, 4));
 
         return $time === null ? null : $this->aheadIn($livingIn)->firstDayWith($time);
+    }
+
+    /**
+     * @param  list<float>  $times  growth time since the first length, not before the last
+     * @return array<int, list<float>> the length of every draw at each
+     */
+    public function drawnLengths(array $times): array
+    {
+        return $this->draws->lengthsAt(array_map(fn (float $time): float => $time - $this->offset, $times));
+    }
+
+    /** Growth time from the start of the draws until today. */
+    public function timeOfDraws(): float
+    {
+        return $this->past->endTime() - $this->offset;
     }
 
     /** The same fit without the last length, to hold that one against it. */

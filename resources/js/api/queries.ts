@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { FishRow, FishSheet, Session, SystemSheet, Today } from './types'
+import type { FishRow, FishSheet, KindName, OtherFuture, Session, SystemSheet, Today } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -16,6 +16,17 @@ export const fishListQuery = queryOptions({ queryKey: ['log', 'fish'], queryFn: 
 
 export const fishQuery = (id: number) =>
     queryOptions({ queryKey: ['log', 'fish', id], queryFn: () => get<FishSheet>(`fish/${id}`) })
+
+export const kindsQuery = queryOptions({ queryKey: ['kinds'], queryFn: () => get<KindName[]>('kinds'), staleTime: 300_000 })
+
+/** @param asked the changes as an address query; empty for none */
+export const whatIfQuery = (id: number, asked: string) =>
+    queryOptions({
+        queryKey: ['log', 'what-if', id, asked],
+        queryFn: () => get<OtherFuture>(`fish/${id}/what-if?${asked}`),
+        enabled: asked !== '',
+        retry: false,
+    })
 
 /** Everything that an entry in the log can change. */
 export const logKey = ['log'] as const

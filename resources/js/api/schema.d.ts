@@ -538,6 +538,9 @@ export interface components {
             /** @enum {string} */
             temperature: "suits" | "too-cold" | "too-warm";
             outgrows: components["schemas"]["Window"];
+            /** @description Of an unsure fish the kind that would outgrow it first. */
+            worst_kind: string | null;
+            worst: components["schemas"]["Window"] | null;
         };
         /** @description What a fish is taken for. */
         Identity: {

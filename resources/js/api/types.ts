@@ -7,6 +7,10 @@ export type Band = Schemas['Band']
 export type FishRow = Schemas['FishRow']
 export type FishSheet = Schemas['FishSheet']
 export type Home = Schemas['Home']
+export type Identity = Schemas['Identity']
+export type IdentityRequest = Schemas['IdentityRequest']
+export type KindName = Schemas['KindName']
+export type OtherFuture = Schemas['OtherFuture']
 export type Keeper = Schemas['Keeper']
 export type LogLine = Schemas['LogLine']
 export type MeasurementEntry = Schemas['MeasurementEntry']
@@ -19,6 +23,7 @@ export type SystemSheet = Schemas['SystemSheet']
 export type Today = Schemas['Today']
 export type Window = Schemas['Window']
 
+export type LengthKind = NonNullable<MeasurementEntry['length_kind']>
 export type Method = MeasurementEntry['method']
 export type UnitSystem = Keeper['unit_system']
 

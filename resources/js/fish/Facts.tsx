@@ -3,8 +3,9 @@ import type { ReactNode } from 'react'
 import type { FishSheet } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { shortDay } from '../units/day'
-import { measured } from '../units/length'
-import { lengthRange, logSentence, windowWords, words } from '../words/en'
+import { bare, massWords, measured, projected } from '../units/length'
+import { IdentityDialog } from './IdentityDialog'
+import { kindWords, lengthRange, logSentence, windowWords, words } from '../words/en'
 
 const LAST = 3
 const LOG_SHOWN = 6
@@ -14,18 +15,29 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
     const { fish, today } = sheet
     const unit = useUnit()
     const facts = words.fish.facts
+    const knowledge = sheet.knowledge
     const stay = sheet.stays.at(-1)
     const before = sheet.measurements.slice(-LAST).reverse().map((one) => (one.length_mm / unit.mm).toFixed(1))
     return (
         <Box>
+            {knowledge.stall === 'stalled' && (
+                <chakra.p color="close" fontWeight={600} paddingBottom="10px">
+                    {words.fish.stalled(fish.name)} {knowledge.is_cramped && words.fish.cramped}
+                </chakra.p>
+            )}
             <Box as="dl" borderTop="1.6px solid" borderColor="ink">
                 <Fact name={facts.before}>{before.length === 0 ? words.fish.notMeasured : `${before.join(', ')} ${unit.word}`}</Fact>
                 <Fact name={facts.kind}>
-                    {fish.kind.toLowerCase()} <chakra.i fontWeight={400} color="ink2">{sheet.scientific_name}{sheet.length_kind === 'disc' && `, ${words.fish.disc}`}</chakra.i>
+                    {kindWords(knowledge)}{sheet.identity.sex !== null && `, ${sheet.identity.sex}`} <chakra.i fontWeight={400} color="ink2">{sheet.scientific_name}{sheet.length_kind === 'disc' && `, ${words.fish.disc}`}</chakra.i>{' '}
+                    <IdentityDialog sheet={sheet} />
                 </Fact>
                 {stay !== undefined && <Fact name={facts.home}>{words.fish.since(stay.name, shortDay(stay.from, today))}</Fact>}
                 {fish.is_shoal && <Fact name={facts.count}>{fish.count}</Fact>}
                 <Fact name={facts.pace}>{sheet.pace === null ? words.fish.noPace : words.fish.pace(sheet.pace)}</Fact>
+                <Fact name={facts.known}>{words.fish.known(knowledge.from_own, knowledge.from_kin, knowledge.from_kind, knowledge.kin)}</Fact>
+                {fish.is_shoal && <Fact name={facts.members}>{words.fish.members(bare(knowledge.smallest_mm, unit), projected(knowledge.largest_mm, unit))}</Fact>}
+                {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g)}</Fact>}
+                <Fact name={facts.index}>{words.fish.indexWords(knowledge.performance, knowledge.kind_performance)}</Fact>
                 <Fact name={facts.adult}>{lengthRange(sheet.adult_mm, unit)}</Fact>
                 {fish.home.outgrows.early !== null && (
                     <Fact name={facts.next}>

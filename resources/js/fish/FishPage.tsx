@@ -2,7 +2,7 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { fishListQuery, fishQuery } from '../api/queries'
-import type { FishSheet } from '../api/types'
+import type { FishSheet, OtherFuture } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
@@ -20,6 +20,7 @@ import { GrowthPicture } from './GrowthPicture'
 import { GrowthTables } from './GrowthTables'
 import { Lengths } from './Lengths'
 import { RecordLength } from './RecordLength'
+import { useWhatIf, WhatIf } from './WhatIf'
 
 /** The sheet of one fish. */
 export function FishPage({ id }: { id: number }) {
@@ -29,13 +30,15 @@ export function FishPage({ id }: { id: number }) {
 function Sheet({ sheet }: { sheet: FishSheet }) {
     const { fish, today } = sheet
     const all = useQuery(fishListQuery).data ?? [fish]
+    const whatIf = useWhatIf(fish.id)
     const horizon = sheet.ahead.at(-1)?.date ?? today
     useNameSheet(words.fish.title(fish.name), `${fish.kind}, ${sheet.scientific_name}`)
     return (
         <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }} gridTemplateRows={{ lg: 'auto 1fr' }}>
             <Box>
                 <SheetHead sentence={fishSentence(fish, today, horizon)} comment={nextSentence(fish, today)} />
-                <Growth sheet={sheet} />
+                <Growth sheet={sheet} other={whatIf.other} />
+                {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} />}
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
                 <Lengths sheet={sheet} />
@@ -49,7 +52,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
     )
 }
 
-function Growth({ sheet }: { sheet: FishSheet }) {
+function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undefined }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [asTable, showTable] = useState(false)
     const unit = useUnit()
@@ -58,7 +61,7 @@ function Growth({ sheet }: { sheet: FishSheet }) {
             {asTable ? (
                 <GrowthTables sheet={sheet} />
             ) : (
-                width > 0 && <GrowthPicture sheet={sheet} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm)} />
+                width > 0 && <GrowthPicture sheet={sheet} other={other} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm)} />
             )}
             <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="22px" color="ink2" fontSize="16px" paddingInline="10px">
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}

@@ -1,5 +1,5 @@
 import { tickLabel } from '../units/ticks'
-import type { FishSheet } from '../api/types'
+import type { FishSheet, OtherFuture } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
 import { FishSide } from '../drawing/FishSide'
 import { polygon, polyline } from '../drawing/geometry'
@@ -16,6 +16,8 @@ interface Props {
     sheet: FishSheet
     chart: Chart
     unit: LengthUnit
+    /** The future of a what-if, drawn beside. */
+    other?: OtherFuture | undefined
 }
 
 const BANDS: [low: number, high: number][] = [[0, 8], [1, 7], [2, 6], [3, 5]]
@@ -23,12 +25,13 @@ const LIKELY = 4
 const LABEL_ROOM = 380
 
 /** Growth against time: what was measured, what is likely, and the limits it meets. */
-export function GrowthPicture({ sheet, chart, unit }: Props) {
+export function GrowthPicture({ sheet, chart, unit, other }: Props) {
     const { size } = chart
     return (
         <svg width={size.width} height={size.height} role="img" aria-label={`${words.fish.title(sheet.fish.name)}. ${words.fish.table}`} style={{ display: 'block' }}>
             <Ground sheet={sheet} chart={chart} unit={unit} />
             <Curves sheet={sheet} chart={chart} />
+            {other !== undefined && <OtherCurve other={other} chart={chart} />}
             <ToScale sheet={sheet} chart={chart} unit={unit} />
             <OutgrowSpan sheet={sheet} chart={chart} />
             <Limits sheet={sheet} chart={chart} unit={unit} />
@@ -85,6 +88,24 @@ function Curves({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
             ))}
             <path d={polyline(behind.map((p): Point => [x(p.date), y(p.length_mm.likely)]))} fill="none" stroke={colour} strokeWidth={2.6} />
             <path d={polyline(ahead.map(at(LIKELY)))} fill="none" stroke={colour} strokeWidth={2.6} strokeDasharray="9 4" />
+        </g>
+    )
+}
+
+function OtherCurve({ other, chart }: { other: OtherFuture; chart: Chart }) {
+    const { x, y, size } = chart
+    const ahead = other.ahead.filter((point) => point.date <= chart.end)
+    const at = (i: number) => (point: (typeof ahead)[number]): Point => [x(point.date), Math.max(size.top, y(point.quantiles_mm[i] ?? 0))]
+    const end = ahead.at(-1)
+    return (
+        <g>
+            <path d={polygon([...ahead.map(at(8)), ...ahead.map(at(0)).reverse()])} fill={ink('accent')} fillOpacity={0.12} />
+            <path d={polyline(ahead.map(at(LIKELY)))} fill="none" stroke={ink('accent')} strokeWidth={2.6} strokeDasharray="2 5" strokeLinecap="round" />
+            {end !== undefined && (
+                <text x={size.right - 6} y={at(LIKELY)(end)[1] - 9} textAnchor="end" fontSize={15} fontWeight={700} fill={ink('accent')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>
+                    {words.fish.whatIf.line}
+                </text>
+            )}
         </g>
     )
 }

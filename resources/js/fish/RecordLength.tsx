@@ -1,10 +1,11 @@
 import { Box, Button, chakra, Field, Input } from '@chakra-ui/react'
 import { useLocation } from '@tanstack/react-router'
 import { useEffect, useRef, useState } from 'react'
-import type { FishSheet, MeasurementEntry, Method } from '../api/types'
+import type { FishSheet, LengthKind, MeasurementEntry, Method } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { measured } from '../units/length'
-import { reviewSentence, words } from '../words/en'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { lengthKinds, reviewSentence, words } from '../words/en'
 import { MeasuringBoard } from './MeasuringBoard'
 import { MethodChoice } from './MethodChoice'
 import { useLengthEntry } from './useLengthEntry'
@@ -24,6 +25,9 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     const [length, setLength] = useState(correcting === undefined ? '' : (correcting.length_mm / unit.mm).toFixed(1))
     const [date, setDate] = useState(correcting?.date ?? sheet.today)
     const [method, setMethod] = useState<Method>(correcting?.method ?? sheet.measurements.at(-1)?.method ?? 'hand')
+    const [lengthKind, setLengthKind] = useState<LengthKind | ''>(correcting?.length_kind ?? '')
+    const [sample, setSample] = useState(correcting === undefined || correcting.sample === 1 ? '' : String(correcting.sample))
+    const [spread, setSpread] = useState(correcting?.spread_mm == null ? '' : String(correcting.spread_mm))
     const review = useReview(sheet.fish.id, { length, date, method })
     const entry = useLengthEntry({
         fishId: sheet.fish.id,
@@ -45,7 +49,16 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     const lengthError = entry.refused?.fieldError('length')
     const dateError = entry.refused?.fieldError('date')
     const otherError = entry.error === null || lengthError !== undefined || dateError !== undefined ? undefined : (entry.refused?.message ?? words.unreachable)
-    const save = (keep: boolean): void => entry.mutate({ length, date, method, ...(keep ? { keep } : {}) })
+    const save = (keep: boolean): void =>
+        entry.mutate({
+            length,
+            date,
+            method,
+            length_kind: lengthKind === '' ? null : lengthKind,
+            sample: sample === '' ? null : Number(sample),
+            spread_mm: spread === '' ? null : Number(spread),
+            ...(keep ? { keep } : {}),
+        })
     return (
         <chakra.form
             id={correcting === undefined ? 'record' : undefined}
@@ -82,6 +95,26 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                 <Input type="date" max={sheet.today} value={date} onChange={(event) => setDate(event.target.value)} />
                 <Field.ErrorText role="alert">{dateError}</Field.ErrorText>
             </Field.Root>
+            <chakra.details>
+                <chakra.summary minHeight="44px" display="flex" alignItems="center" cursor="pointer" color="accent" fontWeight={700} _focusVisible={{ outline: '3px solid', outlineColor: 'accent' }}>
+                    {words.fish.more}
+                </chakra.summary>
+                <Box display="flex" flexDirection="column" gap="10px" paddingBottom="8px">
+                    <ChoiceField
+                        label={words.fish.lengthKind}
+                        options={optionsOf({ '': words.fish.ofItsKind, ...lengthKinds })}
+                        value={lengthKind}
+                        onChange={(value) => setLengthKind(value as LengthKind | '')}
+                        error={entry.refused?.fieldError('length_kind')}
+                    />
+                    {sheet.fish.is_shoal && (
+                        <>
+                            <TextField label={words.fish.sample} inputMode="numeric" value={sample} onChange={setSample} error={entry.refused?.fieldError('sample')} />
+                            <TextField label={words.fish.spread} inputMode="decimal" value={spread} onChange={setSpread} error={entry.refused?.fieldError('spread_mm')} />
+                        </>
+                    )}
+                </Box>
+            </chakra.details>
             {otherError !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}</chakra.p>}
             <Box display="flex" gap="12px" flexWrap="wrap">
                 <Button type="submit" variant="solid" flex="1" disabled={entry.isPending} minHeight={{ base: '58px', lg: '44px' }}>

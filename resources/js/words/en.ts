@@ -1,4 +1,5 @@
-import type { Act, CountKind, FishRow, Harm, Home, LogLine, LossKind, Method, Review, SystemSheet, Window } from '../api/types'
+import type { Act, CountKind, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Review, SystemSheet, Window } from '../api/types'
+import type { FishSheet } from '../api/types'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
 import { bare, measured } from '../units/length'
@@ -111,7 +112,7 @@ export const words = {
         takeOutOne: (length: string) => `Take out ${length}`,
         stale: (now: string) => `It was changed meanwhile and is now ${now}. Look again before you correct it.`,
         lengths: 'Lengths',
-        facts: { before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
+        facts: { mass: 'Mass', known: 'Known from', members: 'Members', index: 'Growth index', before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
         picture: 'Show as a picture',
         table: 'Show as a table',
         legend: { measured: 'measured, with its error', flagged: 'kept, counted less', likely: 'likely', band: 'eight in ten' },
@@ -133,6 +134,43 @@ export const words = {
         flagged: (length: string, day: string) => `${length} on ${day} does not fit the others: kept, counted less.`,
         gone: (name: string) => `${name} is not here any more.`,
         disc: 'disc width',
+        indexWords: (own: number, kind: number) => `${own.toFixed(2)} (its kind ${kind.toFixed(2)})`,
+        members: (smallest: string, largest: string) => `${smallest} to ${largest}; the largest decides`,
+        known: (own: number, kin: number, kind: number, n: number): string =>
+            [`${percent(own)} its own lengths`, kin >= 0.005 ? `${percent(kin)} ${plural(n, 'kin here', 'kin here')}` : '', `${percent(kind)} its kind`]
+                .filter((part) => part !== '')
+                .join(', '),
+        stalled: (name: string) =>
+            `${name} has grown less than half of what was to be expected since the length before. Look at water, food, worms, teeth and who chases it.`,
+        cramped: 'It may be cramped: do not take this as its adult size.',
+        more: 'More about this length',
+        lengthKind: 'Which length',
+        ofItsKind: 'as its kind is stated',
+        sample: 'How many were measured',
+        spread: 'Spread between them, mm',
+        identify: 'Change',
+        identifyTitle: 'What is it?',
+        identifyHelp: 'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
+        surely: 'It is',
+        perhaps: 'But it may be',
+        share: 'Share of belief, %',
+        sex: 'Sex',
+        sexes: { '': 'not known', male: 'male', female: 'female' },
+        hatched: 'Hatched, if you know it',
+        saveIdentity: 'Take it for this',
+        identified: (name: string) => `Written down: what ${name} is.`,
+        whatIf: {
+            title: 'What if',
+            help: 'Answers at once beside the present curve. Nothing is saved.',
+            ration: 'Fed',
+            rations: { '': 'as now', sparse: 'sparsely', steady: 'once a day, steadily', several: 'several times a day' },
+            temperature: 'Water from now on, °C',
+            home: 'Living in',
+            asNow: 'as now',
+            adult: 'If its adult size is really',
+            line: 'what if',
+            clear: 'Clear',
+        },
         notMeasured: 'never measured: from its kind alone',
     },
 
@@ -199,6 +237,13 @@ export const methods: Record<Method, { word: string; error: string }> = {
     eye: { word: 'by eye', error: '± 12 %' },
 }
 
+export const lengthKinds: Record<LengthKind, string> = {
+    total: 'total, snout to tip',
+    fork: 'fork',
+    standard: 'standard, without the tail',
+    disc: 'disc width',
+}
+
 export const acts: Record<Act, string> = {
     sparred: 'sparred with',
     flared: 'flared at',
@@ -250,12 +295,48 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
         : daySpan(window.early, window.late, today, 'to', 'short')
 }
 
+const percent = (share: number): string => `${Math.round(share * 100)} %`
+
+/** The answer to a what-if. */
+export function whatIfSentence(name: string, home: string, reason: string, window: Window, today: string, horizon: string): string {
+    if (window.early === null) {
+        return `Then ${name} fits ${home} until ${monthOfYear(horizon)} at least.`
+    }
+    if (window.early === today) {
+        return `Then ${name} is too large for ${home} now${window.late === null || window.late !== today ? ' or soon' : ''}: ${reason}.`
+    }
+    return window.late === null
+        ? `Then ${name} may outgrow ${home} from ${longDay(window.early, today)} on: ${reason}.`
+        : `Then ${name} outgrows ${home} between ${daySpan(window.early, window.late, today, 'and', 'long')}: ${reason}.`
+}
+
+/** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */
+export function kindWords(knowledge: FishSheet['knowledge']): string {
+    return knowledge.kinds.length === 1
+        ? (knowledge.kinds[0]?.name.toLowerCase() ?? '')
+        : knowledge.kinds.map((one) => `${one.name.toLowerCase()} ${percent(one.weight)}`).join(', ')
+}
+
+/** The worst case of an unsure fish. */
+function worstWords(home: Home, name: string, today: string): string {
+    const window = home.worst
+    if (window?.early == null || home.worst_kind === null) {
+        return ''
+    }
+    const when = window.late === null ? `from ${longDay(window.early, today)} on` : `between ${daySpan(window.early, window.late, today, 'and', 'long')}`
+    return `If ${name} is a ${home.worst_kind.toLowerCase()}, it outgrows ${home.name} ${when}: ${home.reason}.`
+}
+
 /** The sentence above a fish's picture. */
 export function fishSentence(fish: FishRow, today: string, horizon: string): string {
     const { home } = fish
     const window = home.outgrows
     if (fish.count === 0) {
         return words.fish.gone(fish.name)
+    }
+    const worst = worstWords(home, fish.name, today)
+    if (worst !== '' && home.fits_now) {
+        return worst
     }
     const outgrow = fish.is_shoal ? 'outgrow' : 'outgrows'
     if (!home.fits_now) {

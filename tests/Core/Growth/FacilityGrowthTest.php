@@ -117,6 +117,17 @@ final class FacilityGrowthTest extends TestCase
         $this->assertSame(Stall::TooSoon, $stall(['2026-01-10' => 82]));
     }
 
+    public function test_lengths_that_agree_but_do_not_fit_are_a_stall_and_no_slips(): void
+    {
+        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-03-12' => 150, '2026-05-02' => 205, '2026-09-06' => 206, '2027-02-01' => 207]);
+        $growth = $this->study([$fish])->projectionOf($fish);
+
+        $this->assertSame([], $growth->flagged());
+        $this->assertSame(Stall::Stalled, Stall::of($growth->leading()));
+        $this->assertEqualsWithDelta(215, $growth->lengthOn(LocalDate::fromIso('2027-03-01'))->likely, 12);
+        $this->assertGreaterThan(400, $growth->adultLength()->likely, 'a stall is never taken for the adult size');
+    }
+
     public function test_a_known_day_of_hatching_narrows_the_growth(): void
     {
         $fish = Kinds::fish(Kinds::of(), 'home', ['2026-09-10' => 200]);
