@@ -43,7 +43,7 @@ for (const [name, viewport, sheet, place] of pictures) {
     }
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (place.includes('#')) {
-        await page.getByLabel('Length', { exact: true }).fill('33.9')
+        await page.getByLabel('Length', { exact: true }).fill('35.0')
     }
     await page.waitForTimeout(1200)
     await page.evaluate(() => document.fonts.ready)

@@ -15,6 +15,7 @@ final readonly class FishBrief
         /** Today. */
         public LengthBand $length,
         public HomeOutlook $home,
+        /** Null when it need not leave, or no system takes it. */
         public ?HomeOutlook $next,
         public LocalDate $measureOn,
     ) {
@@ -25,7 +26,7 @@ final readonly class FishBrief
         return new self(
             $outlook->growth->lengthOn($facility->date),
             $outlook->current(),
-            $outlook->next,
+            $outlook->current()->outgrows->early === null ? null : $outlook->next(),
             MeasurementDue::of($outlook),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning;
 
+use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
@@ -14,53 +15,91 @@ use Biomegas\Housing\FootprintRule;
 use Biomegas\Housing\TemperatureFit;
 use Closure;
 
-/** What lies ahead of one fish: its growth, every home held against it, and where it could go next. */
-final readonly class FishOutlook
+/**
+ * What lies ahead of one fish: its growth, any home held against it, and where
+ * it could go next. A home is worked out when it is first asked for.
+ */
+final class FishOutlook
 {
-    /** @param  array<string, HomeOutlook>  $homes by system, in walking order */
+    /** @var array<string, HomeOutlook> by system */
+    private array $homes = [];
+
+    private readonly Shoal $shoal;
+
+    private readonly float $lengthNow;
+
     private function __construct(
-        public Fish $fish,
-        public GrowthProjection $growth,
-        public array $homes,
-        public ?HomeOutlook $next,
+        public readonly Facility $facility,
+        public readonly Fish $fish,
+        public readonly GrowthProjection $growth,
+        private readonly FootprintRule $rule = new FootprintRule,
     ) {
+        $this->shoal = Shoal::of($fish);
+        $this->lengthNow = $growth->lengthOn($facility->date)->likely;
     }
 
     public static function of(FacilityGrowth $study, Fish $fish): self
     {
-        $facility = $study->facility;
-        $growth = $study->projectionOf($fish);
-        $now = $growth->lengthOn($facility->date)->likely;
-        $rule = new FootprintRule;
-        $shoal = Shoal::of($fish);
-        $homes = array_map(function (System $system) use ($growth, $now, $rule, $fish, $shoal): HomeOutlook {
-            $limit = $rule->limitIn($system, $fish->species);
-            // The largest of a shoal outgrows the home first.
-            $limitOf = fn (Species $kind): float => $rule->limitIn($system, $kind)->millimetres / $shoal->largest;
+        return new self($study->facility, $fish, $study->projectionOf($fish));
+    }
 
-            return new HomeOutlook(
-                $system,
-                $limit,
-                $now * $shoal->largest <= $limit->millimetres,
-                $growth->outgrows($limitOf, $system),
-                TemperatureFit::of($fish->species, $system),
-                self::worstCase($growth, $limitOf, $system),
-            );
-        }, $facility->systems);
+    /** @return array<string, HomeOutlook> by system, in walking order */
+    public function homes(): array
+    {
+        return array_map($this->homeIn(...), $this->facility->systems);
+    }
 
-        return new self($fish, $growth, $homes, NextHome::among($homes, $fish, $facility));
+    public function current(): HomeOutlook
+    {
+        return $this->homeIn($this->facility->systems[$this->fish->currentSystem()]);
+    }
+
+    public function next(): ?HomeOutlook
+    {
+        return NextHome::of($this);
+    }
+
+    public function homeIn(System $system): HomeOutlook
+    {
+        return $this->homes[$system->key] ??= $this->holdAgainst($system);
+    }
+
+    /** Greatest length of its leading kind that fits, millimetres: cheap, without any date. */
+    public function limitIn(System $system): float
+    {
+        return $this->rule->limitIn($system, $this->fish->species)->millimetres;
+    }
+
+    /** The largest of a shoal decides. */
+    public function fitsNow(System $system): bool
+    {
+        return $this->lengthNow * $this->shoal->largest <= $this->limitIn($system);
+    }
+
+    private function holdAgainst(System $system): HomeOutlook
+    {
+        $limitOf = fn (Species $kind): float => $this->rule->limitIn($system, $kind)->millimetres / $this->shoal->largest;
+
+        return new HomeOutlook(
+            $system,
+            $this->rule->limitIn($system, $this->fish->species),
+            $this->fitsNow($system),
+            $this->growth->outgrows($limitOf, $system),
+            TemperatureFit::of($this->fish->species, $system),
+            $this->worstCase($limitOf, $system),
+        );
     }
 
     /** @param  Closure(Species): float  $limitOf */
-    private static function worstCase(GrowthProjection $growth, Closure $limitOf, System $home): ?WorstCase
+    private function worstCase(Closure $limitOf, System $home): ?WorstCase
     {
-        if (count($growth->kinds) === 1) {
+        if (count($this->growth->kinds) === 1) {
             return null;
         }
         $cases = array_map(fn (array $kind): WorstCase => new WorstCase(
             $kind[1]->species,
-            $growth->ifSurely($kind[1])->outgrows($limitOf, $home),
-        ), $growth->kinds);
+            $this->growth->ifSurely($kind[1])->outgrows($limitOf, $home),
+        ), $this->growth->kinds);
         usort($cases, fn (WorstCase $a, WorstCase $b): int => self::order($a) <=> self::order($b));
 
         return $cases[0];
@@ -70,10 +109,5 @@ final readonly class FishOutlook
     private static function order(WorstCase $case): array
     {
         return [$case->outgrows->likely?->toIso() ?? '9999', $case->outgrows->early?->toIso() ?? '9999'];
-    }
-
-    public function current(): HomeOutlook
-    {
-        return $this->homes[$this->fish->currentSystem()];
     }
 }

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Facility;
-use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
 use Biomegas\Housing\TemperatureFit;
 
 /**
@@ -16,42 +15,41 @@ use Biomegas\Housing\TemperatureFit;
  */
 final readonly class NextHome
 {
-    /** @param  array<string, HomeOutlook>  $homes by system */
-    public static function among(array $homes, Fish $fish, Facility $facility): ?HomeOutlook
+    public static function of(FishOutlook $outlook): ?HomeOutlook
     {
-        $present = $homes[$fish->currentSystem()];
-        $larger = array_filter($homes, fn (HomeOutlook $home): bool => $home !== $present
-            && $home->fitsNow
-            && $home->limit->millimetres > $present->limit->millimetres
-            && $home->temperature === TemperatureFit::Suits
-            && $home->system->isAvailableOn($facility->date));
+        $larger = self::largerHomes($outlook);
         if ($larger === []) {
             return null;
         }
-        $leaves = $present->outgrows->early ?? $facility->horizon();
-        $lasting = array_filter($larger, fn (HomeOutlook $home): bool => self::lasts($home, $leaves, $facility));
-        if ($lasting === []) {
-            return self::first($larger, fn (HomeOutlook $home): float => -$home->limit->millimetres);
+        $leaves = $outlook->current()->outgrows->early ?? $outlook->facility->horizon();
+        $until = $leaves->plusDays($outlook->facility->rulebook->stagedDays());
+        usort($larger, fn (System $a, System $b): int => $a->floorArea() <=> $b->floorArea());
+        foreach ($larger as $system) {
+            $home = $outlook->homeIn($system);
+            if (self::lastsUntil($home, $until)) {
+                return $home;
+            }
         }
+        usort($larger, fn (System $a, System $b): int => $outlook->limitIn($b) <=> $outlook->limitIn($a));
 
-        return self::first($lasting, fn (HomeOutlook $home): float => $home->system->floorArea());
+        return $outlook->homeIn($larger[0]);
     }
 
-    private static function lasts(HomeOutlook $home, LocalDate $from, Facility $facility): bool
+    /** @return list<System> in use, of the right temperature, and with a higher limit than its home */
+    private static function largerHomes(FishOutlook $outlook): array
     {
-        $until = $from->plusDays($facility->rulebook->stagedDays());
+        $fish = $outlook->fish;
+        $present = $outlook->limitIn($outlook->facility->systems[$fish->currentSystem()]);
 
+        return array_values(array_filter($outlook->facility->systems, fn (System $system): bool => $system->key !== $fish->currentSystem()
+            && $outlook->limitIn($system) > $present
+            && $outlook->fitsNow($system)
+            && TemperatureFit::of($fish->species, $system) === TemperatureFit::Suits
+            && $system->isAvailableOn($outlook->facility->date)));
+    }
+
+    private static function lastsUntil(HomeOutlook $home, LocalDate $until): bool
+    {
         return $home->outgrows->early === null || ! $home->outgrows->early->isBefore($until);
-    }
-
-    /**
-     * @param  non-empty-array<string, HomeOutlook>  $homes
-     * @param  callable(HomeOutlook): float  $order
-     */
-    private static function first(array $homes, callable $order): HomeOutlook
-    {
-        usort($homes, fn (HomeOutlook $a, HomeOutlook $b): int => $order($a) <=> $order($b));
-
-        return $homes[0];
     }
 }

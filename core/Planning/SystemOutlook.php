@@ -21,7 +21,7 @@ final readonly class SystemOutlook
         $residents = array_map(fn ($resident): FishOutlook => $fish[$resident->key], $facility->residentsOf($system));
         $full = FloorFilling::of($facility, $system, $residents);
         foreach ($residents as $resident) {
-            $home = $resident->homes[$system->key];
+            $home = $resident->homeIn($system);
             $window = $home->outgrows;
             $outgrown = new FullSystem($window->early, $window->likely, $window->late, "{$resident->fish->name}: {$home->limit->binding->reason()}");
             if ($outgrown->comesBefore($full)) {

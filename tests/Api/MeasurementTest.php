@@ -14,7 +14,7 @@ final class MeasurementTest extends ApiTestCase
     public function test_a_length_moves_the_window(): void
     {
         $before = $this->window();
-        $this->add('34.4')->assertCreated()->assertJsonPath('length_mm', 344)->assertJsonPath('version', 1);
+        $this->add('35.1')->assertCreated()->assertJsonPath('length_mm', 351)->assertJsonPath('version', 1);
 
         $this->assertNotSame($before, $this->window());
     }
@@ -75,7 +75,7 @@ final class MeasurementTest extends ApiTestCase
     public function test_a_correction_keeps_the_old_value_in_the_history(): void
     {
         $id = $this->add('34')->json('id');
-        $this->correct($id, '34.4', 1)->assertOk()->assertJsonPath('version', 2)->assertJsonPath('length_mm', 344);
+        $this->correct($id, '35.1', 1)->assertOk()->assertJsonPath('version', 2)->assertJsonPath('length_mm', 351);
 
         $change = Activity::query()->where(['subject_id' => $id, 'event' => 'updated'])->firstOrFail();
         $this->assertSame(3400, $change->changes()['old']['length_tenth_mm']);
@@ -84,9 +84,9 @@ final class MeasurementTest extends ApiTestCase
     public function test_a_stale_correction_is_refused_with_the_present_entry(): void
     {
         $id = $this->add('34')->json('id');
-        $this->correct($id, '34.4', 1)->assertOk();
+        $this->correct($id, '35.1', 1)->assertOk();
 
-        $this->correct($id, '35', 1)->assertConflict()->assertJsonPath('current.length_mm', 344);
+        $this->correct($id, '35', 1)->assertConflict()->assertJsonPath('current.length_mm', 351);
         $this->correct($id, 'big', 2)->assertUnprocessable()->assertJsonValidationErrors(['length']);
         $this->correct($id, '12', 2)->assertUnprocessable()->assertJsonPath('question', 'shrunk');
     }

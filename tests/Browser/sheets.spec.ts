@@ -35,9 +35,9 @@ test('on a phone the round leads to the board in one tap, and targets are large'
     await signIn(page)
     await page.getByRole('button', { name: 'Measure Bramble' }).click()
     await expect(page.getByLabel('Length', { exact: true })).toBeFocused()
-    await page.getByLabel('Length', { exact: true }).fill('33.9')
+    await page.getByLabel('Length', { exact: true }).fill('35.0')
     await page.getByRole('button', { name: 'Save length' }).click()
-    await expect(page.getByRole('status')).toContainText('Recorded: Bramble, 33.9 cm.')
+    await expect(page.getByRole('status')).toContainText('Recorded: Bramble, 35.0 cm.')
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByRole('status')).toContainText('Taken back')
     for (const target of await page.getByRole('button').all()) {

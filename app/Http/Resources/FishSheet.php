@@ -63,7 +63,7 @@ final readonly class FishSheet
             $pace === null ? null : round($pace, 1),
             Knowledge::from($kept->growth, $outlook),
             $identity,
-            array_map(Home::from(...), array_values($outlook->homes)),
+            array_map(Home::from(...), array_values($outlook->homes())),
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
             array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),
             PastLength::series($kept->facility, $fish, $outlook->growth),

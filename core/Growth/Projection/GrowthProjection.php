@@ -115,7 +115,8 @@ final readonly class GrowthProjection
         }
         $anySlip = $probabilities !== [] && max($probabilities) > self::SLIP_IS_LIKELY;
         $flagged = [];
-        foreach ($this->fish->lengths as $i => $entry) {
+        // The last few of a fish that stopped agree with each other: it is the fish, not the entries.
+        foreach (array_slice($this->fish->lengths, 0, count($this->fish->lengths) - $this->leading()->stalled) as $i => $entry) {
             // Of two entries that do not fit together nobody can tell which is wrong.
             $isSlip = count($probabilities) === 2 ? $anySlip : ($probabilities[$i] ?? 0.0) > self::SLIP_IS_LIKELY;
             if ($isSlip) {

@@ -15,7 +15,7 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
         <>
-            <Button variant="plain" minHeight="24px" fontSize="15px" aria-label={words.fish.identifyTitle} onClick={() => setOpen(true)}>
+            <Button variant="plain" fontSize="15px" aria-label={words.fish.identifyLong} onClick={() => setOpen(true)}>
                 {words.fish.identify}
             </Button>
             <PaperDialog title={words.fish.identifyTitle} open={open} onClose={() => setOpen(false)}>

@@ -149,6 +149,7 @@ export const words = {
         sample: 'How many were measured',
         spread: 'Spread between them, mm',
         identify: 'Change',
+        identifyLong: 'Change what it is',
         identifyTitle: 'What is it?',
         identifyHelp: 'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
         surely: 'It is',

@@ -23,21 +23,21 @@ final class OutlookTest extends TestCase
 
     public function test_the_smallest_home_that_lasts_is_the_next(): void
     {
-        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 130, 48), Kinds::tank('good', 180, 60), Kinds::tank('vast', 400, 200)])->next;
+        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 130, 48), Kinds::tank('good', 180, 60), Kinds::tank('vast', 400, 200)])->next();
 
         $this->assertSame('good', $next?->system->key);
     }
 
     public function test_when_none_lasts_the_one_that_lasts_longest_is_the_next(): void
     {
-        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 124, 46), Kinds::tank('better', 128, 47)])->next;
+        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 124, 46), Kinds::tank('better', 128, 47)])->next();
 
         $this->assertSame('better', $next?->system->key);
     }
 
     public function test_no_home_that_is_too_cold_or_smaller_is_the_next(): void
     {
-        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new KeepingRange(22, 30))->next);
+        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new KeepingRange(22, 30))->next());
     }
 
     public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void

@@ -1,0 +1,49 @@
+import { expect, test } from '@playwright/test'
+import { expectAccessible, openFish, signIn } from './keeper'
+
+test.beforeEach(async ({ page }) => signIn(page))
+
+test('a what-if answers beside the present curve and is cleared without a trace', async ({ page }) => {
+    await openFish(page, 'Pip')
+    const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
+    await page.getByLabel('Fed').selectOption('several')
+    await expect(page.getByText(/Then Pip outgrows Gauge tank between/)).toBeVisible()
+    await page.getByLabel('Living in').selectOption({ label: 'Long tank' })
+    await expect(page.getByText(/Then Pip (outgrows|may outgrow|fits) Long tank/)).toBeVisible()
+    await page.getByLabel('Water from now on').fill('78')
+    await expect(page.getByText('Give a temperature between 0 and 40')).toBeVisible()
+    await page.getByLabel('Water from now on').fill('28')
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Clear' }).click()
+    await expect(page.getByText(/Then Pip/)).toHaveCount(0)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(sentence)
+})
+
+test('a fish is taken for another kind, perhaps, and taken back', async ({ page }) => {
+    await openFish(page, 'Thistle')
+    await page.getByRole('button', { name: 'Change what it is' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('But it may be').selectOption({ label: 'Giant gourami' })
+    await slip.getByLabel('Share of belief').fill('120')
+    await slip.getByRole('button', { name: 'Take it for this' }).click()
+    await expect(slip.getByText('Give a share between 0 and 100 %')).toBeVisible()
+    await slip.getByLabel('Share of belief').fill('40')
+    await slip.getByRole('button', { name: 'Take it for this' }).click()
+    await expect(page.getByRole('status')).toContainText('Written down: what Thistle is.')
+    await expect(page.getByText(/oscar \d+ %, giant gourami \d+ %|giant gourami \d+ %, oscar \d+ %/)).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText(/giant gourami \d+ %/)).toHaveCount(0)
+})
+
+test('a stalled fish is reported, and its lengths are not called wrong', async ({ page }) => {
+    await openFish(page, 'Burr')
+    await expect(page.getByText('Burr has grown less than half of what was to be expected')).toBeVisible()
+    await expect(page.getByText('does not fit the others')).toHaveCount(0)
+})
+
+test('a slip of the unit is offered for correction', async ({ page }) => {
+    await openFish(page, 'Pip')
+    await page.getByLabel('Length', { exact: true }).fill('15 cm')
+    await page.getByRole('button', { name: 'Save length' }).click()
+    await expect(page.getByText(/Did you mean 3[78]\.\d cm/)).toBeVisible()
+})
