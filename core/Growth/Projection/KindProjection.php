@@ -82,9 +82,7 @@ final class KindProjection
     public function lengthsOn(LocalDate $date, ?System $livingIn = null): array
     {
         if ($date->isBefore($this->facility->date)) {
-            $lengths = WeightedQuantiles::of($this->behind->lengthsBehind($this->past->timeOn($date)), $this->behind->weight);
-
-            return array_map($lengths->at(...), self::LEVELS);
+            return array_map($this->lengthsBehind($this->past->timeOn($date))->at(...), self::LEVELS);
         }
         $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
@@ -173,6 +171,16 @@ final class KindProjection
     private function fit(array $observations, int $draws): GrowthDraws
     {
         return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation, $draws))->fit($observations);
+    }
+
+    /** While it stalls a fish is as long as its last length says. */
+    private function lengthsBehind(float $time): WeightedQuantiles
+    {
+        $stalls = $this->stalled > 0 && $time >= $this->observations[count($this->observations) - $this->stalled]->time;
+
+        return $stalls
+            ? WeightedQuantiles::of($this->draws->start, $this->draws->weight)
+            : WeightedQuantiles::of($this->behind->lengthsBehind($time), $this->behind->weight);
     }
 
     private function adultLengths(): WeightedQuantiles

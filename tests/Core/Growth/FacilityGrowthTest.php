@@ -124,6 +124,7 @@ final class FacilityGrowthTest extends TestCase
 
         $this->assertSame([], $growth->flagged());
         $this->assertSame(Stall::Stalled, Stall::of($growth->leading()));
+        $this->assertEqualsWithDelta(207, $growth->lengthOn(LocalDate::fromIso('2026-12-01'))->likely, 3, 'behind, while it stalled');
         $this->assertEqualsWithDelta(215, $growth->lengthOn(LocalDate::fromIso('2027-03-01'))->likely, 12);
         $this->assertGreaterThan(400, $growth->adultLength()->likely, 'a stall is never taken for the adult size');
     }
