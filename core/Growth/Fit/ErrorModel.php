@@ -10,10 +10,14 @@ namespace Biomegas\Growth\Fit;
  */
 final readonly class ErrorModel
 {
-    private const SLIP_SHARE = 0.05;
+    /** Logarithm of the share of good entries, 95 in a hundred. */
+    public const LOG_GOOD_SHARE = -0.051293294387550536;
+
+    /** Logarithm of the share of slips, 5 in a hundred. */
+    public const LOG_SLIP_SHARE = -2.995732273553991;
 
     /** Variance that a slip adds. */
-    private const SLIP_VARIANCE = 0.7 ** 2;
+    public const SLIP_VARIANCE = 0.7 ** 2;
 
     /**
      * Worked in logarithms, so that no residual is too large.
@@ -26,8 +30,8 @@ final readonly class ErrorModel
     {
         $square = $residual * $residual / 2;
         $ofSlip = $variance + self::SLIP_VARIANCE;
-        $good = log((1 - self::SLIP_SHARE) / sqrt($variance)) - $square / $variance;
-        $excess = log(self::SLIP_SHARE / sqrt($ofSlip)) - $square / $ofSlip - $good;
+        $good = self::LOG_GOOD_SHARE - log($variance) / 2 - $square / $variance;
+        $excess = self::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip - $good;
         $odds = exp(min(700.0, $excess));
 
         return [$good + log1p($odds), 1 / (1 + $odds)];

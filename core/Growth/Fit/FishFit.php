@@ -27,10 +27,8 @@ final readonly class FishFit
 
     private const SECOND_ROUND_WIDENING = 1.5;
 
-    private const DEGREES_OF_FREEDOM = 5;
-
-    /** Three for the parameters, one for each degree of freedom, two for the wandering of growth time. */
-    private const NORMALS_PER_DRAW = 3 + self::DEGREES_OF_FREEDOM + 2;
+    /** Asymptote, coefficient, start, and the way growth time wanders. */
+    private const NORMALS_OF_PRIOR = 4;
 
     public function __construct(
         private GrowthCurve $curve,
@@ -74,23 +72,17 @@ final readonly class FishFit
         $logHeight = $precision->logDeterminant() / 2 - 3 * log($widening);
         [$first, $second, $third] = array_map($precision->solveTransposed(...), [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]]);
         $filter = new DeviationFilter($this->curve, $observations, $this->processVariation);
-        foreach (NormalTable::of($this->draws, self::NORMALS_PER_DRAW) as $z) {
-            $chiSquare = 0.0;
-            for ($i = 0; $i < self::DEGREES_OF_FREEDOM; $i++) {
-                $chiSquare += $z[3 + $i] ** 2;
-            }
-            $distance = $z[0] ** 2 + $z[1] ** 2 + $z[2] ** 2;
-            $scale = $widening * sqrt(self::DEGREES_OF_FREEDOM / $chiSquare);
+        foreach (ProposalTable::of($this->draws) as [$a, $k, $l, $logDensity, $deviationNormal, $wanderNormal]) {
             $at = [
-                $centre[0] + $scale * ($first[0] * $z[0] + $second[0] * $z[1] + $third[0] * $z[2]),
-                $centre[1] + $scale * ($second[1] * $z[1] + $third[1] * $z[2]),
-                $centre[2] + $scale * $third[2] * $z[2],
+                $centre[0] + $widening * ($first[0] * $a + $second[0] * $k + $third[0] * $l),
+                $centre[1] + $widening * ($second[1] * $k + $third[1] * $l),
+                $centre[2] + $widening * $third[2] * $l,
             ];
             if (max(abs($at[0]), abs($at[1]), abs($at[2])) > PeakFinder::FARTHEST_LOG) {
                 continue;
             }
-            $logProposal = $logHeight - (self::DEGREES_OF_FREEDOM + 3) / 2 * log(1 + $distance / $chiSquare);
-            $round->add($at, $filter->follow($at), $this->prior->logDensity($at[0], $at[1]) - $logProposal, $z[8], $z[9]);
+            $logCorrection = $this->prior->logDensity($at[0], $at[1]) - $logHeight - $logDensity;
+            $round->add($at, $filter->follow($at), $logCorrection, $deviationNormal, $wanderNormal);
         }
 
         return $round;
@@ -100,7 +92,7 @@ final readonly class FishFit
     private function fromPrior(int $draws, ?Observation $last, float $lastTime): GrowthDraws
     {
         $starts = $asymptotes = $coefficients = $deviations = $wander = $weights = [];
-        foreach (NormalTable::of($draws, self::NORMALS_PER_DRAW) as $z) {
+        foreach (NormalTable::of($draws, self::NORMALS_OF_PRIOR) as $z) {
             $logStart = $last === null
                 ? $this->prior->logStart + $this->prior->logStartSpread * $z[2]
                 : $last->logLength + $last->error * $z[2];
@@ -109,7 +101,7 @@ final readonly class FishFit
             $asymptotes[] = exp(max($logStart, $logAsymptote));
             $coefficients[] = exp($logCoefficient);
             $deviations[] = -$lastTime;
-            $wander[] = $z[9];
+            $wander[] = $z[3];
             $weights[] = 1 / $draws;
         }
 

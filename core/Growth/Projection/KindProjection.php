@@ -41,7 +41,7 @@ final class KindProjection
     /** @var list<Observation> */
     public readonly array $observations;
 
-    private readonly GrowthTable $table;
+    private ?GrowthTable $table = null;
 
     private readonly FishClocks $clocks;
 
@@ -72,7 +72,6 @@ final class KindProjection
         $this->draws = $this->stalled > 0 && $last !== null
             ? $this->fit([new Observation(0.0, $last->logLength, $last->error)], $draws)
             : $this->behind;
-        $this->table = GrowthTable::of($this->draws, $this->past->endTime() - $this->offset, self::LEVELS);
     }
 
     /**
@@ -86,7 +85,7 @@ final class KindProjection
         }
         $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
-        return array_map(fn (float $level): float => $this->table->lengthAfter($time, $level), self::LEVELS);
+        return array_map(fn (float $level): float => $this->table()->lengthAfter($time, $level), self::LEVELS);
     }
 
     /** @return list<float> millimetres at each of LEVELS */
@@ -117,7 +116,7 @@ final class KindProjection
      */
     public function dayReaching(float $limitMm, float $share, System $livingIn): ?LocalDate
     {
-        $time = $this->table->timeUntil($limitMm, round(1 - $share, 4));
+        $time = $this->table()->timeUntil($limitMm, round(1 - $share, 4));
 
         return $time === null ? null : $this->aheadIn($livingIn)->firstDayWith($time);
     }
@@ -171,6 +170,12 @@ final class KindProjection
     private function fit(array $observations, int $draws): GrowthDraws
     {
         return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation, $draws))->fit($observations);
+    }
+
+    /** Kin are fitted too, but never asked for a date. */
+    private function table(): GrowthTable
+    {
+        return $this->table ??= GrowthTable::of($this->draws, $this->timeOfDraws(), self::LEVELS);
     }
 
     /** While it stalls a fish is as long as its last length says. */

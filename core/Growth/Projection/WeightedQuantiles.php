@@ -40,6 +40,9 @@ final readonly class WeightedQuantiles
             $weights[$i] = $sum += $weight;
         }
 
+        // Rounding must not leave a trace of weight beyond the last value.
+        $weights[count($weights) - 1] = 1.0;
+
         return new self($values, $weights);
     }
 
