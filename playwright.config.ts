@@ -8,7 +8,8 @@ export default defineConfig({
     outputDir: '.state/playwright',
     workers: 1,
     retries: 0,
-    timeout: 30_000,
+    timeout: 60_000,
+    expect: { timeout: 10_000 },
     reporter: [['list']],
     use: {
         baseURL: `http://127.0.0.1:${port}`,

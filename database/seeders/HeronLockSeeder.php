@@ -27,6 +27,7 @@ use Biomegas\Facility\Stay as StayInPicture;
 use Biomegas\Growth\Clock\FishClocks;
 use Biomegas\Growth\Curve\VonBertalanffy;
 use Illuminate\Database\Seeder;
+use LogicException;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -48,6 +49,9 @@ final class HeronLockSeeder extends Seeder
 
     public function run(): void
     {
+        if (app()->isProduction()) {
+            throw new LogicException('The demo has a password that everybody knows: it is not for production.');
+        }
         $this->random = new Randomizer(new Mt19937(1871));
         $settings = FacilitySettings::query()->create([
             'name' => 'Heron Lock', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 1095, 'rulebook' => [],

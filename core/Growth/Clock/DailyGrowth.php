@@ -26,7 +26,7 @@ final readonly class DailyGrowth
     ) {
     }
 
-    /** One day of growth at the reference, whatever the water: for tests and for kinds of unknown needs. */
+    /** The same every day, 1 being growth at the reference: for kinds whose answer to temperature is not known. */
     public static function steady(float $rate): self
     {
         return new self([$rate / LocalDate::DAYS_PER_YEAR]);
