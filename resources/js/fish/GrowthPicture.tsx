@@ -54,7 +54,7 @@ function Ground({ sheet, chart, unit }: Props) {
                     <text x={size.left - 11} y={y(mm) + 5} textAnchor="end" fontSize={15} fill={ink('ink')}>{Math.round(mm / unit.mm)}</text>
                 </g>
             ))}
-            <text x={size.left + 6} y={size.top + 2} fontSize={15} fill={ink('ink2')}>{unit.word}</text>
+            <text x={size.left - 11} y={size.top - 3} textAnchor="end" fontSize={15} fill={ink('ink2')}>{unit.word}</text>
             <path d={`M${size.left} ${size.top - 10}V${size.bottom}H${size.right}`} fill="none" stroke={ink('ink')} strokeWidth={1.6} />
             {chart.ticksX.map((tick) => {
                 const isYear = tick.getUTCMonth() === 0
