@@ -11,6 +11,7 @@ use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Shoal;
+use Biomegas\Growth\Stall;
 use Biomegas\Housing\FootprintRule;
 use Biomegas\Housing\TemperatureFit;
 use Closure;
@@ -21,8 +22,13 @@ use Closure;
  */
 final class FishOutlook
 {
+    /** A fish that stalls from this share of its limit on may be cramped. Common practice, no published source. */
+    private const NEAR_LIMIT = 0.7;
+
     /** @var array<string, HomeOutlook> by system */
     private array $homes = [];
+
+    private ?Stall $stall = null;
 
     private readonly Shoal $shoal;
 
@@ -74,6 +80,19 @@ final class FishOutlook
     public function fitsNow(System $system): bool
     {
         return $this->lengthNow * $this->shoal->largest <= $this->limitIn($system);
+    }
+
+    public function stall(): Stall
+    {
+        return $this->stall ??= Stall::of($this->growth->leading());
+    }
+
+    /** It stalled near the limit of its home: what it has reached is not its adult size. */
+    public function isCramped(): bool
+    {
+        $limit = $this->limitIn($this->facility->systems[$this->fish->currentSystem()]);
+
+        return $this->stall() === Stall::Stalled && $this->lengthNow * $this->shoal->largest > self::NEAR_LIMIT * $limit;
     }
 
     private function holdAgainst(System $system): HomeOutlook

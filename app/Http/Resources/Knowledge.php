@@ -16,9 +16,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'What the growth of a fish rests on, and what stands out in it.')]
 final readonly class Knowledge
 {
-    /** A fish that stalls from this share of its limit on may be cramped. Common practice, no published source. */
-    private const NEAR_LIMIT = 0.7;
-
     /** @param  list<KindShare>  $kinds */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/KindShare'))] public array $kinds,
@@ -42,7 +39,6 @@ final readonly class Knowledge
         $leading = $outlook->growth->leading();
         $ofKind = GrowthPrior::ofSpecies($leading->species, $fish->sex);
         $sources = Sources::of($leading, $ofKind);
-        $stall = Stall::of($leading);
         $shoal = Shoal::of($fish);
         $now = $outlook->growth->lengthOn($study->facility->date)->likely;
         $mean = $leading->draws->moments()[0];
@@ -53,8 +49,8 @@ final readonly class Knowledge
             round($sources->kin, 3),
             round($sources->kind, 3),
             count($study->kinOf($fish, $leading->species)),
-            $stall,
-            $stall === Stall::Stalled && $now * $shoal->largest > self::NEAR_LIMIT * $outlook->current()->limit->millimetres,
+            $outlook->stall(),
+            $outlook->isCramped(),
             $leading->species->lengthWeight === null ? null : round($leading->species->lengthWeight->grams($now), 1),
             round(GrowthPerformance::index(exp($mean[1]), exp($mean[0])), 2),
             round(GrowthPerformance::index($leading->species->growthCoefficient->typical, $leading->species->adultLength->typical), 2),

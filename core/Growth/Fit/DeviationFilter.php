@@ -52,10 +52,10 @@ final readonly class DeviationFilter
             $square = $residual * $residual / 2;
             $ofSlip = $spread + ErrorModel::SLIP_VARIANCE;
             $good = ErrorModel::LOG_GOOD_SHARE - log($spread) / 2 - $square / $spread;
-            $excess = ErrorModel::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip - $good;
-            $odds = exp($excess < 700.0 ? $excess : 700.0);
-            $logLikelihood += $good + log1p($odds);
-            $share = 1 / (1 + $odds);
+            $slip = ErrorModel::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip;
+            $odds = exp($good > $slip ? $slip - $good : $good - $slip);
+            $logLikelihood += ($good > $slip ? $good : $slip) + log1p($odds);
+            $share = ($good > $slip ? 1.0 : $odds) / (1 + $odds);
             $slips[] = 1 - $share;
             $gain = $slope * $variance / $spread;
             $correction = $gain * $residual;

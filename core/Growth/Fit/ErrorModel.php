@@ -31,9 +31,12 @@ final readonly class ErrorModel
         $square = $residual * $residual / 2;
         $ofSlip = $variance + self::SLIP_VARIANCE;
         $good = self::LOG_GOOD_SHARE - log($variance) / 2 - $square / $variance;
-        $excess = self::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip - $good;
-        $odds = exp(min(700.0, $excess));
+        $slip = self::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip;
+        // The smaller is taken against the larger, or a slip of a sharp method would overflow.
+        $odds = exp(-abs($good - $slip));
 
-        return [$good + log1p($odds), 1 / (1 + $odds)];
+        return $good > $slip
+            ? [$good + log1p($odds), 1 / (1 + $odds)]
+            : [$slip + log1p($odds), $odds / (1 + $odds)];
     }
 }
