@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\LeastSquares;
 
-use Biomegas\Facility\CurveName;
-use InvalidArgumentException;
-
 /**
  * A growth curve by age: asymptote times a shape of coefficient times (age
  * minus location). The location of von Bertalanffy's curve is the age at zero
@@ -17,13 +14,6 @@ enum AgeCurve: string
     case VonBertalanffy = 'von-bertalanffy';
     case Gompertz = 'gompertz';
     case Logistic = 'logistic';
-
-    /** @throws InvalidArgumentException for a curve that has no form by age */
-    public static function named(CurveName $name): self
-    {
-        return self::tryFrom($name->value)
-            ?? throw new InvalidArgumentException("The curve {$name->value} has no form by age.");
-    }
 
     /** Share of the asymptote. */
     public function shape(float $x): float

@@ -52,15 +52,6 @@ final readonly class GrowthTable
         return $this->curves[(string) $quantile]->at($time);
     }
 
-    public function bandAfter(float $time): LengthBand
-    {
-        return new LengthBand(
-            $this->lengthAfter($time, LengthBand::LOW),
-            $this->lengthAfter($time, LengthBand::LIKELY),
-            $this->lengthAfter($time, LengthBand::HIGH),
-        );
-    }
-
     /** Growth time from now until this quantile of the length reaches the limit, or null. */
     public function timeUntil(float $limit, float $quantile): ?float
     {

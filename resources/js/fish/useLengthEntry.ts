@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef } from 'react'
-import { newKey, Refused, write } from '../api/client'
+import { Refused, write } from '../api/client'
 import { logKey } from '../api/queries'
 import type { MeasurementEntry, MeasurementRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { useNotices } from '../frame/notice'
+import { useOnceKey } from '../log/useOnceKey'
 import { measured } from '../units/length'
 import { words } from '../words/en'
 
@@ -21,7 +21,7 @@ export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target)
     const client = useQueryClient()
     const { say } = useNotices()
     const unit = useUnit()
-    const key = useRef({ of: '', key: '' })
+    const { keyFor, forget } = useOnceKey()
     const refresh = () => client.invalidateQueries({ queryKey: logKey })
     const back = (undo: () => Promise<unknown>) => (): void => {
         void undo()
@@ -31,16 +31,13 @@ export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target)
     }
     const mutation = useMutation({
         mutationFn: (request: MeasurementRequest) => {
-            const text = JSON.stringify(request)
-            if (key.current.of !== text) {
-                key.current = { of: text, key: newKey() }
-            }
+            const key = keyFor(JSON.stringify(request))
             return correcting === undefined
-                ? write<MeasurementEntry>('POST', `fish/${fishId}/measurements`, request, key.current.key)
-                : write<MeasurementEntry>('PUT', `measurements/${correcting.id}`, { ...request, version: correcting.version }, key.current.key)
+                ? write<MeasurementEntry>('POST', `fish/${fishId}/measurements`, request, key)
+                : write<MeasurementEntry>('PUT', `measurements/${correcting.id}`, { ...request, version: correcting.version }, key)
         },
         onSuccess: async (saved) => {
-            key.current = { of: '', key: '' }
+            forget()
             const length = measured(saved.length_mm, unit)
             say(
                 correcting === undefined

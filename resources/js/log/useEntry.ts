@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef } from 'react'
-import { newKey, Refused, write } from '../api/client'
+import { Refused, write } from '../api/client'
 import { logKey } from '../api/queries'
 import type { Recorded } from '../api/types'
 import { useNotices } from '../frame/notice'
 import { words } from '../words/en'
+import { useOnceKey } from './useOnceKey'
 
 interface Entry<B> {
     /** Where it is written, and where it is taken back with its number behind. */
@@ -21,17 +21,11 @@ interface Entry<B> {
 export function useEntry<B>({ path, undoPath, said, onDone }: Entry<B>) {
     const client = useQueryClient()
     const { say } = useNotices()
-    const key = useRef({ of: '', key: '' })
+    const { keyFor, forget } = useOnceKey()
     const mutation = useMutation({
-        mutationFn: (body: B) => {
-            const text = path + JSON.stringify(body)
-            if (key.current.of !== text) {
-                key.current = { of: text, key: newKey() }
-            }
-            return write<Recorded>('POST', path, body, key.current.key)
-        },
+        mutationFn: (body: B) => write<Recorded>('POST', path, body, keyFor(path + JSON.stringify(body))),
         onSuccess: async (recorded, body) => {
-            key.current = { of: '', key: '' }
+            forget()
             say({
                 text: said(body),
                 undo: () => {

@@ -18,7 +18,6 @@ const plural = (n: number, one: string, many = `${one}s`): string => `${number(n
 export const words = {
     product: 'Biomegas',
     places: { today: 'Today', fish: 'Fish', systems: 'Systems' },
-    stretches: { room: 'in the room' },
     loading: 'Drawing the sheet…',
     tryAgain: 'Try again',
     unreachable: 'No answer from the server. Check the network and try again; what you typed is still here.',
@@ -26,7 +25,6 @@ export const words = {
     undo: 'Undo',
     close: 'Close',
     undone: 'Taken back.',
-    putBack: 'Put back.',
     cancel: 'Cancel',
     signOut: 'Sign out',
     darkSheet: 'Night',
