@@ -11,6 +11,7 @@ use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
+use Biomegas\Facility\Ration;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Species;
@@ -19,6 +20,8 @@ use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
+use Biomegas\Growth\Clock\DailyGrowth;
+use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Curve\VonBertalanffy;
 use Biomegas\Measure\Length;
 use Random\Engine\Mt19937;
@@ -39,7 +42,7 @@ final readonly class LargeFacility
         $kinds = array_map(fn (int $i): Species => self::kind($i), range(1, self::KINDS));
         $all = [];
         for ($i = 0; $i < $fish; $i++) {
-            $all[] = self::fish($i, $kinds[$i % self::KINDS], $homes[$i % $systems]->key, $lengths, $today, $random);
+            $all[] = self::fish($i, $kinds[$i % self::KINDS], $homes[$i % $systems], $lengths, $today, $random);
         }
 
         return new Facility($today, 1095, new Rulebook, $homes, $all);
@@ -65,16 +68,17 @@ final readonly class LargeFacility
         );
     }
 
-    private static function fish(int $i, Species $kind, string $home, int $lengths, LocalDate $today, Randomizer $random): Fish
+    private static function fish(int $i, Species $kind, System $home, int $lengths, LocalDate $today, Randomizer $random): Fish
     {
         $arrived = $today->plusDays(-75 * $lengths);
+        $clock = GrowthClock::startingOn($arrived)->runOn(DailyGrowth::of($kind, $home, Ration::Steady), $today);
         $entries = [];
         for ($n = 0; $n < $lengths; $n++) {
             $day = $arrived->plusDays(75 * $n);
-            $true = (new VonBertalanffy)->lengthAt(60 + $i % 40, $kind->adultLength->typical, 0.5, 75 * $n / LocalDate::DAYS_PER_YEAR);
+            $true = (new VonBertalanffy)->lengthAt(60 + $i % 40, $kind->adultLength->typical, 0.5, $clock->timeOn($day));
             $entries[] = new MeasuredLength($day, Length::ofMillimetres($true * (1 + ($random->getInt(0, 200) - 100) / 3000)), Method::Picture);
         }
 
-        return new Fish("fish-{$i}", "Fish {$i}", $kind, $arrived, [new Stay($home, $arrived)], $entries);
+        return new Fish("fish-{$i}", "Fish {$i}", $kind, $arrived, [new Stay($home->key, $arrived)], $entries);
     }
 }

@@ -8,10 +8,11 @@ use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
-use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\PeakFinder;
 use Biomegas\Growth\Fit\ProcessVariation;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
@@ -21,19 +22,22 @@ use Biomegas\Growth\Projection\KindProjection;
 /** The growth of all fish of a facility, in which kin inform each other. */
 final class FacilityGrowth
 {
-    /** Draws for what kin say of each other: they are averaged, so fewer do. */
-    private const DRAWS_OF_KIN = 192;
-
     /** More kin than this add nothing that can be seen. */
     private const MOST_KIN = 20;
 
-    /** @var array<string, KinEvidence> by fish and kind */
+    /** @var array<string, KinEvidence|null> by fish */
     private array $evidence = [];
+
+    /** @var array<string, list<Fish>>|null by kind those who can tell of their kin, with the most lengths first */
+    private ?array $telling = null;
+
+    private readonly FacilityClocks $clocks;
 
     public function __construct(
         public readonly Facility $facility,
         private readonly float $processVariation = FishFit::PROCESS_VARIATION,
     ) {
+        $this->clocks = new FacilityClocks($facility);
     }
 
     /**
@@ -42,11 +46,12 @@ final class FacilityGrowth
      */
     public static function processVariationOf(Facility $facility): float
     {
+        $clocks = new FacilityClocks($facility);
         $fish = [];
         foreach ($facility->fish as $one) {
             if ($one->candidates === [] && $one->lengths !== []) {
                 $prior = GrowthPrior::ofSpecies($one->species, $one->sex);
-                $fish[] = [GrowthCurves::named($one->species->curve), $prior, LengthsOfFish::observed($one, $one->species, (new FishClocks($facility, $one, $one->species))->past())];
+                $fish[] = [GrowthCurves::named($one->species->curve), $prior, MeasuredGrowth::of($one, $one->species, $prior, $clocks)->observations];
             }
         }
 
@@ -57,7 +62,7 @@ final class FacilityGrowth
     {
         return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateKind $kind): array => [
             $kind->weight,
-            new KindProjection($this->facility, $fish, $kind->species, $this->priorOf($fish, $kind->species), $this->processVariation),
+            new KindProjection($this->facility, $fish, $kind->species, $this->priorOf($fish, $kind->species), $this->clocks, $this->processVariation),
         ], $fish->kinds()));
     }
 
@@ -66,7 +71,7 @@ final class FacilityGrowth
     {
         return KinPrior::of(
             GrowthPrior::ofSpecies($species, $fish->sex),
-            array_map(fn (Fish $kin): KinEvidence => $this->evidenceOf($kin), $this->kinOf($fish, $species)),
+            array_values(array_filter(array_map($this->evidenceOf(...), $this->kinOf($fish, $species)))),
         );
     }
 
@@ -78,25 +83,50 @@ final class FacilityGrowth
      */
     public function kinOf(Fish $fish, Species $species): array
     {
-        $kin = array_values(array_filter($this->facility->fish, fn (Fish $other): bool => $other->key !== $fish->key
-            && $other->species->key === $species->key
-            && $other->candidates === []
-            && count($other->lengths) > 1));
-        usort($kin, fn (Fish $a, Fish $b): int => count($b->lengths) <=> count($a->lengths));
+        $this->telling ??= $this->groupTelling();
+        $kin = array_filter(
+            array_slice($this->telling[$species->key] ?? [], 0, self::MOST_KIN + 1),
+            fn (Fish $other): bool => $other->key !== $fish->key,
+        );
 
-        return array_slice($kin, 0, self::MOST_KIN);
+        return array_slice(array_values($kin), 0, self::MOST_KIN);
     }
 
-    private function evidenceOf(Fish $fish): KinEvidence
+    /** @return array<string, list<Fish>> */
+    private function groupTelling(): array
     {
-        return $this->evidence[$fish->key] ??= $this->weigh($fish);
+        $groups = [];
+        foreach ($this->facility->fish as $fish) {
+            if ($fish->candidates === [] && count($fish->lengths) > 1) {
+                $groups[$fish->species->key][] = $fish;
+            }
+        }
+        foreach ($groups as $kind => $group) {
+            usort($group, fn (Fish $a, Fish $b): int => count($b->lengths) <=> count($a->lengths));
+            $groups[$kind] = $group;
+        }
+
+        return $groups;
     }
 
-    private function weigh(Fish $fish): KinEvidence
+    private function evidenceOf(Fish $fish): ?KinEvidence
+    {
+        if (! array_key_exists($fish->key, $this->evidence)) {
+            $this->evidence[$fish->key] = $this->weigh($fish);
+        }
+
+        return $this->evidence[$fish->key];
+    }
+
+    /** Null when it has stopped growing before it was measured twice. */
+    private function weigh(Fish $fish): ?KinEvidence
     {
         $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
-        $alone = new KindProjection($this->facility, $fish, $fish->species, $prior, $this->processVariation, self::DRAWS_OF_KIN);
+        $lengths = MeasuredGrowth::of($fish, $fish->species, $prior, $this->clocks)->beforeStalling();
 
-        return KinEvidence::of($alone->behind, $prior);
+        return count($lengths) < 2 ? null : KinEvidence::of(
+            (new PeakFinder(GrowthCurves::named($fish->species->curve), $prior, $this->processVariation))->find($lengths),
+            $prior,
+        );
     }
 }

@@ -24,8 +24,6 @@ final readonly class NextMeasurement
     /** A day, in years of growth time. */
     private const LEAST_TIME = 1 / LocalDate::DAYS_PER_YEAR;
 
-    private const NODES = 16;
-
     /**
      * The day counted from the last length; null when there is none or the
      * limit is never reached.
@@ -34,7 +32,7 @@ final readonly class NextMeasurement
      */
     public static function after(KindProjection $projection, float $limitMm, float $error, LocalDate $last): ?LocalDate
     {
-        if ($projection->observations === []) {
+        if ($projection->measured->observations === []) {
             return null;
         }
         $draws = $projection->draws;
@@ -69,24 +67,13 @@ final readonly class NextMeasurement
      */
     private static function logTimesUntil(KindProjection $projection, float $limitMm): array
     {
-        $from = $projection->observations[count($projection->observations) - 1]->time;
-        $span = max(self::LEAST_TIME, $projection->past->endTime() + $projection->aheadAtHome()->endTime() - $from);
-        $nodes = array_map(fn (int $i): float => $from + $span * $i / (self::NODES - 1), range(0, self::NODES - 1));
-        $lengths = $projection->drawnLengths($nodes);
-        $logTimes = [];
-        foreach ($projection->draws->weight as $s => $_) {
-            $time = $lengths[0][$s] >= $limitMm ? 0.0 : $span;
-            for ($i = 1; $i < self::NODES && $time > 0.0; $i++) {
-                if ($lengths[$i][$s] >= $limitMm) {
-                    $share = ($limitMm - $lengths[$i - 1][$s]) / ($lengths[$i][$s] - $lengths[$i - 1][$s]);
-                    $time = $nodes[$i - 1] - $from + $share * ($nodes[$i] - $nodes[$i - 1]);
-                    break;
-                }
-            }
-            $logTimes[] = log(max(self::LEAST_TIME, $time));
-        }
+        $since = $projection->measured->past->endTime() - ($projection->measured->last()->time ?? 0.0);
+        $span = $projection->aheadAtHome()->endTime();
 
-        return $logTimes;
+        return array_map(
+            fn (float $time): float => log(max(self::LEAST_TIME, $since + min($span, $time))),
+            $projection->timesUntil($limitMm),
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Facility\Fish;
+use Biomegas\Growth\Fit\StandardNormal;
 
 /**
  * How far the largest and the smallest of a shoal are from its mean: the
@@ -48,14 +49,6 @@ final readonly class Shoal
     /** Of the largest of n standard normals: Blom (1958), Statistical Estimates and Transformed Beta-Variables. */
     private static function expectedExtreme(int $n): float
     {
-        return self::normalQuantile(($n - 0.375) / ($n + 0.25));
-    }
-
-    /** For shares from one half on: Abramowitz and Stegun (1964), 26.2.23, to 4.5e-4. */
-    private static function normalQuantile(float $share): float
-    {
-        $t = sqrt(-2 * log(1 - $share));
-
-        return $t - (2.515517 + $t * (0.802853 + $t * 0.010328)) / (1 + $t * (1.432788 + $t * (0.189269 + $t * 0.001308)));
+        return StandardNormal::quantile(($n - 0.375) / ($n + 0.25));
     }
 }

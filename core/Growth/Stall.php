@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth;
 
+use Biomegas\Growth\Fit\StandardNormal;
 use Biomegas\Growth\Projection\KindProjection;
 
 /**
@@ -30,20 +31,20 @@ enum Stall: string
 
     public static function of(KindProjection $projection): self
     {
-        if ($projection->stalled > 0) {
+        if ($projection->measured->stalled > 0) {
             return self::Stalled;
         }
-        $n = count($projection->observations);
+        $n = count($projection->measured->observations);
         if ($n < 2) {
             return self::TooSoon;
         }
-        [$before, $last] = [$projection->observations[$n - 2], $projection->observations[$n - 1]];
+        [$before, $last] = [$projection->measured->observations[$n - 2], $projection->measured->observations[$n - 1]];
         $draws = $projection->withoutLastLength();
         $lengths = $draws->lengthsAt([$before->time, max($before->time, $last->time)]);
         $gain = $chance = 0.0;
         foreach ($draws->weight as $s => $weight) {
             $gain += $weight * log($lengths[1][$s] / $lengths[0][$s]);
-            $chance += $weight * self::normalShare(($last->logLength - log($lengths[1][$s])) / $last->error);
+            $chance += $weight * StandardNormal::shareBelow(($last->logLength - log($lengths[1][$s])) / $last->error);
         }
         if ($gain <= self::TELLING * hypot($before->error, $last->error)) {
             return self::TooSoon;
@@ -51,15 +52,5 @@ enum Stall: string
         $gained = $last->logLength - $before->logLength;
 
         return $chance < self::UNLIKELY && $gained < self::LEAST_SHARE * $gain ? self::Stalled : self::None;
-    }
-
-    /** Share of a standard normal below z: Abramowitz and Stegun (1964), 26.2.17, to 8e-8. */
-    private static function normalShare(float $z): float
-    {
-        $t = 1 / (1 + 0.2316419 * abs($z));
-        $tail = exp(-$z * $z / 2) / sqrt(2 * M_PI)
-            * $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
-
-        return $z > 0.0 ? 1 - $tail : $tail;
     }
 }

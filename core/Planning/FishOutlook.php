@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
 use Biomegas\Housing\FootprintRule;
@@ -27,6 +29,9 @@ final class FishOutlook
 
     /** @var array<string, HomeOutlook> by system */
     private array $homes = [];
+
+    /** @var array<string, float> by system */
+    private array $limits = [];
 
     private ?Stall $stall = null;
 
@@ -73,7 +78,13 @@ final class FishOutlook
     /** Greatest length of its leading kind that fits, millimetres: cheap, without any date. */
     public function limitIn(System $system): float
     {
-        return $this->rule->limitIn($system, $this->fish->species)->millimetres;
+        return $this->limits[$system->key] ??= $this->rule->limitIn($system, $this->fish->species)->millimetres;
+    }
+
+    /** The first day on which it may have outgrown the system; null when that is not within the horizon. */
+    public function mayOutgrow(System $system): ?LocalDate
+    {
+        return $this->growth->dayReaching($this->limitsIn($system), LengthBand::LOW, $system);
     }
 
     /** The largest of a shoal decides. */
@@ -97,7 +108,7 @@ final class FishOutlook
 
     private function holdAgainst(System $system): HomeOutlook
     {
-        $limitOf = fn (Species $kind): float => $this->rule->limitIn($system, $kind)->millimetres / $this->shoal->largest;
+        $limitOf = $this->limitsIn($system);
 
         return new HomeOutlook(
             $system,
@@ -107,6 +118,12 @@ final class FishOutlook
             TemperatureFit::of($this->fish->species, $system),
             $this->worstCase($limitOf, $system),
         );
+    }
+
+    /** @return Closure(Species): float greatest mean length that fits, millimetres, for each kind that it may be */
+    private function limitsIn(System $system): Closure
+    {
+        return fn (Species $kind): float => $this->rule->limitIn($system, $kind)->millimetres / $this->shoal->largest;
     }
 
     /** @param  Closure(Species): float  $limitOf */

@@ -23,16 +23,16 @@ final readonly class NextHome
         }
         $leaves = $outlook->current()->outgrows->early ?? $outlook->facility->horizon();
         $until = $leaves->plusDays($outlook->facility->rulebook->stagedDays());
-        usort($larger, fn (System $a, System $b): int => $a->floorArea() <=> $b->floorArea());
-        foreach ($larger as $system) {
-            $home = $outlook->homeIn($system);
-            if (self::lastsUntil($home, $until)) {
-                return $home;
+        $floors = array_map(fn (System $system): float => $system->floorArea(), $larger);
+        asort($floors);
+        foreach (array_keys($floors) as $i) {
+            if (self::lastsUntil($outlook->mayOutgrow($larger[$i]), $until)) {
+                return $outlook->homeIn($larger[$i]);
             }
         }
-        usort($larger, fn (System $a, System $b): int => $outlook->limitIn($b) <=> $outlook->limitIn($a));
+        $limits = array_map($outlook->limitIn(...), $larger);
 
-        return $outlook->homeIn($larger[0]);
+        return $outlook->homeIn($larger[array_search(max($limits), $limits, true)]);
     }
 
     /** @return list<System> in use, of the right temperature, and with a higher limit than its home */
@@ -48,8 +48,8 @@ final readonly class NextHome
             && $system->isAvailableOn($outlook->facility->date)));
     }
 
-    private static function lastsUntil(HomeOutlook $home, LocalDate $until): bool
+    private static function lastsUntil(?LocalDate $early, LocalDate $until): bool
     {
-        return $home->outgrows->early === null || ! $home->outgrows->early->isBefore($until);
+        return $early === null || ! $early->isBefore($until);
     }
 }

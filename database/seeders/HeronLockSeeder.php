@@ -24,7 +24,7 @@ use Biomegas\Facility\Fish as FishInPicture;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Stay as StayInPicture;
-use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\VonBertalanffy;
 use Illuminate\Database\Seeder;
 use LogicException;
@@ -154,7 +154,7 @@ final class HeronLockSeeder extends Seeder
             stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
         );
         $homes = array_map(fn (string $key, System $system) => Described::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
-        $clock = (new FishClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture]), $picture, $picture->species))->past();
+        $clock = (new FacilityClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture])))->past($picture, $picture->species);
         foreach ($one['lengths'] as $entry) {
             $grownUntil = max($entry[0], $one['stalls_days_ago'] ?? 0);
             $method = Method::from($entry[1]);

@@ -7,6 +7,9 @@ namespace Biomegas\Growth\Curve;
 /** The mean of two curves with the same start, asymptote and coefficient: for kinds that grow nearly straight at first. */
 final readonly class AverageCurve implements GrowthCurve
 {
+    /** A quarter of an hour, in years. */
+    private const TIME_TOLERANCE = 3e-5;
+
     public function __construct(
         private GrowthCurve $one,
         private GrowthCurve $other,
@@ -19,13 +22,33 @@ final readonly class AverageCurve implements GrowthCurve
             + $this->other->lengthAt($start, $asymptote, $coefficient, $time)) / 2;
     }
 
-    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array
     {
-        return array_map(
-            fn (float $one, float $other): float => ($one + $other) / 2,
-            $this->one->lengthsAt($start, $asymptote, $coefficient, $times),
-            $this->other->lengthsAt($start, $asymptote, $coefficient, $times),
+        return self::means(
+            $this->one->lengthsAt($starts, $asymptotes, $coefficients, $times),
+            $this->other->lengthsAt($starts, $asymptotes, $coefficients, $times),
         );
+    }
+
+    /** Between the times of its two curves, by halving. */
+    public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
+    {
+        $others = $this->other->timesUntil($length, $starts, $asymptotes, $coefficients);
+        $times = [];
+        foreach ($this->one->timesUntil($length, $starts, $asymptotes, $coefficients) as $i => $one) {
+            [$low, $high] = [min($one, $others[$i]), max($one, $others[$i])];
+            while ($high !== INF && $high - $low > self::TIME_TOLERANCE) {
+                $middle = ($low + $high) / 2;
+                if ($this->lengthAt($starts[$i], $asymptotes[$i], $coefficients[$i], $middle) >= $length) {
+                    $high = $middle;
+                } else {
+                    $low = $middle;
+                }
+            }
+            $times[] = $high;
+        }
+
+        return $times;
     }
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
@@ -44,9 +67,26 @@ final readonly class AverageCurve implements GrowthCurve
     }
 
     /** Both curves taken at the mean length: near enough for the small term that uses it. */
-    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float
+    public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array
     {
-        return ($this->one->relativeGrowth($length, $asymptote, $coefficient)
-            + $this->other->relativeGrowth($length, $asymptote, $coefficient)) / 2;
+        return self::means(
+            $this->one->relativeGrowths($lengths, $asymptotes, $coefficients),
+            $this->other->relativeGrowths($lengths, $asymptotes, $coefficients),
+        );
+    }
+
+    /**
+     * @param  list<float>  $ones
+     * @param  list<float>  $others
+     * @return list<float>
+     */
+    private static function means(array $ones, array $others): array
+    {
+        $means = [];
+        foreach ($ones as $i => $one) {
+            $means[] = ($one + $others[$i]) / 2;
+        }
+
+        return $means;
     }
 }

@@ -14,18 +14,30 @@ final readonly class Gompertz implements GrowthCurve
             : $asymptote * exp(log($start / $asymptote) * exp(-$coefficient * $time));
     }
 
-    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array
     {
-        if ($asymptote <= $start) {
-            return array_fill(0, count($times), $start);
-        }
         $lengths = [];
-        $gap = log($start / $asymptote);
-        foreach ($times as $time) {
-            $lengths[] = $asymptote * exp($gap * exp(-$coefficient * $time));
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            $lengths[] = $asymptote <= $start ? $start : $asymptote * exp(log($start / $asymptote) * exp(-$coefficients[$i] * $times[$i]));
         }
 
         return $lengths;
+    }
+
+    public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
+    {
+        $times = [];
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            if ($start >= $length) {
+                $times[] = 0.0;
+            } else {
+                $times[] = $asymptote <= $length ? INF : log(log($start / $asymptote) / log($length / $asymptote)) / $coefficients[$i];
+            }
+        }
+
+        return $times;
     }
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
@@ -42,8 +54,14 @@ final readonly class Gompertz implements GrowthCurve
         ];
     }
 
-    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float
+    public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array
     {
-        return max(0.0, $coefficient * log($asymptote / $length));
+        $growths = [];
+        foreach ($lengths as $i => $length) {
+            $asymptote = $asymptotes[$i];
+            $growths[] = $asymptote <= $length ? 0.0 : $coefficients[$i] * log($asymptote / $length);
+        }
+
+        return $growths;
     }
 }

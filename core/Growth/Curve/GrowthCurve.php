@@ -18,12 +18,27 @@ interface GrowthCurve
     public function lengthAt(float $start, float $asymptote, float $coefficient, float $time): float;
 
     /**
-     * The same at many growth times at once: most of a projection is spent here.
+     * The same for many possible growths at once, each at its own growth time:
+     * most of a projection is spent here.
      *
+     * @param  list<float>  $starts
+     * @param  list<float>  $asymptotes
+     * @param  list<float>  $coefficients
      * @param  list<float>  $times
      * @return list<float>
      */
-    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array;
+    public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array;
+
+    /**
+     * The growth time at which each possible growth reaches the length: 0 when
+     * it starts there or above, infinite when it never does.
+     *
+     * @param  list<float>  $starts
+     * @param  list<float>  $asymptotes
+     * @param  list<float>  $coefficients
+     * @return list<float>
+     */
+    public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array;
 
     /**
      * Derivatives of the logarithm of the length by the logarithms of
@@ -33,6 +48,13 @@ interface GrowthCurve
      */
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array;
 
-    /** Relative growth per year of growth time at this length: d ln L / dt. */
-    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float;
+    /**
+     * Relative growth per year of growth time at these lengths: d ln L / dt.
+     *
+     * @param  list<float>  $lengths
+     * @param  list<float>  $asymptotes
+     * @param  list<float>  $coefficients
+     * @return list<float>
+     */
+    public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array;
 }

@@ -14,18 +14,30 @@ final readonly class Logistic implements GrowthCurve
             : $asymptote / (1 + ($asymptote / $start - 1) * exp(-$coefficient * $time));
     }
 
-    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array
     {
-        if ($asymptote <= $start) {
-            return array_fill(0, count($times), $start);
-        }
         $lengths = [];
-        $lack = $asymptote / $start - 1;
-        foreach ($times as $time) {
-            $lengths[] = $asymptote / (1 + $lack * exp(-$coefficient * $time));
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            $lengths[] = $asymptote <= $start ? $start : $asymptote / (1 + ($asymptote / $start - 1) * exp(-$coefficients[$i] * $times[$i]));
         }
 
         return $lengths;
+    }
+
+    public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
+    {
+        $times = [];
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            if ($start >= $length) {
+                $times[] = 0.0;
+            } else {
+                $times[] = $asymptote <= $length ? INF : log(($asymptote / $start - 1) / ($asymptote / $length - 1)) / $coefficients[$i];
+            }
+        }
+
+        return $times;
     }
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
@@ -43,8 +55,14 @@ final readonly class Logistic implements GrowthCurve
         ];
     }
 
-    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float
+    public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array
     {
-        return max(0.0, $coefficient * (1 - $length / $asymptote));
+        $growths = [];
+        foreach ($lengths as $i => $length) {
+            $asymptote = $asymptotes[$i];
+            $growths[] = $asymptote <= $length ? 0.0 : $coefficients[$i] * (1 - $length / $asymptote);
+        }
+
+        return $growths;
     }
 }

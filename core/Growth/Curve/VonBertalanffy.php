@@ -14,17 +14,30 @@ final readonly class VonBertalanffy implements GrowthCurve
             : $start * exp(-$coefficient * $time) - $asymptote * expm1(-$coefficient * $time);
     }
 
-    public function lengthsAt(float $start, float $asymptote, float $coefficient, array $times): array
+    public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array
     {
-        if ($asymptote <= $start) {
-            return array_fill(0, count($times), $start);
-        }
         $lengths = [];
-        foreach ($times as $time) {
-            $lengths[] = $start * exp(-$coefficient * $time) - $asymptote * expm1(-$coefficient * $time);
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            $lengths[] = $asymptote <= $start ? $start : $start * ($decay = exp(-$coefficients[$i] * $times[$i])) + $asymptote * (1 - $decay);
         }
 
         return $lengths;
+    }
+
+    public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
+    {
+        $times = [];
+        foreach ($starts as $i => $start) {
+            $asymptote = $asymptotes[$i];
+            if ($start >= $length) {
+                $times[] = 0.0;
+            } else {
+                $times[] = $asymptote <= $length ? INF : log(($asymptote - $start) / ($asymptote - $length)) / $coefficients[$i];
+            }
+        }
+
+        return $times;
     }
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
@@ -42,8 +55,14 @@ final readonly class VonBertalanffy implements GrowthCurve
         ];
     }
 
-    public function relativeGrowth(float $length, float $asymptote, float $coefficient): float
+    public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array
     {
-        return max(0.0, $coefficient * ($asymptote - $length) / $length);
+        $growths = [];
+        foreach ($lengths as $i => $length) {
+            $asymptote = $asymptotes[$i];
+            $growths[] = $asymptote <= $length ? 0.0 : $coefficients[$i] * ($asymptote - $length) / $length;
+        }
+
+        return $growths;
     }
 }

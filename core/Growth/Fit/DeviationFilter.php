@@ -7,13 +7,17 @@ namespace Biomegas\Growth\Fit;
 use Biomegas\Growth\Curve\GrowthCurve;
 
 /**
- * Follows how far the growth time of one draw runs ahead or behind, from
+ * Follows how far the growth time of each draw runs ahead or behind, from
  * length to length, and weighs how well the lengths agree with it: a scalar
- * Kalman filter whose observations may be slips. It runs once for every draw
- * of every fish, so it works on plain numbers.
+ * Kalman filter whose observations may be slips. All draws are followed
+ * together, entry by entry, on plain lists of numbers: nothing in a projection
+ * runs more often.
  */
 final readonly class DeviationFilter
 {
+    /** An exponent that is not exceeded: a fish so far off weighs nothing in any case. */
+    private const OVERFLOW = 600.0;
+
     /** @var list<array{float, float, float, float}> growth time, process variance since the one before, log length, variance of the method */
     private array $entries;
 
@@ -32,39 +36,42 @@ final readonly class DeviationFilter
         $this->entries = $entries;
     }
 
-    /**
-     * @param  array{float, float, float}  $at  logarithms of asymptote, coefficient and start
-     * @return array{float, float, float, list<float>} log likelihood, deviation in years and its standard deviation
-     *                                                 at the last length, probability of each entry to be a slip
-     */
-    public function follow(array $at): array
+    public function follow(DrawnParameters $at): FollowedDraws
     {
-        [$asymptote, $coefficient, $start] = [exp($at[0]), exp($at[1]), exp($at[2])];
-        [$logLikelihood, $deviation, $variance, $slips] = [0.0, 0.0, 0.0, []];
+        $logLikelihoods = array_fill(0, count($at->start), count($this->entries) * ErrorModel::LOG_GOOD_SHARE);
+        $deviations = $variances = array_fill(0, count($at->start), 0.0);
+        $slips = [];
         foreach ($this->entries as [$time, $process, $logLength, $ofMethod]) {
-            $variance += $process;
-            $own = $time + $deviation;
-            $length = $this->curve->lengthAt($start, $asymptote, $coefficient, $own > 0.0 ? $own : 0.0);
-            $slope = $this->curve->relativeGrowth($length, $asymptote, $coefficient);
-            $residual = $logLength - log($length);
-            $spread = $ofMethod + $slope * $slope * $variance;
-            // ErrorModel::weigh, written out: this line runs more often than any other.
-            $square = $residual * $residual / 2;
-            $ofSlip = $spread + ErrorModel::SLIP_VARIANCE;
-            $good = ErrorModel::LOG_GOOD_SHARE - log($spread) / 2 - $square / $spread;
-            $slip = ErrorModel::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip;
-            $odds = exp($good > $slip ? $slip - $good : $good - $slip);
-            $logLikelihood += ($good > $slip ? $good : $slip) + log1p($odds);
-            $share = ($good > $slip ? 1.0 : $odds) / (1 + $odds);
-            $slips[] = 1 - $share;
-            $gain = $slope * $variance / $spread;
-            $correction = $gain * $residual;
-            $deviation += $share * $correction;
-            $variance -= $share * ($gain * $slope * $variance - (1 - $share) * $correction * $correction);
-            // Rounding can take it a hair below zero.
-            $variance = $variance > 0.0 ? $variance : 0.0;
+            $own = [];
+            foreach ($deviations as $deviation) {
+                $own[] = $time + $deviation > 0.0 ? $time + $deviation : 0.0;
+            }
+            $lengths = $this->curve->lengthsAt($at->start, $at->asymptote, $at->coefficient, $own);
+            $slopes = $this->curve->relativeGrowths($lengths, $at->asymptote, $at->coefficient);
+            $ofEntry = [];
+            foreach ($slopes as $s => $slope) {
+                $variance = $variances[$s] + $process;
+                $residual = $logLength - log($lengths[$s]);
+                $spread = $ofMethod + $slope * $slope * $variance;
+                // ErrorModel::weigh, written out with one logarithm: these lines run more often than any other.
+                $precision = 1 / $spread;
+                $ofSlip = 1 / ($spread + ErrorModel::SLIP_VARIANCE);
+                $square = $residual * $residual / 2;
+                $advantage = $square * ($precision - $ofSlip);
+                $odds = ErrorModel::SLIP_ODDS * sqrt($ofSlip * $spread) * exp($advantage < self::OVERFLOW ? $advantage : self::OVERFLOW);
+                $logLikelihoods[$s] += log((1 + $odds) * sqrt($precision)) - $square * $precision;
+                $share = 1 / (1 + $odds);
+                $ofEntry[] = 1 - $share;
+                $gain = $slope * $variance * $precision;
+                $correction = $gain * $residual;
+                $deviations[$s] += $share * $correction;
+                $variance -= $share * ($gain * $slope * $variance - (1 - $share) * $correction * $correction);
+                // Rounding can take it a hair below zero.
+                $variances[$s] = $variance > 0.0 ? $variance : 0.0;
+            }
+            $slips[] = $ofEntry;
         }
 
-        return [$logLikelihood, $deviation, sqrt($variance), $slips];
+        return new FollowedDraws($logLikelihoods, $deviations, $variances, $slips);
     }
 }

@@ -16,8 +16,14 @@ final readonly class ErrorModel
     /** Logarithm of the share of slips, 5 in a hundred. */
     public const LOG_SLIP_SHARE = -2.995732273553991;
 
+    /** Slips for each good entry. */
+    public const SLIP_ODDS = 0.05 / 0.95;
+
     /** Variance that a slip adds. */
     public const SLIP_VARIANCE = 0.7 ** 2;
+
+    /** Squares of residuals below this share of their variance: a difference of densities would be lost in rounding. */
+    private const SMALL = 1e-6;
 
     /**
      * Worked in logarithms, so that no residual is too large.
@@ -38,5 +44,24 @@ final readonly class ErrorModel
         return $good > $slip
             ? [$good + log1p($odds), 1 / (1 + $odds)]
             : [$slip + log1p($odds), $odds / (1 + $odds)];
+    }
+
+    /**
+     * The residual as least squares should see it: half its square is the
+     * negative log density, counted from the best possible, so that a slip
+     * hardly pulls.
+     *
+     * @return array{float, float} the squashed residual, and its derivative by the residual
+     */
+    public static function squash(float $residual, float $variance): array
+    {
+        [$logDensity, $good] = self::weigh($residual, $variance);
+        $pull = $good / $variance + (1 - $good) / ($variance + self::SLIP_VARIANCE);
+        if ($residual * $residual < self::SMALL * $variance) {
+            return [$residual * sqrt($pull), sqrt($pull)];
+        }
+        $squashed = sqrt(2 * (self::weigh(0.0, $variance)[0] - $logDensity));
+
+        return [$residual > 0.0 ? $squashed : -$squashed, abs($residual) * $pull / $squashed];
     }
 }

@@ -42,27 +42,44 @@ final readonly class GrowthDraws
     /**
      * The length of every draw at growth times after the last length.
      *
-     * @param  list<float>  $times  rising, not before the last length
-     * @return array<int, list<float>> for each time the lengths in the order of the draws, never shrinking in time
+     * @param  non-empty-list<float>  $times  rising, not before the last length
+     * @return non-empty-list<list<float>> for each time the lengths in the order of the draws, never shrinking in time
      */
     public function lengthsAt(array $times): array
     {
-        $steps = array_map(fn (float $time): float => $this->processVariation * sqrt(max(0.0, $time - $this->lastTime)), $times);
-        $lengths = array_fill(0, count($times), []);
-        foreach ($this->deviation as $s => $deviation) {
-            $wander = $this->wander[$s];
-            $own = [];
-            $latest = 0.0;
-            foreach ($times as $i => $time) {
-                $at = $time + $deviation + $steps[$i] * $wander;
-                $own[] = $latest = $at > $latest ? $at : $latest;
+        $lengths = [];
+        $latest = array_fill(0, count($this->start), 0.0);
+        foreach ($times as $time) {
+            $step = $this->processVariation * sqrt(max(0.0, $time - $this->lastTime));
+            foreach ($this->deviation as $s => $deviation) {
+                $own = $time + $deviation + $step * $this->wander[$s];
+                $latest[$s] = $own > $latest[$s] ? $own : $latest[$s];
             }
-            foreach ($this->curve->lengthsAt($this->start[$s], $this->asymptote[$s], $this->coefficient[$s], $own) as $i => $length) {
-                $lengths[$i][] = $length;
-            }
+            $lengths[] = $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $latest);
         }
 
         return $lengths;
+    }
+
+    /**
+     * The growth time at which every draw reaches the length: the earliest
+     * asked when it is there by then, infinite when it never gets there.
+     *
+     * @param  float  $earliest  growth time, not before the last length
+     * @return list<float>
+     */
+    public function timesUntil(float $length, float $earliest): array
+    {
+        $times = [];
+        foreach ($this->curve->timesUntil($length, $this->start, $this->asymptote, $this->coefficient) as $s => $own) {
+            // Its own time runs as t + deviation + wander * sqrt(t - last): a square in the root of the time since.
+            $since = $own - $this->deviation[$s] - $this->lastTime;
+            $half = $this->processVariation * $this->wander[$s] / 2;
+            $root = $since > 0.0 ? sqrt($half * $half + $since) - $half : 0.0;
+            $times[] = $own > 0.0 ? max($earliest, $this->lastTime + $root * $root) : $earliest;
+        }
+
+        return $times;
     }
 
     /**
@@ -74,13 +91,9 @@ final readonly class GrowthDraws
     public function lengthsBehind(float $time): array
     {
         $share = $this->lastTime > 0.0 ? min(1.0, $time / $this->lastTime) : 0.0;
-        $lengths = [];
-        foreach ($this->deviation as $s => $deviation) {
-            $own = max(0.0, $time + $share * $deviation);
-            $lengths[] = $this->curve->lengthAt($this->start[$s], $this->asymptote[$s], $this->coefficient[$s], $own);
-        }
+        $own = array_map(fn (float $deviation): float => max(0.0, $time + $share * $deviation), $this->deviation);
 
-        return $lengths;
+        return $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $own);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\LeastSquares\Cholesky;
 
-/** The most probable growth of a fish and how sharply the data mark it. */
+/** A probable growth of a fish and how sharply the data mark it. */
 final readonly class Peak
 {
     /** @param  array{float, float, float}  $logParameters logarithms of asymptote, coefficient and start length */
@@ -14,8 +14,21 @@ final readonly class Peak
         public array $logParameters,
         /** Root of the inverse covariance there. */
         public Cholesky $precision,
-        /** Negative logarithm of the posterior density, up to a constant. */
-        public float $objective,
     ) {
+    }
+
+    /**
+     * Squared distance in standard deviations of this peak.
+     *
+     * @param  array{float, float, float}  $logParameters
+     */
+    public function squaredDistance(array $logParameters): float
+    {
+        [$a, $k, $l] = array_map(fn (float $to, float $from): float => $to - $from, $logParameters, $this->logParameters);
+        $root = $this->precision->root;
+
+        return ($root[0][0] * $a + $root[1][0] * $k + $root[2][0] * $l) ** 2
+            + ($root[1][1] * $k + $root[2][1] * $l) ** 2
+            + ($root[2][2] * $l) ** 2;
     }
 }

@@ -11,14 +11,13 @@ use Biomegas\Growth\LeastSquares\LevenbergMarquardt;
 
 /**
  * Finds the most probable growth of a measured fish: damped least squares on
- * logarithms with the kind's prior, reweighted so that slips count little. A
- * slip can pull the plain fit into a wrong valley, so when that fit is bad the
- * search starts again with each entry left out in turn.
+ * logarithms with the kind's prior, then on residuals squashed as the error
+ * model says, so that slips count little. A slip can pull the plain fit into a
+ * wrong valley, so when that fit is bad the search starts again with each
+ * entry left out in turn.
  */
 final readonly class PeakFinder
 {
-    private const REWEIGHTINGS = 6;
-
     private const LEFT_OUT_WEIGHT = 0.01;
 
     /** Below this a good fit is expected to stay; per entry, and once. */
@@ -28,8 +27,18 @@ final readonly class PeakFinder
 
     private const PRECISION_OF_A_SLIP = 2.0;
 
+    /** Peaks nearer to each other than this many standard deviations are one. */
+    private const APART = 1.0;
+
+    private const ITERATIONS = 30;
+
+    /** The draws correct what the peak leaves open, so it need not be sharp. */
+    private const TOLERANCE = 1e-5;
+
     /** A step that leaves this range of logarithms is refused: no fish is there, and the numbers would overflow. */
     public const FARTHEST_LOG = 30.0;
+
+    private LevenbergMarquardt $search;
 
     public function __construct(
         private GrowthCurve $curve,
@@ -37,77 +46,84 @@ final readonly class PeakFinder
         /** Standard deviation of growth time after one year, in years to the half. */
         private float $processVariation,
     ) {
+        $this->search = new LevenbergMarquardt(self::ITERATIONS, self::TOLERANCE);
     }
 
     /** @param  non-empty-list<Observation>  $observations */
     public function find(array $observations): Peak
     {
-        $byMethod = array_map(fn (Observation $o): float => $o->error ** 2, $observations);
-        $first = $this->findWithVariances($observations, $byMethod);
-
-        return $this->findWithVariances($observations, $this->withProcess($observations, $first->logParameters), $first);
-    }
-
-    /**
-     * @param  non-empty-list<Observation>  $observations
-     * @param  list<float>  $variances
-     */
-    private function findWithVariances(array $observations, array $variances, ?Peak $from = null): Peak
-    {
-        $start = $from === null
-            ? [...$this->prior->mean, $observations[0]->logLength]
-            : $from->logParameters;
-        $even = array_fill(0, count($observations), 1.0);
-        $plain = $this->fit($observations, $variances, $even, $start);
-        $best = $this->reweight($observations, $variances, $plain->parameters, $even);
+        [$start, $variances] = $this->start($observations);
+        $plain = $this->plain($observations, $variances, $start);
+        $best = $this->robust($observations, $variances, $plain->parameters);
         if ($plain->sumOfSquares > self::GOOD_FIT_PER_ENTRY * count($observations) + self::GOOD_FIT_ONCE) {
-            foreach (array_keys($observations) as $left) {
-                $weights = $even;
-                $weights[$left] = self::LEFT_OUT_WEIGHT;
-                $other = $this->reweight($observations, $variances, $start, $weights);
-                $best = $other->objective < $best->objective ? $other : $best;
+            foreach ($this->withoutEach($observations, $variances, $start) as $other) {
+                $best = $other->sumOfSquares < $best->sumOfSquares ? $other : $best;
             }
         }
 
-        return $best;
+        return $this->refine($observations, $best);
+    }
+
+    /**
+     * Every way to read lengths that contradict each other: with all of them,
+     * and with each taken for a slip.
+     *
+     * @param  non-empty-list<Observation>  $observations
+     * @return non-empty-list<Peak> apart from each other
+     */
+    public function findAll(array $observations): array
+    {
+        [$start, $variances] = $this->start($observations);
+        $plain = $this->plain($observations, $variances, $start);
+        $peaks = [$this->refine($observations, $this->robust($observations, $variances, $plain->parameters))];
+        foreach ($this->withoutEach($observations, $variances, $start) as $other) {
+            $peak = $this->refine($observations, $other);
+            $nearest = min(array_map(fn (Peak $known): float => $known->squaredDistance($peak->logParameters), $peaks));
+            if ($nearest > self::APART ** 2) {
+                $peaks[] = $peak;
+            }
+        }
+
+        return $peaks;
     }
 
     /**
      * @param  non-empty-list<Observation>  $observations
-     * @param  list<float>  $variances
-     * @param  array<int, float>  $parameters
-     * @param  array<int, float>  $weights
+     * @return array{array<int, float>, array<int, float>} parameters to start from, and the variance of each entry
      */
-    private function reweight(array $observations, array $variances, array $parameters, array $weights): Peak
+    private function start(array $observations): array
     {
-        for ($round = 0; $round < self::REWEIGHTINGS; $round++) {
-            $fit = $this->fit($observations, $variances, $weights, $parameters);
-            $parameters = $fit->parameters;
-            $weights = [];
-            foreach ($observations as $i => $observation) {
-                [, $weights[]] = ErrorModel::weigh($this->residual($observation, $parameters), $variances[$i]);
-            }
-        }
-
-        return $this->peakAt($observations, $variances, $weights, $parameters);
+        return [
+            [...$this->prior->mean, $observations[0]->logLength],
+            array_map(fn (Observation $o): float => $o->error ** 2, $observations),
+        ];
     }
 
     /**
      * @param  non-empty-list<Observation>  $observations
-     * @param  list<float>  $variances
-     * @param  array<int, float>  $weights
-     * @param  array<int, float>  $parameters
+     * @param  array<int, float>  $variances
+     * @param  array<int, float>  $start
+     * @return iterable<LeastSquaresResult>
      */
-    private function peakAt(array $observations, array $variances, array $weights, array $parameters): Peak
+    private function withoutEach(array $observations, array $variances, array $start): iterable
     {
-        $fit = $this->fit($observations, $variances, $weights, $parameters);
-        $objective = -$this->prior->logDensity($fit->parameters[0], $fit->parameters[1]);
-        foreach ($observations as $i => $observation) {
-            $objective -= ErrorModel::weigh($this->residual($observation, $fit->parameters), $variances[$i])[0];
+        foreach ($variances as $left => $variance) {
+            $without = $this->plain($observations, array_replace($variances, [$left => $variance / self::LEFT_OUT_WEIGHT]), $start);
+            yield $this->robust($observations, $variances, $without->parameters);
         }
+    }
+
+    /**
+     * With what the wandering of growth time adds to the errors.
+     *
+     * @param  non-empty-list<Observation>  $observations
+     */
+    private function refine(array $observations, LeastSquaresResult $found): Peak
+    {
+        $fit = $this->robust($observations, $this->withProcess($observations, $found->parameters), $found->parameters);
         [$asymptote, $coefficient, $start] = $fit->parameters;
 
-        return new Peak([$asymptote, $coefficient, $start], $this->precision($fit), $objective);
+        return new Peak([$asymptote, $coefficient, $start], $this->precision($fit));
     }
 
     /**
@@ -125,19 +141,26 @@ final readonly class PeakFinder
 
     /**
      * @param  non-empty-list<Observation>  $observations
-     * @param  list<float>  $variances
-     * @param  array<int, float>  $weights
+     * @param  array<int, float>  $variances
      * @param  array<int, float>  $start
      */
-    private function fit(array $observations, array $variances, array $weights, array $start): LeastSquaresResult
+    private function plain(array $observations, array $variances, array $start): LeastSquaresResult
     {
-        $scales = [];
-        foreach ($variances as $i => $variance) {
-            $scales[] = sqrt($weights[$i] / $variance);
-        }
+        return $this->search->minimise(fn (array $at): array => $this->residuals($at, $observations, fn (int $i, float $residual): array => [
+            $residual / sqrt($variances[$i]),
+            1 / sqrt($variances[$i]),
+        ]), $start);
+    }
 
-        return (new LevenbergMarquardt(30, 1e-8))->minimise(
-            fn (array $at): array => $this->scaledResiduals($at, $observations, $scales),
+    /**
+     * @param  non-empty-list<Observation>  $observations
+     * @param  array<int, float>  $variances
+     * @param  array<int, float>  $start
+     */
+    private function robust(array $observations, array $variances, array $start): LeastSquaresResult
+    {
+        return $this->search->minimise(
+            fn (array $at): array => $this->residuals($at, $observations, fn (int $i, float $residual): array => ErrorModel::squash($residual, $variances[$i])),
             $start,
         );
     }
@@ -147,10 +170,10 @@ final readonly class PeakFinder
      *
      * @param  array<int, float>  $at
      * @param  non-empty-list<Observation>  $observations
-     * @param  list<float>  $scales  one over the standard deviation of each entry
+     * @param  callable(int, float): array{float, float}  $scaled  the residual of an entry as it counts, and its slope
      * @return array{list<float>, list<array<int, float>>}
      */
-    private function scaledResiduals(array $at, array $observations, array $scales): array
+    private function residuals(array $at, array $observations, callable $scaled): array
     {
         if (max(abs($at[0]), abs($at[1]), abs($at[2])) > self::FARTHEST_LOG) {
             return [[NAN], [[0.0, 0.0, 0.0]]];
@@ -160,20 +183,12 @@ final readonly class PeakFinder
         $jacobian = $this->prior->jacobian();
         foreach ($observations as $i => $observation) {
             $length = $this->curve->lengthAt($start, $asymptote, $coefficient, $observation->time);
-            $slope = $this->curve->logJacobian($start, $asymptote, $coefficient, $observation->time);
-            $residuals[] = $scales[$i] * (log($length) - $observation->logLength);
-            $jacobian[] = [$scales[$i] * $slope[0], $scales[$i] * $slope[1], $scales[$i] * $slope[2]];
+            $by = $this->curve->logJacobian($start, $asymptote, $coefficient, $observation->time);
+            [$residuals[], $slope] = $scaled($i, log($length) - $observation->logLength);
+            $jacobian[] = [$slope * $by[0], $slope * $by[1], $slope * $by[2]];
         }
 
         return [$residuals, $jacobian];
-    }
-
-    /** @param  array<int, float>  $logParameters */
-    private function residual(Observation $observation, array $logParameters): float
-    {
-        [$asymptote, $coefficient, $start] = array_map(exp(...), $logParameters);
-
-        return $observation->logLength - log($this->curve->lengthAt($start, $asymptote, $coefficient, $observation->time));
     }
 
     /**
@@ -189,7 +204,7 @@ final readonly class PeakFinder
 
         return array_map(function (Observation $o) use ($asymptote, $coefficient, $start): float {
             $length = $this->curve->lengthAt($start, $asymptote, $coefficient, $o->time);
-            $slope = $this->curve->relativeGrowth($length, $asymptote, $coefficient);
+            [$slope] = $this->curve->relativeGrowths([$length], [$asymptote], [$coefficient]);
 
             return $o->error ** 2 + ($slope * $this->processVariation) ** 2 * $o->time;
         }, $observations);

@@ -6,140 +6,93 @@ namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
 use Biomegas\Growth\LeastSquares\Cholesky;
-use LogicException;
 
-/** One round of importance sampling, while it is gathered. */
-final class SampledRound
+/** Draws from a proposal, each with how well it agrees with what is known. */
+final readonly class SampledRound
 {
-    /** @var list<array{float, float, float}> logarithms of asymptote, coefficient, start */
-    private array $at = [];
+    private float $greatest;
 
-    /** @var list<float> */
-    private array $logWeight = [];
-
-    /** @var list<float> */
-    private array $deviation = [];
-
-    /** @var list<float> */
-    private array $wander = [];
-
-    /** @var list<list<float>> */
-    private array $slips = [];
-
-    /** @var non-empty-list<float>|null sum 1 */
-    private ?array $weight = null;
-
-    public function __construct(private readonly int $observations)
-    {
-    }
+    /** @var list<float> sum 1 unless every draw is impossible */
+    private array $weight;
 
     /**
-     * @param  array{float, float, float}  $at
-     * @param  array{float, float, float, list<float>}  $followed  as the deviation filter gives it
-     * @param  float  $logCorrection  log prior minus log proposal
+     * @param  list<float>  $logWeight  of each draw
      */
-    public function add(array $at, array $followed, float $logCorrection, float $deviationNormal, float $wanderNormal): void
-    {
-        [$logLikelihood, $deviation, $spread, $slips] = $followed;
-        $logWeight = $logLikelihood + $logCorrection;
-        if (! is_finite($logWeight)) {
-            return;
+    public function __construct(
+        private DrawnParameters $at,
+        private array $logWeight,
+        private FollowedDraws $followed,
+        private ProposalTable $table,
+    ) {
+        $this->greatest = max([-INF, ...$logWeight]);
+        $weight = [];
+        $sum = 0.0;
+        foreach ($logWeight as $one) {
+            $sum += $weight[] = $this->greatest === -INF ? 0.0 : exp($one - $this->greatest);
         }
-        $this->at[] = $at;
-        $this->logWeight[] = $logWeight;
-        $this->deviation[] = $deviation + $spread * $deviationNormal;
-        $this->wander[] = $wanderNormal;
-        $this->slips[] = $slips;
+        foreach ($weight as $s => $one) {
+            $weight[$s] = $sum > 0.0 ? $one / $sum : 0.0;
+        }
+        $this->weight = $weight;
     }
 
     /** Logarithm of the mean weight: of the probability of the lengths under the prior, up to a constant. */
     public function logEvidence(): float
     {
-        if ($this->logWeight === []) {
-            return -INF;
-        }
-        $greatest = max($this->logWeight);
-
-        return $greatest + log(array_sum(array_map(fn (float $w): float => exp($w - $greatest), $this->logWeight)) / count($this->logWeight));
+        // The greatest weight is one over the sum of all when they are scaled to it.
+        return $this->greatest === -INF ? -INF : $this->greatest - log(max([0.0, ...$this->weight]) * count($this->weight));
     }
 
     /** Kish's effective number of equally weighted draws. */
     public function effectiveCount(): float
     {
-        if ($this->logWeight === []) {
-            return 0.0;
+        $squares = 0.0;
+        foreach ($this->weight as $weight) {
+            $squares += $weight * $weight;
         }
-        $squares = array_sum(array_map(fn (float $w): float => $w * $w, $this->weights()));
 
         return $squares > 0.0 ? 1 / $squares : 0.0;
     }
 
-    /** @return array{float, float, float} */
-    public function mean(): array
+    /** A normal with the mean and covariance of the draws; null when they have no breadth. */
+    public function asPeak(): ?Peak
     {
-        $mean = [0.0, 0.0, 0.0];
-        foreach ($this->weights() as $s => $weight) {
-            foreach ([0, 1, 2] as $i) {
-                $mean[$i] += $weight * $this->at[$s][$i];
-            }
-        }
-
-        return $mean;
-    }
-
-    /** Root of the inverse of the weighted covariance; null when the draws have no breadth. */
-    public function precision(): ?Cholesky
-    {
-        if ($this->logWeight === []) {
-            return null;
-        }
-        $mean = $this->mean();
-        $covariance = array_fill(0, 3, [0.0, 0.0, 0.0]);
-        foreach ($this->weights() as $s => $weight) {
-            foreach ([0, 1, 2] as $i) {
-                foreach ([0, 1, 2] as $j) {
-                    $covariance[$i][$j] += $weight * ($this->at[$s][$i] - $mean[$i]) * ($this->at[$s][$j] - $mean[$j]);
-                }
+        $logs = [$this->at->logAsymptote, $this->at->logCoefficient, $this->at->logStart];
+        $mean = [$this->average($logs[0]), $this->average($logs[1]), $this->average($logs[2])];
+        $covariance = [];
+        foreach ([0, 1, 2] as $i) {
+            foreach ([0, 1, 2] as $j) {
+                $covariance[$i][$j] = $this->average(array_map(fn (float $x, float $y): float => ($x - $mean[$i]) * ($y - $mean[$j]), $logs[$i], $logs[$j]));
             }
         }
         $root = Cholesky::of($covariance);
+        $precision = $root === null ? null : Cholesky::of($root->inverse());
 
-        return $root === null ? null : Cholesky::of($root->inverse());
+        return $precision === null ? null : new Peak($mean, $precision);
     }
 
     public function toDraws(GrowthCurve $curve, float $lastTime, float $processVariation): GrowthDraws
     {
-        $slips = array_fill(0, $this->observations, 0.0);
-        $starts = $asymptotes = $coefficients = [];
-        foreach ($this->weights() as $s => $weight) {
-            [$logAsymptote, $logCoefficient, $logStart] = $this->at[$s];
-            $starts[] = exp($logStart);
-            $asymptotes[] = exp(max($logAsymptote, $logStart));
-            $coefficients[] = exp($logCoefficient);
-            foreach ($this->slips[$s] as $i => $probability) {
-                $slips[$i] += $weight * $probability;
-            }
+        $asymptotes = $deviations = [];
+        foreach ($this->at->start as $s => $start) {
+            $asymptotes[] = $start > $this->at->asymptote[$s] ? $start : $this->at->asymptote[$s];
+            $deviations[] = $this->followed->deviation[$s] + sqrt($this->followed->variance[$s]) * $this->table->ofDeviation[$s];
         }
 
         return new GrowthDraws(
-            $curve, $starts, $asymptotes, $coefficients, $this->deviation, $this->wander,
-            $this->weights(), array_values($slips), $lastTime, $processVariation, $this->logEvidence(),
+            $curve, $this->at->start, $asymptotes, $this->at->coefficient, $deviations, $this->table->ofWander,
+            $this->weight, array_map($this->average(...), $this->followed->slip), $lastTime, $processVariation, $this->logEvidence(),
         );
     }
 
-    /** @return non-empty-list<float> sum 1 */
-    private function weights(): array
+    /** @param  list<float>  $values by draw */
+    private function average(array $values): float
     {
-        if ($this->weight === null) {
-            if ($this->logWeight === []) {
-                throw new LogicException('No draw was added to this round.');
-            }
-            $greatest = max($this->logWeight);
-            $raw = array_map(fn (float $w): float => exp($w - $greatest), $this->logWeight);
-            $sum = array_sum($raw);
-            $this->weight = array_map(fn (float $w): float => $w / $sum, $raw);
+        $sum = 0.0;
+        foreach ($values as $s => $value) {
+            $sum += $this->weight[$s] * $value;
         }
 
-        return $this->weight;
+        return $sum;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Kin;
 
-use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\Peak;
 use Biomegas\Growth\LeastSquares\Matrix2;
 
 /**
@@ -13,29 +13,74 @@ use Biomegas\Growth\LeastSquares\Matrix2;
  * a precision of the logarithms of asymptote and coefficient and the pull away
  * from the prior's mean.
  */
-final readonly class KinEvidence
+final class KinEvidence
 {
+    /** @var array<int, array<int, float>> the variance that the contributions belong to */
+    private array $variance = [];
+
+    /** @var array<int|string, array{precision: array<int, array<int, float>>, pull: array{float, float}, logLikelihood: float}> by share */
+    private array $contributions = [];
+
     /**
      * @param  array{array{float, float}, array{float, float}}  $precision
      * @param  array{float, float}  $pull
      */
     private function __construct(
-        public array $precision,
-        public array $pull,
+        private readonly array $precision,
+        private readonly array $pull,
     ) {
     }
 
-    /** @param  GrowthDraws  $alone fitted with this prior and no kin */
-    public static function of(GrowthDraws $alone, GrowthPrior $prior): self
+    /**
+     * The peak stands for the whole posterior: a normal about it is near enough
+     * for what kin can say of each other.
+     *
+     * @param  Peak  $alone  found with this prior and no kin
+     */
+    public static function of(Peak $alone, GrowthPrior $prior): self
     {
-        [$mean, $covariance] = $alone->moments();
+        $covariance = $alone->precision->inverse();
         $ofPrior = Matrix2::inverse($prior->covariance);
-        // Draws scatter, so the difference can come out slightly below nothing: that is nothing.
-        $precision = Matrix2::withoutNegative(Matrix2::minus(Matrix2::inverse($covariance), $ofPrior));
+        $ofBoth = Matrix2::inverse([[$covariance[0][0], $covariance[0][1]], [$covariance[1][0], $covariance[1][1]]]);
+        // Rounding can take the difference slightly below nothing: that is nothing.
+        $precision = Matrix2::withoutNegative(Matrix2::minus($ofBoth, $ofPrior));
 
         return new self($precision, Matrix2::times(
             Matrix2::plus($precision, $ofPrior),
-            [$mean[0] - $prior->mean[0], $mean[1] - $prior->mean[1]],
+            [$alone->logParameters[0] - $prior->mean[0], $alone->logParameters[1] - $prior->mean[1]],
         ));
+    }
+
+    /**
+     * What it says of that which kin have in common, when this share of the
+     * variance between fish of the kind is common. Every kin asks the same, so
+     * the answer is kept.
+     *
+     * @param  array<int, array<int, float>>  $variance  between fish of the kind
+     * @return array{precision: array<int, array<int, float>>, pull: array{float, float}, logLikelihood: float}
+     */
+    public function ofCommon(array $variance, float $share): array
+    {
+        if ($this->variance !== $variance) {
+            [$this->variance, $this->contributions] = [$variance, []];
+        }
+
+        return $this->contributions[(string) $share] ??= $this->workOut(Matrix2::plus([[0.0, 0.0], [0.0, 0.0]], $variance, 1 - $share));
+    }
+
+    /**
+     * @param  array<int, array<int, float>>  $own  variance that is not common
+     * @return array{precision: array<int, array<int, float>>, pull: array{float, float}, logLikelihood: float}
+     */
+    private function workOut(array $own): array
+    {
+        $shrink = Matrix2::inverse(Matrix2::plus(Matrix2::IDENTITY, Matrix2::product($this->precision, $own)));
+        $pull = Matrix2::times($shrink, $this->pull);
+
+        return [
+            'precision' => Matrix2::product($shrink, $this->precision),
+            'pull' => $pull,
+            'logLikelihood' => Matrix2::dot($this->pull, Matrix2::times($own, $pull)) / 2 + log(Matrix2::determinant($shrink)) / 2,
+        ];
     }
 }

@@ -59,11 +59,10 @@ final readonly class KinPrior
         $common = Matrix2::plus([[0.0, 0.0], [0.0, 0.0]], $variance, $share);
         [$precision, $pull, $logLikelihood] = [[[0.0, 0.0], [0.0, 0.0]], [0.0, 0.0], 0.0];
         foreach ($kin as $one) {
-            $shrink = Matrix2::inverse(Matrix2::plus(Matrix2::IDENTITY, Matrix2::product($one->precision, $own)));
-            $precision = Matrix2::plus($precision, Matrix2::product($shrink, $one->precision));
-            $ofOne = Matrix2::times($shrink, $one->pull);
-            $pull = [$pull[0] + $ofOne[0], $pull[1] + $ofOne[1]];
-            $logLikelihood += Matrix2::dot($one->pull, Matrix2::times($own, $ofOne)) / 2 + log(Matrix2::determinant($shrink)) / 2;
+            $ofOne = $one->ofCommon($variance, $share);
+            $precision = Matrix2::plus($precision, $ofOne['precision']);
+            $pull = [$pull[0] + $ofOne['pull'][0], $pull[1] + $ofOne['pull'][1]];
+            $logLikelihood += $ofOne['logLikelihood'];
         }
         $widen = Matrix2::inverse(Matrix2::plus(Matrix2::IDENTITY, Matrix2::product($precision, $common)));
         $ofCommon = Matrix2::product($common, $widen);

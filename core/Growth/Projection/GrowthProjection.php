@@ -116,7 +116,7 @@ final readonly class GrowthProjection
         $anySlip = $probabilities !== [] && max($probabilities) > self::SLIP_IS_LIKELY;
         $flagged = [];
         // The last few of a fish that stopped agree with each other: it is the fish, not the entries.
-        foreach (array_slice($this->fish->lengths, 0, count($this->fish->lengths) - $this->leading()->stalled) as $i => $entry) {
+        foreach (array_slice($this->fish->lengths, 0, count($this->fish->lengths) - $this->leading()->measured->stalled) as $i => $entry) {
             // Of two entries that do not fit together nobody can tell which is wrong.
             $isSlip = count($probabilities) === 2 ? $anySlip : ($probabilities[$i] ?? 0.0) > self::SLIP_IS_LIKELY;
             if ($isSlip) {
@@ -138,14 +138,19 @@ final readonly class GrowthProjection
         }
         $leading = $this->leading();
         $kind = $leading->fromFirstLengthAlone();
-        $lengths = $kind->lengthsAt([$leading->past->endTime()])[0];
+        $lengths = $kind->lengthsAt([$leading->measured->past->endTime()])[0];
         $now = $leading->lengthsOn($this->facility->date)[intdiv(count(KindProjection::LEVELS), 2)];
 
         return 100 * (1 - WeightedQuantiles::of($lengths, $kind->weight)->shareFrom($now));
     }
 
-    /** @param  Closure(Species): float  $limitOf */
-    private function dayReaching(Closure $limitOf, float $share, System $home): ?LocalDate
+    /**
+     * The day by which this share of what is possible has reached the limit,
+     * living in the home from today on; null beyond the horizon.
+     *
+     * @param  Closure(Species): float  $limitOf
+     */
+    public function dayReaching(Closure $limitOf, float $share, System $home): ?LocalDate
     {
         if (count($this->kinds) === 1) {
             return $this->leading()->dayReaching($limitOf($this->leading()->species), $share, $home);

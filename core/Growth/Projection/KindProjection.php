@@ -9,14 +9,14 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\Observation;
-use Biomegas\Growth\LengthsOfFish;
+use Biomegas\Growth\MeasuredGrowth;
 
 /** The growth of one fish behind and ahead of today, taken to be of one kind. */
 final class KindProjection
@@ -30,26 +30,17 @@ final class KindProjection
     /** From all lengths, until it stalled. */
     public readonly GrowthDraws $behind;
 
-    /** How many of the last lengths show that it stopped growing; 0 when it did not. */
-    public readonly int $stalled;
+    public readonly MeasuredGrowth $measured;
 
     /** Growth time at which the draws for today on begin. */
     private readonly float $offset;
 
-    public readonly GrowthClock $past;
-
-    /** @var list<Observation> */
-    public readonly array $observations;
-
     private ?GrowthTable $table = null;
 
-    private readonly FishClocks $clocks;
+    /** @var array<WeightedQuantiles> growth times from today until a length is reached, by that length */
+    private array $reach = [];
 
-    /** @var array<string, GrowthClock> by system */
-    private array $clocksAhead = [];
-
-    /** @var array<WeightedQuantiles> lengths at the horizon, by growth time until there */
-    private array $atHorizon = [];
+    private ?WeightedQuantiles $lengthsToday = null;
 
     private ?WeightedQuantiles $adultLengths = null;
 
@@ -58,20 +49,14 @@ final class KindProjection
         private readonly Fish $fish,
         public readonly Species $species,
         public readonly GrowthPrior $prior,
+        private readonly FacilityClocks $clocks,
         private readonly float $processVariation = FishFit::PROCESS_VARIATION,
-        int $draws = FishFit::DRAWS,
     ) {
-        $this->clocks = new FishClocks($facility, $fish, $species);
-        $this->past = $this->clocks->past();
-        $this->observations = LengthsOfFish::observed($fish, $species, $this->past);
-        $this->stalled = StalledRun::of($this->observations, GrowthCurves::named($species->curve), $prior);
-        // Of a stall only the first length belongs to the growth before it.
-        $this->behind = $this->fit(array_slice($this->observations, 0, count($this->observations) - max(0, $this->stalled - 1)), $draws);
-        $last = $this->observations[count($this->observations) - 1] ?? null;
-        $this->offset = $this->stalled > 0 && $last !== null ? $last->time : 0.0;
-        $this->draws = $this->stalled > 0 && $last !== null
-            ? $this->fit([new Observation(0.0, $last->logLength, $last->error)], $draws)
-            : $this->behind;
+        $this->measured = MeasuredGrowth::of($fish, $species, $prior, $clocks);
+        $this->behind = $this->fit($this->measured->beforeStalling());
+        $last = $this->measured->stalled > 0 ? $this->measured->last() : null;
+        $this->offset = $last->time ?? 0.0;
+        $this->draws = $last === null ? $this->behind : $this->fit([new Observation(0.0, $last->logLength, $last->error)]);
     }
 
     /**
@@ -81,11 +66,13 @@ final class KindProjection
     public function lengthsOn(LocalDate $date, ?System $livingIn = null): array
     {
         if ($date->isBefore($this->facility->date)) {
-            return array_map($this->lengthsBehind($this->past->timeOn($date))->at(...), self::LEVELS);
+            return array_map($this->lengthsBehind($this->measured->past->timeOn($date))->at(...), self::LEVELS);
         }
         $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
-        return array_map(fn (float $level): float => $this->table()->lengthAfter($time, $level), self::LEVELS);
+        return $time > 0.0
+            ? array_map(fn (float $level): float => $this->table()->lengthAfter($time, $level), self::LEVELS)
+            : array_map($this->lengthsToday()->at(...), self::LEVELS);
     }
 
     /** @return list<float> millimetres at each of LEVELS */
@@ -103,27 +90,31 @@ final class KindProjection
     /** Living in the system from today on: the share that reaches this length within the horizon. */
     public function shareReaching(float $limitMm, System $livingIn): float
     {
-        $time = $this->past->endTime() + $this->aheadIn($livingIn)->endTime();
-        $lengths = $this->atHorizon[(string) $time] ??= WeightedQuantiles::of($this->drawnLengths([$time])[0], $this->draws->weight);
-
-        return $lengths->shareFrom($limitMm);
+        return $this->reach($limitMm)->shareUpTo($this->aheadIn($livingIn)->endTime());
     }
 
     /**
      * The day by which this share has reached the length, living in the system
-     * from today on; null beyond the horizon. Since growth never reverses, one
-     * in ten are there when the 90 % curve is.
+     * from today on; null beyond the horizon. All draws share one clock, which
+     * never runs backwards, so the order of their growth times is that of
+     * their days.
      */
     public function dayReaching(float $limitMm, float $share, System $livingIn): ?LocalDate
     {
-        $time = $this->table()->timeUntil($limitMm, round(1 - $share, 4));
+        return $this->aheadIn($livingIn)->firstDayWith($this->reach($limitMm)->at($share));
+    }
 
-        return $time === null ? null : $this->aheadIn($livingIn)->firstDayWith($time);
+    /** @return list<float> growth time from today on until each draw reaches the length, infinite when it never does */
+    public function timesUntil(float $limitMm): array
+    {
+        $now = $this->timeOfDraws();
+
+        return array_map(fn (float $time): float => $time - $now, $this->draws->timesUntil($limitMm, $now));
     }
 
     /**
-     * @param  list<float>  $times  growth time since the first length, not before the last
-     * @return array<int, list<float>> the length of every draw at each
+     * @param  non-empty-list<float>  $times  growth time since the first length, not before the last
+     * @return non-empty-list<list<float>> the length of every draw at each
      */
     public function drawnLengths(array $times): array
     {
@@ -133,32 +124,32 @@ final class KindProjection
     /** Growth time from the start of the draws until today. */
     public function timeOfDraws(): float
     {
-        return $this->past->endTime() - $this->offset;
+        return $this->measured->past->endTime() - $this->offset;
     }
 
     /** The same fit without the last length, to hold that one against it. */
     public function withoutLastLength(): GrowthDraws
     {
-        return $this->fit(array_slice($this->observations, 0, -1), FishFit::DRAWS);
+        return $this->fit(array_slice($this->measured->observations, 0, -1));
     }
 
     /** What the kind alone would make of the first length. */
     public function fromFirstLengthAlone(): GrowthDraws
     {
-        return $this->fit(array_slice($this->observations, 0, 1), FishFit::DRAWS);
+        return $this->fit(array_slice($this->measured->observations, 0, 1));
     }
 
     /** Growth time on a day behind or, living where it does, ahead. */
     public function timeOn(LocalDate $date): float
     {
         return $date->isAfter($this->facility->date)
-            ? $this->past->endTime() + $this->aheadAtHome()->timeOn($date)
-            : $this->past->timeOn($date);
+            ? $this->measured->past->endTime() + $this->aheadAtHome()->timeOn($date)
+            : $this->measured->past->timeOn($date);
     }
 
     public function aheadIn(System $system): GrowthClock
     {
-        return $this->clocksAhead[$system->key] ??= $this->clocks->aheadIn($system);
+        return $this->clocks->ahead($this->fish, $this->species, $system);
     }
 
     public function aheadAtHome(): GrowthClock
@@ -167,21 +158,41 @@ final class KindProjection
     }
 
     /** @param  list<Observation>  $observations */
-    private function fit(array $observations, int $draws): GrowthDraws
+    private function fit(array $observations): GrowthDraws
     {
-        return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation, $draws))->fit($observations);
+        return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation))->fit($observations);
     }
 
-    /** Kin are fitted too, but never asked for a date. */
+    private function reach(float $limitMm): WeightedQuantiles
+    {
+        return $this->reach[(string) $limitMm] ??= WeightedQuantiles::of($this->timesUntil($limitMm), $this->draws->weight);
+    }
+
+    /** The same as the table at its start, without the work of making it. */
+    private function lengthsToday(): WeightedQuantiles
+    {
+        return $this->lengthsToday ??= WeightedQuantiles::of($this->draws->lengthsAt([$this->timeOfDraws()])[0], $this->draws->weight);
+    }
+
     private function table(): GrowthTable
     {
-        return $this->table ??= GrowthTable::of($this->draws, $this->timeOfDraws(), self::LEVELS);
+        return $this->table ??= new GrowthTable($this->draws, $this->timeOfDraws(), $this->longestTimeAhead());
+    }
+
+    /** Growth time until the horizon in the best of homes. */
+    private function longestTimeAhead(): float
+    {
+        $points = $this->species->growthPoints;
+        $atBest = $points === null ? 1.0 : 1 / $points->responseAt($points->reference);
+
+        return ($this->fish->rationAhead ?? $this->fish->ration)->growthFactor() * $atBest * $this->facility->horizonDays / LocalDate::DAYS_PER_YEAR;
     }
 
     /** While it stalls a fish is as long as its last length says. */
     private function lengthsBehind(float $time): WeightedQuantiles
     {
-        $stalls = $this->stalled > 0 && $time >= $this->observations[count($this->observations) - $this->stalled]->time;
+        $stalled = array_slice($this->measured->observations, -$this->measured->stalled, 1);
+        $stalls = $this->measured->stalled > 0 && $time >= $stalled[0]->time;
 
         return $stalls
             ? WeightedQuantiles::of($this->draws->start, $this->draws->weight)

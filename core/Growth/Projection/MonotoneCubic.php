@@ -11,11 +11,6 @@ namespace Biomegas\Growth\Projection;
  */
 final readonly class MonotoneCubic
 {
-    /** Steps of the Illinois rule, which gains more than a digit a step on so tame a curve. */
-    private const MOST_STEPS = 40;
-
-    private const TOLERANCE = 1e-12;
-
     /** @var list<float> */
     private array $slopes;
 
@@ -46,46 +41,6 @@ final readonly class MonotoneCubic
         }
 
         return $this->within($i, $x);
-    }
-
-    /** The first x at which the curve reaches y: the start when it is there already, null when it never gets there. */
-    public function firstReaching(float $y): ?float
-    {
-        if ($this->y[0] >= $y) {
-            return $this->x[0];
-        }
-        foreach ($this->y as $i => $value) {
-            if ($value >= $y) {
-                return $this->solve($i - 1, $y);
-            }
-        }
-
-        return null;
-    }
-
-    /** Dowell and Jarratt (1971), BIT 11, 168-174: a secant that cannot leave its bracket. */
-    private function solve(int $i, float $y): float
-    {
-        [$low, $high] = [$this->x[$i], $this->x[$i + 1]];
-        [$below, $above] = [$this->y[$i] - $y, $this->y[$i + 1] - $y];
-        $side = 0;
-        for ($step = 0; $step < self::MOST_STEPS && $high - $low > self::TOLERANCE && $above > 0.0; $step++) {
-            $x = ($low * $above - $high * $below) / ($above - $below);
-            $miss = $this->within($i, $x) - $y;
-            if (abs($miss) <= self::TOLERANCE * $y) {
-                return $x;
-            }
-            // An end that stays for a second time is pulled nearer, or the secant would creep.
-            if ($miss > 0.0) {
-                [$high, $above, $below] = [$x, $miss, $side === 1 ? $below / 2 : $below];
-                $side = 1;
-            } else {
-                [$low, $below, $above] = [$x, $miss, $side === -1 ? $above / 2 : $above];
-                $side = -1;
-            }
-        }
-
-        return $high;
     }
 
     private function within(int $i, float $x): float

@@ -34,21 +34,36 @@ final readonly class WeightedQuantiles
         if ($values === [] || $weights === []) {
             throw new InvalidArgumentException('A sample needs at least one value.');
         }
-        array_multisort($values, SORT_NUMERIC, $weights);
+        asort($values, SORT_NUMERIC);
+        $rising = $cumulative = [];
         $sum = 0.0;
-        foreach ($weights as $i => $weight) {
-            $weights[$i] = $sum += $weight;
+        foreach ($values as $i => $value) {
+            $rising[] = $value;
+            $cumulative[] = $sum += $weights[$i];
         }
-
         // Rounding must not leave a trace of weight beyond the last value.
-        $weights[count($weights) - 1] = 1.0;
+        $cumulative[count($cumulative) - 1] = 1.0;
 
-        return new self($values, $weights);
+        return new self($rising, $cumulative);
     }
 
     public function at(float $probability): float
     {
         return $this->values[min(count($this->values) - 1, $this->firstIndex($this->cumulative, $probability))];
+    }
+
+    /** Weight of the values up to and including this. */
+    public function shareUpTo(float $value): float
+    {
+        $share = 0.0;
+        foreach ($this->values as $i => $one) {
+            if ($one > $value) {
+                break;
+            }
+            $share = $this->cumulative[$i];
+        }
+
+        return $share;
     }
 
     /** Weight of the values that are at least this. */

@@ -6,15 +6,19 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Growth\Curve\VonBertalanffy;
 use Biomegas\Growth\Fit\DeviationFilter;
+use Biomegas\Growth\Fit\DrawnParameters;
 use Biomegas\Growth\Fit\ErrorModel;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\NormalTable;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Fit\PeakFinder;
+use Biomegas\Growth\Fit\ProposalTable;
+use Biomegas\Growth\Fit\SpreadPoints;
+use Biomegas\Growth\Fit\StandardNormal;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
 use Biomegas\Growth\LeastSquares\Matrix2;
+use Biomegas\Growth\Projection\WeightedQuantiles;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
 
@@ -35,26 +39,33 @@ final class FitPartsTest extends TestCase
     public function test_the_filter_weighs_each_entry_as_the_error_model_does(): void
     {
         $observations = [new Observation(0.0, log(80), 0.01), new Observation(0.4, log(170), 0.03), new Observation(0.9, log(400), 0.03)];
-        $at = [log(500), log(0.6), log(80)];
-        [$logLikelihood, $deviation, $spread, $slips] = (new DeviationFilter(new VonBertalanffy, $observations, 0.0))->follow($at);
+        $followed = (new DeviationFilter(new VonBertalanffy, $observations, 0.0))->follow(self::twice());
         $expected = 0.0;
         foreach ($observations as $i => $one) {
             [$logDensity, $good] = ErrorModel::weigh($one->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $one->time)), $one->error ** 2);
             $expected += $logDensity;
-            $this->assertEqualsWithDelta(1 - $good, $slips[$i], 1e-12);
+            $this->assertEqualsWithDelta(1 - $good, $followed->slip[$i][1], 1e-12);
         }
 
-        $this->assertEqualsWithDelta($expected, $logLikelihood, 1e-9);
-        $this->assertSame([0.0, 0.0], [$deviation, $spread], 'without process variation nothing wanders');
+        $this->assertEqualsWithDelta([$expected, $expected], $followed->logLikelihood, 1e-9);
+        $this->assertSame([[0.0, 0.0], [0.0, 0.0]], [$followed->deviation, $followed->variance], 'without process variation nothing wanders');
     }
 
     public function test_a_fish_ahead_of_its_curve_is_followed_ahead(): void
     {
         $true = (new VonBertalanffy)->lengthAt(80, 500, 0.6, 1.1);
-        [, $deviation, $spread] = (new DeviationFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.01), new Observation(1.0, log($true), 0.01)], 0.1))->follow([log(500), log(0.6), log(80)]);
+        $followed = (new DeviationFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.01), new Observation(1.0, log($true), 0.01)], 0.1))->follow(self::twice());
 
-        $this->assertEqualsWithDelta(0.1, $deviation, 0.02);
-        $this->assertLessThan(0.1, $spread);
+        $this->assertEqualsWithDelta(0.1, $followed->deviation[0], 0.02);
+        $this->assertLessThan(0.1 ** 2, $followed->variance[0]);
+    }
+
+    public function test_a_length_that_no_fish_can_have_weighs_nothing_and_breaks_nothing(): void
+    {
+        $followed = (new DeviationFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.001), new Observation(1.0, log(80e9), 0.001)], 0.03))->follow(self::twice());
+
+        $this->assertTrue(is_finite($followed->logLikelihood[0]));
+        $this->assertGreaterThan(0.99, $followed->slip[1][0]);
     }
 
     public function test_the_peak_of_exact_lengths_is_their_curve_where_the_prior_agrees(): void
@@ -68,32 +79,77 @@ final class FitPartsTest extends TestCase
         $this->assertEqualsWithDelta(log(80), $peak->logParameters[2], 1e-4);
     }
 
-    public function test_the_normals_are_fixed_and_normal(): void
+    public function test_points_are_fixed_and_even(): void
     {
-        $table = NormalTable::of(2000, 3);
-        $column = array_column($table, 1);
-        $mean = array_sum($column) / 2000;
+        $points = SpreadPoints::of(2000, 6);
 
-        $this->assertSame($table, NormalTable::of(2000, 3));
-        $this->assertEqualsWithDelta(0.0, $mean, 0.06);
-        $this->assertEqualsWithDelta(1.0, array_sum(array_map(fn (float $z): float => ($z - $mean) ** 2, $column)) / 2000, 0.1);
+        $this->assertSame($points, SpreadPoints::of(2000, 6));
+        for ($d = 0; $d < 6; $d++) {
+            $this->assertEqualsWithDelta(0.5, array_sum(array_column($points, $d)) / 2000, 0.005);
+        }
+        $this->assertEqualsWithDelta(500, count(array_filter($points, fn (array $p): bool => $p[0] < 0.5 && $p[4] < 0.5)), 15, 'in pairs of coordinates too');
+        $this->expectExceptionMessage('at most 6');
+        SpreadPoints::of(10, 7);
+    }
+
+    /** From memory, the figures of any table: 1.281552, 1.959964, 3.090232 and 5.199338 for one in ten million. */
+    public function test_the_standard_normal_agrees_with_printed_tables(): void
+    {
+        foreach ([[0.5, 0.0], [0.9, 1.281552], [0.975, 1.959964], [0.999, 3.090232], [1e-7, -5.199338]] as [$share, $z]) {
+            $this->assertEqualsWithDelta($z, StandardNormal::quantile($share), 2e-6);
+            $this->assertEqualsWithDelta($share, StandardNormal::shareBelow($z), 1e-7);
+        }
+    }
+
+    /** Weighted back to a normal, the usual number of draws must give its quantiles in any direction. */
+    public function test_the_draws_stand_for_a_normal(): void
+    {
+        $table = ProposalTable::of(FishFit::DRAWS);
+        $weights = array_map(fn (array $x, float $logDensity): float => exp(-($x[0] ** 2 + $x[1] ** 2 + $x[2] ** 2) / 2 - $logDensity), $table->step, $table->logDensity);
+        $sum = array_sum($weights);
+        $weights = array_map(fn (float $weight): float => $weight / $sum, $weights);
+        foreach ([[1, 0, 0, 0], [0, 1, 0, 0], [0, 0, 1, 0], [0.6, 0.6, 0, 0.53], [0.6, -0.6, 0.53, 0], [0.5, 0.5, 0.5, 0.5]] as $d) {
+            $along = array_map(fn (array $x, float $wander): float => $d[0] * $x[0] + $d[1] * $x[1] + $d[2] * $x[2] + $d[3] * $wander, $table->step, $table->ofWander);
+            $sample = WeightedQuantiles::of($along, $weights);
+            foreach ([-1.2816, 0.0, 1.2816] as $z) {
+                $this->assertEqualsWithDelta(1 - StandardNormal::shareBelow($z), $sample->shareFrom($z), 0.035);
+            }
+        }
+    }
+
+    public function test_the_time_until_a_length_is_when_the_draw_gets_there(): void
+    {
+        $draws = (new FishFit(new VonBertalanffy, GrowthPrior::ofSpecies(Kinds::of()), 0.1))->fit([new Observation(0.0, log(80), 0.05), new Observation(0.4, log(170), 0.05)]);
+        $times = $draws->timesUntil(300, 0.7);
+        $lengths = fn (float $t): array => $draws->lengthsAt([0.7, $t])[1];
+        $checked = 0;
+        foreach ($times as $s => $time) {
+            if (is_finite($time) && $time > 0.7) {
+                $this->assertEqualsWithDelta(300, $lengths($time)[$s], 1e-6);
+                $checked++;
+            }
+        }
+
+        $this->assertGreaterThan(200, $checked);
+        $this->assertSame(array_fill(0, count($times), 0.7), $draws->timesUntil(20, 0.7), 'it was there from the start');
     }
 
     public function test_a_prior_draws_what_it_says(): void
     {
         $prior = GrowthPrior::normal([6.0, -0.5], [[0.04, 0.018], [0.018, 0.09]], 4.0);
-        $draws = array_map(fn (array $z): array => $prior->draw($z[0], $z[1]), NormalTable::of(4000, 2));
+        $draws = array_map(fn (array $p): array => $prior->draw(StandardNormal::quantile($p[0]), StandardNormal::quantile($p[1])), SpreadPoints::of(4000, 2));
         $covariance = array_sum(array_map(fn (array $d): float => ($d[0] - 6.0) * ($d[1] + 0.5), $draws)) / 4000;
 
         $this->assertEqualsWithDelta(0.018, $covariance, 0.003);
         $this->assertEqualsWithDelta([1.0, -0.5], $prior->residuals(...$prior->draw(1.0, -0.5)), 1e-9, 'residuals undo the draw');
-        $this->assertGreaterThan($prior->logDensity(6.3, -0.5), $prior->logDensity(6.0, -0.5));
+        [$off, $at] = $prior->logDensities([6.3, 6.0], [-0.5, -0.5]);
+        $this->assertGreaterThan($off, $at);
     }
 
     public function test_no_kin_leave_the_prior_and_unlike_kin_hardly_narrow_it(): void
     {
         $prior = GrowthPrior::ofSpecies(Kinds::of());
-        $evidence = fn (float $asymptote): KinEvidence => KinEvidence::of((new FishFit(new VonBertalanffy, $prior))->fit(
+        $evidence = fn (float $asymptote): KinEvidence => KinEvidence::of((new PeakFinder(new VonBertalanffy, $prior, 0.03))->find(
             array_map(fn (float $t): Observation => new Observation($t, log((new VonBertalanffy)->lengthAt(80, $asymptote, 0.6, $t)), 0.01), [0.0, 0.5, 1.0, 2.0, 3.0]),
         ), $prior);
         $alike = KinPrior::of($prior, array_fill(0, 5, $evidence(600)));
@@ -114,5 +170,11 @@ final class FitPartsTest extends TestCase
         $this->assertEqualsWithDelta($m, Matrix2::withoutNegative($m), 1e-12);
         $this->assertEqualsWithDelta([[0.5, 0.5], [0.5, 0.5]], Matrix2::withoutNegative([[0.0, 1.0], [1.0, 0.0]]), 1e-12);
         $this->assertSame(11.0, Matrix2::determinant($m));
+    }
+
+    /** The same growth drawn twice: from 80 mm to 500 mm at 0.6 a year. */
+    private static function twice(): DrawnParameters
+    {
+        return new DrawnParameters([log(500), log(500)], [log(0.6), log(0.6)], [log(80), log(80)], [500.0, 500.0], [0.6, 0.6], [80.0, 80.0]);
     }
 }

@@ -11,7 +11,7 @@ use Biomegas\Facility\Ration;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Clock\DailyGrowth;
-use Biomegas\Growth\Clock\FishClocks;
+use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
@@ -51,7 +51,7 @@ final class GrowthClockTest extends TestCase
         $cold = Kinds::tank('cold', 100, 50, celsius: 6);
         $day = LocalDate::fromIso(...);
         $fish = new Fish('one', 'One', Kinds::ofPond(), $day('2026-01-01'), [new Stay('cold', $day('2026-01-01'), $day('2026-07-01')), new Stay('warm', $day('2026-07-01'))]);
-        $clock = (new FishClocks(Kinds::facility([$warm, $cold], [$fish], '2027-01-01'), $fish, $fish->species))->past();
+        $clock = (new FacilityClocks(Kinds::facility([$warm, $cold], [$fish], '2027-01-01')))->past($fish, $fish->species);
 
         $this->assertSame(0.0, $clock->timeOn($day('2026-07-01')));
         $this->assertEqualsWithDelta(184 / 365.25, $clock->endTime(), 1e-9);
@@ -91,6 +91,6 @@ final class GrowthClockTest extends TestCase
     {
         $fish = Kinds::fish(Kinds::ofPond(), $system->key, []);
 
-        return (new FishClocks(Kinds::facility([$system], [$fish]), $fish, $fish->species))->aheadIn($system);
+        return (new FacilityClocks(Kinds::facility([$system], [$fish])))->ahead($fish, $fish->species, $system);
     }
 }

@@ -35,6 +35,25 @@ final class GrowthCurveTest extends TestCase
     }
 
     #[DataProvider('curves')]
+    public function test_many_at_once_are_the_same_as_one_by_one(GrowthCurve $curve): void
+    {
+        $each = [[80.0, 600.0, 0.5, 0.0], [80.0, 600.0, 0.5, 1.3], [700.0, 650.0, 0.9, 2.0], [40.0, 900.0, 0.2, 5.0]];
+        $expected = array_map(fn (array $one): float => $curve->lengthAt(...$one), $each);
+
+        $this->assertEqualsWithDelta($expected, $curve->lengthsAt(array_column($each, 0), array_column($each, 1), array_column($each, 2), array_column($each, 3)), 1e-9);
+    }
+
+    #[DataProvider('curves')]
+    public function test_the_time_until_a_length_undoes_the_length_at_a_time(GrowthCurve $curve): void
+    {
+        [$far, $near, $there, $never] = $curve->timesUntil(450, [80.0, 440.0, 450.0, 80.0], [600.0, 500.0, 600.0, 450.0], [0.5, 1.1, 0.5, 0.5]);
+
+        $this->assertEqualsWithDelta(450, $curve->lengthAt(80, 600, 0.5, $far), 0.01);
+        $this->assertEqualsWithDelta(450, $curve->lengthAt(440, 500, 1.1, $near), 0.01);
+        $this->assertSame([0.0, INF], [$there, $never]);
+    }
+
+    #[DataProvider('curves')]
     public function test_jacobian_agrees_with_finite_differences(GrowthCurve $curve): void
     {
         foreach ([[80, 600, 0.5, 0.7], [300, 650, 1.2, 2.4], [40, 900, 0.2, 5.0], [640, 650, 0.8, 0.1]] as [$start, $asymptote, $k, $time]) {
@@ -54,7 +73,7 @@ final class GrowthCurveTest extends TestCase
     public function test_growth_of_a_grown_fish_is_zero(GrowthCurve $curve): void
     {
         $this->assertSame([0.0, 0.0, 1.0], $curve->logJacobian(700, 650, 0.5, 1));
-        $this->assertSame(0.0, $curve->relativeGrowth(700, 650, 0.5));
+        $this->assertSame([0.0], $curve->relativeGrowths([700.0], [650.0], [0.5]));
     }
 
     /** @return iterable<string, array{GrowthCurve}> */
@@ -71,7 +90,7 @@ final class GrowthCurveTest extends TestCase
         $length = $curve->lengthAt(80, 600, 0.5, 1.5);
         $slope = (log($curve->lengthAt(80, 600, 0.5, 1.5 + self::STEP)) - log($curve->lengthAt(80, 600, 0.5, 1.5 - self::STEP))) / (2 * self::STEP);
 
-        $this->assertEqualsWithDelta($slope, $curve->relativeGrowth($length, 600, 0.5), 1e-7);
+        $this->assertEqualsWithDelta([$slope], $curve->relativeGrowths([$length], [600.0], [0.5]), 1e-7);
     }
 
     /** @return iterable<string, array{GrowthCurve}> the average takes both of its curves at the mean length and is only near */

@@ -124,7 +124,7 @@ final class GrowthProjectionTest extends TestCase
     {
         $this->assertNull($this->project(['2026-01-10' => 82])->pace());
         $quick = $this->project(['2026-01-10' => 82, '2026-09-10' => 280])->pace();
-        $slow = $this->project(['2026-01-10' => 82, '2026-09-10' => 120])->pace();
+        $slow = $this->project(['2026-01-10' => 82, '2026-09-10' => 150])->pace();
 
         $this->assertGreaterThan(80, $quick);
         $this->assertLessThan(10, $slow);

@@ -77,8 +77,8 @@ final class OutlookTest extends TestCase
     {
         $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Kinds::facility([$home], [$fish = Kinds::fish(Kinds::of(), 'home', $lengths)])), $fish))->toIso();
 
-        $this->assertSame('2026-01-24', $due(Kinds::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
-        $this->assertSame('2027-05-04', $due(Kinds::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
+        $this->assertSame('2026-01-31', $due(Kinds::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
+        $this->assertSame('2027-05-05', $due(Kinds::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
         $this->assertSame('2027-06-04', $due(Kinds::tank('home', 180, 60), self::LENGTHS));
         $this->assertSame('2027-06-04', $due(Kinds::tank('home', 800, 400), self::LENGTHS));
         $this->assertSame('2026-01-10', $due(Kinds::tank('home', 800, 400), []));

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth;
+
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Species;
+use Biomegas\Growth\Clock\FacilityClocks;
+use Biomegas\Growth\Clock\GrowthClock;
+use Biomegas\Growth\Curve\GrowthCurves;
+use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\Observation;
+use Biomegas\Growth\Projection\StalledRun;
+
+/** The growth that a fish has shown, as the fit sees it. */
+final readonly class MeasuredGrowth
+{
+    /** A hatchling's share of its adult length, and how little more is known of it. From memory, no published source. */
+    private const HATCHLING_SHARE = 0.012;
+
+    private const HATCHLING_ERROR = 0.5;
+
+    /** @param  list<Observation>  $observations by growth time, the first at zero */
+    private function __construct(
+        /** Its growth time until today. */
+        public GrowthClock $past,
+        public array $observations,
+        /** How many of the last lengths show that it stopped growing; 0 when it did not. */
+        public int $stalled,
+    ) {
+    }
+
+    /** @param  GrowthPrior  $prior how its kind grows, to see whether it stopped */
+    public static function of(Fish $fish, Species $kind, GrowthPrior $prior, FacilityClocks $clocks): self
+    {
+        $past = $clocks->past($fish, $kind);
+        $observations = self::observed($fish, $kind, $past);
+
+        return new self($past, $observations, StalledRun::of($observations, GrowthCurves::named($kind->curve), $prior));
+    }
+
+    /** @return list<Observation> of a stall only the first length belongs to the growth before it */
+    public function beforeStalling(): array
+    {
+        return array_slice($this->observations, 0, count($this->observations) - max(0, $this->stalled - 1));
+    }
+
+    public function last(): ?Observation
+    {
+        return $this->observations[count($this->observations) - 1] ?? null;
+    }
+
+    /**
+     * A known day of hatching counts as a first length, which was small.
+     *
+     * @return list<Observation>
+     */
+    private static function observed(Fish $fish, Species $kind, GrowthClock $clock): array
+    {
+        $lengths = array_map(fn (MeasuredLength $entry): Observation => new Observation(
+            $clock->timeOn($entry->date),
+            log($entry->asStatedFor($kind)),
+            $entry->relativeErrorFor($kind),
+        ), $fish->lengths);
+
+        return $fish->hatched === null || $lengths === []
+            ? $lengths
+            : [new Observation(0.0, log(self::HATCHLING_SHARE * $kind->adultLength->typical), self::HATCHLING_ERROR), ...$lengths];
+    }
+}
