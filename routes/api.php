@@ -6,6 +6,7 @@ use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
+use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
@@ -40,6 +41,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
 
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
+        Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
 
         Route::post('incidents', [IncidentController::class, 'store']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);

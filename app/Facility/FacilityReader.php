@@ -16,6 +16,7 @@ use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Ration;
+use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
@@ -30,8 +31,6 @@ use stdClass;
 /** Reads the whole facility from the database into the core's picture: a handful of queries, no models. */
 final readonly class FacilityReader
 {
-    private const TENTHS = 10;
-
     public function __construct(private KeptAnswers $answers)
     {
     }
@@ -84,6 +83,7 @@ final readonly class FacilityReader
         }
         $stays = DB::table('stays')->orderBy('from')->orderBy('id')->get()->groupBy('fish_id');
         $lengths = DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get()->groupBy('fish_id');
+        $rations = DB::table('ration_changes')->orderBy('from')->get()->groupBy('fish_id');
         $headCounts = $this->headCountEvents();
         $all = $kept = [];
         foreach (DB::table('fish')->orderBy('id')->get() as $row) {
@@ -108,6 +108,11 @@ final readonly class FacilityReader
                     fn (array $one): CandidateKind => new CandidateKind($species[$one['species_id']], $one['weight']),
                     array_values(self::json($row->candidates)),
                 ),
+                rationChanges: array_values(array_map(
+                    fn (stdClass $change): RationChange => new RationChange(LocalDate::fromIso($change->from), Ration::from($change->ration)),
+                    ($rations[$row->id] ?? new Collection)->all(),
+                )),
+                statedAdultMm: TenthMm::toMm($row->stated_adult_tenth_mm),
             );
             $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
         }
@@ -151,11 +156,11 @@ final readonly class FacilityReader
     {
         return array_values(array_map(fn (stdClass $row): MeasuredLength => new MeasuredLength(
             LocalDate::fromIso($row->date),
-            Length::ofMillimetres($row->length_tenth_mm / self::TENTHS),
+            Length::ofMillimetres((float) TenthMm::toMm($row->length_tenth_mm)),
             Method::from($row->method),
             LengthKind::tryFrom($row->length_kind ?? ''),
             $row->sample,
-            $row->spread_tenth_mm === null ? null : $row->spread_tenth_mm / self::TENTHS,
+            TenthMm::toMm($row->spread_tenth_mm),
         ), $rows->all()));
     }
 

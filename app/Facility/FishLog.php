@@ -18,10 +18,14 @@ final readonly class FishLog
 {
     private const NEWEST = 30;
 
+    public function __construct(private KeepingHistory $history)
+    {
+    }
+
     /** @return list<LogLine> newest first */
     public function of(int $fishId): array
     {
-        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId)];
+        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId), ...$this->history->of($fishId)];
         usort($lines, fn (LogLine $a, LogLine $b): int => [$b->date, $b->time, $b->id] <=> [$a->date, $a->time, $a->id]);
 
         return array_slice($lines, 0, self::NEWEST);

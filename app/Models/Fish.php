@@ -14,10 +14,12 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string $name
  * @property int $species_id
  * @property int $count
+ * @property string $ration
  * @property string $arrived_on
  * @property int $band
  * @property string|null $sex
  * @property string|null $hatched_on
+ * @property int|null $stated_adult_tenth_mm
  * @property list<array{species_id: int, weight: float}> $candidates
  */
 final class Fish extends Model
@@ -31,7 +33,7 @@ final class Fish extends Model
     /** What it was taken for before stays in the history. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['species_id', 'candidates', 'sex', 'hatched_on'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['species_id', 'candidates', 'sex', 'hatched_on', 'stated_adult_tenth_mm'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     /** @return HasMany<Stay, $this> */

@@ -16,6 +16,7 @@ use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Ration;
+use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
@@ -93,6 +94,11 @@ final readonly class ScenarioReader
             sex: Sex::tryFrom($d['sex'] ?? ''),
             hatched: self::hatched($d['hatched'] ?? null, $path, $lengths),
             candidates: self::candidates($d['candidates'] ?? [], $path, $species),
+            rationChanges: array_map(
+                fn (array $change): RationChange => new RationChange(LocalDate::fromIso($change['from']), Ration::from($change['ration'])),
+                array_values($d['ration_changes'] ?? []),
+            ),
+            statedAdultMm: $d['stated_adult_mm'] ?? null,
         );
     }
 

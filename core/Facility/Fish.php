@@ -15,10 +15,14 @@ final readonly class Fish
     /** @var non-empty-list<Stay> by date */
     public array $stays;
 
+    /** @var list<RationChange> by date */
+    public array $rationChanges;
+
     /**
      * @param  non-empty-list<Stay>  $stays  in any order
      * @param  list<MeasuredLength>  $lengths  in any order
      * @param  list<CandidateKind>  $candidates  besides its species, with weights that sum to less than 1
+     * @param  list<RationChange>  $rationChanges  in any order
      */
     public function __construct(
         public string $key,
@@ -28,54 +32,75 @@ final readonly class Fish
         array $stays,
         array $lengths = [],
         public int $count = 1,
+        /** Until the first change. */
         public Ration $ration = Ration::Steady,
         public Purpose $purpose = Purpose::Display,
         public ?Sex $sex = null,
         /** Null: not known. */
         public ?LocalDate $hatched = null,
         public array $candidates = [],
-        /** From today on; null: as until now. */
-        public ?Ration $rationAhead = null,
+        array $rationChanges = [],
+        /** Adult length that its keeper states for this fish, millimetres; null: as its kind. */
+        public ?float $statedAdultMm = null,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
         $this->lengths = $lengths;
         $this->stays = $stays;
+        usort($rationChanges, fn (RationChange $a, RationChange $b): int => $b->from->daysUntil($a->from));
+        $this->rationChanges = $rationChanges;
     }
 
     /** @return non-empty-list<CandidateKind> all that it may be, its species first; weights sum to 1 */
     public function kinds(): array
     {
         $others = array_sum(array_map(fn (CandidateKind $one): float => $one->weight, $this->candidates));
+        $kinds = [new CandidateKind($this->species, max(0.0, 1 - $others)), ...$this->candidates];
+        $stated = $this->statedAdultMm;
 
-        return [new CandidateKind($this->species, max(0.0, 1 - $others)), ...$this->candidates];
+        return $stated === null
+            ? $kinds
+            : array_map(fn (CandidateKind $one): CandidateKind => new CandidateKind($one->species->ofStatedAdultLength($stated), $one->weight), $kinds);
     }
 
-    public function fedFromNowOn(Ration $ration): self
+    /** How it is fed on that day. */
+    public function rationOn(LocalDate $day): Ration
     {
-        return $this->with($this->species, $this->candidates, $ration);
+        $ration = $this->ration;
+        foreach ($this->rationChanges as $change) {
+            $ration = $change->from->isAfter($day) ? $ration : $change->ration;
+        }
+
+        return $ration;
     }
 
-    public function ofKind(Species $species): self
+    public function fedFrom(LocalDate $day, Ration $ration): self
     {
-        return $this->with($species, [], $this->rationAhead);
+        $before = array_values(array_filter($this->rationChanges, fn (RationChange $change): bool => $change->from->isBefore($day)));
+
+        return $this->with(rationChanges: [...$before, new RationChange($day, $ration)]);
+    }
+
+    public function ofStatedAdult(float $millimetres): self
+    {
+        return $this->with(statedAdultMm: $millimetres);
     }
 
     public function measuredBefore(LocalDate $day): self
     {
-        return new self(
-            $this->key, $this->name, $this->species, $this->arrived, $this->stays,
-            array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))),
-            $this->count, $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates, $this->rationAhead,
-        );
+        return $this->with(lengths: array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))));
     }
 
-    /** @param  list<CandidateKind>  $candidates */
-    private function with(Species $species, array $candidates, ?Ration $rationAhead): self
+    /**
+     * @param  list<MeasuredLength>|null  $lengths
+     * @param  list<RationChange>|null  $rationChanges
+     */
+    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null): self
     {
         return new self(
-            $this->key, $this->name, $species, $this->arrived, $this->stays, $this->lengths, $this->count, $this->ration,
-            $this->purpose, $this->sex, $this->hatched, $candidates, $rationAhead,
+            $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
+            $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm,
         );
     }
 

@@ -27,6 +27,14 @@ final readonly class Range
         return new self($low, $typical, $high);
     }
 
+    /** The range about a value with this standard deviation of its logarithm. */
+    public static function about(string $what, float $typical, float $logSpread): self
+    {
+        $reach = exp(self::NINETY_PERCENT_WIDTH / 2 * $logSpread);
+
+        return self::of($what, $typical / $reach, $typical, $typical * $reach);
+    }
+
     /** Standard deviation of the logarithm. */
     public function logSpread(): float
     {

@@ -7,6 +7,9 @@ namespace Biomegas\Facility;
 /** What a fish is: its adult size, its pace of growth and the room it needs. */
 final readonly class Species
 {
+    /** How surely an adult size is meant that somebody states, as a spread of its logarithm. Judgement, no published source. */
+    private const STATED_SPREAD = 0.07;
+
     public function __construct(
         public string $key,
         public string $commonName,
@@ -32,11 +35,15 @@ final readonly class Species
     ) {
     }
 
-    /** The same kind with another adult length, all claims set aside. A key of its own keeps its kin from arguing. */
-    public function withAdultLength(Range $adultLength): self
+    /**
+     * The same kind with an adult length that somebody states, all claims set
+     * aside. A key of its own keeps its kin from arguing.
+     */
+    public function ofStatedAdultLength(float $millimetres): self
     {
         return new self(
-            "{$this->key} (stated size)", $this->commonName, $this->scientificName, $adultLength, $this->growthCoefficient,
+            "{$this->key} (stated size)", $this->commonName, $this->scientificName,
+            Range::about('adult length', $millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->growthPoints, $this->keepingRange, $this->layer,
             $this->tallRatio, [], $this->lengthWeight,
         );

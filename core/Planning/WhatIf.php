@@ -6,7 +6,6 @@ namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Range;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
@@ -26,9 +25,6 @@ use Biomegas\Housing\HomeLimit;
  */
 final readonly class WhatIf
 {
-    /** How surely an adult size is meant that somebody states. Judgement, no published source. */
-    private const STATED_SPREAD = 0.07;
-
     private function __construct(
         private GrowthProjection $growth,
         public System $home,
@@ -50,8 +46,8 @@ final readonly class WhatIf
             "{$home->key} (what if)", $home->name, $home->kind, $home->pools,
             $celsius === null ? $home->temperature : WaterTemperature::heldAt($celsius),
         );
-        $changed = $fish->fedFromNowOn($ration ?? $fish->ration);
-        $growth = $study->projectionOf($adultMm === null ? $changed : $changed->ofKind(self::ofAdultSize($fish->species, $adultMm)));
+        $changed = $ration === null ? $fish : $fish->fedFrom($study->facility->date, $ration);
+        $growth = $study->projectionOf($adultMm === null ? $changed : $changed->ofStatedAdult($adultMm));
         $rule = new FootprintRule;
         $shoal = Shoal::of($fish);
 
@@ -72,12 +68,5 @@ final readonly class WhatIf
     public function adultLength(): LengthBand
     {
         return $this->growth->adultLength();
-    }
-
-    private static function ofAdultSize(Species $species, float $adultMm): Species
-    {
-        $reach = exp(1.645 * self::STATED_SPREAD);
-
-        return $species->withAdultLength(Range::of('adult length', $adultMm / $reach, $adultMm, $adultMm * $reach));
     }
 }

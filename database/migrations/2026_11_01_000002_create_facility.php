@@ -49,7 +49,10 @@ return new class extends Migration
             // How many arrived; losses and counts tell how many are there.
             $table->unsignedSmallInteger('count')->default(1);
             $table->string('purpose')->default('display');
+            // How it was fed at first; changes have a table of their own.
             $table->string('ration')->default('steady');
+            // Adult length that its keeper states for this fish.
+            $table->unsignedInteger('stated_adult_tenth_mm')->nullable();
             $table->date('arrived_on');
             $table->string('sex')->nullable();
             $table->date('hatched_on')->nullable();

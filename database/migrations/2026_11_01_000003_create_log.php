@@ -63,6 +63,15 @@ return new class extends Migration
             $table->index(['fish_id', 'from']);
         });
 
+        Schema::create('ration_changes', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('fish_id')->constrained('fish');
+            $table->date('from');
+            $table->string('ration');
+            $table->timestamps();
+            $table->unique(['fish_id', 'from']);
+        });
+
         Schema::create('activity_log', function (Blueprint $table): void {
             $table->id();
             $table->string('log_name')->nullable()->index();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\TenthMm;
 use App\Http\Problems;
 use App\Http\Requests\MeasurementRequest;
 use App\Http\Resources\MeasurementEntry;
@@ -26,8 +27,6 @@ final readonly class MeasurementController
 {
     /** More lengths of one fish than anybody takes; keeps the list bounded. */
     public const MOST = 2000;
-
-    private const TENTHS = 10;
 
     public function __construct(private FacilityReader $reader)
     {
@@ -132,11 +131,11 @@ final readonly class MeasurementController
     {
         return [
             'date' => $entry->date->toIso(),
-            'length_tenth_mm' => (int) round($entry->length->millimetres() * self::TENTHS),
+            'length_tenth_mm' => TenthMm::of($entry->length->millimetres()),
             'method' => $entry->method->value,
             'length_kind' => $entry->lengthKind?->value,
             'sample' => $entry->sample,
-            'spread_tenth_mm' => $entry->spreadMm === null ? null : (int) round($entry->spreadMm * self::TENTHS),
+            'spread_tenth_mm' => TenthMm::of($entry->spreadMm),
         ];
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Biomegas\Facility\Ration;
-use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\Measure\UnreadableLength;
 use Biomegas\RefusedEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -47,13 +45,6 @@ final class WhatIfRequest extends FormRequest
     /** @throws RefusedEntry when the adult length cannot be read */
     public function adultMm(UnitSystem $units): ?float
     {
-        if (! $this->filled('adult')) {
-            return null;
-        }
-        try {
-            return (new FishLengthReader($units))->read($this->string('adult')->value())->millimetres();
-        } catch (UnreadableLength $e) {
-            throw RefusedEntry::because('adult', $e->getMessage());
-        }
+        return TypedLength::millimetres('adult', $this->string('adult')->value(), $units);
     }
 }

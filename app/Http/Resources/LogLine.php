@@ -19,12 +19,12 @@ final readonly class LogLine
         #[OA\Property(description: 'True when the fish of this sheet did it.')] public ?bool $is_actor = null,
         #[OA\Property(type: 'string', enum: Act::class, nullable: true)] public ?Act $act = null,
         #[OA\Property(type: 'string', enum: Harm::class, nullable: true)] public ?Harm $harm = null,
-        #[OA\Property(description: 'HH:MM.')] public ?string $time = null,
+        #[OA\Property(description: 'HH:MM; of a change, when it was written down.')] public ?string $time = null,
         #[OA\Property(description: 'Kind of a loss or count.')] public ?string $kind = null,
         #[OA\Property] public ?int $count = null,
         #[OA\Property] public ?string $cause = null,
-        #[OA\Property(description: 'Home before a move.')] public ?string $from = null,
-        #[OA\Property(description: 'Home after a move.')] public ?string $to = null,
+        #[OA\Property(description: 'What was before a move or change: a home, kind, other kinds, sex, day, adult length in mm or ration; null: nothing was stated.')] public ?string $from = null,
+        #[OA\Property(description: 'What is after it.')] public ?string $to = null,
     ) {
     }
 }

@@ -11,4 +11,10 @@ enum LogType: string
     case Loss = 'loss';
     case Count = 'count';
     case Move = 'move';
+    case Kind = 'kind';
+    case Candidates = 'candidates';
+    case Sex = 'sex';
+    case Hatched = 'hatched';
+    case Adult = 'adult';
+    case Ration = 'ration';
 }

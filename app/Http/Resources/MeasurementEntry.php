@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Facility\TenthMm;
 use App\Models\Measurement;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Method;
@@ -12,8 +13,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'A measured length.')]
 final readonly class MeasurementEntry
 {
-    private const TENTHS = 10;
-
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public int $fish_id,
@@ -33,11 +32,11 @@ final readonly class MeasurementEntry
         $method = Method::from($entry->method);
 
         return new self(
-            $entry->id, $entry->fish_id, $entry->date, $entry->length_tenth_mm / self::TENTHS,
+            $entry->id, $entry->fish_id, $entry->date, (float) TenthMm::toMm($entry->length_tenth_mm),
             $method,
             LengthKind::tryFrom($entry->length_kind ?? ''),
             $entry->sample,
-            $entry->spread_tenth_mm === null ? null : $entry->spread_tenth_mm / self::TENTHS,
+            TenthMm::toMm($entry->spread_tenth_mm),
             $method->relativeError(), $entry->version,
         );
     }

@@ -29,7 +29,7 @@ final class FacilityClocks
 
     /**
      * From its hatching, else its first length, else its arrival until today,
-     * through all its stays. Days before its first stay count as in that one.
+     * through all its stays and rations. Days before its first stay count as in that one.
      *
      * @param  Species  $kind  what it is taken for, which decides how it answers to temperature
      */
@@ -37,9 +37,14 @@ final class FacilityClocks
     {
         $clock = GrowthClock::startingOn(self::origin($fish));
         foreach ($fish->stays as $i => $stay) {
-            $next = $fish->stays[$i + 1] ?? null;
-            $growth = $this->growthIn($this->facility->systems[$stay->system], $kind, $fish->ration);
-            $clock = $clock->runOn($growth, $next === null ? $this->facility->date : $next->from);
+            $leaves = isset($fish->stays[$i + 1]) ? $fish->stays[$i + 1]->from : $this->facility->date;
+            $system = $this->facility->systems[$stay->system];
+            foreach ($fish->rationChanges as $change) {
+                if ($change->from->isBefore($leaves)) {
+                    $clock = $clock->runOn($this->growthIn($system, $kind, $fish->rationOn($clock->end())), $change->from);
+                }
+            }
+            $clock = $clock->runOn($this->growthIn($system, $kind, $fish->rationOn($clock->end())), $leaves);
         }
 
         return $clock;
@@ -48,7 +53,7 @@ final class FacilityClocks
     /** From today until the horizon, living in this system. */
     public function ahead(Fish $fish, Species $kind, System $system): GrowthClock
     {
-        $ration = $fish->rationAhead ?? $fish->ration;
+        $ration = $fish->rationOn($this->facility->date);
 
         return $this->ahead[self::key($system, $kind, $ration)] ??= GrowthClock::startingOn($this->facility->date)
             ->runOn($this->growthIn($system, $kind, $ration), $this->facility->horizon());

@@ -185,7 +185,7 @@ final class KindProjection
         $points = $this->species->growthPoints;
         $atBest = $points === null ? 1.0 : 1 / $points->responseAt($points->reference);
 
-        return ($this->fish->rationAhead ?? $this->fish->ration)->growthFactor() * $atBest * $this->facility->horizonDays / LocalDate::DAYS_PER_YEAR;
+        return $this->fish->rationOn($this->facility->date)->growthFactor() * $atBest * $this->facility->horizonDays / LocalDate::DAYS_PER_YEAR;
     }
 
     /** While it stalls a fish is as long as its last length says. */

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fish/{fish}/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepFish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/length-review": {
         parameters: {
             query?: never;
@@ -372,6 +388,15 @@ export interface components {
             /** @description HH:MM, when it is known. */
             time?: string | null;
         };
+        KeepingRequest: {
+            /**
+             * @description From today on.
+             * @enum {string}
+             */
+            ration: "sparse" | "steady" | "several";
+            /** @description Its adult length as typed; null: as its kind. */
+            adult: string | null;
+        };
         LossRequest: {
             /** @enum {string} */
             kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished";
@@ -499,6 +524,7 @@ export interface components {
             pace: number | null;
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
+            keeping: components["schemas"]["Keeping"];
             /** @description Every system in walking order. */
             homes: components["schemas"]["Home"][];
             /** @description Oldest first. */
@@ -563,6 +589,16 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** Format: date */
             today: string;
+        };
+        /** @description How a fish is kept besides its home. */
+        Keeping: {
+            /**
+             * @description As of today.
+             * @enum {string}
+             */
+            ration: "sparse" | "steady" | "several";
+            /** @description Adult length stated for it by its keeper; null: as its kind. */
+            adult_mm: number | null;
         };
         /** @description A kind to choose from. */
         KindName: {
@@ -638,7 +674,7 @@ export interface components {
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move";
+            type: "incident" | "loss" | "count" | "move" | "kind" | "candidates" | "sex" | "hatched" | "adult" | "ration";
             id: number;
             /** Format: date */
             date: string;
@@ -650,15 +686,15 @@ export interface components {
             act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | null;
             /** @enum {string|null} */
             harm: "none" | "torn-fin" | "lost-scales" | "wound" | "death" | null;
-            /** @description HH:MM. */
+            /** @description HH:MM; of a change, when it was written down. */
             time: string | null;
             /** @description Kind of a loss or count. */
             kind: string | null;
             count: number | null;
             cause: string | null;
-            /** @description Home before a move. */
+            /** @description What was before a move or change: a home, kind, other kinds, sex, day, adult length in mm or ration; null: nothing was stated. */
             from: string | null;
-            /** @description Home after a move. */
+            /** @description What is after it. */
             to: string | null;
         };
         /** @description A measured length. */
@@ -1176,6 +1212,70 @@ export interface operations {
             };
             /** @description No such incident. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepFish: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepingRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept so from today on; how it was kept before stays in the history. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keeping"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description An unknown ration, or an adult length that cannot be. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

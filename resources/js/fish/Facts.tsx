@@ -1,11 +1,12 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import type { FishSheet } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { shortDay } from '../units/day'
 import { bare, massWords, measured, projected } from '../units/length'
 import { IdentityDialog } from './IdentityDialog'
-import { kindWords, lengthRange, logSentence, windowWords, words } from '../words/en'
+import { useKeeping } from './useKeeping'
+import { kindWords, lengthRange, logSentence, rations, windowWords, words } from '../words/en'
 
 const LAST = 3
 const LOG_SHOWN = 6
@@ -38,7 +39,11 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 {fish.is_shoal && <Fact name={facts.members}>{words.fish.members(bare(knowledge.smallest_mm, unit), projected(knowledge.largest_mm, unit))}</Fact>}
                 {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g)}</Fact>}
                 <Fact name={facts.index}>{words.fish.indexWords(knowledge.performance, knowledge.kind_performance)}</Fact>
-                <Fact name={facts.adult}>{lengthRange(sheet.adult_mm, unit)}</Fact>
+                <Fact name={facts.adult}>
+                    {lengthRange(sheet.adult_mm, unit)}
+                    {sheet.keeping.adult_mm !== null && <StatedAdult sheet={sheet} adultMm={sheet.keeping.adult_mm} />}
+                </Fact>
+                <Fact name={facts.fed}>{rations[sheet.keeping.ration]}</Fact>
                 {fish.home.outgrows.early !== null && (
                     <Fact name={facts.next}>
                         {fish.next === null ? words.fish.none_next : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
@@ -51,11 +56,23 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 {sheet.log.slice(0, LOG_SHOWN).map((line) => (
                     <chakra.li key={`${line.type}-${line.id}`} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
                         <chakra.span color="ink2">{shortDay(line.date, today)}{line.time === null ? '' : ` ${line.time}`}</chakra.span>{' '}
-                        {logSentence(line, fish.name)}
+                        {logSentence(line, fish.name, unit)}
                     </chakra.li>
                 ))}
             </chakra.ol>
         </Box>
+    )
+}
+
+/** The adult size that its keeper stated, with a way back to what is said of its kind. */
+function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) {
+    const keeping = useKeeping(sheet)
+    const unit = useUnit()
+    return (
+        <>
+            {' '}<chakra.i fontWeight={400} color="ink2">{words.fish.stated(measured(adultMm, unit))}</chakra.i>{' '}
+            <Button variant="plain" fontSize="15px" onClick={() => keeping.save({ ration: sheet.keeping.ration, adult: null })}>{words.fish.asItsKind}</Button>
+        </>
     )
 }
 

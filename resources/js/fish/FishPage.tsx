@@ -38,7 +38,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
             <Box>
                 <SheetHead sentence={fishSentence(fish, today, horizon)} comment={nextSentence(fish, today)} />
                 <Growth sheet={sheet} other={whatIf.other} />
-                {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} />}
+                {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} all={all} />}
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
                 <Lengths sheet={sheet} />

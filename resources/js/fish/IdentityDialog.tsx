@@ -1,16 +1,15 @@
-import { Button } from '@chakra-ui/react'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Box, Button } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, write } from '../api/client'
-import { kindsQuery, logKey } from '../api/queries'
-import type { FishSheet, Identity, IdentityRequest } from '../api/types'
-import { useNotices } from '../frame/notice'
+import { kindsQuery } from '../api/queries'
+import type { FishSheet, IdentityRequest } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { useChange } from '../log/useChange'
 import { words } from '../words/en'
 
-/** What the fish is taken for: surely, or with another kind that it may be. */
+/** What the fish is taken for: surely, or with up to three others that it may be. */
 export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
@@ -25,73 +24,76 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
     )
 }
 
-const FIELDS = ['species_id', 'candidates', 'candidates.0.species_id', 'candidates.0.weight', 'sex', 'hatched_on']
+const MOST_CANDIDATES = 3
+const FIRST_SHARE = '30'
+const NEXT_SHARE = '10'
+const FIELDS = ['species_id', 'candidates', 'sex', 'hatched_on', ...[0, 1, 2].flatMap((n) => [`candidates.${n}.species_id`, `candidates.${n}.weight`])]
+
+/** Another kind that it may be, as typed; kind '' while none is chosen. */
+interface Perhaps {
+    kind: string
+    share: string
+}
 
 function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
     const { identity, fish } = sheet
-    const client = useQueryClient()
-    const { say } = useNotices()
     const kinds = useQuery(kindsQuery).data ?? []
     const options = kinds.map((kind) => ({ value: String(kind.id), text: kind.common_name }))
-    const other = identity.candidates[0]
     const [kind, setKind] = useState(String(identity.species_id))
-    const [perhaps, setPerhaps] = useState(other === undefined ? '' : String(other.species_id))
-    const [share, setShare] = useState(other === undefined ? '30' : String(Math.round(other.weight * 100)))
+    const [perhaps, setPerhaps] = useState<Perhaps[]>(
+        identity.candidates.length === 0
+            ? [{ kind: '', share: FIRST_SHARE }]
+            : identity.candidates.map((one) => ({ kind: String(one.species_id), share: String(Math.round(one.weight * 100)) })),
+    )
+    const changePerhaps = (n: number, changed: Partial<Perhaps>) => setPerhaps(perhaps.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     const [sex, setSex] = useState<string>(identity.sex ?? '')
     const [hatched, setHatched] = useState(identity.hatched_on ?? '')
-    const put = (body: IdentityRequest) => write<Identity>('PUT', `fish/${fish.id}/identity`, body)
-    const save = useMutation({
-        mutationFn: put,
-        onSuccess: async () => {
-            say({
-                text: words.fish.identified(fish.name),
-                undo: () => {
-                    void put(identity)
-                        .then(() => client.invalidateQueries({ queryKey: logKey }))
-                        .then(() => say({ text: words.undone }))
-                },
-            })
-            onDone()
-            await client.invalidateQueries({ queryKey: logKey })
-        },
-    })
-    const refused = save.error instanceof Refused ? save.error : undefined
-    const shown = FIELDS.some((field) => refused?.fieldError(field) !== undefined)
+    const change = useChange<IdentityRequest>({ path: `fish/${fish.id}/identity`, before: identity, said: words.fish.identified(fish.name), onDone })
+    const shown = FIELDS.some((field) => change.fieldError(field) !== undefined)
     return (
         <EntryForm
             act={words.fish.saveIdentity}
-            isSaving={save.isPending}
-            error={save.error === null || shown ? undefined : (refused?.message ?? words.unreachable)}
+            isSaving={change.isSaving}
+            error={shown ? undefined : change.error}
             onCancel={onDone}
             onSave={() =>
-                save.mutate({
+                change.save({
                     species_id: Number(kind),
-                    candidates: perhaps === '' ? [] : [{ species_id: Number(perhaps), weight: Number(share) / 100 }, ...identity.candidates.slice(1)],
+                    candidates: perhaps.filter((one) => one.kind !== '').map((one) => ({ species_id: Number(one.kind), weight: Number(one.share) / 100 })),
                     sex: sex === 'male' || sex === 'female' ? sex : null,
                     hatched_on: hatched === '' ? null : hatched,
                 })
             }
         >
             <p>{words.fish.identifyHelp}</p>
-            <ChoiceField label={words.fish.surely} options={options} value={kind} onChange={setKind} error={refused?.fieldError('species_id')} />
-            <ChoiceField
-                label={words.fish.perhaps}
-                options={[{ value: '', text: '–' }, ...options]}
-                value={perhaps}
-                onChange={setPerhaps}
-                error={refused?.fieldError('candidates.0.species_id')}
-            />
-            {perhaps !== '' && (
-                <TextField
-                    label={words.fish.share}
-                    inputMode="numeric"
-                    value={share}
-                    onChange={setShare}
-                    error={refused?.fieldError('candidates.0.weight') ?? refused?.fieldError('candidates')}
-                />
+            <ChoiceField label={words.fish.surely} options={options} value={kind} onChange={setKind} error={change.fieldError('species_id')} />
+            {perhaps.map((one, n) => (
+                <Box key={n} display="grid" gridTemplateColumns="minmax(0, 1fr) 130px" gap="12px">
+                    <ChoiceField
+                        label={words.fish.perhapsNth(n)}
+                        options={[{ value: '', text: '–' }, ...options]}
+                        value={one.kind}
+                        onChange={(value) => changePerhaps(n, { kind: value })}
+                        error={change.fieldError(`candidates.${n}.species_id`)}
+                    />
+                    {one.kind !== '' && (
+                        <TextField
+                            label={words.fish.share}
+                            inputMode="numeric"
+                            value={one.share}
+                            onChange={(value) => changePerhaps(n, { share: value })}
+                            error={change.fieldError(`candidates.${n}.weight`) ?? (n === 0 ? change.fieldError('candidates') : undefined)}
+                        />
+                    )}
+                </Box>
+            ))}
+            {perhaps.length < MOST_CANDIDATES && perhaps.at(-1)?.kind !== '' && (
+                <Button type="button" variant="plain" alignSelf="start" onClick={() => setPerhaps([...perhaps, { kind: '', share: NEXT_SHARE }])}>
+                    {words.fish.oneKindMore}
+                </Button>
             )}
-            <ChoiceField label={words.fish.sex} options={optionsOf(words.fish.sexes)} value={sex} onChange={setSex} error={refused?.fieldError('sex')} />
-            <TextField label={words.fish.hatched} type="date" max={sheet.today} value={hatched} onChange={setHatched} error={refused?.fieldError('hatched_on')} />
+            <ChoiceField label={words.fish.sex} options={optionsOf(words.fish.sexes)} value={sex} onChange={setSex} error={change.fieldError('sex')} />
+            <TextField label={words.fish.hatched} type="date" max={sheet.today} value={hatched} onChange={setHatched} error={change.fieldError('hatched_on')} />
         </EntryForm>
     )
 }

@@ -3,10 +3,13 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../api/client'
 import { whatIfQuery } from '../api/queries'
-import type { FishSheet, OtherFuture } from '../api/types'
+import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
+import { PaperDialog } from '../frame/PaperDialog'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { lengthRange, whatIfSentence, words } from '../words/en'
+import { MoveForm } from '../log/MoveForm'
+import { lengthRange, rations, whatIfSentence, words } from '../words/en'
+import { inMillimetres, useKeeping } from './useKeeping'
 
 export interface Changes {
     ration: string
@@ -34,10 +37,11 @@ export function useWhatIf(fishId: number) {
 interface Props {
     sheet: FishSheet
     whatIf: ReturnType<typeof useWhatIf>
+    all: readonly FishRow[]
 }
 
-/** Other food, warmth, home or adult size from today on: nothing is saved. */
-export function WhatIf({ sheet, whatIf }: Props) {
+/** Other food, warmth, home or adult size from today on: nothing is saved until it is kept. */
+export function WhatIf({ sheet, whatIf, all }: Props) {
     const { changes, change, clear, refused, other } = whatIf
     const said = words.fish.whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
@@ -48,7 +52,7 @@ export function WhatIf({ sheet, whatIf }: Props) {
             </chakra.h2>
             <chakra.p color="ink2" paddingBlock="6px">{said.help}</chakra.p>
             <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: 'repeat(4, 1fr)' }} gap="12px">
-                <ChoiceField label={said.ration} options={optionsOf(said.rations)} value={changes.ration} onChange={set('ration')} error={refused?.fieldError('ration')} />
+                <ChoiceField label={said.ration} options={[{ value: '', text: said.asNow }, ...optionsOf(rations)]} value={changes.ration} onChange={set('ration')} error={refused?.fieldError('ration')} />
                 <TextField label={said.temperature} inputMode="decimal" value={changes.temperature_c} onChange={set('temperature_c')} error={refused?.fieldError('temperature_c')} />
                 <ChoiceField
                     label={said.home}
@@ -59,19 +63,44 @@ export function WhatIf({ sheet, whatIf }: Props) {
                 />
                 <TextField label={said.adult} value={changes.adult} onChange={set('adult')} error={refused?.fieldError('adult')} />
             </Box>
-            {other !== undefined && <Answer sheet={sheet} other={other} onClear={clear} />}
+            {changes.temperature_c.trim() !== '' && <chakra.p color="ink2" paddingTop="6px">{said.warmth}</chakra.p>}
+            {other !== undefined && <Answer sheet={sheet} other={other} changes={changes} all={all} onClear={clear} />}
         </Box>
     )
 }
 
-function Answer({ sheet, other, onClear }: { sheet: FishSheet; other: OtherFuture; onClear: () => void }) {
+interface AnswerProps {
+    sheet: FishSheet
+    other: OtherFuture
+    changes: Changes
+    all: readonly FishRow[]
+    onClear: () => void
+}
+
+function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
     const unit = useUnit()
+    const [isMoving, setMoving] = useState(false)
+    const keeping = useKeeping(sheet, onClear)
+    const adult = changes.adult.trim()
+    const keep = () =>
+        keeping.save({
+            ration: changes.ration === '' ? sheet.keeping.ration : (changes.ration as Ration),
+            adult: adult === '' ? inMillimetres(sheet.keeping.adult_mm) : adult,
+        })
     const horizon = other.ahead.at(-1)?.date ?? sheet.today
     return (
         <Box paddingTop="10px" display="flex" flexWrap="wrap" alignItems="center" columnGap="16px" aria-live="polite">
             <chakra.p fontWeight={700} fontSize="18px">{whatIfSentence(sheet.fish.name, other.home, other.reason, other.outgrows, sheet.today, horizon)}</chakra.p>
             <chakra.span color="ink2">{words.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}</chakra.span>
+            {(changes.ration !== '' || adult !== '') && <Button onClick={keep} disabled={keeping.isSaving}>{words.fish.whatIf.keep}</Button>}
+            {changes.system_id !== '' && Number(changes.system_id) !== sheet.fish.home.system_id && (
+                <Button onClick={() => setMoving(true)}>{words.fish.whatIf.move}</Button>
+            )}
             <Button variant="plain" onClick={onClear}>{words.fish.whatIf.clear}</Button>
+            {keeping.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{keeping.error}</chakra.p>}
+            <PaperDialog title={words.record.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
+                <MoveForm all={all} fish={sheet.fish} toSystem={changes.system_id} today={sheet.today} onDone={() => setMoving(false)} />
+            </PaperDialog>
         </Box>
     )
 }

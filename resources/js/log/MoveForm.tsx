@@ -11,11 +11,12 @@ import { useEntry } from './useEntry'
 
 const FIELDS = ['to', 'to_system_id', 'date']
 
-export function MoveForm({ all, fish, today, onDone }: EntryProps) {
+/** @param props.toSystem the id of the home to begin with, else the next one that would take it */
+export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { toSystem?: string }) {
     const systems = useQuery(systemsQuery).data ?? []
     const [who, setWho] = useState(fish === undefined ? '' : String(fish.id))
     const chosen = fishById(all, who)
-    const [to, setTo] = useState(fish?.next == null ? '' : String(fish.next.system_id))
+    const [to, setTo] = useState(toSystem ?? (fish?.next == null ? '' : String(fish.next.system_id)))
     const [date, setDate] = useState(today)
     const entry = useEntry<MoveRequest>({
         path: `fish/${who === '' ? 0 : who}/moves`,

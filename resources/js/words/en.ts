@@ -1,4 +1,4 @@
-import type { Act, CountKind, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Review, SystemSheet, Window } from '../api/types'
+import type { Act, CountKind, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Ration, Review, SystemSheet, Window } from '../api/types'
 import type { FishSheet } from '../api/types'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
@@ -110,7 +110,7 @@ export const words = {
         takeOutOne: (length: string) => `Take out ${length}`,
         stale: (now: string) => `It was changed meanwhile and is now ${now}. Look again before you correct it.`,
         lengths: 'Lengths',
-        facts: { mass: 'Mass', known: 'Known from', members: 'Members', index: 'Growth index', before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
+        facts: { fed: 'Fed', mass: 'Mass', known: 'Known from', members: 'Members', index: 'Growth index', before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
         picture: 'Show as a picture',
         table: 'Show as a table',
         legend: { measured: 'measured, with its error', flagged: 'kept, counted less', likely: 'likely', band: 'eight in ten' },
@@ -151,7 +151,6 @@ export const words = {
         identifyTitle: 'What is it?',
         identifyHelp: 'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
         surely: 'It is',
-        perhaps: 'But it may be',
         share: 'Share of belief, %',
         sex: 'Sex',
         sexes: { '': 'not known', male: 'male', female: 'female' },
@@ -160,16 +159,23 @@ export const words = {
         identified: (name: string) => `Written down: what ${name} is.`,
         whatIf: {
             title: 'What if',
-            help: 'Answers at once beside the present curve. Nothing is saved.',
+            help: 'Answers at once beside the present curve. Nothing is saved until you keep it.',
             ration: 'Fed',
-            rations: { '': 'as now', sparse: 'sparsely', steady: 'once a day, steadily', several: 'several times a day' },
             temperature: 'Water from now on, °C',
             home: 'Living in',
             asNow: 'as now',
             adult: 'If its adult size is really',
             line: 'what if',
             clear: 'Clear',
+            keep: 'Keep it so',
+            kept: (name: string) => `Kept: how ${name} is fed and what it is to become.`,
+            move: 'Write down the move',
+            warmth: 'The water belongs to the home: other fish there would share the change.',
         },
+        stated: (length: string) => `${length}, as you stated`,
+        asItsKind: 'As its kind again',
+        oneKindMore: 'It may be another kind still',
+        perhapsNth: (n: number) => (n === 0 ? 'But it may be' : 'Or'),
         notMeasured: 'never measured: from its kind alone',
     },
 
@@ -241,6 +247,12 @@ export const lengthKinds: Record<LengthKind, string> = {
     fork: 'fork',
     standard: 'standard, without the tail',
     disc: 'disc width',
+}
+
+export const rations: Record<Ration, string> = {
+    sparse: 'sparsely',
+    steady: 'once a day, steadily',
+    several: 'several times a day',
 }
 
 export const acts: Record<Act, string> = {
@@ -383,7 +395,8 @@ export function reviewSentence(review: Review, unit: LengthUnit, today: string):
     return `${by} ${expected}: ${verdict}.`
 }
 
-export function logSentence(line: LogLine, name: string): string {
+export function logSentence(line: LogLine, name: string, unit: LengthUnit): string {
+    const [from, to] = [line.from ?? '', line.to ?? '']
     switch (line.type) {
         case 'incident': {
             const [actor, target] = line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
@@ -395,7 +408,19 @@ export function logSentence(line: LogLine, name: string): string {
         case 'count':
             return `counted ${line.count ?? 0}, ${counts[line.kind as CountKind]}`
         case 'move':
-            return `moved from ${line.from ?? ''} to ${line.to ?? ''}`
+            return `moved from ${from} to ${to}`
+        case 'kind':
+            return `taken for ${to.toLowerCase()}, before for ${from.toLowerCase()}`
+        case 'candidates':
+            return to === '' ? 'no other kind thought of any more' : `may also be ${to.toLowerCase()}`
+        case 'sex':
+            return to === '' ? 'sex not known after all' : `sexed: ${to}`
+        case 'hatched':
+            return to === '' ? 'day of hatching not known after all' : `hatched on ${to}`
+        case 'adult':
+            return to === '' ? 'adult size as its kind again' : `adult size stated: ${measured(Number(to), unit)}`
+        case 'ration':
+            return `fed ${rations[to as Ration]}, before ${rations[from as Ration]}`
     }
 }
 

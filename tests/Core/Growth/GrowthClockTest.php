@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\Ration;
+use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Clock\DailyGrowth;
@@ -55,6 +56,24 @@ final class GrowthClockTest extends TestCase
 
         $this->assertSame(0.0, $clock->timeOn($day('2026-07-01')));
         $this->assertEqualsWithDelta(184 / 365.25, $clock->endTime(), 1e-9);
+    }
+
+    public function test_follows_a_fish_through_its_rations_whatever_the_stays(): void
+    {
+        $day = LocalDate::fromIso(...);
+        $homes = [Kinds::tank('a', 100, 50, celsius: 22), Kinds::tank('b', 100, 50, celsius: 22)];
+        $fish = new Fish(
+            'one', 'One', Kinds::ofPond(), $day('2026-01-01'), [new Stay('a', $day('2026-01-01'), $day('2026-05-01')), new Stay('b', $day('2026-05-01'))],
+            ration: Ration::Sparse,
+            rationChanges: [new RationChange($day('2026-06-01'), Ration::Steady), new RationChange($day('2026-03-01'), Ration::Several)],
+        );
+        $clock = (new FacilityClocks(Kinds::facility($homes, [$fish], '2027-01-01')))->past($fish, $fish->species);
+        $grown = fn (string $from, string $until): float => $clock->timeOn($day($until)) - $clock->timeOn($day($from));
+        $year = LocalDate::DAYS_PER_YEAR;
+
+        $this->assertEqualsWithDelta(59 / $year * Ration::Sparse->growthFactor(), $grown('2026-01-01', '2026-03-01'), 1e-9);
+        $this->assertEqualsWithDelta(92 / $year * Ration::Several->growthFactor(), $grown('2026-03-01', '2026-06-01'), 1e-9);
+        $this->assertEqualsWithDelta(214 / $year * Ration::Steady->growthFactor(), $grown('2026-06-01', '2027-01-01'), 1e-9);
     }
 
     public function test_more_food_is_more_growth_time(): void

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Ration;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['ration', 'adult'], properties: [
+    new OA\Property(property: 'ration', description: 'From today on.', type: 'string', enum: Ration::class),
+    new OA\Property(property: 'adult', description: 'Its adult length as typed; null: as its kind.', type: 'string', nullable: true),
+])]
+final class KeepingRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'ration' => ['required', Rule::enum(Ration::class)],
+            'adult' => ['present', 'nullable', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'ration' => 'Choose a ration from the list.',
+            'adult' => 'Give its adult length, like 60 cm, or null to take it as its kind.',
+        ];
+    }
+
+    public function ration(): Ration
+    {
+        return Ration::from($this->string('ration')->value());
+    }
+
+    /** @throws RefusedEntry when the adult length cannot be read */
+    public function adultMm(UnitSystem $units): ?float
+    {
+        return TypedLength::millimetres('adult', $this->string('adult')->value(), $units);
+    }
+}

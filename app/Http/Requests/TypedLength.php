@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Measure\FishLengthReader;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableLength;
+use Biomegas\RefusedEntry;
+
+/** A length as somebody typed it. */
+final readonly class TypedLength
+{
+    /**
+     * @return float|null null when nothing was typed
+     *
+     * @throws RefusedEntry on that field when it cannot be read
+     */
+    public static function millimetres(string $field, string $text, UnitSystem $units): ?float
+    {
+        if (trim($text) === '') {
+            return null;
+        }
+        try {
+            return (new FishLengthReader($units))->read($text)->millimetres();
+        } catch (UnreadableLength $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+    }
+}

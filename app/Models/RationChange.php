@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $fish_id
+ * @property string $from
+ * @property string $ration
+ */
+final class RationChange extends Model
+{
+}

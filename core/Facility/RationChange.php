@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+use Biomegas\Calendar\LocalDate;
+
+/** From that day on a fish is fed otherwise. */
+final readonly class RationChange
+{
+    public function __construct(
+        public LocalDate $from,
+        public Ration $ration,
+    ) {
+    }
+}
