@@ -61,7 +61,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
             {asTable ? (
                 <GrowthTables sheet={sheet} />
             ) : (
-                width > 0 && <GrowthPicture sheet={sheet} other={other} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm)} />
+                width > 0 && <GrowthPicture sheet={sheet} other={other} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm, other)} />
             )}
             <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="22px" color="ink2" fontSize="16px" paddingInline="10px">
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}

@@ -102,7 +102,7 @@ function OtherCurve({ other, chart }: { other: OtherFuture; chart: Chart }) {
             <path d={polygon([...ahead.map(at(8)), ...ahead.map(at(0)).reverse()])} fill={ink('accent')} fillOpacity={0.12} />
             <path d={polyline(ahead.map(at(LIKELY)))} fill="none" stroke={ink('accent')} strokeWidth={2.6} strokeDasharray="2 5" strokeLinecap="round" />
             {end !== undefined && (
-                <text x={size.right - 6} y={at(LIKELY)(end)[1] - 9} textAnchor="end" fontSize={15} fontWeight={700} fill={ink('accent')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>
+                <text x={size.right - 6} y={Math.max(size.top + 16, at(LIKELY)(end)[1] - 9)} textAnchor="end" fontSize={15} fontWeight={700} fill={ink('accent')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>
                     {words.fish.whatIf.line}
                 </text>
             )}

@@ -89,7 +89,7 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
         })
     const horizon = other.ahead.at(-1)?.date ?? sheet.today
     return (
-        <Box paddingTop="10px" display="flex" flexWrap="wrap" alignItems="center" columnGap="16px" aria-live="polite">
+        <Box paddingBlock="10px 14px" display="flex" flexWrap="wrap" alignItems="center" columnGap="16px" aria-live="polite">
             <chakra.p fontWeight={700} fontSize="18px">{whatIfSentence(sheet.fish.name, other.home, other.reason, other.outgrows, sheet.today, horizon)}</chakra.p>
             <chakra.span color="ink2">{words.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}</chakra.span>
             {(changes.ration !== '' || adult !== '') && <Button onClick={keep} disabled={keeping.isSaving}>{words.fish.whatIf.keep}</Button>}

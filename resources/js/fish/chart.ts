@@ -1,5 +1,5 @@
 import { scaleLinear, scaleUtc } from 'd3-scale'
-import type { FishSheet, Home } from '../api/types'
+import type { AheadLength, FishSheet, Home, OtherFuture } from '../api/types'
 import { addDays, toTime } from '../units/day'
 
 export interface ChartSize {
@@ -37,20 +37,25 @@ const DAYS_AFTER_WINDOW = 150
 const HOMES_SHOWN = 3
 const LABEL_HEIGHT = 22
 
-export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUnit: number): Chart {
+/** Another future far above the present one runs out of the picture rather than squeeze it. */
+const OTHER_ABOVE = 1.8
+
+/** @param other a what-if to have in the picture too */
+export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUnit: number, other?: OtherFuture): Chart {
     const isNarrow = width < 500
     const size: ChartSize = { width, height, left: isNarrow ? 40 : 58, right: width - 8, top: 16, bottom: height - 62 }
     const end = lastDay(sheet)
     const homes = homesShown(sheet)
     const start = addDays(sheet.behind[0]?.date ?? sheet.today, -DAYS_BEFORE_FIRST)
-    const ahead = sheet.ahead.filter((point) => point.date <= end)
+    const own = longestAt(sheet.ahead, end)
+    const toCome = Math.max(own, Math.min(longestAt(other?.ahead ?? [], end), OTHER_ABOVE * own))
     const longest = Math.max(
-        ahead[ahead.length - 1]?.quantiles_mm[8] ?? 0,
+        toCome,
         ...sheet.measurements.map((one) => one.length_mm * (1 + 1.64 * one.error)),
         ...homes.slice(0, 2).map((home) => home.limit_mm * 1.06),
     )
     const x = scaleUtc().domain([toTime(start), toTime(end)]).range([size.left, size.right])
-    const top = cappedTop(longest, ahead[ahead.length - 1]?.quantiles_mm[8] ?? longest, sheet)
+    const top = cappedTop(longest, toCome, sheet)
     const y = scaleLinear().domain([0, top]).range([size.bottom, size.top])
     return {
         size,
@@ -64,6 +69,8 @@ export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUn
         homes: merged(homes.filter((home) => home.limit_mm <= top), y),
     }
 }
+
+const longestAt = (ahead: readonly AheadLength[], end: string): number => ahead.filter((point) => point.date <= end).at(-1)?.quantiles_mm[8] ?? 0
 
 /** Lines too near to each other for two labels become one. */
 function merged(homes: Home[], y: (mm: number) => number): LimitLine[] {

@@ -151,7 +151,7 @@ export const words = {
         identifyTitle: 'What is it?',
         identifyHelp: 'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
         surely: 'It is',
-        share: 'Share of belief, %',
+        share: 'Belief, %',
         sex: 'Sex',
         sexes: { '': 'not known', male: 'male', female: 'female' },
         hatched: 'Hatched, if you know it',
