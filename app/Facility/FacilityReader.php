@@ -78,7 +78,7 @@ final readonly class FacilityReader
     {
         $species = $forms = [];
         foreach (DB::table('species')->get() as $row) {
-            $species[$row->id] = Described::species(self::json($row->description));
+            $species[$row->id] = Described::species([...self::json($row->description), ...self::json($row->own)]);
             $forms[$row->id] = $row->form;
         }
         $stays = DB::table('stays')->orderBy('from')->orderBy('id')->get()->groupBy('fish_id');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * A kind, described in the words of the scenario format.
@@ -12,12 +14,26 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $key
  * @property string $common_name
- * @property array<string, mixed> $description
+ * @property array<string, mixed> $description as it came with the application; empty for a kind of the keeper's own
+ * @property array<string, mixed> $own the keeper's values by field
  * @property string $form
  */
 final class Species extends Model
 {
+    use LogsActivity;
+
     protected $table = 'species';
 
-    protected $casts = ['description' => 'array'];
+    protected $casts = ['description' => 'array', 'own' => 'array'];
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['own'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return array<string, mixed> with the keeper's own values over the others */
+    public function current(): array
+    {
+        return [...$this->description, ...$this->own];
+    }
 }

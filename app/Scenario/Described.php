@@ -6,15 +6,23 @@ namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\AdultSizeClaim;
+use Biomegas\Facility\Background;
 use Biomegas\Facility\ClaimKind;
 use Biomegas\Facility\CurveName;
+use Biomegas\Facility\Diet;
+use Biomegas\Facility\Fitting;
 use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\Habits;
+use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\Facility\KeepingRange;
+use Biomegas\Facility\LeastHome;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\LengthWeight;
+use Biomegas\Facility\LitresNeed;
+use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Range;
+use Biomegas\Facility\Salinity;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Shape\Bow;
 use Biomegas\Facility\Shape\Box;
@@ -22,6 +30,7 @@ use Biomegas\Facility\Shape\LShape;
 use Biomegas\Facility\Shape\Outline;
 use Biomegas\Facility\Shape\Round;
 use Biomegas\Facility\Shape\Shape;
+use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
@@ -47,7 +56,6 @@ final readonly class Described
     public static function species(array $d): Species
     {
         $points = $d['temperature_c'] ?? null;
-        $keep = $d['keep_c'] ?? null;
 
         return new Species(
             key: $d['key'],
@@ -59,11 +67,18 @@ final readonly class Described
             lengthKind: LengthKind::from($d['length_kind'] ?? LengthKind::Total->value),
             curve: CurveName::from($d['curve'] ?? CurveName::VonBertalanffy->value),
             growthPoints: $points === null ? null : GrowthPoints::of($d['key'], $points['minimum'], $points['best'], $points['maximum'], $points['reference']),
-            keepingRange: $keep === null ? null : new KeepingRange($keep['low'], $keep['high']),
+            keepingRange: self::span($d['keep_c'] ?? null),
             layer: WaterLayer::from($d['layer'] ?? WaterLayer::All->value),
             tallRatio: $d['tall_ratio'] ?? null,
             claims: array_map(self::claim(...), array_values($d['adult_size_claims'] ?? [])),
             lengthWeight: isset($d['length_weight']) ? new LengthWeight($d['length_weight']['a'], $d['length_weight']['b']) : null,
+            needs: self::needs($d),
+            habits: new Habits(
+                $d['temperament'] ?? (new Habits)->temperament,
+                Diet::from($d['diet'] ?? Diet::Omnivore->value),
+                PlantManners::from($d['plants'] ?? PlantManners::Safe->value),
+                $d['region'] ?? null,
+            ),
         );
     }
 
@@ -85,6 +100,11 @@ final readonly class Described
             temperature: self::temperature($d['temperature_c'] ?? null),
             availableFrom: isset($d['available_from']) ? LocalDate::fromIso($d['available_from']) : null,
             readings: self::readings($d['readings'] ?? []),
+            fittings: self::fittings($d['fittings'] ?? []),
+            salinity: Salinity::from($d['salinity'] ?? Salinity::Fresh->value),
+            overflowSlot: $d['overflow_slot_mm'] ?? null,
+            ph: $d['ph'] ?? null,
+            hardness: $d['gh_dgh'] ?? null,
         );
     }
 
@@ -106,6 +126,52 @@ final readonly class Described
                 ? throw ImpossiblePicture::becauseAnOutlineIsMeasuredInside()
                 : Outline::inside($d['points_mm'], $d['depth_mm']),
         };
+    }
+
+    /** @param  array<string, mixed>  $d  a kind */
+    public static function background(array $d): Background
+    {
+        return new Background(
+            self::span($d['lifespan_years'] ?? null),
+            $d['sold_at_mm'] ?? null,
+            $d['protected'] ?? null,
+            array_values($d['hazards'] ?? []),
+            $d['disease_prone'] ?? false,
+        );
+    }
+
+    /** @param  array<string, mixed>  $d  a kind */
+    private static function needs(array $d): HousingNeeds
+    {
+        $litres = $d['litres'] ?? null;
+        $home = $d['least_home'] ?? null;
+
+        return new HousingNeeds(
+            $d['minimum_group'] ?? 1,
+            $d['species_only'] ?? false,
+            $litres === null ? null : new LitresNeed($litres['for'], $litres['lean'], $litres['usual'], $litres['generous'], $litres['each_more']),
+            $home === null ? null : new LeastHome($home['length_mm'] ?? null, $home['width_mm'] ?? null, $home['litres'] ?? null, $home['for'] ?? 1),
+            self::fittings($d['needs'] ?? []),
+            Salinity::from($d['salinity'] ?? Salinity::Fresh->value),
+            self::span($d['ph'] ?? null),
+            self::span($d['hardness_dgh'] ?? null),
+            $d['body_depth_ratio'] ?? null,
+        );
+    }
+
+    /**
+     * @param  array<string>  $names
+     * @return list<Fitting>
+     */
+    private static function fittings(array $names): array
+    {
+        return array_map(Fitting::from(...), array_values($names));
+    }
+
+    /** @param  array{low: float, high: float}|null  $d */
+    private static function span(?array $d): ?Span
+    {
+        return $d === null ? null : new Span($d['low'], $d['high']);
     }
 
     /** @param  array{length_mm: float, kind: string, sex?: string|null, source?: string}  $d */

@@ -9,15 +9,17 @@ use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\FloorSchool;
 use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
+use Biomegas\Facility\Question;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleException;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
@@ -42,19 +44,26 @@ final readonly class ScenarioReader
         return new Facility(
             $date,
             $d['horizon_days'] ?? self::USUAL_HORIZON_DAYS,
-            self::rulebook($d['rulebook'] ?? []),
+            self::at('rulebook', fn (): Rulebook => self::rulebook($d['rulebook'] ?? [])),
             array_values($systems),
             array_values($fish),
         );
     }
 
-    /** @param  array<string, mixed>  $d */
+    /**
+     * @param  array<string, mixed>  $d
+     *
+     * @throws ImpossiblePicture
+     */
     public static function rulebook(array $d): Rulebook
     {
-        return new Rulebook(
-            FloorSchool::from($d['floor'] ?? FloorSchool::Roomy->value),
-            $d['staged_months'] ?? (new Rulebook)->stagedMonths,
-        );
+        $answers = array_filter(array_intersect_key($d, array_flip(array_column(Question::cases(), 'value'))), is_string(...));
+        $numbers = array_filter(array_intersect_key($d, array_flip(array_column(RuleConstant::cases(), 'value'))), is_numeric(...));
+
+        return new Rulebook($answers, array_map(floatval(...), $numbers), array_map(
+            fn (array $one): RuleException => new RuleException($one['of'], $one['rule'], $one['answer'], $one['reason']),
+            array_values($d['exceptions'] ?? []),
+        ));
     }
 
     /**

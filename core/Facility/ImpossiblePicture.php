@@ -32,6 +32,18 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.");
     }
 
+    public static function becauseNoSchoolAnswers(string $question, string $answer): self
+    {
+        $answers = implode(', ', Question::from($question)->answers());
+
+        return new self("{$question}: \"{$answer}\" is no answer. Choose one of {$answers}.");
+    }
+
+    public static function becauseAConstantIsOutOfRange(RuleConstant $constant): self
+    {
+        return new self("{$constant->value}: give a number from {$constant->least()} to {$constant->most()}.");
+    }
+
     public static function becauseTheGlassLeavesNoRoom(): self
     {
         return new self('The outside sizes leave no room inside the glass.');

@@ -6,18 +6,103 @@ namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
 
-/** The choices where keepers disagree, and their constants. */
+/** The choices where keepers disagree, the numbers behind the rules, and the exceptions. */
 final readonly class Rulebook
 {
+    /**
+     * @param  array<string, string>  $answers  to questions, where they are not the default
+     * @param  array<string, float>  $numbers  by constant, where they are not the standard
+     * @param  list<RuleException>  $exceptions
+     *
+     * @throws ImpossiblePicture when an answer or number cannot be
+     */
     public function __construct(
-        public FloorSchool $floor = FloorSchool::Roomy,
-        /** How long a home should last when fish are moved up in stages. Common practice, no published source. */
-        public float $stagedMonths = 6,
+        private array $answers = [],
+        private array $numbers = [],
+        private array $exceptions = [],
     ) {
+        foreach ($answers as $question => $answer) {
+            if (! in_array($answer, Question::from($question)->answers(), true)) {
+                throw ImpossiblePicture::becauseNoSchoolAnswers($question, $answer);
+            }
+        }
+        foreach ($numbers as $name => $number) {
+            $constant = RuleConstant::from($name);
+            if ($number < $constant->least() || $number > $constant->most()) {
+                throw ImpossiblePicture::becauseAConstantIsOutOfRange($constant);
+            }
+        }
     }
 
+    public function answer(Question $question): string
+    {
+        return $this->answers[$question->value] ?? $question->answers()[0];
+    }
+
+    public function number(RuleConstant $constant): float
+    {
+        return $this->numbers[$constant->value] ?? $constant->standard();
+    }
+
+    public function home(): HomeSchool
+    {
+        return HomeSchool::from($this->answer(Question::Home));
+    }
+
+    public function floor(): FloorSchool
+    {
+        return FloorSchool::from($this->answer(Question::Floor));
+    }
+
+    /** A fish goes at once to the home for its adult size, not through a chain of homes. */
+    public function movesToFinalHomeFirst(): bool
+    {
+        return $this->answer(Question::Upgrade) === 'final-first';
+    }
+
+    public function quarantineDays(): int
+    {
+        return (int) $this->number(match ($this->answer(Question::Quarantine)) {
+            'short' => RuleConstant::QuarantineShort,
+            'long' => RuleConstant::QuarantineLong,
+            default => RuleConstant::QuarantineStandard,
+        });
+    }
+
+    /** How long a home should last when fish are moved up in stages. */
     public function stagedDays(): int
     {
-        return (int) round($this->stagedMonths * LocalDate::DAYS_PER_YEAR / 12);
+        return (int) round($this->number(RuleConstant::StagedMonths) * LocalDate::DAYS_PER_YEAR / 12);
+    }
+
+    /** The rulebook as it holds for a fish in a system: an exception of the fish outweighs one of the system. */
+    public function holdingFor(?string $systemKey, ?string $fishKey = null): self
+    {
+        $answers = $this->answers;
+        $own = [];
+        foreach ([$systemKey, $fishKey] as $key) {
+            foreach ($this->exceptions as $exception) {
+                if ($key !== null && $exception->of === $key) {
+                    $own[] = $exception;
+                    if (Question::tryFrom($exception->rule) !== null && $exception->answer !== RuleException::SET_ASIDE) {
+                        $answers[$exception->rule] = $exception->answer;
+                    }
+                }
+            }
+        }
+
+        return $own === [] ? $this : new self($answers, $this->numbers, $own);
+    }
+
+    /** The exception that sets this rule aside, of those that hold here; null when none does. */
+    public function setAside(string $rule): ?RuleException
+    {
+        foreach ($this->exceptions as $exception) {
+            if ($exception->rule === $rule && $exception->answer === RuleException::SET_ASIDE) {
+                return $exception;
+            }
+        }
+
+        return null;
     }
 }

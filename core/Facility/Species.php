@@ -23,8 +23,8 @@ final readonly class Species
         public CurveName $curve = CurveName::VonBertalanffy,
         /** Null: its growth is not known to depend on temperature. */
         public ?GrowthPoints $growthPoints = null,
-        /** Null: not known. */
-        public ?KeepingRange $keepingRange = null,
+        /** Water temperatures in °C in which it may be kept, wider or narrower than its growth points; null: not known. */
+        public ?Span $keepingRange = null,
         public WaterLayer $layer = WaterLayer::All,
         /** Water depth it needs in body lengths; null for bodies that are not tall. */
         public ?float $tallRatio = null,
@@ -32,6 +32,8 @@ final readonly class Species
         public array $claims = [],
         /** Null: not known. */
         public ?LengthWeight $lengthWeight = null,
+        public HousingNeeds $needs = new HousingNeeds,
+        public Habits $habits = new Habits,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class Species
             "{$this->key} (stated size)", $this->commonName, $this->scientificName,
             Range::about('adult length', $millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->growthPoints, $this->keepingRange, $this->layer,
-            $this->tallRatio, [], $this->lengthWeight,
+            $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits,
         );
     }
 }

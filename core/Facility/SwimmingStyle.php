@@ -11,23 +11,23 @@ enum SwimmingStyle: string
     case Cruising = 'cruising';
     case Racing = 'racing';
 
-    /** Body lengths of straight swimming room. Common practice, no published source. */
-    public function swimLengths(): float
+    /** Body lengths of straight swimming room. */
+    public function swimLengths(): RuleConstant
     {
         return match ($this) {
-            self::Slow => 3.3,
-            self::Cruising => 4.8,
-            self::Racing => 7.5,
+            self::Slow => RuleConstant::SwimSlow,
+            self::Cruising => RuleConstant::SwimCruising,
+            self::Racing => RuleConstant::SwimRacing,
         };
     }
 
-    /** Body lengths from front to back that it needs to turn. Common practice, no published source. */
-    public function turningLengths(): float
+    /** Body lengths from front to back that it needs to turn. */
+    public function turningLengths(): RuleConstant
     {
         return match ($this) {
-            self::Slow => 1.3,
-            self::Cruising => 1.4,
-            self::Racing => 1.8,
+            self::Slow => RuleConstant::TurnSlow,
+            self::Cruising => RuleConstant::TurnCruising,
+            self::Racing => RuleConstant::TurnRacing,
         };
     }
 }

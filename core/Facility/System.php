@@ -22,6 +22,15 @@ final readonly class System
         public ?LocalDate $availableFrom = null,
         /** Null: none were taken. */
         public ?TemperatureReadings $readings = null,
+        /** @var list<Fitting> */
+        public array $fittings = [],
+        public Salinity $salinity = Salinity::Fresh,
+        /** Width of the slots that water leaves by, millimetres; null: none. */
+        public ?float $overflowSlot = null,
+        /** Null: not known. */
+        public ?float $ph = null,
+        /** General hardness in °dH; null: not known. */
+        public ?float $hardness = null,
     ) {
     }
 
@@ -33,6 +42,23 @@ final readonly class System
     public function floorArea(): float
     {
         return array_sum(array_map(fn (Pool $pool): float => $pool->shape->floorArea(), $this->pools));
+    }
+
+    /** Of the pools; a sump never counts as room. */
+    public function litres(): float
+    {
+        return array_sum(array_map(fn (Pool $pool): float => $pool->litres(), $this->pools));
+    }
+
+    public function has(Fitting $need): bool
+    {
+        foreach ($this->fittings as $fitting) {
+            if ($fitting->serves($need)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function isAvailableOn(LocalDate $date): bool

@@ -11,4 +11,15 @@ enum WaterLayer: string
     case Middle = 'middle';
     case Top = 'top';
     case All = 'all';
+
+    /** @return list<self> from the ground up */
+    public static function layers(): array
+    {
+        return [self::Bottom, self::Middle, self::Top];
+    }
+
+    public function uses(self $layer): bool
+    {
+        return $this === $layer || $this === self::All;
+    }
 }

@@ -9,7 +9,7 @@ final readonly class HomeLimit
 {
     public function __construct(
         public float $millimetres,
-        public BindingDimension $binding,
+        public SizeRule $binding,
     ) {
     }
 }

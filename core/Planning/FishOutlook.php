@@ -14,8 +14,9 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
-use Biomegas\Housing\FootprintRule;
+use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\TemperatureFit;
+use Biomegas\Housing\Tenant;
 use Closure;
 
 /**
@@ -35,6 +36,8 @@ final class FishOutlook
 
     private ?Stall $stall = null;
 
+    private readonly HomeLimits $rules;
+
     private readonly Shoal $shoal;
 
     private readonly float $lengthNow;
@@ -43,8 +46,8 @@ final class FishOutlook
         public readonly Facility $facility,
         public readonly Fish $fish,
         public readonly GrowthProjection $growth,
-        private readonly FootprintRule $rule = new FootprintRule,
     ) {
+        $this->rules = new HomeLimits($facility->rulebook);
         $this->shoal = Shoal::of($fish);
         $this->lengthNow = $growth->lengthOn($facility->date)->likely;
     }
@@ -78,7 +81,7 @@ final class FishOutlook
     /** Greatest length of its leading kind that fits, millimetres: cheap, without any date. */
     public function limitIn(System $system): float
     {
-        return $this->limits[$system->key] ??= $this->rule->limitIn($system, $this->fish->species)->millimetres;
+        return $this->limits[$system->key] ??= $this->rules->limitIn($system, $this->fish->species, $this->fish)->millimetres;
     }
 
     /** The first day on which it may have outgrown the system; null when that is not within the horizon. */
@@ -91,6 +94,12 @@ final class FishOutlook
     public function fitsNow(System $system): bool
     {
         return $this->lengthNow * $this->shoal->largest <= $this->limitIn($system);
+    }
+
+    /** As one who lives somewhere on that day. */
+    public function tenantOn(LocalDate $date): Tenant
+    {
+        return new Tenant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key);
     }
 
     public function stall(): Stall
@@ -112,7 +121,7 @@ final class FishOutlook
 
         return new HomeOutlook(
             $system,
-            $this->rule->limitIn($system, $this->fish->species),
+            $this->rules->limitIn($system, $this->fish->species, $this->fish),
             $this->fitsNow($system),
             $this->growth->outgrows($limitOf, $system),
             TemperatureFit::of($this->fish->species, $system),
@@ -123,7 +132,7 @@ final class FishOutlook
     /** @return Closure(Species): float greatest mean length that fits, millimetres, for each kind that it may be */
     private function limitsIn(System $system): Closure
     {
-        return fn (Species $kind): float => $this->rule->limitIn($system, $kind)->millimetres / $this->shoal->largest;
+        return fn (Species $kind): float => $this->rules->limitIn($system, $kind, $this->fish)->millimetres / $this->shoal->largest;
     }
 
     /** @param  Closure(Species): float  $limitOf */

@@ -8,6 +8,8 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
+use Biomegas\Housing\CrowdedFloor;
+use Biomegas\Housing\Tenant;
 
 /**
  * When the floor of a system runs out under its growing residents. Each water
@@ -25,7 +27,7 @@ final readonly class FloorFilling
     public static function of(Facility $facility, System $system, array $residents): ?FullSystem
     {
         $first = null;
-        foreach ([WaterLayer::Bottom, WaterLayer::Middle, WaterLayer::Top] as $layer) {
+        foreach (WaterLayer::layers() as $layer) {
             $full = self::ofLayer($facility, $system, self::inLayer($residents, $layer));
             $first = $full->comesBefore($first) ? $full : $first;
         }
@@ -41,7 +43,7 @@ final readonly class FloorFilling
     {
         return array_values(array_filter(
             $residents,
-            fn (FishOutlook $one): bool => in_array($one->fish->species->layer, [$layer, WaterLayer::All], true),
+            fn (FishOutlook $one): bool => $one->fish->species->layer->uses($layer),
         ));
     }
 
@@ -49,7 +51,8 @@ final readonly class FloorFilling
     private static function ofLayer(Facility $facility, System $system, array $residents): FullSystem
     {
         [$early, $likely, $late] = [null, null, null];
-        $room = $system->floorArea() / $facility->rulebook->floor->floorPerSquaredLength();
+        $rulebook = $facility->rulebook->holdingFor($system->key);
+        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $one): Tenant => $one->tenantOn($facility->date), $residents));
         for ($day = 0; $residents !== [] && $late === null && $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
             $date = $facility->date->plusDays($day);
             [$needed, $spread] = self::squaredLengths($residents, $date);

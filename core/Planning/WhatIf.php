@@ -15,8 +15,8 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\OutgrowWindow;
 use Biomegas\Growth\Shoal;
-use Biomegas\Housing\FootprintRule;
 use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\HomeLimits;
 
 /**
  * The same fish from today on with other food, warmth, home or adult size.
@@ -48,14 +48,14 @@ final readonly class WhatIf
         );
         $changed = $ration === null ? $fish : $fish->fedFrom($study->facility->date, $ration);
         $growth = $study->projectionOf($adultMm === null ? $changed : $changed->ofStatedAdult($adultMm));
-        $rule = new FootprintRule;
+        $rules = new HomeLimits($study->facility->rulebook);
         $shoal = Shoal::of($fish);
 
         return new self(
             $growth,
             $standIn,
-            $rule->limitIn($standIn, $fish->species),
-            $growth->outgrows(fn (Species $kind): float => $rule->limitIn($standIn, $kind)->millimetres / $shoal->largest, $standIn),
+            $rules->limitIn($home, $fish->species, $fish),
+            $growth->outgrows(fn (Species $kind): float => $rules->limitIn($home, $kind, $fish)->millimetres / $shoal->largest, $standIn),
         );
     }
 

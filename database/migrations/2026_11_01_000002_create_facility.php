@@ -23,9 +23,11 @@ return new class extends Migration
         Schema::create('species', function (Blueprint $table): void {
             $table->id();
             $table->string('key')->unique();
-            $table->string('common_name');
-            // As in the scenario format, validated by its schema.
+            $table->string('common_name')->unique();
+            // As it came with the application, in the words of the scenario format; empty for a kind of the keeper's own.
             $table->json('description');
+            // The keeper's own values by field: they go over the others.
+            $table->json('own')->default('{}');
             // Which outline of the drawing kit looks like it.
             $table->string('form');
             $table->timestamps();
@@ -56,6 +58,14 @@ return new class extends Migration
             $table->date('arrived_on');
             $table->string('sex')->nullable();
             $table->date('hatched_on')->nullable();
+            // Tank-raised or wild-caught.
+            $table->string('origin')->nullable();
+            // Where it goes if it cannot stay.
+            $table->string('fallback')->nullable();
+            // What was paid for it, in hundredths of the facility's money.
+            $table->unsignedInteger('price_hundredths')->nullable();
+            // How it was when it came.
+            $table->text('arrival_note')->nullable();
             // Other kinds that it may be: species_id and weight.
             $table->json('candidates')->default('[]');
             // One of the eight band colours with its mark.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Facility\FacilityReader;
+use App\Kinds\ShippedKinds;
 use App\Models\Count;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
@@ -75,15 +76,9 @@ final class HeronLockSeeder extends Seeder
     /** @return array<string, Species> by key */
     private function kinds(): array
     {
-        $kinds = [];
-        foreach ($this->data('kinds') as $kind) {
-            $kinds[$kind['description']['key']] = Species::query()->create([
-                'key' => $kind['description']['key'], 'common_name' => $kind['description']['common_name'],
-                'description' => $kind['description'], 'form' => $kind['form'],
-            ]);
-        }
+        ShippedKinds::install();
 
-        return $kinds;
+        return Species::query()->get()->keyBy('key')->all();
     }
 
     /** @return array<string, System> by key */
@@ -109,7 +104,7 @@ final class HeronLockSeeder extends Seeder
         $kind = $kinds[$one['kind']];
         $fish = Fish::query()->create([
             'name' => $one['name'], 'species_id' => $kind->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
-            'purpose' => $one['purpose'] ?? 'display',
+            'purpose' => $one['purpose'] ?? 'display', 'origin' => $one['origin'] ?? null, 'fallback' => $one['fallback'] ?? null,
             'candidates' => array_map(fn (array $other): array => ['species_id' => $kinds[$other[0]]->id, 'weight' => $other[1]], $one['candidates'] ?? []), 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
         ]);
         $this->stays($fish, $one['stays'], $systems);

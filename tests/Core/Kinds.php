@@ -9,19 +9,25 @@ use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\GrowthPoints;
-use Biomegas\Facility\KeepingRange;
+use Biomegas\Facility\Habits;
+use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Shape\Box;
+use Biomegas\Facility\Shape\Shape;
+use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\WaterLayer;
 use Biomegas\Facility\WaterTemperature;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\HomeLimits;
 use Biomegas\Measure\Length;
 
 /** Invented kinds, homes and fish for the tests of the core. */
@@ -31,22 +37,31 @@ final readonly class Kinds
         SwimmingStyle $swimming = SwimmingStyle::Slow,
         CurveName $curve = CurveName::VonBertalanffy,
         ?GrowthPoints $points = null,
-        ?KeepingRange $keep = null,
+        ?Span $keep = null,
         LengthKind $lengthKind = LengthKind::Total,
         ?float $tallRatio = null,
+        HousingNeeds $needs = new HousingNeeds,
+        Habits $habits = new Habits,
+        WaterLayer $layer = WaterLayer::All,
+        string $key = 'invented',
     ): Species {
         return new Species(
-            'invented', 'Invented fish', 'Piscis inventus',
+            $key, ucfirst($key).' fish', 'Piscis inventus',
             Range::of('adult_length_mm', 400, 500, 700),
             Range::of('growth_coefficient_per_year', 0.35, 0.6, 1.0),
-            $swimming, $lengthKind, $curve, $points, $keep, tallRatio: $tallRatio,
+            $swimming, $lengthKind, $curve, $points, $keep, $layer, $tallRatio, needs: $needs, habits: $habits,
         );
+    }
+
+    public static function limitIn(Shape $shape, Species $species): HomeLimit
+    {
+        return (new HomeLimits(new Rulebook))->limitIn(System::ofOnePool('home', 'Home', SystemKind::Tank, $shape), $species);
     }
 
     /** An invented pond fish that stands still in winter. */
     public static function ofPond(): Species
     {
-        return self::of(points: GrowthPoints::of('pond fish', 8, 25, 33, 22), keep: new KeepingRange(2, 28));
+        return self::of(points: GrowthPoints::of('pond fish', 8, 25, 33, 22), keep: new Span(2, 28));
     }
 
     /** A glass box by its outside sizes in centimetres. */

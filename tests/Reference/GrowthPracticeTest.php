@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use App\Scenario\Described;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Species;
 use Biomegas\Growth\FacilityGrowth;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
+use Tests\ShippedKind;
 
 /** Facts of the trade on growth, for the kinds of the demo: common practice, no published source. */
 final class GrowthPracticeTest extends TestCase
@@ -43,8 +43,6 @@ final class GrowthPracticeTest extends TestCase
 
     private function kind(string $key): Species
     {
-        $kinds = json_decode((string) file_get_contents(__DIR__.'/../../database/seeders/HeronLock/kinds.json'), true);
-
-        return Described::species(array_column(array_column($kinds, 'description'), null, 'key')[$key]);
+        return ShippedKind::named($key);
     }
 }

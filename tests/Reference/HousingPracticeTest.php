@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Biomegas\Facility\FloorSchool;
+use Biomegas\Facility\RuleConstant;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\SwimmingStyle;
-use Biomegas\Housing\BindingDimension;
-use Biomegas\Housing\FootprintRule;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\SizeRule;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
 
@@ -20,13 +20,13 @@ final class HousingPracticeTest extends TestCase
         $narrow = $this->limit(120, 30, SwimmingStyle::Slow);
 
         $this->assertLessThan(300, $narrow->millimetres);
-        $this->assertSame(BindingDimension::TurningWidth, $narrow->binding);
+        $this->assertSame(SizeRule::TurningWidth, $narrow->binding);
         $this->assertGreaterThanOrEqual(300, $this->limit(120, 46, SwimmingStyle::Slow)->millimetres);
     }
 
     public function test_the_width_inside_the_glass_decides(): void
     {
-        $inside = (new FootprintRule)->limitInShape(Box::inside(1200, 300, 400), Kinds::of(SwimmingStyle::Slow));
+        $inside = Kinds::limitIn(Box::inside(1200, 300, 400), Kinds::of(SwimmingStyle::Slow));
 
         $this->assertGreaterThan($this->limit(120, 30, SwimmingStyle::Slow)->millimetres, $inside->millimetres);
     }
@@ -45,7 +45,7 @@ final class HousingPracticeTest extends TestCase
     /** Three cichlids of 30 cm on 183 x 46 cm pass, three of 25 cm on 120 x 46 cm do not; a pair with six small tetras does. */
     public function test_floor_shares_of_the_roomy_school(): void
     {
-        $need = fn (array $lengths): float => FloorSchool::Roomy->floorPerSquaredLength() * array_sum(array_map(fn (int $cm): float => (10.0 * $cm) ** 2, $lengths));
+        $need = fn (array $lengths): float => RuleConstant::FloorRoomy->standard() * array_sum(array_map(fn (int $cm): float => (10.0 * $cm) ** 2, $lengths));
 
         $this->assertLessThanOrEqual($this->floor(183, 46), $need([30, 30, 30]));
         $this->assertGreaterThan($this->floor(120, 46), $need([25, 25, 25]));
@@ -55,15 +55,15 @@ final class HousingPracticeTest extends TestCase
     /** Crowded grazers of 11 cm on 90 x 30 cm: twelve pass, thirteen are too many. */
     public function test_floor_shares_of_the_crowded_school(): void
     {
-        $need = fn (int $n): float => FloorSchool::Crowded->floorPerSquaredLength() * $n * 110 ** 2;
+        $need = fn (int $n): float => RuleConstant::FloorCrowded->standard() * $n * 110 ** 2;
 
         $this->assertLessThanOrEqual($this->floor(90, 30), $need(12));
         $this->assertGreaterThan($this->floor(90, 30), $need(13));
     }
 
-    private function limit(float $length, float $width, SwimmingStyle $style): \Biomegas\Housing\HomeLimit
+    private function limit(float $length, float $width, SwimmingStyle $style): HomeLimit
     {
-        return (new FootprintRule)->limitInShape($this->box($length, $width), Kinds::of($style));
+        return Kinds::limitIn($this->box($length, $width), Kinds::of($style));
     }
 
     private function floor(float $length, float $width): float

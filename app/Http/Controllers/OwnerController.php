@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Problems;
 use App\Http\Requests\OwnerRequest;
 use App\Http\Resources\Session;
+use App\Kinds\ShippedKinds;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
@@ -38,6 +39,8 @@ final readonly class OwnerController
                 'horizon_days' => 1095,
                 'rulebook' => [],
             ]);
+
+            ShippedKinds::install();
 
             return User::query()->create([...$request->safe(['name', 'email', 'password']), 'role' => Role::Owner]);
         });

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\Keys;
-use Biomegas\Housing\BindingDimension;
+use Biomegas\Housing\SizeRule;
 use Biomegas\Housing\TemperatureFit;
 use Biomegas\Planning\HomeOutlook;
 use OpenApi\Attributes as OA;
@@ -17,7 +17,7 @@ final readonly class Home
         #[OA\Property] public int $system_id,
         #[OA\Property] public string $name,
         #[OA\Property(description: 'Greatest length that fits, millimetres.')] public float $limit_mm,
-        #[OA\Property(type: 'string', enum: BindingDimension::class)] public BindingDimension $binding,
+        #[OA\Property(type: 'string', enum: SizeRule::class)] public SizeRule $binding,
         #[OA\Property(description: 'Why a longer fish does not fit.')] public string $reason,
         #[OA\Property] public bool $fits_now,
         #[OA\Property(type: 'string', enum: TemperatureFit::class)] public TemperatureFit $temperature,

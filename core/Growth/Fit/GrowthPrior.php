@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Fit;
 
-use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
+use Biomegas\Growth\AdultSize;
 use Biomegas\Growth\LeastSquares\Cholesky;
 
 /**
@@ -38,11 +38,11 @@ final readonly class GrowthPrior
     /** From the kind alone. Claims of adult size, of its sex where there are any, replace the typical one. */
     public static function ofSpecies(Species $species, ?Sex $sex = null): self
     {
-        [$logAsymptote, $spread] = self::adultSize($species, $sex);
+        $adult = AdultSize::of($species, $sex);
 
         return self::normal(
-            [$logAsymptote, log($species->growthCoefficient->typical)],
-            [[$spread ** 2, 0.0], [0.0, $species->growthCoefficient->logSpread() ** 2]],
+            [$adult->logMean, log($species->growthCoefficient->typical)],
+            [[$adult->logSpread ** 2, 0.0], [0.0, $species->growthCoefficient->logSpread() ** 2]],
             log(self::UNMEASURED_START_SHARE * $species->adultLength->typical),
         );
     }
@@ -111,32 +111,5 @@ final readonly class GrowthPrior
         $k = $second / $this->root[1][1];
 
         return [$this->mean[0] + ($first - $this->root[1][0] * $k) / $this->root[0][0], $this->mean[1] + $k];
-    }
-
-    /**
-     * Claims are averaged in logarithms by how far each is believed. Where they
-     * disagree more than the kind's own range, the range widens. A record says
-     * what is possible, not what is usual: it does not count.
-     *
-     * @return array{float, float} mean and spread of the logarithm
-     */
-    private static function adultSize(Species $species, ?Sex $sex): array
-    {
-        $claims = array_filter($species->claims, fn (AdultSizeClaim $claim): bool => $claim->sex === null || $sex === null || $claim->sex === $sex);
-        $ofSex = array_filter($claims, fn (AdultSizeClaim $claim): bool => $sex !== null && $claim->sex === $sex);
-        $weight = $mean = $square = 0.0;
-        foreach ($ofSex === [] ? $claims : $ofSex as $claim) {
-            $log = log($claim->millimetres);
-            $weight += $claim->kind->weight();
-            $mean += $claim->kind->weight() * $log;
-            $square += $claim->kind->weight() * $log ** 2;
-        }
-        $spread = $species->adultLength->logSpread();
-        if ($weight <= 0.0) {
-            return [log($species->adultLength->typical), $spread];
-        }
-        $mean /= $weight;
-
-        return [$mean, max($spread, sqrt(max(0.0, $square / $weight - $mean ** 2)))];
     }
 }

@@ -557,7 +557,7 @@ export interface components {
              */
             limit_mm: number;
             /** @enum {string} */
-            binding: "swim-length" | "turning-width" | "depth";
+            binding: "swim-length" | "turning-width" | "depth" | "least-home" | "litres";
             /** @description Why a longer fish does not fit. */
             reason: string;
             fits_now: boolean;

@@ -6,7 +6,7 @@ namespace Tests\Core\Planning;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\KeepingRange;
+use Biomegas\Facility\Span;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Planning\FishBrief;
@@ -37,7 +37,7 @@ final class OutlookTest extends TestCase
 
     public function test_no_home_that_is_too_cold_or_smaller_is_the_next(): void
     {
-        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new KeepingRange(22, 30))->next());
+        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new Span(22, 30))->next());
     }
 
     public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void
@@ -85,7 +85,7 @@ final class OutlookTest extends TestCase
     }
 
     /** @param  list<System>  $homes */
-    private function outlook(array $homes, ?KeepingRange $keep = null): FishOutlook
+    private function outlook(array $homes, ?Span $keep = null): FishOutlook
     {
         $fish = Kinds::fish(Kinds::of(keep: $keep), 'home', self::LENGTHS);
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing;
 
-/** Which dimension of a home a growing fish runs out of first. */
-enum BindingDimension: string
+/** Which rule a growing fish runs into first in a home. */
+enum SizeRule: string
 {
     case SwimLength = 'swim-length';
     case TurningWidth = 'turning-width';
     case Depth = 'depth';
+    case LeastHome = 'least-home';
+    case Litres = 'litres';
 
     /** Said of a fish that is past the limit. */
     public function reason(): string
@@ -18,6 +20,8 @@ enum BindingDimension: string
             self::SwimLength => 'too long for the swim run',
             self::TurningWidth => 'too long to turn',
             self::Depth => 'too tall for the depth',
+            self::LeastHome => 'past the least home claimed for its kind',
+            self::Litres => 'too long for the litres',
         };
     }
 }

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** What a keeper should know of a kind before bringing one home; no rule of housing or growth rests on it. */
+final readonly class Background
+{
+    /** @param  list<string>  $hazards  spines, stings, bites: one sentence each */
+    public function __construct(
+        /** Years; null: not known. */
+        public ?Span $lifespan = null,
+        /** Usual length when sold, millimetres; null: not known. */
+        public ?float $soldAt = null,
+        /** Null: nothing is known of laws on it. */
+        public ?string $protected = null,
+        public array $hazards = [],
+        public bool $isDiseaseProne = false,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** How a kind behaves. */
+final readonly class Habits
+{
+    public const AGGRESSIVE_FROM = 4;
+
+    public function __construct(
+        /** From 1, never bothers anyone, to 5, kills. */
+        public int $temperament = 3,
+        public Diet $diet = Diet::Omnivore,
+        public PlantManners $plants = PlantManners::Safe,
+        /** Null: not known. */
+        public ?string $region = null,
+    ) {
+    }
+
+    public function isAggressive(): bool
+    {
+        return $this->temperament >= self::AGGRESSIVE_FROM;
+    }
+}

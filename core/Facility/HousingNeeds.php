@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** What a kind wants of its home besides room to swim and turn. */
+final readonly class HousingNeeds
+{
+    public function __construct(
+        public int $minimumGroup = 1,
+        /** Lives with its own kind alone. */
+        public bool $isSpeciesOnly = false,
+        /** Null: none are known. */
+        public ?LitresNeed $litres = null,
+        /** Null: none is claimed. */
+        public ?LeastHome $leastHome = null,
+        /** @var list<Fitting> */
+        public array $fittings = [],
+        public Salinity $salinity = Salinity::Fresh,
+        /** Null: not known. */
+        public ?Span $ph = null,
+        /** General hardness in °dH; null: not known. */
+        public ?Span $hardness = null,
+        /** Depth of the body over its length; null: not known. */
+        public ?float $bodyDepthRatio = null,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** The least home that is claimed for adults of a kind; null members are not claimed. */
+final readonly class LeastHome
+{
+    public function __construct(
+        public ?float $lengthMm,
+        public ?float $widthMm,
+        public ?float $litres,
+        /** How many adults it is claimed for. */
+        public int $for = 1,
+    ) {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** Litres that adults of a kind are said to need, for a group and for each one more, by school. */
+final readonly class LitresNeed
+{
+    public function __construct(
+        /** The group that the litres are for. */
+        public int $for,
+        public float $lean,
+        public float $usual,
+        public float $generous,
+        public float $eachMore,
+    ) {
+    }
+
+    /** Litres for so many adults; fewer than the group need as much as the group. */
+    public function litresFor(int $count, HomeSchool $school): float
+    {
+        $group = match ($school) {
+            HomeSchool::LitresLean => $this->lean,
+            HomeSchool::LitresGenerous => $this->generous,
+            default => $this->usual,
+        };
+
+        return $group + max(0, $count - $this->for) * $this->eachMore;
+    }
+}

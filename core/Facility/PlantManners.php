@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** What a kind does to plants. */
+enum PlantManners: string
+{
+    case Safe = 'safe';
+    case Eats = 'eats';
+    case Uproots = 'uproots';
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+use Biomegas\Facility\Fitting;
+use Biomegas\Facility\FloorSchool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\System;
+use Biomegas\Measure\Spoken;
+
+/**
+ * Crowding on purpose holds only for enough mid-sized fish of like size with
+ * extra filter and air; where a condition fails the floor counts as roomy.
+ * Common practice, no published source.
+ */
+final readonly class CrowdedFloor
+{
+    /** Floor area for each squared length. */
+    public static function perSquaredLength(Rulebook $rulebook, System $system, Tenant ...$tenants): float
+    {
+        $isCrowded = $rulebook->floor() === FloorSchool::Crowded && self::unmet($rulebook, $system, ...$tenants) === null;
+
+        return $rulebook->number($isCrowded ? RuleConstant::FloorCrowded : RuleConstant::FloorRoomy);
+    }
+
+    /** The first condition that fails, in words; null when all hold. */
+    public static function unmet(Rulebook $rulebook, System $system, Tenant ...$tenants): ?string
+    {
+        $lengths = array_map(fn (Tenant $one): float => $one->length, $tenants);
+        $count = array_sum(array_map(fn (Tenant $one): int => $one->count, $tenants));
+        $least = (int) $rulebook->number(RuleConstant::CrowdedLeast);
+
+        return match (true) {
+            $lengths === [] || $count < $least => 'fewer than '.Spoken::number($least).' share it',
+            max($lengths) > $rulebook->number(RuleConstant::CrowdedLongest) => 'it is for mid-sized fish, and one is larger',
+            max($lengths) > $rulebook->number(RuleConstant::CrowdedSizeRatio) * min($lengths) => 'they are not of like size',
+            ! $system->has(Fitting::Air) || ! $system->has(Fitting::Flow) => 'it has no extra air and flow',
+            default => null,
+        };
+    }
+}

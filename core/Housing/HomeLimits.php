@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Size\FootprintLimit;
+use Biomegas\Housing\Size\LeastHomeLimit;
+use Biomegas\Housing\Size\LitresLimit;
+use Biomegas\Housing\Size\SizeLimit;
+
+/** Until what length a fish fits a home, by all the rules of size that a facility goes by. */
+final readonly class HomeLimits
+{
+    /** Longer than any fish: what a home without any limit holds, millimetres. */
+    private const NO_LIMIT = 1e5;
+
+    public function __construct(private Rulebook $rulebook)
+    {
+    }
+
+    /** The limit in the roomiest pool of the system. */
+    public function limitIn(System $system, Species $species, ?Fish $fish = null): HomeLimit
+    {
+        $rulebook = $this->rulebook->holdingFor($system->key, $fish?->key);
+        $best = null;
+        foreach ($system->pools as $pool) {
+            $limit = self::limitInPool($pool, $species, $rulebook);
+            $best = $best === null || $limit->millimetres > $best->millimetres ? $limit : $best;
+        }
+
+        return $best;
+    }
+
+    private static function limitInPool(Pool $pool, Species $species, Rulebook $rulebook): HomeLimit
+    {
+        $least = new HomeLimit(self::NO_LIMIT, SizeRule::SwimLength);
+        foreach (self::rules() as $rule) {
+            foreach ($rule->limits($pool, $species, $rulebook) as $limit) {
+                if ($limit->millimetres < $least->millimetres && $rulebook->setAside($limit->binding->value) === null) {
+                    $least = $limit;
+                }
+            }
+        }
+
+        return $least;
+    }
+
+    /** @return list<SizeLimit> */
+    private static function rules(): array
+    {
+        return [new FootprintLimit, new LeastHomeLimit, new LitresLimit];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\System;
+use Biomegas\Measure\Spoken;
+
+/** May this newcomer live in this home with those who live there on some day? */
+final readonly class HousingCase
+{
+    /** As it holds for this newcomer in this home. */
+    public Rulebook $rulebook;
+
+    /** @param  list<Tenant>  $residents  without the newcomer */
+    public function __construct(
+        public Tenant $newcomer,
+        public System $system,
+        public array $residents,
+        Rulebook $rulebook,
+        public Spoken $spoken,
+    ) {
+        $this->rulebook = $rulebook->holdingFor($system->key, $newcomer->fish);
+    }
+
+    /** @return non-empty-list<Tenant> */
+    public function everybody(): array
+    {
+        return [$this->newcomer, ...$this->residents];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+/** The rules by which a home is judged, in the order in which a failing one is named first. */
+enum HousingRule: string
+{
+    case Salinity = 'salinity';
+    case Temperature = 'temperature';
+    case Size = 'size';
+    case SpeciesOnly = 'species-only';
+    case Floor = 'floor';
+    case SharedLitres = 'shared-litres';
+    case Group = 'group';
+    case Overflow = 'overflow';
+    case Fittings = 'fittings';
+    case Acidity = 'ph';
+    case Hardness = 'hardness';
+
+    /** What it says is advice: a failing one does not refuse the home. */
+    public function isAdvice(): bool
+    {
+        return $this === self::Acidity || $this === self::Hardness;
+    }
+
+    /** It fails for what a keeper can put right in an afternoon. */
+    public function isEasilyMended(): bool
+    {
+        return in_array($this, [self::Group, self::Overflow, self::Fittings], true);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+use Biomegas\Housing\Rule\ChemistryRule;
+use Biomegas\Housing\Rule\FittingsRule;
+use Biomegas\Housing\Rule\FloorRule;
+use Biomegas\Housing\Rule\GroupRule;
+use Biomegas\Housing\Rule\OverflowRule;
+use Biomegas\Housing\Rule\Rule;
+use Biomegas\Housing\Rule\SalinityRule;
+use Biomegas\Housing\Rule\SharedLitresRule;
+use Biomegas\Housing\Rule\SizeRuleOfHome;
+use Biomegas\Housing\Rule\SpeciesOnlyRule;
+use Biomegas\Housing\Rule\TemperatureRule;
+
+/** What all rules say of a home for a newcomer. */
+final readonly class Judgement
+{
+    /** @param  list<Verdict>  $verdicts  in the order of the rules */
+    private function __construct(public array $verdicts)
+    {
+    }
+
+    public static function of(HousingCase $case): self
+    {
+        $verdicts = [];
+        foreach (self::rules() as $rule) {
+            $verdict = $rule->judge($case);
+            if ($verdict !== null) {
+                $exception = $verdict->passes ? null : $case->rulebook->setAside($verdict->rule->value);
+                $verdicts[] = $exception === null ? $verdict : $verdict->setAside($exception->reason);
+            }
+        }
+
+        return new self($verdicts);
+    }
+
+    public function passes(): bool
+    {
+        return $this->binding() === null;
+    }
+
+    /** The first rule that refuses; null when none does. */
+    public function binding(): ?Verdict
+    {
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->refuses()) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Verdict> what a keeper can put right in an afternoon */
+    public function easilyMended(): array
+    {
+        return array_values(array_filter($this->verdicts, fn (Verdict $one): bool => $one->refuses() && $one->rule->isEasilyMended()));
+    }
+
+    /** The first rule that refuses for something that no afternoon puts right. */
+    public function obstacle(): ?Verdict
+    {
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->refuses() && ! $verdict->rule->isEasilyMended()) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return non-empty-list<Rule> in the order in which a failing one is named first */
+    private static function rules(): array
+    {
+        return [
+            new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule,
+            new GroupRule, new OverflowRule, new FittingsRule, ChemistryRule::ofAcidity(), ChemistryRule::ofHardness(),
+        ];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Rule;
+
+use Biomegas\Facility\Fitting;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\HousingRule;
+use Biomegas\Housing\Verdict;
+
+/** A fish thinner than the slots of an overflow goes down it. */
+final readonly class OverflowRule implements Rule
+{
+    /** A body is about half as thick as it is deep. Common practice, no published source. */
+    private const THICKNESS_OF_DEPTH = 0.5;
+
+    private const USUAL_DEPTH_RATIO = 0.25;
+
+    public function judge(HousingCase $case): ?Verdict
+    {
+        $slot = $case->system->overflowSlot;
+        if ($slot === null || $case->system->has(Fitting::GuardedOverflow)) {
+            return null;
+        }
+        $body = self::THICKNESS_OF_DEPTH * ($case->newcomer->species->needs->bodyDepthRatio ?? self::USUAL_DEPTH_RATIO) * $case->newcomer->length;
+        $words = "the overflow has slots of {$case->spoken->length($slot)}, its body is about {$case->spoken->length($body)} thick";
+
+        return $body > $slot
+            ? Verdict::pass(HousingRule::Overflow, ucfirst($words).'.')
+            : Verdict::fail(HousingRule::Overflow, "It may go down the overflow: {$words}.", 'Guard the overflow with a mesh.');
+    }
+}

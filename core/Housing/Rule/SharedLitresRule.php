@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Rule;
+
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\HousingRule;
+use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Verdict;
+
+/** The litres school in a mixed home: the largest need, and each more of the rest. */
+final readonly class SharedLitresRule implements Rule
+{
+    public function judge(HousingCase $case): ?Verdict
+    {
+        if (! $case->rulebook->home()->asksForLitres()) {
+            return null;
+        }
+        $needed = self::needed($case->rulebook, ...$case->everybody());
+        if ($needed === null) {
+            return null;
+        }
+        $there = $case->system->litres();
+        $words = "{$case->spoken->litres($needed)} needed by all who would live there, {$case->spoken->litres($there)} there";
+
+        return $needed <= $there
+            ? Verdict::pass(HousingRule::SharedLitres, ucfirst($words).'.')
+            : Verdict::fail(HousingRule::SharedLitres, "Too few litres: {$words}.", "{$case->spoken->litres($needed - $there)} more, or fewer fish.");
+    }
+
+    /** Null when nobody's litres are known. */
+    private static function needed(Rulebook $rulebook, Tenant ...$tenants): ?float
+    {
+        $largest = $rest = 0.0;
+        $isKnown = false;
+        foreach ($tenants as $one) {
+            $need = $one->species->needs->litres;
+            if ($need === null) {
+                continue;
+            }
+            $isKnown = true;
+            $scale = min(1.0, $one->length / $one->species->adultLength->typical) ** $rulebook->number(RuleConstant::LitresExponent);
+            $own = $scale * $need->litresFor($one->count, $rulebook->home());
+            $asMore = $scale * $one->count * $need->eachMore;
+            if ($own - $asMore > $largest) {
+                $largest = $own - $asMore;
+            }
+            $rest += $asMore;
+        }
+
+        return $isKnown ? $largest + $rest : null;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Size;
+
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\Species;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\SizeRule;
+
+/**
+ * A fish fits a home that is a number of its own lengths long, across and, for
+ * tall bodies, deep. The numbers follow its swimming style.
+ */
+final readonly class FootprintLimit implements SizeLimit
+{
+    public function limits(Pool $pool, Species $species, Rulebook $rulebook): array
+    {
+        $shape = $pool->shape;
+        $limits = [];
+        if ($rulebook->home()->asksForRoomToSwim()) {
+            $limits[] = new HomeLimit($shape->swimLength() / $rulebook->number($species->swimming->swimLengths()), SizeRule::SwimLength);
+            $limits[] = new HomeLimit($shape->turningWidth() / $rulebook->number(self::turningLengths($species)), SizeRule::TurningWidth);
+        }
+        if ($species->tallRatio !== null) {
+            $limits[] = new HomeLimit($shape->depth() / $species->tallRatio, SizeRule::Depth);
+        }
+
+        return $limits;
+    }
+
+    public static function turningLengths(Species $species): RuleConstant
+    {
+        return $species->lengthKind === LengthKind::Disc ? RuleConstant::TurnRay : $species->swimming->turningLengths();
+    }
+}

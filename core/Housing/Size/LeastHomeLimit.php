@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Size;
+
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\Species;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\SizeRule;
+
+/**
+ * The least home that is claimed for adults of a kind. A smaller home holds a
+ * smaller fish in proportion: length and width by their ratio, litres by the
+ * power by which litres grow with length.
+ */
+final readonly class LeastHomeLimit implements SizeLimit
+{
+    /** Claims are made in outside sizes; glass takes about 1 cm each side. Common practice, no published source. */
+    private const GLASS_MM = 10.0;
+
+    public function limits(Pool $pool, Species $species, Rulebook $rulebook): array
+    {
+        $claim = $species->needs->leastHome;
+        if ($claim === null) {
+            return [];
+        }
+        $shares = [];
+        if ($claim->lengthMm !== null) {
+            $shares[] = $pool->shape->swimLength() / ($claim->lengthMm - 2 * self::GLASS_MM);
+        }
+        if ($claim->widthMm !== null) {
+            $shares[] = $pool->shape->turningWidth() / ($claim->widthMm - 2 * self::GLASS_MM);
+        }
+        if ($claim->litres !== null) {
+            $shares[] = ($pool->litres() / $claim->litres) ** (1 / $rulebook->number(RuleConstant::LitresExponent));
+        }
+        $share = $shares === [] ? 1.0 : min($shares);
+
+        return $share >= 1.0 ? [] : [new HomeLimit($share * $species->adultLength->typical, SizeRule::LeastHome)];
+    }
+}

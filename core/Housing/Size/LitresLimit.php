@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Size;
+
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\Species;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\SizeRule;
+
+/** The other school: litres that a kind needs for its least group, growing with length; it asks nothing of kinds whose litres are not known. */
+final readonly class LitresLimit implements SizeLimit
+{
+    public function limits(Pool $pool, Species $species, Rulebook $rulebook): array
+    {
+        $need = $species->needs->litres;
+        if ($need === null || ! $rulebook->home()->asksForLitres()) {
+            return [];
+        }
+        $adult = $species->adultLength->typical;
+        if ($adult > $rulebook->number(RuleConstant::LitresLeastFrom) && $pool->litres() < $rulebook->number(RuleConstant::LitresLeast)) {
+            return [new HomeLimit(0.0, SizeRule::Litres)];
+        }
+        $share = $pool->litres() / $need->litresFor($need->for, $rulebook->home());
+
+        return [new HomeLimit($adult * $share ** (1 / $rulebook->number(RuleConstant::LitresExponent)), SizeRule::Litres)];
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Size;
+
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Species;
+use Biomegas\Housing\HomeLimit;
+
+/** A rule that a fish alone in a pool can outgrow. */
+interface SizeLimit
+{
+    /** @return list<HomeLimit> what the rule holds against it; none when it has nothing to say */
+    public function limits(Pool $pool, Species $species, Rulebook $rulebook): array;
+}

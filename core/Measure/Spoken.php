@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Measure;
+
+/** Measures as they are said in a sentence, in the units of a facility. */
+final readonly class Spoken
+{
+    private const LITRES_PER_US_GALLON = 3.785411784;
+
+    private const LITRES_PER_IMPERIAL_GALLON = 4.54609;
+
+    public function __construct(private UnitSystem $units)
+    {
+    }
+
+    /** Length of a fish or a home: "45 cm", "17.7 in". */
+    public function length(float $millimetres): string
+    {
+        return $this->units === UnitSystem::Metric
+            ? number_format($millimetres / 10, $millimetres < 100 ? 1 : 0, '.', '').' cm'
+            : number_format($millimetres / 25.4, 1, '.', '').' in';
+    }
+
+    /** Floor area: "0.9 m²", "9.7 sq ft". */
+    public function area(float $squareMillimetres): string
+    {
+        return $this->units === UnitSystem::Metric
+            ? number_format($squareMillimetres / 1e6, 2, '.', '').' m²'
+            : number_format($squareMillimetres / 304.8 ** 2, 1, '.', '').' sq ft';
+    }
+
+    public function litres(float $litres): string
+    {
+        return match ($this->units) {
+            UnitSystem::Metric => number_format($litres, 0, '.', ' ').' l',
+            UnitSystem::Us => number_format($litres / self::LITRES_PER_US_GALLON, 0, '.', ' ').' gal',
+            UnitSystem::Imperial => number_format($litres / self::LITRES_PER_IMPERIAL_GALLON, 0, '.', ' ').' imp gal',
+        };
+    }
+
+    public function temperature(float $celsius): string
+    {
+        return $this->units === UnitSystem::Metric
+            ? self::bare($celsius).' °C'
+            : number_format($celsius * 9 / 5 + 32, 0, '.', '').' °F';
+    }
+
+    public function temperatures(float $low, float $high): string
+    {
+        return $this->units === UnitSystem::Metric
+            ? self::bare($low).' to '.self::bare($high).' °C'
+            : number_format($low * 9 / 5 + 32, 0, '.', '').' to '.number_format($high * 9 / 5 + 32, 0, '.', '').' °F';
+    }
+
+    /** @param  non-empty-list<string>  $things  "a lid, sand and hides" */
+    public static function list(array $things): string
+    {
+        $last = array_pop($things);
+
+        return $things === [] ? $last : implode(', ', $things)." and {$last}";
+    }
+
+    /** Without needless zeros: 25, 25.5. */
+    public static function bare(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+    }
+
+    /** Numbers up to twelve as words. */
+    public static function number(int $n): string
+    {
+        return ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'][$n] ?? (string) $n;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Search;
+
+use Biomegas\Facility\Species;
+use Biomegas\Facility\WaterLayer;
+
+/** What a kind is to a home that somebody furnishes. Common practice, no published source. */
+enum Role: string
+{
+    case Centrepiece = 'centrepiece';
+    case Shoal = 'shoal';
+    case Bottom = 'bottom';
+    case Dither = 'dither';
+
+    private const CENTREPIECE_FROM_MM = 120.0;
+
+    private const SHOAL_FROM = 5;
+
+    private const DITHER_UP_TO_MM = 150.0;
+
+    private const DITHER_TEMPERAMENT = 2;
+
+    /** @return list<self> a kind may be several or none */
+    public static function of(Species $kind): array
+    {
+        return array_values(array_filter(self::cases(), fn (self $role): bool => $role->suits($kind)));
+    }
+
+    private function suits(Species $kind): bool
+    {
+        $isShoal = $kind->needs->minimumGroup >= self::SHOAL_FROM;
+
+        return match ($this) {
+            self::Centrepiece => $kind->needs->minimumGroup < self::SHOAL_FROM && $kind->adultLength->typical >= self::CENTREPIECE_FROM_MM,
+            self::Shoal => $isShoal,
+            self::Bottom => $kind->layer === WaterLayer::Bottom,
+            self::Dither => $isShoal && $kind->layer !== WaterLayer::Bottom
+                && $kind->adultLength->typical <= self::DITHER_UP_TO_MM && $kind->habits->temperament <= self::DITHER_TEMPERAMENT,
+        };
+    }
+}
