@@ -113,6 +113,7 @@ final readonly class FacilityReader
                     ($rations[$row->id] ?? new Collection)->all(),
                 )),
                 statedAdultMm: TenthMm::toMm($row->stated_adult_tenth_mm),
+                fallback: $row->fallback,
             );
             $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
         }

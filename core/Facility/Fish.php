@@ -42,6 +42,8 @@ final readonly class Fish
         array $rationChanges = [],
         /** Adult length that its keeper states for this fish, millimetres; null: as its kind. */
         public ?float $statedAdultMm = null,
+        /** Where it goes if it cannot stay; null: nobody knows. */
+        public ?string $fallback = null,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -100,7 +102,7 @@ final readonly class Fish
         return new self(
             $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback,
         );
     }
 

@@ -28,6 +28,9 @@ enum RuleConstant: string
     case QuarantineStandard = 'quarantine_standard_days';
     case QuarantineLong = 'quarantine_long_days';
     case WeeklyChange = 'weekly_change';
+    case BuildLeadDays = 'build_lead_days';
+    case NitrateTarget = 'nitrate_target_mg_l';
+    case NitrateTap = 'nitrate_tap_mg_l';
     case FoodPrice = 'food_price_per_kg';
     case BuildPrice = 'build_price_per_litre';
 
@@ -77,6 +80,10 @@ enum RuleConstant: string
             self::QuarantineStandard => [28.0, 1.0, 365.0],
             self::QuarantineLong => [60.0, 1.0, 365.0],
             self::WeeklyChange => [0.25, 0.01, 1.0],
+            // From the decision to settled water: built, leak-tested, cycled.
+            self::BuildLeadDays => [60.0, 0.0, 1000.0],
+            self::NitrateTarget => [50.0, 1.0, 500.0],
+            self::NitrateTap => [10.0, 0.0, 200.0],
             // In the facility's money: judgement, to be replaced by the keeper's own.
             self::FoodPrice => [12.0, 0.0, 10000.0],
             self::BuildPrice => [1.5, 0.0, 1000.0],

@@ -19,6 +19,12 @@ enum HousingRule: string
     case Acidity = 'ph';
     case Hardness = 'hardness';
 
+    /** The later, the nearer a home that fails for it comes. */
+    public function order(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
     /** What it says is advice: a failing one does not refuse the home. */
     public function isAdvice(): bool
     {

@@ -44,14 +44,8 @@ final readonly class NearestHome
             SizeRule::SwimLength => "A straight run of {$spoken->length($this->swimLength)} would hold it.",
             SizeRule::TurningWidth => "{$spoken->length($this->turningWidth)} from front to back would hold it.",
             SizeRule::Depth => 'Water '.$spoken->length($this->depth ?? 0.0).' deep would hold it.',
-            SizeRule::LeastHome => "A home of {$this->words($spoken)} inside would hold it.",
+            SizeRule::LeastHome => "A home of {$spoken->sides($this->swimLength, $this->turningWidth)} inside would hold it.",
             SizeRule::Litres => $spoken->litres($this->litres ?? 0.0).' would hold it.',
         };
-    }
-
-    /** "183 by 60 cm" */
-    public function words(Spoken $spoken): string
-    {
-        return "{$spoken->length($this->swimLength)} by {$spoken->length($this->turningWidth)}";
     }
 }

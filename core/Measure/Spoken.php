@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Calendar\LocalDate;
+use DateTimeImmutable;
+
 /** Measures as they are said in a sentence, in the units of a facility. */
 final readonly class Spoken
 {
+    /** From here on in metres or feet. */
+    private const LONG_MM = 2500.0;
+
     private const LITRES_PER_US_GALLON = 3.785411784;
 
     private const LITRES_PER_IMPERIAL_GALLON = 4.54609;
@@ -18,9 +24,25 @@ final readonly class Spoken
     /** Length of a fish or a home: "45 cm", "17.7 in". */
     public function length(float $millimetres): string
     {
-        return $this->units === UnitSystem::Metric
-            ? number_format($millimetres / 10, $millimetres < 100 ? 1 : 0, '.', '').' cm'
-            : number_format($millimetres / 25.4, 1, '.', '').' in';
+        return match (true) {
+            $this->units !== UnitSystem::Metric => $millimetres >= self::LONG_MM
+                ? number_format($millimetres / 304.8, 1, '.', '').' ft'
+                : number_format($millimetres / 25.4, 1, '.', '').' in',
+            $millimetres >= self::LONG_MM => number_format($millimetres / 1000, 1, '.', '').' m',
+            default => number_format($millimetres / 10, $millimetres < 100 ? 1 : 0, '.', '').' cm',
+        };
+    }
+
+    /** Two sides in one unit: "120 by 50 cm", "6.5 by 2.4 m". */
+    public function sides(float $length, float $width): string
+    {
+        [$perUnit, $unit, $decimals] = match (true) {
+            $this->units !== UnitSystem::Metric => $length >= self::LONG_MM ? [304.8, 'ft', 1] : [25.4, 'in', 0],
+            $length >= self::LONG_MM => [1000.0, 'm', 1],
+            default => [10.0, 'cm', 0],
+        };
+
+        return number_format($length / $perUnit, $decimals, '.', '').' by '.number_format($width / $perUnit, $decimals, '.', '')." {$unit}";
     }
 
     /** Floor area: "0.9 m²", "9.7 sq ft". */
@@ -54,10 +76,16 @@ final readonly class Spoken
             : number_format($low * 9 / 5 + 32, 0, '.', '').' to '.number_format($high * 9 / 5 + 32, 0, '.', '').' °F';
     }
 
-    /** @param  non-empty-list<string>  $things  "a lid, sand and hides" */
+    /** "3 May 2028" */
+    public function date(LocalDate $date): string
+    {
+        return (new DateTimeImmutable($date->toIso()))->format('j F Y');
+    }
+
+    /** @param  list<string>  $things  "a lid, sand and hides" */
     public static function list(array $things): string
     {
-        $last = array_pop($things);
+        $last = (string) array_pop($things);
 
         return $things === [] ? $last : implode(', ', $things)." and {$last}";
     }

@@ -22,7 +22,9 @@ final readonly class NextHome
             return null;
         }
         $leaves = $outlook->current()->outgrows->early ?? $outlook->facility->horizon();
-        $until = $leaves->plusDays($outlook->facility->rulebook->stagedDays());
+        $until = $outlook->facility->rulebook->movesToFinalHomeFirst()
+            ? $outlook->facility->horizon()
+            : $leaves->plusDays($outlook->facility->rulebook->stagedDays());
         $floors = array_map(fn (System $system): float => $system->floorArea(), $larger);
         asort($floors);
         foreach (array_keys($floors) as $i) {

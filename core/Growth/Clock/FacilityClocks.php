@@ -59,7 +59,7 @@ final class FacilityClocks
             ->runOn($this->growthIn($system, $kind, $ration), $this->facility->horizon());
     }
 
-    private function growthIn(System $system, Species $kind, Ration $ration): DailyGrowth
+    public function growthIn(System $system, Species $kind, Ration $ration): DailyGrowth
     {
         $shared = $this->growths[self::key($system, $kind, $ration)] ??= [$kind, $system, DailyGrowth::of($kind, $system, $ration)];
 

@@ -9,6 +9,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Growth\Clock\DailyGrowth;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Curve\GrowthCurves;
@@ -68,8 +69,16 @@ final class KindProjection
         if ($date->isBefore($this->facility->date)) {
             return array_map($this->lengthsBehind($this->measured->past->timeOn($date))->at(...), self::LEVELS);
         }
-        $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
+        return $this->lengthsAfter(($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date));
+    }
+
+    /**
+     * @param  float  $time  growth time from today on
+     * @return list<float> millimetres at each of LEVELS
+     */
+    public function lengthsAfter(float $time): array
+    {
         return $time > 0.0
             ? array_map(fn (float $level): float => $this->table()->lengthAfter($time, $level), self::LEVELS)
             : array_map($this->lengthsToday()->at(...), self::LEVELS);
@@ -102,6 +111,18 @@ final class KindProjection
     public function dayReaching(float $limitMm, float $share, System $livingIn): ?LocalDate
     {
         return $this->aheadIn($livingIn)->firstDayWith($this->reach($limitMm)->at($share));
+    }
+
+    /** Growth time from today on by which this share has reached the length; infinite when it never does. */
+    public function timeReaching(float $limitMm, float $share): float
+    {
+        return $this->reach($limitMm)->at($share);
+    }
+
+    /** How much it grows on each day in this system, fed as today. */
+    public function dailyGrowthIn(System $system): DailyGrowth
+    {
+        return $this->clocks->growthIn($system, $this->species, $this->fish->rationOn($this->facility->date));
     }
 
     /** @return list<float> growth time from today on until each draw reaches the length, infinite when it never does */

@@ -34,7 +34,12 @@ final readonly class FloorRule implements Rule
 
         return $needed <= $there
             ? Verdict::pass(HousingRule::Floor, ucfirst($words).'.')
-            : Verdict::fail(HousingRule::Floor, "Too many for the floor: {$words}.", $this->change($case, $per, $needed - $there));
+            : Verdict::fail(HousingRule::Floor, "Too many for the floor{$this->withWhom($case)}: {$words}.", $this->change($case, $per, $needed - $there));
+    }
+
+    private function withWhom(HousingCase $case): string
+    {
+        return $case->residents === [] ? '' : ' with those who live there';
     }
 
     /** A crowded floor whose conditions fail says so. */

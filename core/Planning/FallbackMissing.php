@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning;
+
+use Biomegas\Facility\Fish;
+
+/** A fish that is hard on company, or soon too large for every home here, needs a place to go to. */
+final readonly class FallbackMissing
+{
+    /** @param  bool  $outgrowsAllHomes  within the horizon no home here takes it on */
+    public static function reason(Fish $fish, bool $outgrowsAllHomes): ?string
+    {
+        return match (true) {
+            $fish->fallback !== null => null,
+            $outgrowsAllHomes => 'it outgrows its home and no other here takes it',
+            $fish->species->habits->isAggressive() => 'its kind is hard on company',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\HomesAhead;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Closure;
+
+/** Who lives in a system on a day to come, as long as they are by then and as if nobody moved. */
+final class Residents
+{
+    /** @var array<string, list<Tenant>> by system and day */
+    private array $known = [];
+
+    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): Tenant}>  $of  the residents of a system, each as a tenant of any day */
+    public function __construct(private readonly Closure $of)
+    {
+    }
+
+    /**
+     * @param  Fish  $but  it is left out
+     * @return list<Tenant>
+     */
+    public function in(System $system, LocalDate $date, Fish $but): array
+    {
+        $all = $this->known["{$system->key} {$date->toIso()}"] ??= array_map(
+            fn (array $resident): Tenant => $resident[1]($date),
+            ($this->of)($system),
+        );
+
+        return array_values(array_filter($all, fn (Tenant $one): bool => $one->fish !== $but->key));
+    }
+}

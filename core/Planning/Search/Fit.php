@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Search;
+
+/** For how long a kind could live somewhere. */
+enum Fit: string
+{
+    case ForLife = 'for-life';
+    case Until = 'until';
+    case Not = 'not';
+}

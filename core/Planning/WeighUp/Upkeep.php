@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\WeighUp;
+
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Water\Feeding;
+use Biomegas\Water\NitrateLoad;
+
+/** What an adult takes and leaves each week, and what its whole life costs. */
+final readonly class Upkeep
+{
+    private const DAYS_PER_MONTH = 30.4375;
+
+    private const MONTHS_PER_YEAR = 12;
+
+    private const GRAMS_PER_KG = 1000.0;
+
+    private function __construct(
+        /** Grams of all of them, grown. */
+        public float $adultMass,
+        /** Grams of dry food a day, grown. */
+        public float $feedPerDay,
+        /** Share of the water of its last home to change each week for it alone, grown. */
+        public float $weeklyChange,
+        /** Of all years of its life, in the facility's money. */
+        public float $foodCost,
+        /** Of the home that must be built; 0 when none must. */
+        public float $homeCost,
+        /** Null: the price is not known. */
+        public ?float $price,
+    ) {
+    }
+
+    /** Null when the mass of its kind is not known. */
+    public static function of(Candidate $candidate, KindProjection $growth, HomesAhead $chain, Facility $facility): ?self
+    {
+        $mass = $candidate->kind->lengthWeight;
+        if ($mass === null) {
+            return null;
+        }
+        $likely = (int) array_search(LengthBand::LIKELY, KindProjection::LEVELS, true);
+        $adult = $candidate->count * $mass->grams($growth->adultLengthsAtLevels()[$likely]);
+        $feed = $candidate->count * Feeding::gramsPerDay($adult / $candidate->count);
+        $years = $candidate->background->lifespan->high ?? $facility->horizonDays / 365;
+        $food = 0.0;
+        for ($month = 0; $month < $years * self::MONTHS_PER_YEAR; $month++) {
+            $length = $growth->lengthsAfter($month / self::MONTHS_PER_YEAR)[$likely];
+            $food += $candidate->count * Feeding::gramsPerDay($mass->grams($length)) * self::DAYS_PER_MONTH;
+        }
+        $last = $chain->stays === [] ? null : $chain->stays[count($chain->stays) - 1]->system->litres();
+        $litres = $chain->toBuild->litres ?? $last;
+        $number = $facility->rulebook->number(...);
+
+        return new self(
+            $adult,
+            $feed,
+            $litres === null ? 0.0 : NitrateLoad::weeklyChange(NitrateLoad::milligramsPerWeek($feed), $litres, $number(RuleConstant::NitrateTarget), $number(RuleConstant::NitrateTap)),
+            $food / self::GRAMS_PER_KG * $number(RuleConstant::FoodPrice),
+            ($chain->toBuild->litres ?? 0.0) * $number(RuleConstant::BuildPrice),
+            $candidate->price === null ? null : $candidate->count * $candidate->price,
+        );
+    }
+
+    public function whole(): float
+    {
+        return $this->foodCost + $this->homeCost + ($this->price ?? 0.0);
+    }
+}
