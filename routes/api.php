@@ -2,19 +2,25 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArrivalController;
+use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\KeepingController;
+use App\Http\Controllers\KindController;
 use App\Http\Controllers\LengthReviewController;
+use App\Http\Controllers\LodgerController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\RecordOnce;
 use Illuminate\Support\Facades\Route;
@@ -30,7 +36,11 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish', [FishController::class, 'index']);
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
-    Route::get('kinds', [IdentityController::class, 'index']);
+    Route::get('kinds', [KindController::class, 'index']);
+    Route::get('kinds/{kind}', [KindController::class, 'show']);
+    Route::get('systems/{system}/lodgers', [LodgerController::class, 'index']);
+    Route::get('weigh-up', [WeighUpController::class, 'show']);
+    Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
@@ -41,6 +51,13 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
 
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
+        Route::post('fish', [ArrivalController::class, 'store']);
+        Route::delete('fish/{fish}', [ArrivalController::class, 'destroy']);
+        Route::put('fish/{fish}/circumstances', [CircumstancesController::class, 'update']);
+        Route::post('kinds', [KindController::class, 'store']);
+        Route::put('kinds/{kind}', [KindController::class, 'update']);
+        Route::delete('kinds/{kind}', [KindController::class, 'destroy']);
+        Route::put('rulebook', [RulebookController::class, 'update']);
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
 
         Route::post('incidents', [IncidentController::class, 'store']);

@@ -10,10 +10,18 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\FullSystem;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\HomeSearch;
+use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\SystemOutlook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -65,6 +73,41 @@ final class KeptFacility
             ['brief', $fish, $this->kinOf($fish), $this->surroundings()],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
+    }
+
+    /** As one who lives somewhere today. */
+    public function tenant(Fish $fish): Tenant
+    {
+        return new Tenant($fish->name, $fish->species, $this->brief($fish)->length->likely, $fish->count, Shoal::of($fish)->largest, $fish->key);
+    }
+
+    public function residents(): Residents
+    {
+        return new Residents(fn (System $system): array => array_map(
+            fn (Fish $fish): array => [$fish, fn (LocalDate $date): Tenant => $this->outlook($fish)->tenantOn($date)],
+            $this->facility->residentsOf($system),
+        ));
+    }
+
+    /** The homes that it needs from today on, beginning with the one it lives in. */
+    public function homesAhead(Fish $fish): HomesAhead
+    {
+        $growth = $this->outlook($fish)->growth->leading();
+
+        return (new HomeSearch($this->facility, $growth, $fish, $this->residents(), $this->spoken()))->find($this->facility->systems[$fish->currentSystem()]);
+    }
+
+    /** What the rules of housing say of a home for this fish today. */
+    public function judgement(Fish $fish, System $system): Judgement
+    {
+        $others = array_filter($this->facility->residentsOf($system), fn (Fish $one): bool => $one->key !== $fish->key);
+
+        return Judgement::of(new HousingCase($this->tenant($fish), $system, array_values(array_map($this->tenant(...), $others)), $this->facility->rulebook, $this->spoken()));
+    }
+
+    public function spoken(): Spoken
+    {
+        return new Spoken($this->units);
     }
 
     public function full(System $system): ?FullSystem

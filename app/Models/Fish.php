@@ -15,6 +15,11 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int $species_id
  * @property int $count
  * @property string $ration
+ * @property string $purpose
+ * @property string|null $origin
+ * @property string|null $fallback
+ * @property int|null $price_hundredths
+ * @property string|null $arrival_note
  * @property string $arrived_on
  * @property int $band
  * @property string|null $sex

@@ -30,13 +30,23 @@ final readonly class JsonDocument
         return json_decode($text, true, 64, JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * Holds a value against one of the definitions of a schema.
+     *
+     * @throws InvalidDocument
+     */
+    public static function checkPart(mixed $value, string $schema, string $definition): void
+    {
+        self::check($value, $schema, "#/\$defs/{$definition}");
+    }
+
     /** @throws InvalidDocument */
-    private static function check(mixed $document, string $schema): void
+    private static function check(mixed $document, string $schema, string $part = ''): void
     {
         $validator = new Validator;
         $uri = "https://biomegas.example/formats/{$schema}.schema.json";
         $validator->resolver()?->registerFile($uri, base_path("docs/formats/{$schema}.schema.json"));
-        $error = $validator->validate($document, $uri)->error();
+        $error = $validator->validate($document, $uri.$part)->error();
         if ($error !== null) {
             $cause = self::deepest($error);
 

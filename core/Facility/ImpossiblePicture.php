@@ -34,7 +34,7 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
 
     public static function becauseNoSchoolAnswers(string $question, string $answer): self
     {
-        $answers = implode(', ', Question::from($question)->answers());
+        $answers = implode(', ', [...Question::tryFrom($question)?->answers() ?? [], RuleException::SET_ASIDE]);
 
         return new self("{$question}: \"{$answer}\" is no answer. Choose one of {$answers}.");
     }

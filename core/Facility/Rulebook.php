@@ -19,11 +19,17 @@ final readonly class Rulebook
     public function __construct(
         private array $answers = [],
         private array $numbers = [],
-        private array $exceptions = [],
+        public array $exceptions = [],
     ) {
         foreach ($answers as $question => $answer) {
             if (! in_array($answer, Question::from($question)->answers(), true)) {
                 throw ImpossiblePicture::becauseNoSchoolAnswers($question, $answer);
+            }
+        }
+        foreach ($exceptions as $exception) {
+            $question = Question::tryFrom($exception->rule);
+            if ($exception->answer !== RuleException::SET_ASIDE && ! in_array($exception->answer, $question?->answers() ?? [], true)) {
+                throw ImpossiblePicture::becauseNoSchoolAnswers($exception->rule, $exception->answer);
             }
         }
         foreach ($numbers as $name => $number) {
@@ -60,6 +66,12 @@ final readonly class Rulebook
         return $this->answer(Question::Upgrade) === 'final-first';
     }
 
+    /** How a fish is fed that comes home. */
+    public function ration(): Ration
+    {
+        return Ration::from($this->answer(Question::Ration));
+    }
+
     public function quarantineDays(): int
     {
         return (int) $this->number(match ($this->answer(Question::Quarantine)) {
@@ -73,6 +85,11 @@ final readonly class Rulebook
     public function stagedDays(): int
     {
         return (int) round($this->number(RuleConstant::StagedMonths) * LocalDate::DAYS_PER_YEAR / 12);
+    }
+
+    public function answering(Question $question, string $answer): self
+    {
+        return new self([...$this->answers, $question->value => $answer], $this->numbers, $this->exceptions);
     }
 
     /** The rulebook as it holds for a fish in a system: an exception of the fish outweighs one of the system. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\FishLog;
+use App\Http\Resources\Circumstances;
 use App\Http\Resources\FishRow;
 use App\Http\Resources\FishSheet;
 use App\Http\Resources\Identity;
@@ -43,6 +44,6 @@ final readonly class FishController
         $kept = $this->reader->read($fish->id);
         $measurements = Measurement::query()->where('fish_id', $fish->id)->orderBy('date')->orderBy('id')->limit(MeasurementController::MOST)->get();
 
-        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), Identity::from($fish), $measurements, $log->of($fish->id)));
+        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), Identity::from($fish), Circumstances::from($fish), $measurements, $log->of($fish->id)));
     }
 }

@@ -6,11 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\IdentityRequest;
 use App\Http\Resources\Identity;
-use App\Http\Resources\KindName;
 use App\Models\Fish;
-use App\Models\Species;
 use App\OpenApi\Answers;
-use App\OpenApi\AnswersList;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
@@ -21,18 +18,6 @@ use OpenApi\Attributes as OA;
 /** What a fish is taken for: its measurements stay, its future is projected anew. */
 final readonly class IdentityController
 {
-    private const MOST_KINDS = 2000;
-
-    #[OA\Get(path: '/api/v1/kinds', operationId: 'listKinds')]
-    #[AnswersList('KindName', 'By name.')]
-    #[Answers(401, 'Problem', 'Not signed in.')]
-    public function index(): JsonResponse
-    {
-        $kinds = Species::query()->orderBy('common_name')->limit(self::MOST_KINDS)->get(['id', 'common_name']);
-
-        return response()->json($kinds->map(fn (Species $kind): KindName => new KindName($kind->id, $kind->common_name))->values());
-    }
-
     #[OA\Put(path: '/api/v1/fish/{fish}/identity', operationId: 'identifyFish')]
     #[InPath('fish')]
     #[OnceOnly]

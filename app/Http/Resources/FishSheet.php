@@ -16,6 +16,7 @@ use OpenApi\Attributes as OA;
 final readonly class FishSheet
 {
     /**
+     * @param  list<HomeJudgement>  $judgements
      * @param  list<Home>  $homes
      * @param  list<MeasurementEntry>  $measurements
      * @param  list<string>  $flagged
@@ -35,6 +36,9 @@ final readonly class FishSheet
         #[OA\Property(ref: '#/components/schemas/Knowledge')] public Knowledge $knowledge,
         #[OA\Property(ref: '#/components/schemas/Identity')] public Identity $identity,
         #[OA\Property(ref: '#/components/schemas/Keeping')] public Keeping $keeping,
+        #[OA\Property(ref: '#/components/schemas/Circumstances')] public Circumstances $circumstances,
+        #[OA\Property(ref: '#/components/schemas/Chain')] public Chain $chain,
+        #[OA\Property(description: 'The rules of housing today, of every system in walking order.', type: 'array', items: new OA\Items(ref: '#/components/schemas/HomeJudgement'))] public array $judgements,
         #[OA\Property(description: 'Every system in walking order.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Home'))] public array $homes,
         #[OA\Property(description: 'Oldest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MeasurementEntry'))] public array $measurements,
         #[OA\Property(description: 'Days whose length does not fit the others: kept, counted less.', type: 'array', items: new OA\Items(type: 'string', format: 'date'))] public array $flagged,
@@ -49,7 +53,7 @@ final readonly class FishSheet
      * @param  Collection<int, Measurement>  $measurements  oldest first
      * @param  list<LogLine>  $log
      */
-    public static function from(KeptFacility $kept, Fish $fish, Identity $identity, Collection $measurements, array $log): self
+    public static function from(KeptFacility $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements, array $log): self
     {
         $outlook = $kept->outlook($fish);
         $pace = $outlook->growth->pace();
@@ -65,6 +69,9 @@ final readonly class FishSheet
             Knowledge::from($kept->growth, $outlook),
             $identity,
             Keeping::from($kept->facility, $fish),
+            $circumstances,
+            Chain::from($kept->homesAhead($fish), $kept->spoken()),
+            HomeJudgement::all($kept, $fish),
             array_map(Home::from(...), array_values($outlook->homes())),
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
             array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),

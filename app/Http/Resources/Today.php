@@ -17,12 +17,14 @@ final readonly class Today
      * @param  list<SystemSheet>  $systems
      * @param  list<int>  $measure
      * @param  list<int>  $upgrades
+     * @param  list<FallbackWanted>  $fallbacks
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemSheet'))] public array $systems,
         #[OA\Property(description: 'Fish to be measured by today, in walking order.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
         #[OA\Property(description: 'Fish that outgrow their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
+        #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
     ) {
     }
 
@@ -35,6 +37,7 @@ final readonly class Today
             $systems,
             self::due($systems, $kept->facility->date),
             array_map(Keys::id(...), UpgradesAhead::among(array_map($kept->brief(...), $kept->facility->fish))),
+            FallbackWanted::all($kept),
         );
     }
 

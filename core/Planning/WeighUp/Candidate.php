@@ -6,11 +6,18 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
+use Biomegas\RefusedEntry;
 
 /** What somebody thinks of bringing home. */
 final readonly class Candidate
 {
-    public function __construct(
+    /** A kind whose usual size when sold is not known. */
+    private const SOLD_AT_SHARE = 0.15;
+
+    /** Nobody is longer than this beside its kind. */
+    private const LONGEST_SHARE = 1.5;
+
+    private function __construct(
         public Species $kind,
         public Background $background,
         public int $count,
@@ -26,7 +33,22 @@ final readonly class Candidate
     ) {
     }
 
-    /** "it" or "they". */
+    /**
+     * @param  float|null  $length  millimetres; null: as it is usually sold
+     *
+     * @throws RefusedEntry on `length` when no fish of this kind is that long
+     */
+    public static function of(Species $kind, Background $background, int $count, ?float $length, HealthSeen $health, int $quarantineServed, ?float $price, bool $hasFallback): self
+    {
+        $length ??= $background->soldAt ?? self::SOLD_AT_SHARE * $kind->adultLength->typical;
+        if ($length > self::LONGEST_SHARE * $kind->adultLength->high) {
+            throw RefusedEntry::because('length', "No {$kind->commonName} is that long. Check the unit, or what it is.");
+        }
+
+        return new self($kind, $background, $count, $length, $health, $quarantineServed, $price, $hasFallback);
+    }
+
+    /** "it" or "them". */
     public function it(): string
     {
         return $this->count === 1 ? 'it' : 'them';

@@ -4,6 +4,54 @@
  */
 
 export interface paths {
+    "/api/v1/fish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFish"];
+        put?: never;
+        post: operations["acquireFish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showFish"];
+        put?: never;
+        post?: never;
+        delete: operations["undoArrival"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/circumstances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeCircumstances"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/counts": {
         parameters: {
             query?: never;
@@ -31,54 +79,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["undoCount"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/fish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listFish"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/fish/{fish}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showFish"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listKinds"];
-        put?: never;
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -148,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listKinds"];
+        put?: never;
+        post: operations["addKind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/kinds/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showKind"];
+        put: operations["changeKind"];
+        post?: never;
+        delete: operations["removeKind"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/length-review": {
         parameters: {
             query?: never;
@@ -156,6 +188,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["reviewLength"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/lodgers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLodgers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -292,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/rulebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRulebook"];
+        put: operations["changeRulebook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -340,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/weigh-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weighUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/what-if": {
         parameters: {
             query?: never;
@@ -360,6 +440,37 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcquireRequest: {
+            name: string;
+            kind_id: number;
+            count: number;
+            /** @description Its first home. */
+            system_id: number;
+            /** Format: date */
+            date: string;
+            /** @description As typed; absent: not measured. */
+            length?: string | null;
+            /** @enum {string|null} */
+            method?: "hand" | "picture" | "ruler" | "eye" | null;
+            /** @enum {string|null} */
+            sex?: "male" | "female" | null;
+            /** @enum {string|null} */
+            purpose?: "display" | "food" | "starter" | "cleaner" | null;
+            /** @enum {string|null} */
+            origin?: "tank-raised" | "wild-caught" | null;
+            fallback?: string | null;
+            /** @description Of one. */
+            price?: number | null;
+            arrival_note?: string | null;
+        };
+        CircumstancesRequest: {
+            /** @enum {string} */
+            purpose: "display" | "food" | "starter" | "cleaner";
+            /** @enum {string|null} */
+            origin: "tank-raised" | "wild-caught" | null;
+            /** @description Where it goes if it cannot stay. */
+            fallback: string | null;
+        };
         CountRequest: {
             number: number;
             /** @enum {string} */
@@ -396,6 +507,17 @@ export interface components {
             ration: "sparse" | "steady" | "several";
             /** @description Its adult length as typed; null: as its kind. */
             adult: string | null;
+        };
+        KindRequest: {
+            /** @description The whole kind, in the words of the scenario format; its key is given here. */
+            description: {
+                [key: string]: unknown;
+            };
+            /**
+             * @description Its outline in the drawing kit, for a new kind.
+             * @enum {string|null}
+             */
+            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none" | null;
         };
         LossRequest: {
             /** @enum {string} */
@@ -445,6 +567,17 @@ export interface components {
             /** @description Where the fish are, for example Europe/London. */
             time_zone: string;
         };
+        RulebookRequest: {
+            /** @description By question; what is not named is answered by the default. */
+            answers: {
+                [key: string]: string;
+            };
+            /** @description By name; what is not named has its standard value. */
+            numbers: {
+                [key: string]: number;
+            };
+            exceptions: components["schemas"]["RuleExceptionRow"][];
+        };
         SignInRequest: {
             email: string;
             password: string;
@@ -483,11 +616,102 @@ export interface components {
             /** Format: float */
             volume_litres: number;
         };
+        /** @description The home that is missing for a grown one; inside sizes. */
+        Build: {
+            /** @description In a few words. */
+            what: string;
+            /**
+             * Format: date
+             * @description The day it must be ready.
+             */
+            by: string;
+            /**
+             * Format: date
+             * @description The day to begin.
+             */
+            begin: string;
+            /** Format: float */
+            length_mm: number;
+            /** Format: float */
+            width_mm: number;
+            /** Format: float */
+            litres: number;
+            /** @enum {string} */
+            kind: "tank" | "vat" | "pond";
+        };
         /** @description A kind that a fish may be besides, with the share of belief in it. */
         Candidate: {
             species_id: number;
             /** Format: float */
             weight: number;
+        };
+        /** @description The chain of homes that a fish needs from today on, as if everybody else stayed where they are. */
+        Chain: {
+            /** @description None when no home here takes it. */
+            stays: components["schemas"]["ChainStay"][];
+            build: components["schemas"]["Build"] | null;
+            /** @description The last home holds a grown one. */
+            is_for_life: boolean;
+            /** @description Why no home here takes it. */
+            nowhere: string | null;
+        };
+        /** @description One home in the chain that a fish needs. */
+        ChainStay: {
+            system_id: number;
+            name: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description When to move it on, before it must.
+             */
+            move: string | null;
+            /**
+             * Format: date
+             * @description The first day on which the home may hold it no longer; null: not within the horizon.
+             */
+            leave: string | null;
+            is_for_life: boolean;
+            /** @description What ends the stay. */
+            because: string | null;
+            /** @description What must be put right there. */
+            mend: string[];
+        };
+        /** @description Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
+        Circumstances: {
+            /** @enum {string} */
+            purpose: "display" | "food" | "starter" | "cleaner";
+            /** @enum {string|null} */
+            origin: "tank-raised" | "wild-caught" | null;
+            fallback: string | null;
+            /**
+             * Format: float
+             * @description What was paid for one.
+             */
+            price: number | null;
+            /** @description How it was when it came. */
+            arrival_note: string | null;
+        };
+        /** @description Who says how long a kind becomes, and how far that counts. */
+        Claim: {
+            /** Format: float */
+            length_mm: number;
+            /** @enum {string} */
+            kind: "literature" | "keepers" | "label" | "record";
+            /** @enum {string|null} */
+            sex: "male" | "female" | null;
+            source: string;
+            /**
+             * Format: float
+             * @description Of the belief, 0 to 1; a record does not count toward what is usual.
+             */
+            share: number;
+        };
+        /** @description A fish for which nobody has said where it goes if it cannot stay. */
+        FallbackWanted: {
+            fish_id: number;
+            name: string;
+            reason: string;
         };
         /** @description A fish or shoal in brief. */
         FishRow: {
@@ -525,6 +749,10 @@ export interface components {
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
             keeping: components["schemas"]["Keeping"];
+            circumstances: components["schemas"]["Circumstances"];
+            chain: components["schemas"]["Chain"];
+            /** @description The rules of housing today, of every system in walking order. */
+            judgements: components["schemas"]["HomeJudgement"][];
             /** @description Every system in walking order. */
             homes: components["schemas"]["Home"][];
             /** @description Oldest first. */
@@ -568,6 +796,12 @@ export interface components {
             worst_kind: string | null;
             worst: components["schemas"]["Window"] | null;
         };
+        /** @description All rules of housing held against one fish in one home today, with those who live there. */
+        HomeJudgement: {
+            system_id: number;
+            passes: boolean;
+            verdicts: components["schemas"]["RuleVerdict"][];
+        };
         /** @description What a fish is taken for. */
         Identity: {
             species_id: number;
@@ -600,10 +834,39 @@ export interface components {
             /** @description Adult length stated for it by its keeper; null: as its kind. */
             adult_mm: number | null;
         };
-        /** @description A kind to choose from. */
-        KindName: {
+        /** @description A kind in brief. */
+        KindRow: {
             id: number;
+            key: string;
             common_name: string;
+            scientific_name: string;
+            /** @description Its outline in the drawing kit. */
+            form: string;
+            /**
+             * Format: float
+             * @description Usual adult length, by all claims.
+             */
+            adult_mm: number;
+            /** @description From 1, never bothers anyone, to 5, kills. */
+            temperament: number;
+            /** @enum {string} */
+            layer: "bottom" | "middle" | "top" | "all";
+            /** @enum {string} */
+            salinity: "fresh" | "brackish" | "marine";
+            /** @enum {string} */
+            plants: "safe" | "eats" | "uproots";
+            region: string | null;
+            roles: ("centrepiece" | "shoal" | "bottom" | "dither")[];
+            minimum_group: number;
+            /**
+             * Format: float
+             * @description Usual length when sold.
+             */
+            sold_at_mm: number | null;
+            /** @description How many fish and shoals of it live here. */
+            here: number;
+            /** @description The keeper added it or changed something about it. */
+            is_edited: boolean;
         };
         /** @description A kind that the fish may be, with the share of belief in it after its lengths were looked at. */
         KindShare: {
@@ -611,6 +874,28 @@ export interface components {
             name: string;
             /** Format: float */
             weight: number;
+        };
+        /** @description All that is known of a kind. */
+        KindSheet: {
+            kind: components["schemas"]["KindRow"];
+            /** @description In the words of the scenario format. */
+            description: {
+                [key: string]: unknown;
+            };
+            /** @description Fields with a value of the keeper's own. */
+            edited: string[];
+            /** @description False: the keeper added this kind. */
+            is_shipped: boolean;
+            /** @description Where values come from, by field; what is not named comes from memory. */
+            sources: {
+                [key: string]: string;
+            };
+            /** @description Adult length by all claims: the central 90 %. */
+            adult_mm: components["schemas"]["Band"];
+            claims: components["schemas"]["Claim"][];
+            look_alikes: components["schemas"]["LookAlike"][];
+            hazards: string[];
+            protected: string | null;
         };
         /** @description What the growth of a fish rests on, and what stands out in it. */
         Knowledge: {
@@ -671,6 +956,45 @@ export interface components {
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
         };
+        /** @description What grown ones take and leave, and what the whole life costs in the facility's money. */
+        LifeUpkeep: {
+            /** Format: float */
+            adult_mass_g: number;
+            /** Format: float */
+            feed_g_per_day: number;
+            /**
+             * Format: float
+             * @description Share of the water of its last home each week, for it alone, by the book.
+             */
+            weekly_change: number;
+            /** Format: float */
+            food_cost: number;
+            /** Format: float */
+            home_cost: number;
+            /** Format: float */
+            price: number | null;
+            /** Format: float */
+            whole_cost: number;
+        };
+        /** @description A kind that could live in a home, or could not, and why. */
+        LodgerRow: {
+            kind: components["schemas"]["KindRow"];
+            /** @enum {string} */
+            fit: "for-life" | "until" | "not";
+            /**
+             * Format: date
+             * @description The first day on which it may have to leave; null with "until": beyond ten years.
+             */
+            until: string | null;
+            /** @description The least number in which it is kept. */
+            least: number;
+            /** @description The greatest number that could live there for life. */
+            most: number;
+            /** @description What ends its stay or forbids it. */
+            because: string | null;
+            /** @description What must be put right first. */
+            mend: string[];
+        };
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
@@ -696,6 +1020,15 @@ export interface components {
             from: string | null;
             /** @description What is after it. */
             to: string | null;
+        };
+        /** @description Another kind that is taken for this one, and what tells them apart. */
+        LookAlike: {
+            /** @description Null: it is not among the kinds here. */
+            kind_id: number | null;
+            name: string;
+            marks: string;
+            /** Format: float */
+            shows_at_mm: number;
         };
         /** @description A measured length. */
         MeasurementEntry: {
@@ -777,6 +1110,66 @@ export interface components {
             /** @enum {string|null} */
             question: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish" | null;
         };
+        /** @description A fish or a system for which one rule is other than for the rest. */
+        RuleExceptionRow: {
+            /** @enum {string} */
+            of: "fish" | "system";
+            id: number;
+            name: string;
+            /** @description A question of the rulebook, or a rule of housing. */
+            rule: string;
+            /** @description An answer to the question, or "set-aside". */
+            answer: string;
+            reason: string;
+        };
+        /** @description A number behind the rules. */
+        RuleNumber: {
+            /** @enum {string} */
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "litres_least" | "litres_least_from_mm" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "food_price_per_kg" | "build_price_per_litre";
+            /** Format: float */
+            value: number;
+            /** Format: float */
+            standard: number;
+            /** Format: float */
+            least: number;
+            /** Format: float */
+            most: number;
+        };
+        /** @description What one rule of housing says of a home. */
+        RuleVerdict: {
+            /** @enum {string} */
+            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            passes: boolean;
+            /** @description A failing one is advice: it refuses nothing. */
+            is_advice: boolean;
+            sentence: string;
+            /** @description The nearest change that would make it pass. */
+            change: string | null;
+            /** @description The reason for which the keeper has set it aside here. */
+            set_aside: string | null;
+        };
+        /** @description The choices where keepers disagree, the numbers behind the rules, and the exceptions. */
+        RulebookSheet: {
+            schools: components["schemas"]["School"][];
+            numbers: components["schemas"]["RuleNumber"][];
+            exceptions: components["schemas"]["RuleExceptionRow"][];
+        };
+        /** @description A question on which keepers disagree. */
+        School: {
+            /** @enum {string} */
+            question: "home" | "upgrade" | "floor" | "adding" | "newcomer" | "acclimating" | "water" | "quarantine" | "ration" | "live_food" | "breeding_ratio" | "thrown_out";
+            choices: components["schemas"]["SchoolChoice"][];
+        };
+        /** @description One answer to a question on which keepers disagree, and whom it would move. */
+        SchoolChoice: {
+            answer: string;
+            is_chosen: boolean;
+            is_default: boolean;
+            /** @description Fish whose home would no longer do. */
+            lose: string[];
+            /** @description Fish whose home would do after all. */
+            gain: string[];
+        };
         /** @description Who is signed in, and where. */
         Session: {
             /** @description False on the first run: create the owner. */
@@ -818,6 +1211,25 @@ export interface components {
             measure: number[];
             /** @description Fish that outgrow their homes within the horizon, soonest first. */
             upgrades: number[];
+            /** @description Fish that need a place to go to if they cannot stay. */
+            fallbacks: components["schemas"]["FallbackWanted"][];
+        };
+        /** @description The whole future of a fish before it is bought. Nothing is saved. */
+        Weighed: {
+            /** @enum {string} */
+            advice: "take" | "only-if" | "do-not";
+            sentence: string;
+            conditions: string[];
+            chain: components["schemas"]["Chain"];
+            adult_mm: components["schemas"]["Band"];
+            upkeep: components["schemas"]["LifeUpkeep"] | null;
+            /** @description Still to serve. */
+            quarantine_days: number;
+            /** @description A home without residents to serve them in. */
+            quarantine_system_id: number | null;
+            quarantine_home: string | null;
+            lifespan: components["schemas"]["YearSpan"] | null;
+            cautions: string[];
         };
         /** @description When a fish reaches the limit of a home: 10, 50 and 90 % of what is possible. */
         Window: {
@@ -835,6 +1247,13 @@ export interface components {
             /** @enum {string|null} */
             late_means: "not within horizon" | "stays below" | null;
         };
+        /** @description Years, from and to. */
+        YearSpan: {
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -844,6 +1263,250 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listFish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All fish and shoals that are there. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FishRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acquireFish: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcquireRequest"];
+            };
+        };
+        responses: {
+            /** @description It lives here now. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showFish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its sheet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FishSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoArrival: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More has been written about it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeCircumstances: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CircumstancesRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Circumstances"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not on the list, or too long. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     addCount: {
         parameters: {
             query?: never;
@@ -948,104 +1611,6 @@ export interface operations {
             };
             /** @description No such count. */
             404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    listFish: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description All fish and shoals that are there. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FishRow"][];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    showFish: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                fish: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Its sheet. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FishSheet"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such fish. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    listKinds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description By name. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindName"][];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1285,6 +1850,250 @@ export interface operations {
             };
         };
     };
+    listKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addKind: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KindRequest"];
+            };
+        };
+        responses: {
+            /** @description Added. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its sheet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such kind. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeKind: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                kind: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KindRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed; what differs from how it came is marked as the keeper's own. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such kind. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeKind: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                kind: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such kind. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It came with the application, or fish are taken for it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     reviewLength: {
         parameters: {
             query: {
@@ -1329,6 +2138,46 @@ export interface operations {
             };
             /** @description Not a length or not a day. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listLodgers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every kind: for life first, then those that fit longest, then those that do not. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LodgerRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1892,6 +2741,88 @@ export interface operations {
             };
         };
     };
+    showRulebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description With what each other answer would change today. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulebookSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeRulebook: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RulebookRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed; every verdict and date follows it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulebookSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description An answer or number that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showSession: {
         parameters: {
             query?: never;
@@ -2021,6 +2952,56 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weighUp: {
+        parameters: {
+            query: {
+                kind_id: number;
+                count?: number;
+                /** @description As typed; absent: as it is usually sold. */
+                length?: string;
+                /** @description Of one. */
+                price?: number;
+                health?: "well" | "not-seen-eating" | "sick";
+                /** @description Days at the seller's. */
+                quarantine_served?: number;
+                /** @description Where it goes if it cannot stay. */
+                fallback?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What would come of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weighed"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be, or no system to put it in. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\Arrivals;
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Http\Requests\AcquireRequest;
+use App\Http\Requests\TypedLength;
+use App\Http\Resources\Recorded;
+use App\Models\Fish;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Facility\Method;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** A fish or shoal comes home. */
+final readonly class ArrivalController
+{
+    private const HUNDREDTHS = 100;
+
+    #[OA\Post(path: '/api/v1/fish', operationId: 'acquireFish')]
+    #[OnceOnly]
+    #[Takes('AcquireRequest')]
+    #[Answers(201, 'Recorded', 'It lives here now.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'A field is missing or wrong.')]
+    public function store(AcquireRequest $request, FacilityReader $reader, Arrivals $arrivals): JsonResponse
+    {
+        $kept = $reader->read();
+        $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw RefusedEntry::because('system_id', 'Choose a home that is there.');
+        if ($request->day()->isAfter($kept->facility->date)) {
+            throw RefusedEntry::because('date', 'This day is still to come.');
+        }
+        if (! $system->isAvailableOn($request->day())) {
+            throw RefusedEntry::because('system_id', "{$system->name} was not in use on that day.");
+        }
+        $fish = $arrivals->record([
+            'name' => $request->input('name'),
+            'species_id' => $request->integer('kind_id'),
+            'count' => $request->integer('count'),
+            'arrived_on' => $request->day()->toIso(),
+            'purpose' => $request->input('purpose') ?? 'display',
+            'ration' => $kept->facility->rulebook->ration()->value,
+            'sex' => $request->input('sex'),
+            'origin' => $request->input('origin'),
+            'fallback' => $request->input('fallback'),
+            'price_hundredths' => $request->filled('price') ? (int) round($request->float('price') * self::HUNDREDTHS) : null,
+            'arrival_note' => $request->input('arrival_note'),
+        ], Keys::id($system->key), TypedLength::millimetres('length', $request->string('length')->value(), $kept->units), Method::tryFrom($request->string('method')->value()) ?? Method::Eye);
+
+        return response()->json(new Recorded($fish->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/fish/{fish}', operationId: 'undoArrival')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'More has been written about it.')]
+    public function destroy(Fish $fish, Arrivals $arrivals): Response
+    {
+        $arrivals->undo($fish);
+
+        return response()->noContent();
+    }
+}

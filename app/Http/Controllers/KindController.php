@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\KindRequest;
+use App\Http\Resources\KindRow;
+use App\Http\Resources\KindSheet;
+use App\Kinds\KindBook;
+use App\Models\Species;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+/** What fish may be: as it came with the application, with the keeper's own values over it. */
+final readonly class KindController
+{
+    private const MOST = 2000;
+
+    #[OA\Get(path: '/api/v1/kinds', operationId: 'listKinds')]
+    #[AnswersList('KindRow', 'By name.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    public function index(): JsonResponse
+    {
+        $here = self::here();
+        $kinds = Species::query()->orderBy('common_name')->limit(self::MOST)->get();
+
+        return response()->json($kinds->map(fn (Species $kind): KindRow => KindRow::from($kind, $here[$kind->id] ?? 0))->values());
+    }
+
+    #[OA\Get(path: '/api/v1/kinds/{kind}', operationId: 'showKind')]
+    #[InPath('kind')]
+    #[Answers(200, 'KindSheet', 'Its sheet.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such kind.')]
+    public function show(Species $kind): JsonResponse
+    {
+        return response()->json(self::sheet($kind));
+    }
+
+    #[OA\Post(path: '/api/v1/kinds', operationId: 'addKind')]
+    #[OnceOnly]
+    #[Takes('KindRequest')]
+    #[Answers(201, 'KindSheet', 'Added.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'A value that cannot be.')]
+    public function store(KindRequest $request, KindBook $book): JsonResponse
+    {
+        return response()->json(self::sheet($book->add($request->description(), $request->input('form'))), 201);
+    }
+
+    #[OA\Put(path: '/api/v1/kinds/{kind}', operationId: 'changeKind')]
+    #[InPath('kind')]
+    #[OnceOnly]
+    #[Takes('KindRequest')]
+    #[Answers(200, 'KindSheet', 'Changed; what differs from how it came is marked as the keeper\'s own.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such kind.')]
+    #[Answers(422, 'Problem', 'A value that cannot be.')]
+    public function update(KindRequest $request, Species $kind, KindBook $book): JsonResponse
+    {
+        $book->change($kind, $request->description());
+
+        return response()->json(self::sheet($kind->refresh()));
+    }
+
+    #[OA\Delete(path: '/api/v1/kinds/{kind}', operationId: 'removeKind')]
+    #[InPath('kind')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such kind.')]
+    #[Answers(422, 'Problem', 'It came with the application, or fish are taken for it.')]
+    public function destroy(Species $kind): Response
+    {
+        if ($kind->description !== []) {
+            throw RefusedEntry::because('kind', 'This kind came with the application: change its values instead.');
+        }
+        $isTaken = DB::table('fish')->where('species_id', $kind->id)->orWhere('candidates', 'like', "%\"species_id\":{$kind->id},%")->exists();
+        if ($isTaken) {
+            throw RefusedEntry::because('kind', 'Fish are taken for this kind, now or perhaps. Say first what they are.');
+        }
+        $kind->delete();
+
+        return response()->noContent();
+    }
+
+    private static function sheet(Species $kind): KindSheet
+    {
+        return KindSheet::from($kind, self::here()[$kind->id] ?? 0, Species::query()->get(['id', 'key', 'common_name'])->keyBy('key'));
+    }
+
+    /** @return array<int, int> fish and shoals by kind */
+    private static function here(): array
+    {
+        return DB::table('fish')->selectRaw('species_id, count(*) as n')->groupBy('species_id')->pluck('n', 'species_id')->all();
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Http\Resources\KindRow;
+use App\Http\Resources\LodgerRow;
+use App\Models\Species;
+use App\Models\System;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
+use App\OpenApi\InPath;
+use App\Scenario\Described;
+use Biomegas\Facility\Facility;
+use Biomegas\Planning\Search\Lodger;
+use Biomegas\Planning\Search\LodgerSearch;
+use Biomegas\Planning\WeighUp\WeighUp;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** The search turned round: what could live here? */
+final readonly class LodgerController
+{
+    private const MOST_KINDS = 2000;
+
+    #[OA\Get(path: '/api/v1/systems/{system}/lodgers', operationId: 'listLodgers')]
+    #[InPath('system')]
+    #[AnswersList('LodgerRow', 'Every kind: for life first, then those that fit longest, then those that do not.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    public function index(System $system, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        $facility = $kept->facility;
+        $long = new Facility($facility->date, WeighUp::HORIZON_DAYS, $facility->rulebook, array_values($facility->systems), array_values($facility->fish));
+        $kinds = Species::query()->limit(self::MOST_KINDS)->get()->keyBy('key');
+        $described = array_values(array_map(fn (Species $kind): array => [Described::species($kind->current()), Described::background($kind->current())], $kinds->all()));
+        $lodgers = (new LodgerSearch($long, $kept->residents(), $kept->spoken()))->in($long->systems[Keys::ofSystem($system->id)], $described);
+        $rows = array_map(fn (Lodger $one): LodgerRow => LodgerRow::from($one, KindRow::from($kinds->get($one->kind->key) ?? new Species, 0)), $lodgers);
+
+        return response()->json($rows);
+    }
+}

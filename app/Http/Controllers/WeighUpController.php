@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Requests\WeighUpRequest;
+use App\Http\Resources\Weighed;
+use App\Http\Resources\YearSpan;
+use App\Models\Species;
+use App\OpenApi\Answers;
+use App\Scenario\Described;
+use Biomegas\Planning\WeighUp\HealthSeen;
+use Biomegas\Planning\WeighUp\WeighUp;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final readonly class WeighUpController
+{
+    #[OA\Get(path: '/api/v1/weigh-up', operationId: 'weighUp')]
+    #[OA\Parameter(name: 'kind_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'count', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'length', in: 'query', description: 'As typed; absent: as it is usually sold.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'price', in: 'query', description: 'Of one.', schema: new OA\Schema(type: 'number'))]
+    #[OA\Parameter(name: 'health', in: 'query', schema: new OA\Schema(type: 'string', enum: HealthSeen::class))]
+    #[OA\Parameter(name: 'quarantine_served', in: 'query', description: 'Days at the seller\'s.', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'fallback', in: 'query', description: 'Where it goes if it cannot stay.', schema: new OA\Schema(type: 'string'))]
+    #[Answers(200, 'Weighed', 'What would come of it.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(422, 'Problem', 'Something that cannot be, or no system to put it in.')]
+    public function show(WeighUpRequest $request, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        if ($kept->facility->systems === []) {
+            throw RefusedEntry::because('kind_id', 'There is no system yet that it could live in.');
+        }
+        $description = Species::query()->findOrFail($request->integer('kind_id'))->current();
+        $background = Described::background($description);
+        $weighed = WeighUp::of($request->candidate(Described::species($description), $background, $kept->units), $kept->facility, $kept->residents(), $kept->spoken());
+
+        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->spoken()));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Method;
+use Biomegas\Facility\Purpose;
+use Biomegas\Facility\Sex;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['name', 'kind_id', 'count', 'system_id', 'date'], properties: [
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'kind_id', type: 'integer'),
+    new OA\Property(property: 'count', type: 'integer', minimum: 1),
+    new OA\Property(property: 'system_id', description: 'Its first home.', type: 'integer'),
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'length', description: 'As typed; absent: not measured.', type: 'string', nullable: true),
+    new OA\Property(property: 'method', type: 'string', enum: Method::class, nullable: true),
+    new OA\Property(property: 'sex', type: 'string', enum: Sex::class, nullable: true),
+    new OA\Property(property: 'purpose', type: 'string', enum: Purpose::class, nullable: true),
+    new OA\Property(property: 'origin', type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught']),
+    new OA\Property(property: 'fallback', type: 'string', nullable: true),
+    new OA\Property(property: 'price', description: 'Of one.', type: 'number', nullable: true),
+    new OA\Property(property: 'arrival_note', type: 'string', nullable: true),
+])]
+final class AcquireRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:60', 'unique:fish,name'],
+            'kind_id' => ['required', 'integer', 'exists:species,id'],
+            'count' => ['required', 'integer', 'min:1', 'max:60000'],
+            'system_id' => ['required', 'integer'],
+            'date' => ['required', 'string'],
+            'length' => ['nullable', 'string', 'max:40'],
+            'method' => ['nullable', Rule::enum(Method::class)],
+            'sex' => ['nullable', Rule::enum(Sex::class)],
+            'purpose' => ['nullable', Rule::enum(Purpose::class)],
+            'origin' => ['nullable', 'in:tank-raised,wild-caught'],
+            'fallback' => ['nullable', 'string', 'max:200'],
+            'price' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
+            'arrival_note' => ['nullable', 'string', 'max:1000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'name.unique' => 'Somebody here has this name already. Choose another.',
+            'kind_id' => 'Choose a kind from the list.',
+            'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
+        ];
+    }
+}

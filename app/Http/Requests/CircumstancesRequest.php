@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Purpose;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['purpose', 'origin', 'fallback'], properties: [
+    new OA\Property(property: 'purpose', type: 'string', enum: Purpose::class),
+    new OA\Property(property: 'origin', type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught']),
+    new OA\Property(property: 'fallback', description: 'Where it goes if it cannot stay.', type: 'string', nullable: true),
+])]
+final class CircumstancesRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'purpose' => ['required', Rule::enum(Purpose::class)],
+            'origin' => ['present', 'nullable', 'in:tank-raised,wild-caught'],
+            'fallback' => ['present', 'nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'purpose' => 'Choose what it is kept for from the list.',
+            'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
+            'fallback' => 'Say in up to 200 characters where it goes if it cannot stay.',
+        ];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Facility\Keys;
+use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Housing\HousingRule;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['answers', 'numbers', 'exceptions'], properties: [
+    new OA\Property(property: 'answers', description: 'By question; what is not named is answered by the default.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+    new OA\Property(property: 'numbers', description: 'By name; what is not named has its standard value.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),
+    new OA\Property(property: 'exceptions', type: 'array', maxItems: 500, items: new OA\Items(ref: '#/components/schemas/RuleExceptionRow')),
+])]
+final class RulebookRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $rules = ['answers' => ['present', 'array'], 'numbers' => ['present', 'array'], 'exceptions' => ['present', 'array', 'max:500']];
+        foreach (Question::cases() as $question) {
+            $rules["answers.{$question->value}"] = ['sometimes', 'in:'.implode(',', $question->answers())];
+        }
+        foreach (RuleConstant::cases() as $one) {
+            $rules["numbers.{$one->value}"] = ['sometimes', 'numeric', "between:{$one->least()},{$one->most()}"];
+        }
+        $names = implode(',', [...array_column(Question::cases(), 'value'), ...array_column(HousingRule::cases(), 'value')]);
+
+        return [
+            ...$rules,
+            'exceptions.*.of' => ['required', 'in:fish,system'],
+            'exceptions.*.id' => ['required', 'integer'],
+            'exceptions.*.rule' => ['required', "in:{$names}"],
+            'exceptions.*.answer' => ['required', 'string', 'max:40'],
+            'exceptions.*.reason' => ['required', 'string', 'min:3', 'max:300'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'answers.*' => 'Choose one of the answers.',
+            'numbers.*.numeric' => 'Give a number.',
+            'numbers.*.between' => 'Give a number from :min to :max.',
+            'exceptions.*.rule' => 'Choose a rule from the list.',
+            'exceptions.*.reason' => 'Give the reason in a few words, for whoever reads this later.',
+        ];
+    }
+
+    /** @return array<string, mixed> in the words of the scenario format, without what is as it comes */
+    public function document(): array
+    {
+        $answers = array_filter(
+            array_intersect_key((array) $this->validated('answers'), array_flip(array_column(Question::cases(), 'value'))),
+            fn (string $answer, string $question): bool => $answer !== Question::from($question)->answers()[0],
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $numbers = array_filter(
+            array_map(floatval(...), array_intersect_key((array) $this->validated('numbers'), array_flip(array_column(RuleConstant::cases(), 'value')))),
+            fn (float $number, string $name): bool => $number !== RuleConstant::from($name)->standard(),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return [...$answers, ...$numbers, 'exceptions' => array_map($this->exception(...), array_values((array) $this->validated('exceptions')))];
+    }
+
+    /**
+     * @param  array{of: string, id: int, rule: string, answer: string, reason: string}  $one
+     * @return array{of: string, rule: string, answer: string, reason: string}
+     */
+    private function exception(array $one): array
+    {
+        return [
+            'of' => $one['of'] === 'fish' ? Keys::ofFish((int) $one['id']) : Keys::ofSystem((int) $one['id']),
+            'rule' => $one['rule'], 'answer' => $one['answer'], 'reason' => $one['reason'],
+        ];
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Facility\Background;
+use Biomegas\Facility\Species;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\WeighUp\Candidate;
+use Biomegas\Planning\WeighUp\HealthSeen;
+use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class WeighUpRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'kind_id' => ['required', 'integer', 'exists:species,id'],
+            'count' => ['nullable', 'integer', 'min:1', 'max:500'],
+            'length' => ['nullable', 'string', 'max:40'],
+            'price' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
+            'health' => ['nullable', Rule::enum(HealthSeen::class)],
+            'quarantine_served' => ['nullable', 'integer', 'min:0', 'max:1000'],
+            'fallback' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'kind_id' => 'Choose a kind from the list.',
+            'count' => 'Give how many: a whole number from 1 to 500.',
+            'price' => 'Give the price of one as a number, 0 or more.',
+            'health' => 'Choose how it looks from the list.',
+            'quarantine_served' => 'Give days as a whole number, 0 or more.',
+            'fallback' => 'Say in up to 200 characters where it could go.',
+        ];
+    }
+
+    /** @throws RefusedEntry when its length cannot be read or cannot be */
+    public function candidate(Species $kind, Background $background, UnitSystem $units): Candidate
+    {
+        return Candidate::of(
+            $kind,
+            $background,
+            max(1, $this->integer('count', 1)),
+            TypedLength::millimetres('length', $this->string('length')->value(), $units),
+            HealthSeen::tryFrom($this->string('health')->value()) ?? HealthSeen::Well,
+            $this->integer('quarantine_served'),
+            $this->filled('price') ? $this->float('price') : null,
+            $this->filled('fallback'),
+        );
+    }
+}

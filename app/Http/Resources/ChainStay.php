@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\Keys;
+use Biomegas\Housing\Verdict;
+use Biomegas\Planning\HomesAhead\StayAhead;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'One home in the chain that a fish needs.')]
+final readonly class ChainStay
+{
+    /** @param  list<string>  $mend */
+    public function __construct(
+        #[OA\Property] public int $system_id,
+        #[OA\Property] public string $name,
+        #[OA\Property(format: 'date')] public string $from,
+        #[OA\Property(format: 'date', description: 'When to move it on, before it must.')] public ?string $move,
+        #[OA\Property(format: 'date', description: 'The first day on which the home may hold it no longer; null: not within the horizon.')] public ?string $leave,
+        #[OA\Property] public bool $is_for_life,
+        #[OA\Property(description: 'What ends the stay.')] public ?string $because,
+        #[OA\Property(description: 'What must be put right there.', type: 'array', items: new OA\Items(type: 'string'))] public array $mend,
+    ) {
+    }
+
+    public static function from(StayAhead $stay): self
+    {
+        return new self(
+            Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), $stay->isForLife,
+            $stay->because?->sentence,
+            array_map(fn (Verdict $one): string => "{$one->sentence} {$one->change}", $stay->toMend),
+        );
+    }
+}

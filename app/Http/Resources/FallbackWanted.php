@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use Biomegas\Planning\FallbackMissing;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A fish for which nobody has said where it goes if it cannot stay.')]
+final readonly class FallbackWanted
+{
+    public function __construct(
+        #[OA\Property] public int $fish_id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $reason,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(KeptFacility $kept): array
+    {
+        $wanted = [];
+        foreach ($kept->facility->fish as $fish) {
+            $brief = $kept->brief($fish);
+            $reason = FallbackMissing::reason($fish, $brief->home->outgrows->early !== null && $brief->next === null);
+            if ($reason !== null) {
+                $wanted[] = new self($kept->kept($fish)->id, $fish->name, $reason);
+            }
+        }
+
+        return $wanted;
+    }
+}

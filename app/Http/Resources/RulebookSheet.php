@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleException;
+use Biomegas\Planning\SchoolEffect;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'The choices where keepers disagree, the numbers behind the rules, and the exceptions.')]
+final readonly class RulebookSheet
+{
+    /**
+     * @param  list<School>  $schools
+     * @param  list<RuleNumber>  $numbers
+     * @param  list<RuleExceptionRow>  $exceptions
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/School'))] public array $schools,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RuleNumber'))] public array $numbers,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RuleExceptionRow'))] public array $exceptions,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept): self
+    {
+        $rulebook = $kept->facility->rulebook;
+
+        return new self(
+            array_map(fn (Question $question): School => self::school($kept, $question), Question::cases()),
+            array_map(fn (RuleConstant $one): RuleNumber => new RuleNumber($one, $rulebook->number($one), $one->standard(), $one->least(), $one->most()), RuleConstant::cases()),
+            array_map(fn (RuleException $one): RuleExceptionRow => self::exception($kept, $one), $rulebook->exceptions),
+        );
+    }
+
+    private static function school(KeptFacility $kept, Question $question): School
+    {
+        $rulebook = $kept->facility->rulebook;
+        $choices = [];
+        foreach ($question->answers() as $i => $answer) {
+            $isChosen = $answer === $rulebook->answer($question);
+            // Other questions move nobody out of a home.
+            $effect = $isChosen || ! in_array($question, [Question::Home, Question::Floor], true)
+                ? null
+                : SchoolEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->tenant(...), $kept->spoken());
+            $choices[] = new SchoolChoice($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? []);
+        }
+
+        return new School($question, $choices);
+    }
+
+    private static function exception(KeptFacility $kept, RuleException $one): RuleExceptionRow
+    {
+        $fish = $kept->facility->fish[$one->of] ?? null;
+        $name = $fish->name ?? $kept->facility->systems[$one->of]->name ?? '';
+
+        return new RuleExceptionRow($fish === null ? 'system' : 'fish', Keys::id($one->of), $name, $one->rule, $one->answer, $one->reason);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kinds;
+
+use App\Models\Species;
+use App\Scenario\Described;
+use App\Scenario\InvalidDocument;
+use App\Scenario\JsonDocument;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\RefusedEntry;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The keeper's own values over those that came with the application: marked, and reversible field by field. */
+final readonly class KindBook
+{
+    /** What a kind looks like when its keeper does not say. */
+    private const USUAL_FORM = 'torpedo';
+
+    /**
+     * @param  array<string, mixed>  $description  the whole kind, in the words of the scenario format
+     *
+     * @throws RefusedEntry naming the field
+     */
+    public function change(Species $kind, array $description): void
+    {
+        $description = [...$description, 'key' => $kind->key];
+        self::check($description, $kind);
+        $own = array_filter(
+            $description,
+            fn (mixed $value, string $field): bool => ! array_key_exists($field, $kind->description) || self::differ($value, $kind->description[$field]),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $kind->update(['own' => $own, 'common_name' => $description['common_name']]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $description
+     *
+     * @throws RefusedEntry naming the field
+     */
+    public function add(array $description, ?string $form): Species
+    {
+        $description = [...$description, 'key' => $this->freeKey((string) ($description['common_name'] ?? ''))];
+        self::check($description, null);
+
+        return Species::query()->create([
+            'key' => $description['key'], 'common_name' => $description['common_name'], 'description' => [], 'own' => $description,
+            'form' => $form ?? self::USUAL_FORM,
+        ]);
+    }
+
+    private function freeKey(string $name): string
+    {
+        $key = $base = Str::slug($name) ?: 'kind';
+        for ($n = 2; Species::query()->where('key', $key)->exists(); $n++) {
+            $key = "{$base}-{$n}";
+        }
+
+        return $key;
+    }
+
+    /** @param  array<string, mixed>  $description */
+    private static function check(array $description, ?Species $itself): void
+    {
+        try {
+            JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
+        } catch (InvalidDocument $e) {
+            [$path, $sentence] = explode(': ', $e->getMessage(), 2);
+            throw RefusedEntry::because((string) preg_replace('/[.\[].*/', '', $path), "{$path}: {$sentence}");
+        }
+        try {
+            Described::species($description);
+        } catch (ImpossiblePicture $e) {
+            throw RefusedEntry::because(explode(':', explode(' ', $e->getMessage())[0])[0], $e->getMessage());
+        }
+        $sameName = DB::table('species')->where('common_name', $description['common_name'])->where('id', '!=', $itself->id ?? 0);
+        if ($sameName->exists()) {
+            throw RefusedEntry::because('common_name', 'There is a kind of this name already. Choose another name, or change that kind.');
+        }
+    }
+
+    private static function differ(mixed $a, mixed $b): bool
+    {
+        return json_encode($a) !== json_encode($b) && $a != $b;
+    }
+}

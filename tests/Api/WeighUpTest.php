@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+/** Before a fish is bought: what would come of it, what could live here, and bringing it home. */
+final class WeighUpTest extends ApiTestCase
+{
+    public function test_a_fast_catfish_is_taken_only_if_a_pond_is_ready(): void
+    {
+        $weighed = $this->weigh('Redtail catfish', ['quarantine_served' => 28])->assertOk()->json();
+
+        $this->assertSame('only-if', $weighed['advice']);
+        $this->assertMatchesRegularExpression('/^Take it only if a heated pond of [0-9.]+ by [0-9.]+ m inside is ready by \\d+ \\w+ 20\\d\\d/', $weighed['sentence']);
+        $this->assertSame('pond', $weighed['chain']['build']['kind']);
+        $this->assertGreaterThan(5000, $weighed['upkeep']['adult_mass_g']);
+        $this->assertStringContainsString('lock and pierce', implode(' ', $weighed['cautions']));
+        $leaves = array_column($weighed['chain']['stays'], 'leave');
+        $sorted = $leaves;
+        sort($sorted);
+        $this->assertSame($sorted, $leaves, 'each home lasts longer than the one before');
+    }
+
+    public function test_conditions_name_group_quarantine_food_and_fallback(): void
+    {
+        $sentence = $this->weigh('Bala shark', ['health' => 'not-seen-eating'])->assertOk()->json('sentence');
+
+        $this->assertStringContainsString('four more of them', $sentence);
+        $this->assertStringContainsString('eat first', $sentence);
+        $this->assertStringContainsString('28 days of quarantine', $sentence);
+        $this->assertStringNotContainsString('quarantine', $this->weigh('Bala shark', ['quarantine_served' => 40])->json('sentence'));
+        $this->assertStringContainsString('know where it goes', $this->weigh('Redtail catfish')->json('sentence'));
+        $this->assertStringNotContainsString('know where it goes', $this->weigh('Redtail catfish', ['fallback' => 'the pond house'])->json('sentence'));
+    }
+
+    public function test_a_sick_or_salt_water_fish_is_left_where_it_is(): void
+    {
+        $this->weigh('Oscar', ['health' => 'sick'])->assertOk()->assertJsonPath('advice', 'do-not');
+        $grouper = $this->weigh('Panther grouper')->assertOk()->assertJsonPath('advice', 'do-not')->json();
+
+        $this->assertStringContainsString('wants marine', $grouper['sentence']);
+        $this->assertSame([], $grouper['chain']['stays']);
+    }
+
+    public function test_what_cannot_be_weighed_names_its_field(): void
+    {
+        $this->getJson('/api/v1/weigh-up')->assertUnprocessable()->assertJsonValidationErrors(['kind_id']);
+        foreach (['count' => '0', 'length' => 'big', 'price' => '-3', 'health' => 'fine', 'quarantine_served' => '-1'] as $field => $value) {
+            $this->weigh('Oscar', [$field => $value])->assertUnprocessable()->assertJsonValidationErrors([$field]);
+        }
+        $this->weigh('Oscar', ['length' => '3 m'])->assertUnprocessable()->assertJsonValidationErrors(['length']);
+    }
+
+    public function test_what_could_live_here_is_ranked_with_reasons(): void
+    {
+        $rows = $this->getJson('/api/v1/systems/'.$this->system('Lock pond').'/lodgers')->assertOk()->json();
+        $fits = array_column($rows, 'fit');
+        $ranked = $fits;
+        usort($ranked, fn (string $a, string $b): int => array_search($a, ['for-life', 'until', 'not'], true) <=> array_search($b, ['for-life', 'until', 'not'], true));
+        $kinds = array_column($rows, null, null);
+        $byKey = [];
+        foreach ($kinds as $row) {
+            $byKey[$row['kind']['key']] = $row;
+        }
+
+        $this->assertSame($ranked, $fits);
+        $this->assertSame('for-life', $byKey['tench']['fit']);
+        $this->assertGreaterThan(3, $byKey['koi']['most']);
+        $this->assertSame('not', $byKey['oscar']['fit']);
+        $this->assertStringContainsString('falls to 4 °C in winter', $byKey['oscar']['because']);
+        $this->assertStringContainsString('wants marine', $byKey['red-lionfish']['because']);
+    }
+
+    public function test_acquired_it_lives_here_with_its_plan_and_may_be_taken_back(): void
+    {
+        $id = $this->acquire(['name' => 'Ember', 'length' => '7 cm', 'method' => 'ruler', 'price' => 24.5, 'origin' => 'tank-raised', 'fallback' => 'The pond house'])
+            ->assertCreated()->json('id');
+        $sheet = $this->getJson("/api/v1/fish/{$id}")->assertOk()->json();
+
+        $this->assertSame('Ember', $sheet['fish']['name']);
+        $this->assertEqualsWithDelta(70, $sheet['measurements'][0]['length_mm'], 1e-6);
+        $this->assertSame(['display', 'tank-raised', 'The pond house', 24.5], [$sheet['circumstances']['purpose'], $sheet['circumstances']['origin'], $sheet['circumstances']['fallback'], $sheet['circumstances']['price']]);
+        $this->assertSame('Long tank', $sheet['chain']['stays'][0]['name']);
+        $this->assertNotNull($sheet['chain']['build']);
+        $this->deleteJson("/api/v1/fish/{$id}")->assertNoContent();
+        $this->getJson("/api/v1/fish/{$id}")->assertNotFound();
+    }
+
+    public function test_a_fish_with_a_history_is_not_simply_deleted(): void
+    {
+        $this->deleteJson('/api/v1/fish/'.$this->fish('Bramble'))->assertUnprocessable()->assertJsonValidationErrors(['fish']);
+        $this->assertDatabaseHas('fish', ['name' => 'Bramble']);
+    }
+
+    public function test_arrivals_that_cannot_be_name_their_field_and_leave_nothing_behind(): void
+    {
+        foreach (['name' => 'Bramble', 'kind_id' => 9999, 'count' => 0, 'system_id' => 9999, 'date' => '2031-01-01', 'length' => 'long', 'origin' => 'space', 'price' => -1] as $field => $value) {
+            $this->acquire(['name' => 'Ember', $field => $value])->assertUnprocessable()->assertJsonValidationErrors([$field]);
+        }
+        $this->assertDatabaseMissing('fish', ['name' => 'Ember']);
+    }
+
+    public function test_fast_and_aggressive_fish_without_a_fallback_are_reminded_of(): void
+    {
+        $wanted = array_column($this->getJson('/api/v1/today')->assertOk()->json('fallbacks'), 'reason', 'name');
+        $this->assertArrayHasKey('Burr', $wanted);
+        $this->assertArrayNotHasKey('Thistle', $wanted, 'it has one');
+        $this->putJson('/api/v1/fish/'.$this->fish('Burr').'/circumstances', ['purpose' => 'display', 'origin' => null, 'fallback' => 'Back to the breeder'])->assertOk();
+
+        $this->assertArrayNotHasKey('Burr', array_column($this->getJson('/api/v1/today')->json('fallbacks'), 'reason', 'name'));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function weigh(string $kind, array $more = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->getJson('/api/v1/weigh-up?'.http_build_query(['kind_id' => $this->kind($kind), ...$more]));
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function acquire(array $more): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson('/api/v1/fish', ['kind_id' => $this->kind('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
+    }
+
+    private function kind(string $name): int
+    {
+        return (int) \App\Models\Species::query()->where('common_name', $name)->firstOrFail()->id;
+    }
+}
