@@ -4,8 +4,13 @@ import type { Keeper } from './api/types'
 import { FishList } from './fish/FishList'
 import { FishPage } from './fish/FishPage'
 import { Frame } from './frame/Frame'
+import { KindPage } from './kinds/KindPage'
+import { KindsPage } from './kinds/KindsPage'
+import { RulebookPage } from './rulebook/RulebookPage'
+import { LodgersPage } from './systems/LodgersPage'
 import { SystemsPage } from './systems/SystemsPage'
 import { TodayPage } from './today/TodayPage'
+import { WeighUpPage } from './weighup/WeighUpPage'
 import { words } from './words/en'
 
 const root = createRootRouteWithContext<{ keeper: Keeper }>()({
@@ -24,10 +29,36 @@ const fish = createRoute({
         return <FishPage id={Number(fish.useParams().id)} key={fish.useParams().id} />
     },
 })
+const kinds = createRoute({ getParentRoute: () => root, path: '/kinds', component: KindsPage })
+const kind = createRoute({
+    getParentRoute: () => root,
+    path: '/kinds/$id',
+    component: function KindRoute() {
+        return <KindPage id={Number(kind.useParams().id)} key={kind.useParams().id} />
+    },
+})
+const weighUp = createRoute({
+    getParentRoute: () => root,
+    path: '/weigh-up',
+    validateSearch: (search: Record<string, unknown>): { kind?: string } => (typeof search.kind === 'string' ? { kind: search.kind } : {}),
+    component: function WeighUpRoute() {
+        const asked = weighUp.useSearch().kind ?? ''
+        return <WeighUpPage kind={asked} key={asked} />
+    },
+})
+const lodgers = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id/lodgers',
+    validateSearch: (search: Record<string, unknown>): { fish?: string } => (typeof search.fish === 'string' ? { fish: search.fish } : {}),
+    component: function LodgersRoute() {
+        return <LodgersPage id={Number(lodgers.useParams().id)} withFish={lodgers.useSearch().fish} key={lodgers.useParams().id} />
+    },
+})
+const rulebook = createRoute({ getParentRoute: () => root, path: '/rulebook', component: RulebookPage })
 const systems = createRoute({ getParentRoute: () => root, path: '/systems', component: SystemsPage })
 
 export const router = createRouter({
-    routeTree: root.addChildren([today, fishList, fish, systems]),
+    routeTree: root.addChildren([today, fishList, fish, systems, lodgers, weighUp, kinds, kind, rulebook]),
     context: { keeper: undefined as unknown as Keeper },
     scrollRestoration: true,
 })

@@ -40,6 +40,6 @@ final readonly class WeighUpController
         $background = Described::background($description);
         $weighed = WeighUp::of($request->candidate(Described::species($description), $background, $kept->units), $kept->facility, $kept->residents(), $kept->spoken());
 
-        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->spoken()));
+        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->facility->date, $kept->spoken()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use OpenApi\Attributes as OA;
@@ -15,16 +16,18 @@ final readonly class Chain
     public function __construct(
         #[OA\Property(description: 'None when no home here takes it.', type: 'array', items: new OA\Items(ref: '#/components/schemas/ChainStay'))] public array $stays,
         #[OA\Property(ref: '#/components/schemas/Build', nullable: true)] public ?Build $build,
+        #[OA\Property(format: 'date', description: 'As far as was looked.')] public string $horizon,
         #[OA\Property(description: 'The last home holds a grown one.')] public bool $is_for_life,
         #[OA\Property(description: 'Why no home here takes it.')] public ?string $nowhere,
     ) {
     }
 
-    public static function from(HomesAhead $chain, Spoken $spoken): self
+    public static function from(HomesAhead $chain, LocalDate $horizon, Spoken $spoken): self
     {
         return new self(
             array_map(ChainStay::from(...), $chain->stays),
             $chain->toBuild === null ? null : Build::from($chain->toBuild, $spoken),
+            $horizon->toIso(),
             $chain->isForLife(),
             $chain->nowhere?->sentence,
         );

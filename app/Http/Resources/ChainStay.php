@@ -19,6 +19,7 @@ final readonly class ChainStay
         #[OA\Property(format: 'date')] public string $from,
         #[OA\Property(format: 'date', description: 'When to move it on, before it must.')] public ?string $move,
         #[OA\Property(format: 'date', description: 'The first day on which the home may hold it no longer; null: not within the horizon.')] public ?string $leave,
+        #[OA\Property(description: 'Likely, at its end or as far as can be seen.')] public float $length_at_end_mm,
         #[OA\Property] public bool $is_for_life,
         #[OA\Property(description: 'What ends the stay.')] public ?string $because,
         #[OA\Property(description: 'What must be put right there.', type: 'array', items: new OA\Items(type: 'string'))] public array $mend,
@@ -28,7 +29,7 @@ final readonly class ChainStay
     public static function from(StayAhead $stay): self
     {
         return new self(
-            Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), $stay->isForLife,
+            Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), round($stay->lengthAtEnd, 1), $stay->isForLife,
             $stay->because?->sentence,
             array_map(fn (Verdict $one): string => "{$one->sentence} {$one->change}", $stay->toMend),
         );

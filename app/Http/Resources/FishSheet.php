@@ -70,7 +70,7 @@ final readonly class FishSheet
             $identity,
             Keeping::from($kept->facility, $fish),
             $circumstances,
-            Chain::from($kept->homesAhead($fish), $kept->spoken()),
+            Chain::from($kept->homesAhead($fish), $kept->facility->horizon(), $kept->spoken()),
             HomeJudgement::all($kept, $fish),
             array_map(Home::from(...), array_values($outlook->homes())),
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),

@@ -25,6 +25,7 @@ final readonly class KindSheet
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/KindRow')] public KindRow $kind,
         #[OA\Property(description: 'In the words of the scenario format.', type: 'object', additionalProperties: true)] public array $description,
+        #[OA\Property(description: 'As it came with the application; empty for a kind of the keeper\'s own.', type: 'object', additionalProperties: true)] public object $shipped,
         #[OA\Property(description: 'Fields with a value of the keeper\'s own.', type: 'array', items: new OA\Items(type: 'string'))] public array $edited,
         #[OA\Property(description: 'False: the keeper added this kind.')] public bool $is_shipped,
         #[OA\Property(description: 'Where values come from, by field; what is not named comes from memory.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public object $sources,
@@ -48,6 +49,7 @@ final readonly class KindSheet
         return new self(
             KindRow::from($kept, $here),
             $description,
+            (object) $kept->description,
             array_keys($kept->own),
             $kept->description !== [],
             (object) ($description['sources'] ?? []),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\Keys;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Measure\Spoken;
 use Biomegas\Planning\WeighUp\Advice;
 use Biomegas\Planning\WeighUp\WeighUp;
@@ -32,13 +33,13 @@ final readonly class Weighed
     ) {
     }
 
-    public static function from(WeighUp $weighed, ?YearSpan $lifespan, Spoken $spoken): self
+    public static function from(WeighUp $weighed, ?YearSpan $lifespan, LocalDate $today, Spoken $spoken): self
     {
         $home = $weighed->quarantine->home;
 
         return new self(
             $weighed->advice, $weighed->sentence, $weighed->conditions,
-            Chain::from($weighed->chain, $spoken),
+            Chain::from($weighed->chain, $today->plusDays(WeighUp::HORIZON_DAYS), $spoken),
             Band::from($weighed->adult),
             $weighed->upkeep === null ? null : LifeUpkeep::from($weighed->upkeep),
             $weighed->quarantine->days,

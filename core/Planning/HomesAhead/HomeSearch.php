@@ -147,7 +147,14 @@ final readonly class HomeSearch
 
         $isForLife = $leave === null && $this->growth->shareStayingBelow($this->limitIn($system) / $this->shoal->largest) >= LengthBand::HIGH;
 
-        return new StayAhead($system, $day, $leave === null ? null : $move, $leave, $isForLife, $because, $now->easilyMended());
+        $end = $leave === null ? null : $move;
+
+        return new StayAhead($system, $day, $end, $leave, $this->likelyOn($here, $end ?? $this->facility->horizon()), $isForLife, $because, $now->easilyMended());
+    }
+
+    private function likelyOn(GrowthClock $clock, LocalDate $date): float
+    {
+        return $this->growth->lengthsAfter($clock->timeOn($date))[(int) array_search(LengthBand::LIKELY, KindProjection::LEVELS, true)];
     }
 
     /** The share of the limit at which it should be moved on, as a mean length. */

@@ -18,6 +18,8 @@ final readonly class StayAhead
         public ?LocalDate $move,
         /** The first day on which the home may hold it no longer. Null: not within the horizon. */
         public ?LocalDate $leave,
+        /** Likely length at the end of the stay, or as far as can be seen; millimetres. */
+        public float $lengthAtEnd,
         /** It fits as a grown one too. */
         public bool $isForLife,
         /** What ends the stay. */

@@ -98,7 +98,7 @@ final readonly class WeighUp
         if ($chain->toBuild !== null) {
             $conditions[] = "{$chain->toBuild->words($spoken)} is ready by {$spoken->date($chain->toBuild->by)}";
             if (! $candidate->hasFallback) {
-                $conditions[] = 'you know where '.($candidate->count === 1 ? 'it goes' : 'they go').' if it is not';
+                $conditions[] = 'you know where '.($candidate->count === 1 ? 'it goes' : 'they go').' if that fails';
             }
         }
         foreach ($chain->stays[0]->toMend ?? [] as $verdict) {

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { FishRow, FishSheet, KindName, OtherFuture, Session, SystemSheet, Today } from './types'
+import type { FishRow, FishSheet, KindRow, KindSheet, LodgerRow, OtherFuture, RulebookSheet, Session, SystemSheet, Today, Weighed } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -17,7 +17,18 @@ export const fishListQuery = queryOptions({ queryKey: ['log', 'fish'], queryFn: 
 export const fishQuery = (id: number) =>
     queryOptions({ queryKey: ['log', 'fish', id], queryFn: () => get<FishSheet>(`fish/${id}`) })
 
-export const kindsQuery = queryOptions({ queryKey: ['kinds'], queryFn: () => get<KindName[]>('kinds'), staleTime: 300_000 })
+export const kindsQuery = queryOptions({ queryKey: ['log', 'kinds'], queryFn: () => get<KindRow[]>('kinds'), staleTime: 300_000 })
+
+export const kindQuery = (id: number) => queryOptions({ queryKey: ['log', 'kinds', id], queryFn: () => get<KindSheet>(`kinds/${id}`) })
+
+/** @param asked the candidate as an address query; empty while there is none */
+export const weighUpQuery = (asked: string) =>
+    queryOptions({ queryKey: ['log', 'weigh-up', asked], queryFn: () => get<Weighed>(`weigh-up?${asked}`), enabled: asked !== '', retry: false })
+
+export const lodgersQuery = (system: number) =>
+    queryOptions({ queryKey: ['log', 'lodgers', system], queryFn: () => get<LodgerRow[]>(`systems/${system}/lodgers`) })
+
+export const rulebookQuery = queryOptions({ queryKey: ['log', 'rulebook'], queryFn: () => get<RulebookSheet>('rulebook') })
 
 /** @param asked the changes as an address query; empty for none */
 export const whatIfQuery = (id: number, asked: string) =>

@@ -650,6 +650,11 @@ export interface components {
             /** @description None when no home here takes it. */
             stays: components["schemas"]["ChainStay"][];
             build: components["schemas"]["Build"] | null;
+            /**
+             * Format: date
+             * @description As far as was looked.
+             */
+            horizon: string;
             /** @description The last home holds a grown one. */
             is_for_life: boolean;
             /** @description Why no home here takes it. */
@@ -671,6 +676,11 @@ export interface components {
              * @description The first day on which the home may hold it no longer; null: not within the horizon.
              */
             leave: string | null;
+            /**
+             * Format: float
+             * @description Likely, at its end or as far as can be seen.
+             */
+            length_at_end_mm: number;
             is_for_life: boolean;
             /** @description What ends the stay. */
             because: string | null;
@@ -880,6 +890,10 @@ export interface components {
             kind: components["schemas"]["KindRow"];
             /** @description In the words of the scenario format. */
             description: {
+                [key: string]: unknown;
+            };
+            /** @description As it came with the application; empty for a kind of the keeper's own. */
+            shipped: {
                 [key: string]: unknown;
             };
             /** @description Fields with a value of the keeper's own. */

@@ -1,9 +1,11 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
-import type { ReactNode } from 'react'
 import type { FishSheet } from '../api/types'
+import { Fact } from '../frame/Fact'
 import { useUnit } from '../frame/keeper'
 import { shortDay } from '../units/day'
 import { bare, massWords, measured, projected } from '../units/length'
+import { acquireWords } from '../words/acquire'
+import { CircumstancesDialog } from './CircumstancesDialog'
 import { IdentityDialog } from './IdentityDialog'
 import { useKeeping } from './useKeeping'
 import { kindWords, lengthRange, logSentence, rations, windowWords, words } from '../words/en'
@@ -44,6 +46,10 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                     {sheet.keeping.adult_mm !== null && <StatedAdult sheet={sheet} adultMm={sheet.keeping.adult_mm} />}
                 </Fact>
                 <Fact name={facts.fed}>{rations[sheet.keeping.ration]}</Fact>
+                <Fact name={facts.origin}>
+                    {[acquireWords.origins[sheet.circumstances.origin ?? ''], `${facts.purpose.toLowerCase()} ${acquireWords.purposes[sheet.circumstances.purpose]}`].join(', ')} <CircumstancesDialog sheet={sheet} />
+                </Fact>
+                <Fact name={facts.fallback}>{sheet.circumstances.fallback ?? words.fish.noFallback}</Fact>
                 {fish.home.outgrows.early !== null && (
                     <Fact name={facts.next}>
                         {fish.next === null ? words.fish.none_next : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
@@ -73,14 +79,5 @@ function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) 
             {' '}<chakra.i fontWeight={400} color="ink2">{words.fish.stated(measured(adultMm, unit))}</chakra.i>{' '}
             <Button variant="plain" fontSize="15px" onClick={() => keeping.save({ ration: sheet.keeping.ration, adult: null })}>{words.fish.asItsKind}</Button>
         </>
-    )
-}
-
-function Fact({ name, children }: { name: string; children: ReactNode }) {
-    return (
-        <Box display="grid" gridTemplateColumns="92px minmax(0, 1fr)" borderBottom="1px solid" borderColor="rule" paddingBlock="5px 4px">
-            <chakra.dt color="ink2">{name}</chakra.dt>
-            <chakra.dd fontWeight={600} margin="0">{children}</chakra.dd>
-        </Box>
     )
 }

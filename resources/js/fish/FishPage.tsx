@@ -18,6 +18,7 @@ import { chartOf } from './chart'
 import { Facts } from './Facts'
 import { GrowthPicture } from './GrowthPicture'
 import { GrowthTables } from './GrowthTables'
+import { Housing } from './Housing'
 import { Lengths } from './Lengths'
 import { RecordLength } from './RecordLength'
 import { useWhatIf, WhatIf } from './WhatIf'
@@ -42,6 +43,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
                 <Lengths sheet={sheet} />
+                {fish.count > 0 && <Housing sheet={sheet} />}
             </Box>
             <Box gridColumn={{ lg: 2 }} gridRow={{ lg: '1 / 3' }} borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
                 {fish.count > 0 && <RecordLength sheet={sheet} />}

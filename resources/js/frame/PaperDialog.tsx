@@ -6,16 +6,18 @@ interface Props {
     open: boolean
     onClose: () => void
     children: ReactNode
+    /** For forms that need more room. */
+    isWide?: boolean
 }
 
 /** A slip of paper over the sheet. */
-export function PaperDialog({ title, open, onClose, children }: Props) {
+export function PaperDialog({ title, open, onClose, children, isWide = false }: Props) {
     return (
         <Dialog.Root open={open} onOpenChange={(details) => !details.open && onClose()} lazyMount unmountOnExit>
             <Portal>
                 <Dialog.Backdrop />
                 <Dialog.Positioner>
-                    <Dialog.Content>
+                    <Dialog.Content width={isWide ? { base: '100%', md: '760px' } : undefined}>
                         <Dialog.Header>
                             <Dialog.Title>{title}</Dialog.Title>
                         </Dialog.Header>

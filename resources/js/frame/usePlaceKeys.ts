@@ -1,4 +1,5 @@
 import { useNavigate } from '@tanstack/react-router'
+import { places } from './places'
 import { useEffect, useSyncExternalStore } from 'react'
 
 const listeners = new Set<() => void>()
@@ -30,13 +31,13 @@ export function usePlaceKeys(acts: Record<string, () => void>): void {
     const navigate = useNavigate()
     const [on] = useLettersOn()
     useEffect(() => {
-        const places: Record<string, string> = { t: '/', f: '/fish', s: '/systems' }
+        const byLetter: Record<string, string> = Object.fromEntries(places.map((one) => [one.letter.toLowerCase(), one.to]))
         const listen = (event: KeyboardEvent): void => {
             if (event.ctrlKey || event.metaKey || event.altKey || isWriting(event.target) || document.querySelector('[role=dialog]') !== null) {
                 return
             }
             const key = event.key.toLowerCase()
-            const place = places[key]
+            const place = byLetter[key]
             if (key === '?' || (on && acts[key] !== undefined)) {
                 event.preventDefault()
                 acts[key]?.()

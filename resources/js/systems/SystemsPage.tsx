@@ -9,6 +9,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { metres, projected } from '../units/length'
+import { acquireWords } from '../words/acquire'
 import { nameWithCount, windowWords, words } from '../words/en'
 import { SystemPlan } from './SystemPlan'
 
@@ -72,6 +73,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         ? words.systems.notFull
                         : words.systems.full(windowWords(system.full, today), system.full.because)}
                 </chakra.p>
+                <Link to="/systems/$id/lodgers" params={{ id: String(system.id) }}>{acquireWords.ask}</Link>
                 {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
                 <chakra.ul>
                     {system.fish.map((fish) => (

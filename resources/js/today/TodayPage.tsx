@@ -9,6 +9,7 @@ import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
 import { daysBetween } from '../units/day'
 import { words } from '../words/en'
+import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 import { Upgrades } from './Upgrades'
@@ -48,6 +49,7 @@ function TodaySheet({ today }: { today: Today }) {
                         <WriteDown kinds={['incident', 'loss', 'move', 'count']} all={all} today={today.date} />
                     </Box>
                     <Upgrades fish={upgrades} today={today.date} />
+                    <Fallbacks wanted={today.fallbacks} />
                 </Box>
             </Box>
         </>

@@ -1,0 +1,136 @@
+import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useNavigate } from '@tanstack/react-router'
+import { useState } from 'react'
+import { Refused, write } from '../api/client'
+import { logKey } from '../api/queries'
+import type { KindRequest, KindSheet } from '../api/types'
+import { useNotices } from '../frame/notice'
+import { PaperDialog } from '../frame/PaperDialog'
+import { EntryForm } from '../log/EntryForm'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { useChange } from '../log/useChange'
+import { words } from '../words/en'
+import { kindWordsOf } from '../words/kinds'
+import { ClaimsField } from './ClaimsField'
+import type { ClaimTyped } from './claims'
+import { claimsFrom, claimsTyped } from './claims'
+import type { ValueField } from './valueFields'
+import { describedFrom, fieldName, typedFrom, valueGroups } from './valueFields'
+
+type Form = NonNullable<KindRequest['form']>
+
+/** The values of a kind to type over, or of a new one. */
+export function KindDialog({ sheet }: { sheet?: KindSheet }) {
+    const [open, setOpen] = useState(false)
+    const close = (): void => setOpen(false)
+    return (
+        <>
+            <Button onClick={() => setOpen(true)}>{sheet === undefined ? kindWordsOf.add : kindWordsOf.edit}</Button>
+            <PaperDialog title={sheet === undefined ? kindWordsOf.addTitle : kindWordsOf.editTitle(sheet.kind.common_name)} open={open} onClose={close} isWide>
+                {sheet === undefined ? <NewKind onDone={close} /> : <KnownKind sheet={sheet} onDone={close} />}
+            </PaperDialog>
+        </>
+    )
+}
+
+function KnownKind({ sheet, onDone }: { sheet: KindSheet; onDone: () => void }) {
+    const [typed, setTyped] = useState(typedFrom(sheet.description))
+    const [claims, setClaims] = useState(claimsTyped(sheet.description))
+    const change = useChange<KindRequest>({
+        path: `kinds/${sheet.kind.id}`,
+        before: { description: sheet.description },
+        said: kindWordsOf.saved(sheet.kind.common_name),
+        onDone,
+    })
+    return (
+        <EntryForm act={kindWordsOf.save} isSaving={change.isSaving} error={change.error} onCancel={onDone} onSave={() => change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })}>
+            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={change.fieldError} />
+        </EntryForm>
+    )
+}
+
+function NewKind({ onDone }: { onDone: () => void }) {
+    const [typed, setTyped] = useState(typedFrom({}))
+    const [claims, setClaims] = useState<ClaimTyped[]>([])
+    const [form, setForm] = useState<Form>('torpedo')
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const { say } = useNotices()
+    const add = useMutation({
+        mutationFn: (body: KindRequest) => write<KindSheet>('POST', 'kinds', body),
+        onSuccess: async (sheet) => {
+            say({
+                text: kindWordsOf.added(sheet.kind.common_name),
+                undo: () => {
+                    void write('DELETE', `kinds/${sheet.kind.id}`)
+                        .then(() => navigate({ to: '/kinds' }))
+                        .then(() => client.invalidateQueries({ queryKey: logKey }))
+                        .then(() => say({ text: words.undone }))
+                },
+            })
+            onDone()
+            await client.invalidateQueries({ queryKey: logKey })
+            await navigate({ to: '/kinds/$id', params: { id: String(sheet.kind.id) } })
+        },
+    })
+    const refused = add.error instanceof Refused ? add.error : undefined
+    return (
+        <EntryForm
+            act={kindWordsOf.save}
+            isSaving={add.isPending}
+            error={add.error === null ? undefined : (refused?.message ?? words.unreachable)}
+            onCancel={onDone}
+            onSave={() => add.mutate({ description: claimsFrom(describedFrom({}, typed), claims), form })}
+        >
+            <ChoiceField label={kindWordsOf.form} options={optionsOf(FORMS)} value={form} onChange={(value) => setForm(value as Form)} />
+            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={(field) => refused?.fieldError(field)} />
+        </EntryForm>
+    )
+}
+
+const FORMS: Record<Form, string> = {
+    torpedo: 'a pike or gar', deep: 'a deep cichlid', eel: 'an eel', catfish: 'a catfish', sturgeon: 'a sturgeon', knifefish: 'a knifefish', barb: 'a barb or carp', ray: 'a ray', none: 'none of these',
+}
+
+interface ValuesProps {
+    typed: Record<string, string>
+    onType: (typed: Record<string, string>) => void
+    claims: ClaimTyped[]
+    onClaims: (claims: ClaimTyped[]) => void
+    error: (field: string) => string | undefined
+}
+
+function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
+    return (
+        <>
+            {valueGroups.map((group) => (
+                <chakra.fieldset key={group.title} border="none" borderTop="1px solid" borderColor="ink" paddingTop="8px">
+                    <chakra.legend fontWeight={800} paddingInlineEnd="8px">{group.title}</chakra.legend>
+                    <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="12px" alignItems="end">
+                        {group.fields.map((one) => (
+                            <Value key={fieldName(one)} one={one} value={typed[fieldName(one)] ?? ''} onChange={(value) => onType({ ...typed, [fieldName(one)]: value })} error={error(one.field)} />
+                        ))}
+                    </Box>
+                </chakra.fieldset>
+            ))}
+            <ClaimsField claims={claims} onChange={onClaims} error={error('adult_size_claims')} />
+        </>
+    )
+}
+
+function Value({ one, value, onChange, error }: { one: ValueField; value: string; onChange: (value: string) => void; error: string | undefined }) {
+    if (one.type === 'choice') {
+        return <ChoiceField label={one.label} options={optionsOf(one.options)} value={value} onChange={onChange} error={error} />
+    }
+    if (one.type === 'lines') {
+        return (
+            <Field.Root invalid={error !== undefined} gridColumn={{ md: '1 / 3' }}>
+                <Field.Label>{one.label}</Field.Label>
+                <Textarea rows={3} value={value} onChange={(event) => onChange(event.target.value)} border="1.6px solid" borderColor="edge" borderRadius="3px" background="fresh" color="ink" padding="8px 12px" width="100%" />
+                <Field.ErrorText role="alert">{error}</Field.ErrorText>
+            </Field.Root>
+        )
+    }
+    return <TextField label={one.label} value={value} onChange={onChange} error={error} inputMode={one.type === 'number' ? 'decimal' : 'text'} />
+}

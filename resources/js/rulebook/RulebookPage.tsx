@@ -1,0 +1,78 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { rulebookQuery } from '../api/queries'
+import type { RulebookRequest, RulebookSheet, School } from '../api/types'
+import { Section } from '../frame/Section'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { useChange } from '../log/useChange'
+import { answers, questions, rulebookWords as said } from '../words/rulebook'
+import { changedRules, documentOf, withAnswer } from './document'
+import { Exceptions } from './Exceptions'
+import { Numbers } from './Numbers'
+
+/** The schools, the numbers and the exceptions; each choice shows whom it would move. */
+export function RulebookPage() {
+    useNameSheet(said.title, said.comment)
+    return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+}
+
+/** Writes the whole rulebook anew, with a way back. */
+export function useRulebook(sheet: RulebookSheet, onDone: () => void = () => undefined) {
+    return useChange<RulebookRequest>({ path: 'rulebook', before: documentOf(sheet), said: said.saved, onDone })
+}
+
+function Sheet({ sheet }: { sheet: RulebookSheet }) {
+    const rulebook = useRulebook(sheet)
+    const document = documentOf(sheet)
+    return (
+        <>
+            <SheetHead sentence={said.headline(changedRules(sheet))} comment={said.comment} />
+            {rulebook.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600} padding="8px 10px">{rulebook.error}</chakra.p>}
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} columnGap="34px" padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}>
+                <Box display="flex" flexDirection="column" gap="18px">
+                    {sheet.schools.map((school) => (
+                        <Choice key={school.question} school={school} isSaving={rulebook.isSaving} onChoose={(answer) => rulebook.save(withAnswer(document, school.question, answer))} />
+                    ))}
+                </Box>
+                <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
+                    <Exceptions sheet={sheet} />
+                    <Section title={said.numbers}><Numbers sheet={sheet} /></Section>
+                </Box>
+            </Box>
+        </>
+    )
+}
+
+interface ChoiceProps {
+    school: School
+    isSaving: boolean
+    onChoose: (answer: string) => void
+}
+
+function Choice({ school, isSaving, onChoose }: ChoiceProps) {
+    const { ask, decides } = questions[school.question]
+    const movesFish = school.question === 'home' || school.question === 'floor'
+    return (
+        <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" paddingTop="6px">
+            <chakra.legend fontWeight={800} fontSize="17px" paddingInlineEnd="10px">{ask}</chakra.legend>
+            <chakra.p color="ink2" paddingBottom="4px">{decides}</chakra.p>
+            {school.choices.map((choice) => (
+                <chakra.label key={choice.answer} display="grid" gridTemplateColumns="28px minmax(0, 1fr)" gap="8px" alignItems="center" minHeight="44px" cursor="pointer" borderTop="1px solid" borderColor="rule">
+                    <chakra.input type="radio" name={school.question} checked={choice.is_chosen} disabled={isSaving} onChange={() => onChoose(choice.answer)} width="22px" height="22px" accentColor="accent" />
+                    <span>
+                        <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>{answers[choice.answer] ?? choice.answer}</chakra.span>
+                        {choice.is_default && <chakra.span color="ink2">, {said.usual}</chakra.span>}
+                        {movesFish && !choice.is_chosen && (
+                            <chakra.span display="block" fontSize="15.5px" color={choice.lose.length > 0 ? 'over' : 'ink2'}>
+                                {choice.lose.length > 0 && said.lose(choice.lose)} {choice.gain.length > 0 && said.gain(choice.gain)}
+                                {choice.lose.length === 0 && choice.gain.length === 0 && said.nobody}
+                            </chakra.span>
+                        )}
+                    </span>
+                </chakra.label>
+            ))}
+        </chakra.fieldset>
+    )
+}

@@ -1,0 +1,26 @@
+import { chakra } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
+import type { Today } from '../api/types'
+import { Section } from '../frame/Section'
+import { words } from '../words/en'
+
+const SHOWN = 4
+
+/** Fish that need a place to go to if they cannot stay, and have none. */
+export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
+    if (wanted.length === 0) {
+        return null
+    }
+    return (
+        <Section title={words.today.fallbacks}>
+            <ul>
+                {wanted.slice(0, SHOWN).map((one) => (
+                    <chakra.li key={one.fish_id} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
+                        <Link to="/fish/$id" params={{ id: String(one.fish_id) }}>{one.name}</Link>: {one.reason}.
+                    </chakra.li>
+                ))}
+            </ul>
+            {wanted.length > SHOWN && <chakra.p color="ink2" paddingTop="4px">{words.today.moreFallbacks(wanted.length - SHOWN)}</chakra.p>}
+        </Section>
+    )
+}

@@ -1,0 +1,82 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useNavigate } from '@tanstack/react-router'
+import { useState } from 'react'
+import { logKey, systemsQuery } from '../api/queries'
+import type { AcquireRequest, KindRow, Method, Weighed } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { EntryForm } from '../log/EntryForm'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { useEntry } from '../log/useEntry'
+import { acquireWords as said } from '../words/acquire'
+import { methods } from '../words/en'
+import type { CandidateTyped } from './candidate'
+
+interface Props {
+    kind: KindRow
+    typed: CandidateTyped
+    weighed: Weighed
+    onDone: () => void
+}
+
+const FIELDS = ['name', 'system_id', 'date', 'length', 'origin', 'fallback', 'price', 'count', 'arrival_note', 'kind_id']
+
+/** The candidate becomes a fish here, with the plan that was just weighed. */
+export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
+    const { today } = useKeeper()
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const systems = useQuery(systemsQuery).data ?? []
+    const [name, setName] = useState('')
+    const [home, setHome] = useState(String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''))
+    const [date, setDate] = useState(today)
+    const [length, setLength] = useState(typed.length)
+    const [method, setMethod] = useState<Method>('eye')
+    const [origin, setOrigin] = useState('')
+    const [purpose, setPurpose] = useState('display')
+    const [fallback, setFallback] = useState(typed.fallback)
+    const [note, setNote] = useState('')
+    const entry = useEntry<AcquireRequest>({
+        path: 'fish',
+        undoPath: 'fish',
+        said: (body) => said.arrived(body.name, systems.find((one) => one.id === body.system_id)?.name ?? ''),
+        onDone: () => {
+            onDone()
+            void client.invalidateQueries({ queryKey: logKey }).then(() => navigate({ to: '/fish' }))
+        },
+    })
+    const filled = (text: string): string | null => (text.trim() === '' ? null : text)
+    return (
+        <EntryForm
+            act={said.save}
+            isSaving={entry.isSaving}
+            error={entry.otherError(FIELDS)}
+            onCancel={onDone}
+            onSave={() =>
+                entry.save({
+                    name,
+                    kind_id: kind.id,
+                    count: Number(typed.count) || 1,
+                    system_id: Number(home),
+                    date,
+                    length: filled(length),
+                    method,
+                    origin: origin === '' ? null : (origin as AcquireRequest['origin']),
+                    purpose: purpose as AcquireRequest['purpose'],
+                    fallback: filled(fallback),
+                    price: typed.price.trim() === '' ? null : Number(typed.price),
+                    arrival_note: filled(note),
+                })
+            }
+        >
+            <TextField label={said.name} help={said.nameHelp} value={name} onChange={setName} error={entry.fieldError('name')} />
+            <ChoiceField label={said.home} options={systems.map((one) => ({ value: String(one.id), text: one.name }))} value={home} onChange={setHome} error={entry.fieldError('system_id')} placeholder="–" />
+            <TextField label={said.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+            <TextField label={said.length} value={length} onChange={setLength} error={entry.fieldError('length')} />
+            <ChoiceField label={said.method} options={Object.entries(methods).map(([value, one]) => ({ value, text: one.word }))} value={method} onChange={(value) => setMethod(value as Method)} />
+            <ChoiceField label={said.origin} options={optionsOf(said.origins)} value={origin} onChange={setOrigin} error={entry.fieldError('origin')} />
+            <ChoiceField label={said.purpose} options={optionsOf(said.purposes)} value={purpose} onChange={setPurpose} />
+            <TextField label={said.fallback} value={fallback} onChange={setFallback} error={entry.fieldError('fallback')} />
+            <TextField label={said.note} value={note} onChange={setNote} error={entry.fieldError('arrival_note')} />
+        </EntryForm>
+    )
+}

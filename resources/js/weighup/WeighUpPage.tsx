@@ -1,0 +1,69 @@
+import { Box, Button } from '@chakra-ui/react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Refused } from '../api/client'
+import { kindsQuery, weighUpQuery } from '../api/queries'
+import type { KindRow, Weighed } from '../api/types'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { kindNamed } from '../kinds/KindField'
+import { acquireWords } from '../words/acquire'
+import type { CandidateTyped } from './candidate'
+import { askedOf, noCandidate } from './candidate'
+import { CandidateForm } from './CandidateForm'
+import { Verdict } from './Verdict'
+
+/** One candidate, or two side by side: the whole future before it is bought. */
+export function WeighUpPage({ kind }: { kind: string }) {
+    useNameSheet(acquireWords.title, acquireWords.comment)
+    const first = useCandidate(kind)
+    const second = useCandidate('')
+    const [isBeside, setBeside] = useState(false)
+    const columns = isBeside ? [first, second] : [first]
+    const weighed = columns.filter((one) => one.weighed !== undefined && one.kind !== undefined)
+    const sentence = weighed.length === 0
+        ? acquireWords.empty
+        : weighed.length === 1
+          ? (weighed[0]?.weighed?.sentence ?? '')
+          : acquireWords.between(weighed[0]?.kind?.common_name ?? '', weighed[1]?.kind?.common_name ?? '')
+    return (
+        <>
+            <SheetHead sentence={sentence} comment={weighed.length === 0 ? acquireWords.emptyComment : acquireWords.chainNote} />
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: isBeside ? 'minmax(0, 1fr) minmax(0, 1fr)' : '330px minmax(0, 1fr)' }} columnGap="30px" rowGap="20px" padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }} alignItems="start">
+                {columns.map((one, i) => (
+                    <Box key={i} display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
+                        <Box display="flex" flexDirection="column" gap="14px">
+                            <CandidateForm typed={one.typed} onType={one.type} refused={one.refused} isUnknown={one.typed.kind.trim() !== '' && one.kind === undefined} isNarrow={!isBeside} />
+                            {!isBeside && <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>{acquireWords.beside}</Button>}
+                        </Box>
+                        {isBeside && <Button variant="plain" alignSelf="start" order={3} onClick={() => setBeside(false)} visibility={i === 0 ? 'hidden' : 'visible'}>{acquireWords.alone}</Button>}
+                        {one.weighed !== undefined && one.kind !== undefined ? <Verdict weighed={one.weighed} kind={one.kind} typed={one.typed} isHeaded={isBeside} /> : <Box />}
+                    </Box>
+                ))}
+            </Box>
+        </>
+    )
+}
+
+interface Candidate {
+    typed: CandidateTyped
+    type: (typed: CandidateTyped) => void
+    kind: KindRow | undefined
+    weighed: Weighed | undefined
+    refused: Refused | undefined
+}
+
+function useCandidate(kindName: string): Candidate {
+    const kinds = useQuery(kindsQuery).data ?? []
+    const [typed, type] = useState(noCandidate(kindName))
+    const kind = kindNamed(kinds, typed.kind)
+    const asked = askedOf(typed, kind?.id)
+    const answer = useQuery({ ...weighUpQuery(asked), placeholderData: keepPreviousData })
+    return {
+        typed,
+        type,
+        kind,
+        weighed: asked === '' || answer.isError ? undefined : answer.data,
+        refused: answer.error instanceof Refused ? answer.error : undefined,
+    }
+}
