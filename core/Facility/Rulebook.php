@@ -108,7 +108,7 @@ final readonly class Rulebook
             }
         }
 
-        return $own === [] ? $this : new self($answers, $this->numbers, $own);
+        return $this->exceptions === [] ? $this : new self($answers, $this->numbers, $own);
     }
 
     /** The exception that sets this rule aside, of those that hold here; null when none does. */

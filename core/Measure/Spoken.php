@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
-use Biomegas\Calendar\LocalDate;
-use DateTimeImmutable;
-
 /** Measures as they are said in a sentence, in the units of a facility. */
 final readonly class Spoken
 {
@@ -74,12 +71,6 @@ final readonly class Spoken
         return $this->units === UnitSystem::Metric
             ? self::bare($low).' to '.self::bare($high).' °C'
             : number_format($low * 9 / 5 + 32, 0, '.', '').' to '.number_format($high * 9 / 5 + 32, 0, '.', '').' °F';
-    }
-
-    /** "3 May 2028" */
-    public function date(LocalDate $date): string
-    {
-        return (new DateTimeImmutable($date->toIso()))->format('j F Y');
     }
 
     /** @param  list<string>  $things  "a lid, sand and hides" */

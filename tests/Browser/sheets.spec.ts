@@ -25,6 +25,21 @@ for (const [size, viewport] of [
             await expect(page.getByRole('img', { name: 'Porch tank from above' })).toBeVisible()
             await expectAccessible(page)
             await expectNoSidewaysScrolling(page)
+            for (const [place, shown] of [
+                ['/weigh-up?kind=Redtail%20catfish', /only if a heated pond/],
+                ['/kinds', /kinds are described here/],
+                ['/rulebook', 'How big a home?'],
+            ] as const) {
+                await page.goto(place)
+                await expect(page.getByText(shown).first()).toBeVisible()
+                await expectAccessible(page)
+                await expectNoSidewaysScrolling(page)
+            }
+            await page.goto('/kinds')
+            await page.getByRole('link', { name: 'Alligator gar' }).click()
+            await expect(page.getByText('Who says how long it becomes')).toBeVisible()
+            await expectAccessible(page)
+            await expectNoSidewaysScrolling(page)
             expect(problems).toEqual([])
         })
     }

@@ -4,13 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
+use Biomegas\Facility\Fitting;
+use Biomegas\Facility\Pool;
+use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleConstant;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\SwimmingStyle;
+use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\WaterTemperature;
+use Biomegas\Growth\AdultSize;
 use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\Judgement;
 use Biomegas\Housing\SizeRule;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Measure\UnitSystem;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
+use Tests\ShippedKind;
 
 /** Facts of the trade on room and turning width: common practice, no published source. Nominal outside sizes, 1 cm of glass. */
 final class HousingPracticeTest extends TestCase
@@ -59,6 +72,83 @@ final class HousingPracticeTest extends TestCase
 
         $this->assertLessThanOrEqual($this->floor(90, 30), $need(12));
         $this->assertGreaterThan($this->floor(90, 30), $need(13));
+    }
+
+    public function test_an_oscar_of_30_cm_is_refused_120_by_30_and_has_its_least_home_in_120_by_46(): void
+    {
+        $this->assertFalse($this->passes('oscar', 300, 1, [120, 30, 58]));
+        $this->assertTrue($this->passes('oscar', 300, 1, [120, 46, 52]));
+    }
+
+    /** 284 l is the usual least; the generous school wants 380 l and more. */
+    public function test_the_litres_schools_part_at_284_and_380_litres(): void
+    {
+        $of = fn (string $school, float $litres): bool => $this->passes('oscar', 330, 1, [150, 60, 2 + $litres * 1000 / (148 * 58)], new Rulebook(['home' => $school]));
+
+        $this->assertTrue($of('litres-usual', 290));
+        $this->assertFalse($of('litres-usual', 270));
+        $this->assertTrue($of('litres-generous', 390));
+        $this->assertFalse($of('litres-generous', 370));
+    }
+
+    public function test_three_big_cichlids_and_the_pair_with_tetras(): void
+    {
+        $this->assertTrue($this->passes('oscar', 300, 3, [183, 46, 60]));
+        $this->assertFalse($this->passes('oscar', 250, 3, [120, 46, 52]));
+        $this->assertTrue($this->passes('oscar', 250, 2, [120, 46, 52], with: [['black-skirt-tetra', 70, 6]]));
+    }
+
+    public function test_racing_barbs_five_at_least_and_where_seven_fit(): void
+    {
+        $this->assertFalse($this->passes('red-line-torpedo-barb', 138, 4, [120, 46, 52]), 'too few');
+        $this->assertTrue($this->passes('red-line-torpedo-barb', 138, 5, [120, 30, 46]));
+        $this->assertFalse($this->passes('red-line-torpedo-barb', 138, 7, [120, 30, 46]));
+        $this->assertTrue($this->passes('red-line-torpedo-barb', 138, 7, [120, 46, 52]));
+    }
+
+    /** The deep-bodied small tetra: adult 7.5 cm although labels say 4 to 5; least home 76 x 30 whatever a body-length rule says. */
+    public function test_a_small_tetra_wants_its_least_home_and_its_group(): void
+    {
+        $this->assertTrue($this->passes('black-skirt-tetra', 72, 6, [76, 30, 38]));
+        $this->assertFalse($this->passes('black-skirt-tetra', 72, 6, [60, 30, 38]));
+        $this->assertFalse($this->passes('black-skirt-tetra', 72, 5, [76, 30, 38]));
+        $this->assertEqualsWithDelta(75, AdultSize::of(ShippedKind::named('black-skirt-tetra'))->range()->typical, 8);
+    }
+
+    /** Crowded on purpose, 6 to 12 grazers of 11 cm share 90 x 30 cm; thirteen are too many, and five are no crowd. */
+    public function test_crowded_grazers(): void
+    {
+        $crowded = new Rulebook(['floor' => 'crowded']);
+
+        $this->assertTrue($this->passes('zebra-mbuna', 110, 12, [90, 30, 46], $crowded));
+        $this->assertFalse($this->passes('zebra-mbuna', 110, 13, [90, 30, 46], $crowded));
+        $this->assertFalse($this->passes('zebra-mbuna', 110, 12, [90, 30, 46]), 'the roomy school');
+        $this->assertFalse($this->passes('zebra-mbuna', 110, 5, [90, 30, 46], $crowded), 'less than its group');
+    }
+
+    public function test_outside_sizes_mislead_by_the_glass(): void
+    {
+        $edge = 282 / 1.3;
+        $this->assertFalse($this->passes('oscar', $edge, 1, [120, 30, 46]));
+        $this->assertTrue($this->passes('oscar', $edge, 1, [122, 32, 47]), 'the same water measured inside');
+    }
+
+    /**
+     * @param  array{float, float, float}  $outside  length, width and depth in centimetres
+     * @param  list<array{string, float, int}>  $with  kind, length and number of those who live there
+     */
+    private function passes(string $kind, float $length, int $count, array $outside, Rulebook $rulebook = new Rulebook, array $with = []): bool
+    {
+        $everything = Fitting::cases();
+        $home = new System(
+            'home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside(10 * $outside[0], 10 * $outside[1], 10 * $outside[2], 10))],
+            WaterTemperature::heldAt(25), fittings: $everything,
+        );
+        $tenant = fn (string $kind, float $length, int $count): Tenant => new Tenant($kind, ShippedKind::named($kind), $length, $count);
+
+        return Judgement::of(new HousingCase(
+            $tenant($kind, $length, $count), $home, array_map(fn (array $one): Tenant => $tenant(...$one), $with), $rulebook, new Spoken(UnitSystem::Metric),
+        ))->passes();
     }
 
     private function limit(float $length, float $width, SwimmingStyle $style): HomeLimit

@@ -96,7 +96,7 @@ final readonly class WeighUp
     {
         $conditions = [];
         if ($chain->toBuild !== null) {
-            $conditions[] = "{$chain->toBuild->words($spoken)} is ready by {$spoken->date($chain->toBuild->by)}";
+            $conditions[] = "{$chain->toBuild->words($spoken)} is ready by {$chain->toBuild->by->inWords()}";
             if (! $candidate->hasFallback) {
                 $conditions[] = 'you know where '.($candidate->count === 1 ? 'it goes' : 'they go').' if that fails';
             }

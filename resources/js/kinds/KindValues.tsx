@@ -12,17 +12,19 @@ export function KindValues({ sheet }: { sheet: KindSheet }) {
             <chakra.p color="ink2" paddingBlock="6px">{kindWordsOf.legend}</chakra.p>
             <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap="28px">
                 {valueGroups.map((group) => (
-                    <Box key={group.title} as="dl" paddingBottom="12px">
-                        <chakra.dt fontWeight={800} paddingBottom="2px">{group.title}</chakra.dt>
+                    <Box key={group.title} paddingBottom="12px">
+                        <chakra.h3 fontWeight={800} paddingBottom="2px">{group.title}</chakra.h3>
+                        <dl>
                         {group.fields.map((one) => {
                             const value = shownValue(sheet.description, one)
                             return value === '' ? null : (
                                 <Box key={one.label} display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(0, 1fr)" gap="8px" borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
-                                    <chakra.dd color="ink2">{one.label.replace(/ \(one a line.*/, '')}</chakra.dd>
+                                    <chakra.dt color="ink2">{one.label.replace(/ \(one a line.*/, '')}</chakra.dt>
                                     <chakra.dd fontWeight={600}>{value} <Source sheet={sheet} field={one.field} label={one.label} /></chakra.dd>
                                 </Box>
                             )
                         })}
+                        </dl>
                     </Box>
                 ))}
             </Box>

@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { rulebookQuery } from '../api/queries'
 import type { RulebookRequest, RulebookSheet, School } from '../api/types'
 import { Section } from '../frame/Section'
@@ -33,7 +34,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
             <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} columnGap="34px" padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}>
                 <Box display="flex" flexDirection="column" gap="18px">
                     {sheet.schools.map((school) => (
-                        <Choice key={school.question} school={school} isSaving={rulebook.isSaving} onChoose={(answer) => rulebook.save(withAnswer(document, school.question, answer))} />
+                        <Choice key={`${school.question} ${school.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`} school={school} isSaving={rulebook.isSaving} onChoose={(answer) => rulebook.save(withAnswer(document, school.question, answer))} />
                     ))}
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
@@ -53,6 +54,8 @@ interface ChoiceProps {
 
 function Choice({ school, isSaving, onChoose }: ChoiceProps) {
     const { ask, decides } = questions[school.question]
+    // Shown at once; the answer from the server replaces it.
+    const [picked, pick] = useState<string>()
     const movesFish = school.question === 'home' || school.question === 'floor'
     return (
         <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" paddingTop="6px">
@@ -60,7 +63,7 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
             <chakra.p color="ink2" paddingBottom="4px">{decides}</chakra.p>
             {school.choices.map((choice) => (
                 <chakra.label key={choice.answer} display="grid" gridTemplateColumns="28px minmax(0, 1fr)" gap="8px" alignItems="center" minHeight="44px" cursor="pointer" borderTop="1px solid" borderColor="rule">
-                    <chakra.input type="radio" name={school.question} checked={choice.is_chosen} disabled={isSaving} onChange={() => onChoose(choice.answer)} width="22px" height="22px" accentColor="accent" />
+                    <chakra.input type="radio" name={school.question} checked={picked === undefined ? choice.is_chosen : choice.answer === picked} disabled={isSaving} onChange={() => { pick(choice.answer); onChoose(choice.answer) }} width="22px" height="22px" accentColor="accent" />
                     <span>
                         <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>{answers[choice.answer] ?? choice.answer}</chakra.span>
                         {choice.is_default && <chakra.span color="ink2">, {said.usual}</chakra.span>}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Biomegas\Facility\Background;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\HousingNeeds;
+use Biomegas\Facility\LengthWeight;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Span;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\Search\Fit;
+use Biomegas\Planning\Search\Lodger;
+use Biomegas\Planning\Search\LodgerSearch;
+use Biomegas\Planning\WeighUp\Advice;
+use Biomegas\Planning\WeighUp\Candidate;
+use Biomegas\Planning\WeighUp\HealthSeen;
+use Biomegas\Planning\WeighUp\WeighUp;
+use Biomegas\RefusedEntry;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+/** Weighing up, the chain of homes and the search turned round, on invented kinds of adult length about 50 cm. */
+final class WeighUpTest extends TestCase
+{
+    public function test_the_chain_goes_through_ever_longer_lasting_homes(): void
+    {
+        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('small', 80, 40), Kinds::tank('middle', 150, 60), Kinds::tank('large', 300, 120)]);
+        $names = array_map(fn ($stay): string => $stay->system->name, $weighed->chain->stays);
+
+        $this->assertSame(Advice::Take, $weighed->advice);
+        $this->assertSame(['Small', 'Middle', 'Large'], $names);
+        $this->assertTrue($weighed->chain->isForLife());
+        $this->assertSame('Take it: Small, then Middle, then Large hold it for life.', $weighed->sentence);
+        foreach (array_slice($weighed->chain->stays, 0, -1) as $stay) {
+            $this->assertNotNull($stay->leave);
+            $this->assertFalse($stay->move?->isAfter($stay->leave), 'moved before it must');
+        }
+    }
+
+    public function test_the_other_school_goes_to_the_adult_home_at_once(): void
+    {
+        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('small', 80, 40), Kinds::tank('large', 300, 120)], rulebook: new Rulebook(['upgrade' => 'final-first']));
+
+        $this->assertSame('Take it: Large holds it for life.', $weighed->sentence);
+    }
+
+    public function test_what_is_missing_at_the_end_must_be_built_by_a_day(): void
+    {
+        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('middle', 150, 60)]);
+
+        $this->assertSame(Advice::OnlyIf, $weighed->advice);
+        $this->assertNotNull($weighed->chain->toBuild);
+        $this->assertTrue($weighed->chain->toBuild->by->equals($weighed->chain->stays[0]->leave ?? $weighed->chain->toBuild->begin));
+        $this->assertSame(60, $weighed->chain->toBuild->begin->daysUntil($weighed->chain->toBuild->by));
+        $this->assertGreaterThan(3.3 * 600, $weighed->chain->toBuild->length, 'for one larger than nine in ten');
+        $this->assertMatchesRegularExpression('/^Take it only if a tank of \d+ by \d+ cm inside is ready by \d+ \w+ 20\d\d and you know where it goes if that fails\.$/', $weighed->sentence);
+    }
+
+    public function test_the_reason_names_the_rule_that_ends_a_stay(): void
+    {
+        $stay = $this->weigh(Kinds::of(), [Kinds::tank('middle', 150, 60), Kinds::tank('large', 300, 120)])->chain->stays[0];
+
+        $this->assertStringContainsString('too long', (string) $stay->because?->sentence);
+        $this->assertGreaterThan(150, $stay->lengthAtEnd);
+    }
+
+    public function test_a_wanted_fallback_and_quarantine_are_conditions(): void
+    {
+        $homes = [Kinds::tank('large', 300, 120)];
+        $resident = Kinds::fish(Kinds::of(key: 'resident'), 'large', [], '2027-01-01');
+        $served = fn (int $days): string => $this->weigh(Kinds::of(), $homes, served: $days, fish: [$resident])->sentence;
+
+        $this->assertStringContainsString('a home is freed for 21 days of quarantine', $served(7));
+        $this->assertStringNotContainsString('quarantine', $served(28));
+        $this->assertNotNull($this->weigh(Kinds::of(), $homes, served: 0)->quarantine->home, 'an empty home serves');
+    }
+
+    public function test_a_sick_one_and_one_without_a_home_are_refused(): void
+    {
+        $this->assertSame(Advice::DoNot, $this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)], health: HealthSeen::Sick)->advice);
+        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('tiny', 20, 10)]);
+        $this->assertSame(Advice::DoNot, $weighed->advice);
+        $this->assertStringContainsString('Tiny holds up to', $weighed->sentence);
+    }
+
+    public function test_upkeep_is_of_all_of_them_and_grows_with_what_must_be_built(): void
+    {
+        $kind = $this->heavy();
+        $one = $this->weigh($kind, [Kinds::tank('large', 300, 120)])->upkeep;
+        $three = $this->weigh($kind, [Kinds::tank('large', 300, 120)], count: 3)->upkeep;
+        $homeless = $this->weigh($kind, [Kinds::tank('middle', 150, 60)], price: 30)->upkeep;
+
+        $this->assertNotNull($one);
+        $this->assertEqualsWithDelta(3 * $one->adultMass, $three?->adultMass, 1e-6);
+        $this->assertSame(0.0, $one->homeCost);
+        $this->assertGreaterThan(100, $homeless?->homeCost);
+        $this->assertEqualsWithDelta($homeless?->foodCost + $homeless?->homeCost + 30, $homeless?->whole(), 1e-6);
+        $this->assertNull($this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)])->upkeep, 'its mass is not known');
+    }
+
+    public function test_no_fish_is_twice_as_long_as_its_kind(): void
+    {
+        $this->expectException(RefusedEntry::class);
+        $this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)], length: 2000);
+    }
+
+    public function test_the_search_turned_round_ranks_and_gives_reasons(): void
+    {
+        $home = Kinds::tank('home', 150, 60, celsius: 25);
+        $kinds = [
+            [Kinds::of(key: 'big'), new Background(soldAt: 60)],
+            [Kinds::of(keep: new Span(5, 15), key: 'cold'), new Background(soldAt: 60)],
+            [$this->little(), new Background(soldAt: 20)],
+        ];
+        $lodgers = (new LodgerSearch($this->facility([$home], [], new Rulebook), $this->nobody(), new Spoken(UnitSystem::Metric)))->in($home, $kinds);
+
+        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (Lodger $one): Fit => $one->fit, $lodgers));
+        $this->assertSame('little', $lodgers[0]->kind->key);
+        $this->assertGreaterThan(6, $lodgers[0]->most);
+        $this->assertSame(6, $lodgers[0]->least);
+        $this->assertStringContainsString('too long', (string) $lodgers[1]->because?->sentence);
+        $this->assertStringContainsString('held at 25 °C', (string) $lodgers[2]->because?->sentence);
+    }
+
+    public function test_residents_leave_less_room(): void
+    {
+        $home = Kinds::tank('home', 150, 60, celsius: 25);
+        $crowd = Kinds::fish(Kinds::of(key: 'crowd'), 'home', [], '2027-01-01', count: 5);
+        $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Tenant => new Tenant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
+        $most = fn (Residents $with): int => (new LodgerSearch($this->facility([$home], [], new Rulebook), $with, new Spoken(UnitSystem::Metric)))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
+
+        $this->assertLessThan($most($this->nobody()), $most($residents));
+    }
+
+    /**
+     * @param  list<System>  $homes
+     * @param  list<Fish>  $fish
+     */
+    private function weigh(Species $kind, array $homes, int $count = 1, HealthSeen $health = HealthSeen::Well, int $served = 28, ?float $price = null, float $length = 60, array $fish = [], Rulebook $rulebook = new Rulebook): WeighUp
+    {
+        $candidate = Candidate::of($kind, new Background(lifespan: new Span(10, 20)), $count, $length, $health, $served, $price, false);
+
+        return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $this->nobody(), new Spoken(UnitSystem::Metric));
+    }
+
+    private function nobody(): Residents
+    {
+        return new Residents(fn (System $system): array => []);
+    }
+
+    /**
+     * @param  list<System>  $homes
+     * @param  list<Fish>  $fish
+     */
+    private function facility(array $homes, array $fish, Rulebook $rulebook): Facility
+    {
+        return new Facility(\Biomegas\Calendar\LocalDate::fromIso('2027-03-01'), WeighUp::HORIZON_DAYS, $rulebook, $homes, $fish);
+    }
+
+    private function heavy(): Species
+    {
+        $kind = Kinds::of();
+
+        return new Species($kind->key, $kind->commonName, $kind->scientificName, $kind->adultLength, $kind->growthCoefficient, $kind->swimming, lengthWeight: new LengthWeight(0.02, 3));
+    }
+
+    private function little(): Species
+    {
+        $kind = Kinds::of();
+
+        return new Species('little', 'Little fish', $kind->scientificName, \Biomegas\Facility\Range::of('adult_length_mm', 40, 50, 60), $kind->growthCoefficient, $kind->swimming, needs: new HousingNeeds(minimumGroup: 6));
+    }
+}
