@@ -7,6 +7,7 @@ namespace Biomegas\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
@@ -55,6 +56,14 @@ final class FishOutlook
     public static function of(FacilityGrowth $study, Fish $fish): self
     {
         return new self($study->facility, $fish, $study->projectionOf($fish));
+    }
+
+    /** The same fish where another rulebook holds; its growth stays. */
+    public function under(Rulebook $other): self
+    {
+        $facility = new Facility($this->facility->date, $this->facility->horizonDays, $other, array_values($this->facility->systems), array_values($this->facility->fish));
+
+        return new self($facility, $this->fish, $this->growth);
     }
 
     /** @return array<string, HomeOutlook> by system, in walking order */

@@ -62,6 +62,18 @@ final class KindTest extends ApiTestCase
         }
     }
 
+    public function test_an_adult_size_below_the_present_length_is_answered_with_honest_dates(): void
+    {
+        $gourami = $this->sheet('Giant gourami');
+        $this->putJson('/api/v1/kinds/'.$gourami['kind']['id'], ['description' => [
+            ...$gourami['description'], 'adult_length_mm' => ['low' => 50, 'typical' => 60, 'high' => 70], 'adult_size_claims' => [],
+        ]])->assertOk();
+        $sheet = $this->getJson('/api/v1/fish/'.$this->fish('Bramble'))->assertOk()->json();
+
+        $this->assertGreaterThan(300, $sheet['fish']['length_mm']['likely'], 'its lengths are believed, not the kind');
+        $this->assertGreaterThanOrEqual($sheet['fish']['length_mm']['likely'] * 0.95, $sheet['adult_mm']['likely']);
+    }
+
     public function test_values_that_cannot_be_name_their_field(): void
     {
         $oscar = $this->sheet('Oscar');

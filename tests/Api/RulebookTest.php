@@ -30,6 +30,15 @@ final class RulebookTest extends ApiTestCase
         $this->assertNotSame([], array_merge($after['footprint']['gain'], $after['footprint']['lose']));
     }
 
+    public function test_it_shows_who_would_go_elsewhere_next(): void
+    {
+        $upgrade = array_column(array_column($this->rulebook()['schools'], null, 'question')['upgrade']['choices'], null, 'answer');
+        $next = $this->getJson('/api/v1/fish/'.$this->fish($upgrade['final-first']['elsewhere'][0]))->json('fish.next.name');
+        $this->choose(['upgrade' => 'final-first']);
+
+        $this->assertNotSame($next, $this->getJson('/api/v1/fish/'.$this->fish($upgrade['final-first']['elsewhere'][0]))->json('fish.next.name'));
+    }
+
     public function test_another_school_changes_verdicts_and_dates(): void
     {
         $before = $this->sheet('Thistle');

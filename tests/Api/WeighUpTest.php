@@ -34,6 +34,16 @@ final class WeighUpTest extends ApiTestCase
         $this->assertStringNotContainsString('know where it goes', $this->weigh('Redtail catfish', ['fallback' => 'the pond house'])->json('sentence'));
     }
 
+    public function test_several_that_come_together_find_each_other_in_their_homes(): void
+    {
+        $alone = $this->weigh('Oscar', ['quarantine_served' => 28])->assertOk()->json();
+        $crowd = ['kind_id' => $this->kind('Oscar'), 'count' => 3];
+        $together = $this->weigh('Oscar', ['quarantine_served' => 28, 'with' => [$crowd]])->assertOk()->json();
+
+        $this->assertNotSame($alone['chain']['stays'], $together['chain']['stays']);
+        $this->weigh('Oscar', ['with' => [['kind_id' => 9999]]])->assertUnprocessable()->assertJsonValidationErrors(['with.0.kind_id']);
+    }
+
     public function test_a_sick_or_salt_water_fish_is_left_where_it_is(): void
     {
         $this->weigh('Oscar', ['health' => 'sick'])->assertOk()->assertJsonPath('advice', 'do-not');

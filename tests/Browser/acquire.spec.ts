@@ -30,8 +30,10 @@ test('two candidates stand side by side', async ({ page }) => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Oscar or green terror?')
     await expect(page.getByRole('heading', { level: 2, name: /^Oscar\. Take it/ })).toBeVisible()
     await expect(page.getByRole('heading', { level: 2, name: /^Green terror\. Take it/ })).toBeVisible()
+    await page.getByLabel('They come together').check()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Oscar and green terror together?')
     await expectAccessible(page)
-    await page.getByRole('button', { name: 'Put it away' }).click()
+    await page.getByRole('button', { name: 'Put the second away' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Take it')
 })
 

@@ -26,6 +26,10 @@ final class WeighUpRequest extends FormRequest
             'health' => ['nullable', Rule::enum(HealthSeen::class)],
             'quarantine_served' => ['nullable', 'integer', 'min:0', 'max:1000'],
             'fallback' => ['nullable', 'string', 'max:200'],
+            'with' => ['nullable', 'array', 'max:5'],
+            'with.*.kind_id' => ['required', 'integer', 'exists:species,id'],
+            'with.*.count' => ['nullable', 'integer', 'min:1', 'max:500'],
+            'with.*.length' => ['nullable', 'string', 'max:40'],
         ];
     }
 
@@ -34,12 +38,22 @@ final class WeighUpRequest extends FormRequest
     {
         return [
             'kind_id' => 'Choose a kind from the list.',
+            'with.*.kind_id' => 'Choose a kind from the list.',
+            'with.max' => 'Weigh up to five others with it.',
             'count' => 'Give how many: a whole number from 1 to 500.',
             'price' => 'Give the price of one as a number, 0 or more.',
             'health' => 'Choose how it looks from the list.',
             'quarantine_served' => 'Give days as a whole number, 0 or more.',
             'fallback' => 'Say in up to 200 characters where it could go.',
         ];
+    }
+
+    /** @return list<array{kind_id: int, count: int, length: string}> those who come with it, before it */
+    public function others(): array
+    {
+        return array_map(fn (array $one): array => [
+            'kind_id' => (int) $one['kind_id'], 'count' => (int) ($one['count'] ?? 1), 'length' => (string) ($one['length'] ?? ''),
+        ], array_values((array) $this->input('with', [])));
     }
 
     /** @throws RefusedEntry when its length cannot be read or cannot be */

@@ -20,6 +20,7 @@ final readonly class KindSheet
      * @param  list<string>  $edited
      * @param  list<Claim>  $claims
      * @param  list<LookAlike>  $look_alikes
+     * @param  list<Inspection>  $inspections
      * @param  list<string>  $hazards
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class KindSheet
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Adult length by all claims: the central 90 %.')] public Band $adult_mm,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Claim'))] public array $claims,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LookAlike'))] public array $look_alikes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Inspection'))] public array $inspections,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $hazards,
         #[OA\Property] public ?string $protected,
     ) {
@@ -58,6 +60,7 @@ final readonly class KindSheet
             array_map(fn (array $one): LookAlike => new LookAlike(
                 $all->get($one['kind'])?->id, $all->get($one['kind'])->common_name ?? $one['kind'], $one['marks'], (float) $one['shows_at_mm'],
             ), array_values($description['look_alikes'] ?? [])),
+            array_map(fn (array $one): Inspection => new Inspection($one['what'], $one['every_days']), array_values($description['inspections'] ?? [])),
             $background->hazards,
             $background->protected,
         );

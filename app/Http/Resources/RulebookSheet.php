@@ -6,7 +6,9 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\Question;
+use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleConstant;
 use Biomegas\Facility\RuleException;
 use Biomegas\Planning\SchoolEffect;
@@ -48,10 +50,23 @@ final readonly class RulebookSheet
             $effect = $isChosen || ! in_array($question, [Question::Home, Question::Floor], true)
                 ? null
                 : SchoolEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->tenant(...), $kept->spoken());
-            $choices[] = new SchoolChoice($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? []);
+            $choices[] = new SchoolChoice($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? [],
+                $isChosen || $question !== Question::Upgrade ? [] : self::elsewhere($kept, $rulebook->answering($question, $answer)));
         }
 
         return new School($question, $choices);
+    }
+
+    /** @return list<string> */
+    private static function elsewhere(KeptFacility $kept, Rulebook $other): array
+    {
+        $moved = array_filter($kept->facility->fish, function (Fish $fish) use ($kept, $other): bool {
+            $brief = $kept->brief($fish);
+
+            return $brief->home->outgrows->early !== null && $kept->outlook($fish)->under($other)->next()?->system->key !== $brief->next?->system->key;
+        });
+
+        return array_values(array_map(fn (Fish $fish): string => $fish->name, $moved));
     }
 
     private static function exception(KeptFacility $kept, RuleException $one): RuleExceptionRow

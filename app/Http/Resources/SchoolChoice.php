@@ -12,6 +12,7 @@ final readonly class SchoolChoice
     /**
      * @param  list<string>  $lose
      * @param  list<string>  $gain
+     * @param  list<string>  $elsewhere
      */
     public function __construct(
         #[OA\Property] public string $answer,
@@ -19,6 +20,7 @@ final readonly class SchoolChoice
         #[OA\Property] public bool $is_default,
         #[OA\Property(description: 'Fish whose home would no longer do.', type: 'array', items: new OA\Items(type: 'string'))] public array $lose,
         #[OA\Property(description: 'Fish whose home would do after all.', type: 'array', items: new OA\Items(type: 'string'))] public array $gain,
+        #[OA\Property(description: 'Fish that would go to another home next.', type: 'array', items: new OA\Items(type: 'string'))] public array $elsewhere,
     ) {
     }
 }

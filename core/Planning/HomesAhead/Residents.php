@@ -16,9 +16,15 @@ final class Residents
     /** @var array<string, list<Tenant>> by system and day */
     private array $known = [];
 
-    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): Tenant}>  $of  the residents of a system, each as a tenant of any day */
+    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Tenant}>  $of  the residents of a system, each as a tenant of any day, null when it is not there */
     public function __construct(private readonly Closure $of)
     {
+    }
+
+    /** With one more, who goes through this chain of homes. */
+    public function and(Newcomer $newcomer): self
+    {
+        return new self(fn (System $system): array => [...($this->of)($system), ...$newcomer->staysIn($system)]);
     }
 
     /**
@@ -27,10 +33,10 @@ final class Residents
      */
     public function in(System $system, LocalDate $date, Fish $but): array
     {
-        $all = $this->known["{$system->key} {$date->toIso()}"] ??= array_map(
-            fn (array $resident): Tenant => $resident[1]($date),
+        $all = $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
+            fn (array $resident): ?Tenant => $resident[1]($date),
             ($this->of)($system),
-        );
+        )));
 
         return array_values(array_filter($all, fn (Tenant $one): bool => $one->fish !== $but->key));
     }

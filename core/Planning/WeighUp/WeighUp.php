@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\WeighUp;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
@@ -11,6 +12,7 @@ use Biomegas\Facility\Method;
 use Biomegas\Facility\Stay;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Shoal;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Tenant;
 use Biomegas\Housing\Verdict;
@@ -18,6 +20,7 @@ use Biomegas\Measure\Length;
 use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
+use Biomegas\Planning\HomesAhead\Newcomer;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
 
@@ -39,10 +42,15 @@ final readonly class WeighUp
         public Quarantine $quarantine,
         /** @var list<string> */
         public array $cautions,
+        /** As others that come with it find it. */
+        public Newcomer $newcomer,
     ) {
     }
 
-    /** @param  Facility  $facility  with at least one system; its horizon does not matter */
+    /**
+     * @param  Facility  $facility  with at least one system; its horizon does not matter
+     * @param  Residents  $residents  with those who come before it
+     */
     public static function of(Candidate $candidate, Facility $facility, Residents $residents, Spoken $spoken): self
     {
         $long = new Facility($facility->date, self::HORIZON_DAYS, $facility->rulebook, array_values($facility->systems), array_values($facility->fish));
@@ -67,6 +75,7 @@ final readonly class WeighUp
             Upkeep::of($candidate, $growth->leading(), $chain, $long),
             $quarantine,
             Cautions::of($candidate, $facility->rulebook),
+            new Newcomer($fish, $chain, fn (LocalDate $date): float => $growth->lengthOn($date)->likely, Shoal::of($fish)->largest),
         );
     }
 
@@ -74,7 +83,7 @@ final readonly class WeighUp
     private static function asFish(Candidate $candidate, Facility $facility): Fish
     {
         return new Fish(
-            'candidate', $candidate->kind->commonName, $candidate->kind, $facility->date,
+            "candidate {$candidate->kind->key}", $candidate->kind->commonName, $candidate->kind, $facility->date,
             [new Stay((string) array_key_first($facility->systems), $facility->date)],
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,

@@ -822,6 +822,11 @@ export interface components {
             /** Format: date */
             hatched_on: string | null;
         };
+        /** @description Something to look at regularly in a kind. */
+        Inspection: {
+            what: string;
+            every_days: number;
+        };
         /** @description A signed-in person and the facility. */
         Keeper: {
             id: number;
@@ -908,6 +913,7 @@ export interface components {
             adult_mm: components["schemas"]["Band"];
             claims: components["schemas"]["Claim"][];
             look_alikes: components["schemas"]["LookAlike"][];
+            inspections: components["schemas"]["Inspection"][];
             hazards: string[];
             protected: string | null;
         };
@@ -1183,6 +1189,8 @@ export interface components {
             lose: string[];
             /** @description Fish whose home would do after all. */
             gain: string[];
+            /** @description Fish that would go to another home next. */
+            elsewhere: string[];
         };
         /** @description Who is signed in, and where. */
         Session: {
@@ -2989,6 +2997,8 @@ export interface operations {
                 quarantine_served?: number;
                 /** @description Where it goes if it cannot stay. */
                 fallback?: string;
+                /** @description Others that come with it, before it: kind_id, count and length of each. */
+                with?: Record<string, never>[];
             };
             header?: never;
             path?: never;

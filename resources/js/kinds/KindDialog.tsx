@@ -123,7 +123,7 @@ function Value({ one, value, onChange, error }: { one: ValueField; value: string
     if (one.type === 'choice') {
         return <ChoiceField label={one.label} options={optionsOf(one.options)} value={value} onChange={onChange} error={error} />
     }
-    if (one.type === 'lines') {
+    if (one.type === 'lines' || one.type === 'records') {
         return (
             <Field.Root invalid={error !== undefined} gridColumn={{ md: '1 / 3' }}>
                 <Field.Label>{one.label}</Field.Label>

@@ -69,6 +69,15 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
                         ))}
                     </ul>
                 </Section>
+                {sheet.inspections.length > 0 && (
+                    <Section title={kindWordsOf.inspections}>
+                        <ul>
+                            {sheet.inspections.map((one) => (
+                                <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">{kindWordsOf.every(one.every_days)}: {one.what}</chakra.li>
+                            ))}
+                        </ul>
+                    </Section>
+                )}
                 {(sheet.protected !== null || sheet.hazards.length > 0) && (
                     <Section title={kindWordsOf.cautions}>
                         <ul>

@@ -16,7 +16,7 @@ export function KindValues({ sheet }: { sheet: KindSheet }) {
                         <chakra.h3 fontWeight={800} paddingBottom="2px">{group.title}</chakra.h3>
                         <dl>
                         {group.fields.map((one) => {
-                            const value = shownValue(sheet.description, one)
+                            const value = one.type === 'records' ? '' : shownValue(sheet.description, one)
                             return value === '' ? null : (
                                 <Box key={one.label} display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(0, 1fr)" gap="8px" borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
                                     <chakra.dt color="ink2">{one.label.replace(/ \(one a line.*/, '')}</chakra.dt>

@@ -14,6 +14,8 @@ interface Shared {
 export type ValueField = Shared & (
     | { type: 'number' | 'text' }
     | { type: 'lines' }
+    /** A list of records, one a line, written by a pattern. */
+    | { type: 'records'; toLine: (record: Json) => string; fromLine: (line: string) => unknown }
     | { type: 'choice'; options: Record<string, string> }
 )
 
@@ -83,6 +85,26 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
     {
         title: 'To know',
         fields: [
+            {
+                field: 'inspections',
+                label: 'To look at regularly, one a line, like "30 days: teeth"',
+                type: 'records',
+                toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
+                fromLine: (line) => {
+                    const [, days, what] = /^(\d+)\s*days?:\s*(.*)$/.exec(line) ?? []
+                    return days === undefined ? line : { what, every_days: Number(days) }
+                },
+            },
+            {
+                field: 'look_alikes',
+                label: 'Taken for it, one a line, like "koi, from 50 mm: two pairs of barbels"',
+                type: 'records',
+                toLine: (one) => `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
+                fromLine: (line) => {
+                    const [, kind, from, marks] = /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
+                    return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
+                },
+            },
             { field: 'protected', label: 'Law', type: 'text' },
             { field: 'hazards', label: 'Hazards, one a line', type: 'lines' },
             { field: 'disease_prone', label: 'Prone to disease', type: 'choice', options: yesNo },
@@ -96,13 +118,15 @@ const UNSAID: Record<string, unknown> = {
     mouth_ratio: 0.33, bites_pieces: false, nips_fins: false, long_fins: false, pace: 'normal', diet: 'omnivore', plants: 'safe', disease_prone: false,
 }
 
+const text = (value: unknown): string => (typeof value === 'string' ? value : typeof value === 'number' ? String(value) : '')
+
 const nameOf = (one: ValueField): string => (one.part === undefined ? one.field : `${one.field}.${one.part}`)
 
 /** The description as text, ready to be typed over. */
 export function typedFrom(description: Json): Record<string, string> {
     const typed: Record<string, string> = {}
     for (const one of valueGroups.flatMap((group) => group.fields)) {
-        typed[nameOf(one)] = textOf(valueOf(description, one))
+        typed[nameOf(one)] = shownText(description, one)
     }
     return typed
 }
@@ -112,15 +136,15 @@ export function describedFrom(description: Json, typed: Record<string, string>):
     const before = typedFrom(description)
     const next: Json = { ...description }
     for (const one of valueGroups.flatMap((group) => group.fields)) {
-        const text = typed[nameOf(one)] ?? ''
-        if (text === before[nameOf(one)]) {
+        const value = typed[nameOf(one)] ?? ''
+        if (value === before[nameOf(one)]) {
             continue
         }
         if (one.part === undefined) {
-            put(next, one.field, read(one, text))
+            put(next, one.field, read(one, value))
         } else {
             const whole: Json = { ...(next[one.field] as Json | undefined) }
-            put(whole, one.part, read(one, text))
+            put(whole, one.part, read(one, value))
             put(next, one.field, Object.values(whole).every((value) => value === undefined) ? undefined : whole)
         }
     }
@@ -131,8 +155,13 @@ export const fieldName = nameOf
 
 /** As it is shown: choices by their words. */
 export function shownValue(description: Json, one: ValueField): string {
-    const text = textOf(valueOf(description, one))
-    return one.type === 'choice' ? (one.options[text] ?? text) : text.split('\n').join(', ')
+    const value = shownText(description, one)
+    return one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
+}
+
+function shownText(description: Json, one: ValueField): string {
+    const value = valueOf(description, one)
+    return one.type === 'records' ? ((value ?? []) as Json[]).map(one.toLine).join('\n') : textOf(value)
 }
 
 function valueOf(description: Json, one: ValueField): unknown {
@@ -156,10 +185,11 @@ function put(into: Json, name: string, value: unknown): void {
 }
 
 /** Text that is no number is sent as it is, so that the answer can name the field. */
-function read(one: ValueField, text: string): unknown {
-    const trimmed = text.trim()
-    if (one.type === 'lines') {
-        return trimmed.split('\n').map((line) => line.trim()).filter((line) => line !== '')
+function read(one: ValueField, typed: string): unknown {
+    const trimmed = typed.trim()
+    if (one.type === 'lines' || one.type === 'records') {
+        const lines = trimmed.split('\n').map((line) => line.trim()).filter((line) => line !== '')
+        return one.type === 'records' ? lines.map(one.fromLine) : lines
     }
     if (trimmed === '') {
         return undefined

@@ -56,7 +56,7 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
     const { ask, decides } = questions[school.question]
     // Shown at once; the answer from the server replaces it.
     const [picked, pick] = useState<string>()
-    const movesFish = school.question === 'home' || school.question === 'floor'
+    const movesFish = school.question === 'home' || school.question === 'floor' || school.question === 'upgrade'
     return (
         <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" paddingTop="6px">
             <chakra.legend fontWeight={800} fontSize="17px" paddingInlineEnd="10px">{ask}</chakra.legend>
@@ -70,7 +70,8 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
                         {movesFish && !choice.is_chosen && (
                             <chakra.span display="block" fontSize="15.5px" color={choice.lose.length > 0 ? 'over' : 'ink2'}>
                                 {choice.lose.length > 0 && said.lose(choice.lose)} {choice.gain.length > 0 && said.gain(choice.gain)}
-                                {choice.lose.length === 0 && choice.gain.length === 0 && said.nobody}
+                                {choice.elsewhere.length > 0 && said.elsewhere(choice.elsewhere)}
+                                {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 && said.nobody}
                             </chakra.span>
                         )}
                     </span>

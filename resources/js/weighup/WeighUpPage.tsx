@@ -1,4 +1,4 @@
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../api/client'
@@ -8,7 +8,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { kindNamed } from '../kinds/KindField'
 import { acquireWords } from '../words/acquire'
-import type { CandidateTyped } from './candidate'
+import type { CandidateTyped, Companion } from './candidate'
 import { askedOf, noCandidate } from './candidate'
 import { CandidateForm } from './CandidateForm'
 import { Verdict } from './Verdict'
@@ -16,19 +16,29 @@ import { Verdict } from './Verdict'
 /** One candidate, or two side by side: the whole future before it is bought. */
 export function WeighUpPage({ kind }: { kind: string }) {
     useNameSheet(acquireWords.title, acquireWords.comment)
-    const first = useCandidate(kind)
-    const second = useCandidate('')
     const [isBeside, setBeside] = useState(false)
+    const [together, setTogether] = useState(false)
+    const first = useCandidate(kind)
+    const second = useCandidate('', isBeside && together && first.kind !== undefined ? { typed: first.typed, kindId: first.kind.id } : undefined)
     const columns = isBeside ? [first, second] : [first]
     const weighed = columns.filter((one) => one.weighed !== undefined && one.kind !== undefined)
     const sentence = weighed.length === 0
         ? acquireWords.empty
         : weighed.length === 1
           ? (weighed[0]?.weighed?.sentence ?? '')
-          : acquireWords.between(weighed[0]?.kind?.common_name ?? '', weighed[1]?.kind?.common_name ?? '')
+          : acquireWords.between(weighed[0]?.kind?.common_name ?? '', weighed[1]?.kind?.common_name ?? '', together)
     return (
         <>
             <SheetHead sentence={sentence} comment={weighed.length === 0 ? acquireWords.emptyComment : acquireWords.chainNote} />
+            {isBeside && (
+                <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="18px" paddingInline={{ base: '2px', md: '10px' }} paddingTop="6px">
+                    <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
+                        <chakra.input type="checkbox" width="22px" height="22px" accentColor="accent" checked={together} onChange={(event) => setTogether(event.target.checked)} />
+                        {acquireWords.together}
+                    </chakra.label>
+                    <Button variant="plain" onClick={() => setBeside(false)}>{acquireWords.alone}</Button>
+                </Box>
+            )}
             <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: isBeside ? 'minmax(0, 1fr) minmax(0, 1fr)' : '330px minmax(0, 1fr)' }} columnGap="30px" rowGap="20px" padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }} alignItems="start">
                 {columns.map((one, i) => (
                     <Box key={i} display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
@@ -36,7 +46,6 @@ export function WeighUpPage({ kind }: { kind: string }) {
                             <CandidateForm typed={one.typed} onType={one.type} refused={one.refused} isUnknown={one.typed.kind.trim() !== '' && one.kind === undefined} isNarrow={!isBeside} />
                             {!isBeside && <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>{acquireWords.beside}</Button>}
                         </Box>
-                        {isBeside && <Button variant="plain" alignSelf="start" order={3} onClick={() => setBeside(false)} visibility={i === 0 ? 'hidden' : 'visible'}>{acquireWords.alone}</Button>}
                         {one.weighed !== undefined && one.kind !== undefined ? <Verdict weighed={one.weighed} kind={one.kind} typed={one.typed} isHeaded={isBeside} /> : <Box />}
                     </Box>
                 ))}
@@ -53,11 +62,12 @@ interface Candidate {
     refused: Refused | undefined
 }
 
-function useCandidate(kindName: string): Candidate {
+/** @param companion who comes before it, if they come together */
+function useCandidate(kindName: string, companion?: Companion): Candidate {
     const kinds = useQuery(kindsQuery).data ?? []
     const [typed, type] = useState(noCandidate(kindName))
     const kind = kindNamed(kinds, typed.kind)
-    const asked = askedOf(typed, kind?.id)
+    const asked = askedOf(typed, kind?.id, companion)
     const answer = useQuery({ ...weighUpQuery(asked), placeholderData: keepPreviousData })
     return {
         typed,

@@ -11,11 +11,18 @@ export interface CandidateTyped {
 
 export const noCandidate = (kind = ''): CandidateTyped => ({ kind, count: '1', length: '', price: '', health: 'well', served: '', fallback: '' })
 
+/** Another that comes with it. */
+export interface Companion {
+    typed: CandidateTyped
+    kindId: number
+}
+
 /** As the address query of the API; empty while no kind is chosen. */
-export function askedOf(typed: CandidateTyped, kindId: number | undefined): string {
+export function askedOf(typed: CandidateTyped, kindId: number | undefined, companion?: Companion): string {
     if (kindId === undefined) {
         return ''
     }
-    const asked = { kind_id: String(kindId), count: typed.count, length: typed.length, price: typed.price, health: typed.health, quarantine_served: typed.served, fallback: typed.fallback }
-    return new URLSearchParams(Object.entries(asked).filter(([, value]) => value.trim() !== '')).toString()
+    const asked: Record<string, string> = { kind_id: String(kindId), count: typed.count, length: typed.length, price: typed.price, health: typed.health, quarantine_served: typed.served, fallback: typed.fallback }
+    const beside: Record<string, string> = companion === undefined ? {} : { 'with[0][kind_id]': String(companion.kindId), 'with[0][count]': companion.typed.count, 'with[0][length]': companion.typed.length }
+    return new URLSearchParams(Object.entries({ ...asked, ...beside }).filter(([, value]) => value.trim() !== '')).toString()
 }

@@ -31,6 +31,8 @@ export const kindWordsOf = {
     alike: 'Taken for it',
     noAlike: 'No look-alikes are recorded.',
     showsFrom: (length: string) => `shows from about ${length}`,
+    inspections: 'To look at regularly',
+    every: (days: number) => (days % 30 === 0 ? (days === 30 ? 'Monthly' : `Every ${days / 30} months`) : `Every ${days} days`),
     cautions: 'To know',
     values: 'Values',
     weigh: 'Weigh it up',

@@ -11,6 +11,7 @@ export const rulebookWords = {
     usual: 'as it came',
     lose: (names: readonly string[]) => `${listOf(names)} would lose ${names.length === 1 ? 'its home' : 'their homes'}.`,
     gain: (names: readonly string[]) => `${listOf(names)} could stay after all.`,
+    elsewhere: (names: readonly string[]) => `${listOf(names)} would go to another home next.`,
     nobody: 'Nobody here would have to move.',
     numbers: 'The numbers behind the rules',
     reset: 'Back to',

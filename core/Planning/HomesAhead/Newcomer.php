@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\HomesAhead;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Closure;
+
+/** One who comes today and goes through a chain of homes: to others it is a resident of each in turn. */
+final readonly class Newcomer
+{
+    /** @param  Closure(LocalDate): float  $likely  its length, millimetres */
+    public function __construct(
+        private Fish $fish,
+        private HomesAhead $chain,
+        private Closure $likely,
+        private float $largest,
+    ) {
+    }
+
+    /** @return list<array{Fish, Closure(LocalDate): ?Tenant}> */
+    public function staysIn(System $system): array
+    {
+        $stays = array_values(array_filter($this->chain->stays, fn (StayAhead $stay): bool => $stay->system->key === $system->key));
+
+        return array_map(fn (StayAhead $stay): array => [$this->fish, fn (LocalDate $date): ?Tenant => $this->tenantOn($date, $stay)], $stays);
+    }
+
+    private function tenantOn(LocalDate $date, StayAhead $stay): ?Tenant
+    {
+        $isThere = ! $date->isBefore($stay->from) && ($stay->move === null || $date->isBefore($stay->move));
+
+        return $isThere
+            ? new Tenant($this->fish->name, $this->fish->species, ($this->likely)($date), $this->fish->count, $this->largest)
+            : null;
+    }
+}
