@@ -16,6 +16,12 @@ const pictures = [
     ['fish-pond-dark', desk, 'dark', 'Teasel'],
     ['fish-list', desk, 'light', '/fish'],
     ['systems', desk, 'light', '/systems'],
+    ['weigh-up', desk, 'light', '/weigh-up?kind=Redtail%20catfish'],
+    ['lodgers', desk, 'light', '/systems/8/lodgers'],
+    ['kinds', desk, 'light', '/kinds'],
+    ['kind', desk, 'light', '/kinds/1'],
+    ['rulebook', desk, 'light', '/rulebook'],
+    ['weigh-up-phone', phone, 'dark', '/weigh-up?kind=Silver%20arowana'],
     ['today-phone', phone, 'light', '/'],
     ['record-phone', phone, 'light', 'Bramble#record'],
 ]

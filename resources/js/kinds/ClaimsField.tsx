@@ -15,8 +15,8 @@ interface Props {
 export function ClaimsField({ claims, onChange, error }: Props) {
     const change = (n: number, changed: Partial<ClaimTyped>) => onChange(claims.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     return (
-        <chakra.fieldset border="none" borderTop="1px solid" borderColor="ink" paddingTop="8px" display="flex" flexDirection="column" gap="10px">
-            <chakra.legend fontWeight={800} paddingInlineEnd="8px">{kindWordsOf.claims}</chakra.legend>
+        <chakra.fieldset border="none" borderTop="1px solid" borderColor="ink" padding="8px 0 0" margin="0" minWidth="0" display="flex" flexDirection="column" gap="10px">
+            <chakra.legend fontWeight={800} padding="0 8px 0 0">{kindWordsOf.claims}</chakra.legend>
             {claims.map((one, n) => (
                 <Box key={n} display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr 2fr auto' }} gap="10px" alignItems="end">
                     <TextField label="Length, mm" inputMode="decimal" value={one.length} onChange={(length) => change(n, { length })} />

@@ -105,8 +105,8 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
     return (
         <>
             {valueGroups.map((group) => (
-                <chakra.fieldset key={group.title} border="none" borderTop="1px solid" borderColor="ink" paddingTop="8px">
-                    <chakra.legend fontWeight={800} paddingInlineEnd="8px">{group.title}</chakra.legend>
+                <chakra.fieldset key={group.title} border="none" borderTop="1px solid" borderColor="ink" padding="8px 0 0" margin="0" minWidth="0">
+                    <chakra.legend fontWeight={800} padding="0 8px 0 0">{group.title}</chakra.legend>
                     <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="12px" alignItems="end">
                         {group.fields.map((one) => (
                             <Value key={fieldName(one)} one={one} value={typed[fieldName(one)] ?? ''} onChange={(value) => onType({ ...typed, [fieldName(one)]: value })} error={error(one.field)} />

@@ -42,7 +42,7 @@ export function KindPicture({ sheet, systems }: { sheet: KindSheet; systems: rea
                         return (
                             <g key={one.label}>
                                 {sheet.kind.form !== 'none' && one.mm * scale > 4 && <FishAbove form={sheet.kind.form} band={0} x={x + (one.mm * scale) / 2} y={y} length={one.mm * scale} angle={0} />}
-                                <DimensionLine x1={x} x2={x + one.mm * scale} y={y + Math.max(16, one.mm * scale * 0.2)} label={one.label} behind="water" />
+                                <DimensionLine x1={x} x2={x + one.mm * scale} y={y + Math.max(16, one.mm * scale * (sheet.kind.form === 'ray' ? 0.62 : 0.2))} label={one.label} behind="water" />
                             </g>
                         )
                     })}

@@ -3,27 +3,25 @@ import type { KindRequest, KindSheet } from '../api/types'
 import { Section } from '../frame/Section'
 import { useChange } from '../log/useChange'
 import { kindWordsOf } from '../words/kinds'
-import { shownValue, valueGroups } from './valueFields'
+import type { ShownValue } from './valueFields'
+import { shownValues, valueGroups } from './valueFields'
 
 /** Every value with where it comes from; the keeper's own can be taken back one by one. */
 export function KindValues({ sheet }: { sheet: KindSheet }) {
     return (
         <Section title={kindWordsOf.values}>
             <chakra.p color="ink2" paddingBlock="6px">{kindWordsOf.legend}</chakra.p>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} columnGap="28px">
+            <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
                 {valueGroups.map((group) => (
-                    <Box key={group.title} paddingBottom="12px">
+                    <Box key={group.title} paddingBottom="12px" breakInside="avoid">
                         <chakra.h3 fontWeight={800} paddingBottom="2px">{group.title}</chakra.h3>
                         <dl>
-                        {group.fields.map((one) => {
-                            const value = one.type === 'records' ? '' : shownValue(sheet.description, one)
-                            return value === '' ? null : (
-                                <Box key={one.label} display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(0, 1fr)" gap="8px" borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
-                                    <chakra.dt color="ink2">{one.label.replace(/ \(one a line.*/, '')}</chakra.dt>
-                                    <chakra.dd fontWeight={600}>{value} <Source sheet={sheet} field={one.field} label={one.label} /></chakra.dd>
+                            {shownValues(sheet.description, group).map((one) => (
+                                <Box key={one.label} display="grid" gridTemplateColumns="minmax(0, 2fr) minmax(0, 3fr)" gap="8px" borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
+                                    <chakra.dt color="ink2">{one.label}</chakra.dt>
+                                    <chakra.dd fontWeight={600} margin="0">{one.text} <Source sheet={sheet} one={one} /></chakra.dd>
                                 </Box>
-                            )
-                        })}
+                            ))}
                         </dl>
                     </Box>
                 ))}
@@ -32,21 +30,21 @@ export function KindValues({ sheet }: { sheet: KindSheet }) {
     )
 }
 
-function Source({ sheet, field, label }: { sheet: KindSheet; field: string; label: string }) {
-    const isOwn = sheet.edited.includes(field)
-    if (isOwn) {
+const NAMES = ['common_name', 'scientific_name']
+
+function Source({ sheet, one }: { sheet: KindSheet; one: ShownValue }) {
+    if (sheet.edited.includes(one.field)) {
         return (
             <>
                 <chakra.span color="unc" fontSize="15px">{kindWordsOf.own}</chakra.span>
-                {sheet.is_shipped && <BackToShipped sheet={sheet} field={field} label={label} />}
+                {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
             </>
         )
     }
-    const isName = field === 'common_name' || field === 'scientific_name'
-    return isName ? null : <chakra.span color="ink2" fontWeight={400} fontSize="15px">{sheet.sources[field] ?? kindWordsOf.memory}</chakra.span>
+    return NAMES.includes(one.field) ? null : <chakra.span color="ink2" fontWeight={400} fontSize="15px">{sheet.sources[one.field] ?? kindWordsOf.memory}</chakra.span>
 }
 
-function BackToShipped({ sheet, field, label }: { sheet: KindSheet; field: string; label: string }) {
+function BackToShipped({ sheet, one }: { sheet: KindSheet; one: ShownValue }) {
     const shipped: Record<string, unknown> = sheet.shipped
     const change = useChange<KindRequest>({
         path: `kinds/${sheet.kind.id}`,
@@ -55,8 +53,8 @@ function BackToShipped({ sheet, field, label }: { sheet: KindSheet; field: strin
         onDone: () => undefined,
     })
     return (
-        <Button variant="plain" fontSize="15px" aria-label={kindWordsOf.backToShipped(label)} onClick={() => change.save({ description: { ...sheet.description, [field]: shipped[field] } })}>
-            as it came
+        <Button variant="plain" fontSize="15px" aria-label={kindWordsOf.backToShipped(one.label)} onClick={() => change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })}>
+            {kindWordsOf.asItCame}
         </Button>
     )
 }

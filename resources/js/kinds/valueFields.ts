@@ -62,7 +62,7 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
             { field: 'salinity', label: 'Water', type: 'choice', options: acquireWords.waters },
             { field: 'minimum_group', label: 'Least group', type: 'number' },
             { field: 'species_only', label: 'With its own kind alone', type: 'choice', options: yesNo },
-            ...parts('least_home', 'Least home, outside', { length_mm: 'length, mm', width_mm: 'width, mm', litres: 'litres', for: 'for how many' }),
+            ...parts('least_home', 'Least home, outside', { length_mm: 'length in mm', width_mm: 'width in mm', litres: 'litres', for: 'for how many' }),
             ...parts('litres', 'Litres', { for: 'for how many', lean: 'lean', usual: 'usual', generous: 'generous', each_more: 'each more' }),
             { field: 'tall_ratio', label: 'Depth of water, body lengths', type: 'number' },
             { field: 'body_depth_ratio', label: 'Body depth to length', type: 'number' },
@@ -153,10 +153,32 @@ export function describedFrom(description: Json, typed: Record<string, string>):
 
 export const fieldName = nameOf
 
-/** As it is shown: choices by their words. */
-export function shownValue(description: Json, one: ValueField): string {
-    const value = shownText(description, one)
-    return one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
+/** A value as it is shown, its parts on one line. */
+export interface ShownValue {
+    field: string
+    label: string
+    text: string
+}
+
+/** The values of a group that are known; choices by their words. */
+export function shownValues(description: Json, group: (typeof valueGroups)[number]): ShownValue[] {
+    const shown = new Map<string, ShownValue>()
+    for (const one of group.fields.filter((field) => field.type !== 'records')) {
+        const value = shownText(description, one)
+        const text = one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
+        const [whole, part] = one.part === undefined ? [one.label.replace(/,? \(?one a line.*/, ''), ''] : splitLabel(one.label)
+        const before = shown.get(one.field)
+        if (text !== '') {
+            shown.set(one.field, { field: one.field, label: whole, text: `${before === undefined ? '' : `${before.text}${part === 'to' ? ' ' : ', '}`}${part === '' ? text : `${part} ${text}`}` })
+        }
+    }
+    return [...shown.values()]
+}
+
+/** "Adult length, mm, low" is the low part of "Adult length, mm". */
+function splitLabel(label: string): [whole: string, part: string] {
+    const at = label.lastIndexOf(', ')
+    return [label.slice(0, at), label.slice(at + 2)]
 }
 
 function shownText(description: Json, one: ValueField): string {

@@ -58,8 +58,8 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
     const [picked, pick] = useState<string>()
     const movesFish = school.question === 'home' || school.question === 'floor' || school.question === 'upgrade'
     return (
-        <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" paddingTop="6px">
-            <chakra.legend fontWeight={800} fontSize="17px" paddingInlineEnd="10px">{ask}</chakra.legend>
+        <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" padding="6px 0 0" margin="0" minWidth="0">
+            <chakra.legend fontWeight={800} fontSize="17px" padding="0 10px 0 0">{ask}</chakra.legend>
             <chakra.p color="ink2" paddingBottom="4px">{decides}</chakra.p>
             {school.choices.map((choice) => (
                 <chakra.label key={choice.answer} display="grid" gridTemplateColumns="28px minmax(0, 1fr)" gap="8px" alignItems="center" minHeight="44px" cursor="pointer" borderTop="1px solid" borderColor="rule">

@@ -25,6 +25,7 @@ export const kindWordsOf = {
     own: 'your own',
     memory: 'from memory',
     legend: 'Values without another source come from memory: hold them against a book before you lean on them.',
+    asItCame: 'as it came',
     backToShipped: (field: string) => `Back to how it came: ${field}`,
     claims: 'Who says how long it becomes',
     noClaims: 'No claims are recorded: the range stands by itself.',
