@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+use Closure;
+
+/** How long the solver may go on, and who is told of it; the clock comes from outside. */
+final class Budget
+{
+    public bool $wasCut = false;
+
+    /**
+     * @param  Closure(): float  $elapsed  seconds since the beginning
+     * @param  Closure(string, float, float): void|null  $progress  what is done, best cost and bound so far
+     */
+    public function __construct(
+        private readonly float $seconds,
+        private readonly Closure $elapsed,
+        private readonly ?Closure $progress = null,
+    ) {
+    }
+
+    public function elapsed(): float
+    {
+        return ($this->elapsed)();
+    }
+
+    /** Is this share of the whole time used up? */
+    public function isSpent(float $share = 1.0): bool
+    {
+        $isSpent = ($this->elapsed)() >= $share * $this->seconds;
+        $this->wasCut = $this->wasCut || $isSpent;
+
+        return $isSpent;
+    }
+
+    public function tell(string $what, float $cost, float $bound): void
+    {
+        if ($this->progress !== null) {
+            ($this->progress)($what, $cost, $bound);
+        }
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+/**
+ * A plan while it is worked on: the path of every unit that has one, what each
+ * cell carries, and the cost so far. Forbidden conflicts cost a penalty here,
+ * so that a plan can be mended step by step.
+ */
+final class Occupancy
+{
+    /** More than any plan costs by other means. */
+    public readonly float $penalty;
+
+    /** @var array<int, list<int>> by unit */
+    public array $paths = [];
+
+    public float $cost = 0.0;
+
+    /** @var list<array<int, float>> by load and cell */
+    private array $carried = [];
+
+    /** @var array<int, int> units by system */
+    private array $used;
+
+    /** @var list<list<array{int, int, int, float}>> by unit: other unit, from, to, cost */
+    private array $conflictsOf = [];
+
+    /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
+    private array $strain;
+
+    public function __construct(private readonly Problem $problem)
+    {
+        $this->penalty = self::penaltyFor($problem);
+        $this->carried = array_fill(0, count($problem->load), array_fill(0, $problem->cells(), 0.0));
+        $this->used = array_fill(0, count($problem->systems), 0);
+        $this->conflictsOf = array_fill(0, count($problem->units), []);
+        foreach ($problem->conflicts as $conflict) {
+            $cost = $conflict->cost ?? $this->penalty;
+            $this->conflictsOf[$conflict->one][] = [$conflict->other, $conflict->from, $conflict->to, $cost];
+            $this->conflictsOf[$conflict->other][] = [$conflict->one, $conflict->from, $conflict->to, $cost];
+        }
+        $this->strain = array_map(fn (array $cells): array => array_map(fn (?float $one): float => $one ?? 0.0, $cells), $problem->strain);
+    }
+
+    public function isFeasible(): bool
+    {
+        return $this->cost < $this->penalty;
+    }
+
+    /** @return list<int> units that meet this one somewhere or conflict with it */
+    public function conflicting(int $unit): array
+    {
+        return array_column($this->conflictsOf[$unit], 0);
+    }
+
+    public function isUsed(int $system): bool
+    {
+        return $this->used[$system] > 0;
+    }
+
+    /**
+     * What each cell would cost this unit beside those who have a path, the
+     * opening of a system left out.
+     *
+     * @return array<int, float> by cell
+     */
+    public function pricesFor(int $unit): array
+    {
+        $problem = $this->problem;
+        $periods = $problem->periods;
+        $prices = $this->strain[$unit];
+        foreach ($problem->load as $k => $loads) {
+            $own = $loads[$unit];
+            $cost = $problem->overloadCost[$k];
+            $carried = $this->carried[$k];
+            foreach ($problem->capacity[$k] as $s => $capacity) {
+                $cell = $s * $periods;
+                for ($t = 0; $t < $periods; $t++, $cell++) {
+                    $over = $carried[$cell] + $own[$t] - $capacity;
+                    if ($over > 0.0) {
+                        $before = $carried[$cell] - $capacity;
+                        $prices[$cell] += $cost * ($before > 0.0 ? $own[$t] : $over);
+                    }
+                }
+            }
+        }
+        foreach ($this->conflictsOf[$unit] as [$other, $from, $to, $cost]) {
+            if (isset($this->paths[$other])) {
+                $path = $this->paths[$other];
+                for ($t = $from; $t <= $to; $t++) {
+                    $prices[$path[$t] * $periods + $t] += $cost;
+                }
+            }
+        }
+
+        return $prices;
+    }
+
+    /** @return array<int, float> by system, what it costs to be the first there */
+    public function openings(): array
+    {
+        $costs = [];
+        foreach ($this->problem->openingCost as $s => $cost) {
+            if ($cost > 0.0 && $this->used[$s] === 0) {
+                $costs[$s] = $cost;
+            }
+        }
+
+        return $costs;
+    }
+
+    /**
+     * @param  list<int>  $path
+     * @param  array<int, float>  $prices  as pricesFor gave them
+     */
+    public function add(int $unit, array $path, array $prices): void
+    {
+        $problem = $this->problem;
+        $periods = $problem->periods;
+        $before = $problem->start[$unit];
+        $seen = [];
+        foreach ($path as $t => $s) {
+            $this->cost += $prices[$s * $periods + $t];
+            if ($s !== $before) {
+                $this->cost += $problem->moveCost[$unit];
+                $before = $s;
+            }
+            $seen[$s] = true;
+        }
+        $this->carry($unit, $path, 1.0);
+        foreach ($seen as $s => $_) {
+            if ($this->used[$s]++ === 0) {
+                $this->cost += $problem->openingCost[$s];
+            }
+        }
+        $this->paths[$unit] = $path;
+    }
+
+    /** @return list<int> the path that it had */
+    public function remove(int $unit): array
+    {
+        $problem = $this->problem;
+        $path = $this->paths[$unit];
+        unset($this->paths[$unit]);
+        $this->carry($unit, $path, -1.0);
+        $prices = $this->pricesFor($unit);
+        $before = $problem->start[$unit];
+        $seen = [];
+        foreach ($path as $t => $s) {
+            $this->cost -= $prices[$s * $problem->periods + $t];
+            if ($s !== $before) {
+                $this->cost -= $problem->moveCost[$unit];
+                $before = $s;
+            }
+            $seen[$s] = true;
+        }
+        foreach ($seen as $s => $_) {
+            if (--$this->used[$s] === 0) {
+                $this->cost -= $problem->openingCost[$s];
+            }
+        }
+
+        return $path;
+    }
+
+    /** @param  list<int>  $path */
+    private function carry(int $unit, array $path, float $sign): void
+    {
+        foreach ($this->problem->load as $k => $loads) {
+            foreach ($path as $t => $s) {
+                $this->carried[$k][$s * $this->problem->periods + $t] += $sign * $loads[$unit][$t];
+            }
+        }
+    }
+
+    private static function penaltyFor(Problem $problem): float
+    {
+        $most = 1.0 + array_sum($problem->openingCost);
+        foreach ($problem->units as $u => $_) {
+            $most += $problem->periods * ($problem->moveCost[$u] + max(0.0, ...array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u])));
+            foreach ($problem->load as $k => $loads) {
+                $most += $problem->overloadCost[$k] * array_sum($loads[$u]);
+            }
+        }
+        foreach ($problem->conflicts as $conflict) {
+            $most += $problem->periods * ($conflict->cost ?? 0.0);
+        }
+
+        return $most;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+/**
+ * Who lives where over time at the least cost, as plain numbers. Units,
+ * systems, periods and loads are counted from 0; a cell is system x periods + period.
+ */
+final readonly class Problem
+{
+    /**
+     * @param  list<string>  $units  keys
+     * @param  list<string>  $systems  keys
+     * @param  list<list<float|null>>  $strain  by unit and cell; null: forbidden
+     * @param  list<int>  $start  by unit, the system before period 0
+     * @param  list<float>  $moveCost  by unit
+     * @param  list<int>  $minStay  by unit, periods, at least 1
+     * @param  list<list<list<float>>>  $load  by load, unit and period
+     * @param  list<list<float>>  $capacity  by load and system
+     * @param  list<float>  $overloadCost  by load
+     * @param  list<float>  $openingCost  by system
+     * @param  list<Conflict>  $conflicts
+     */
+    public function __construct(
+        public int $periods,
+        public array $units,
+        public array $systems,
+        public array $strain,
+        public array $start,
+        public array $moveCost,
+        public array $minStay,
+        public array $load,
+        public array $capacity,
+        public array $overloadCost,
+        public array $openingCost,
+        public array $conflicts,
+    ) {
+    }
+
+    public function cells(): int
+    {
+        return count($this->systems) * $this->periods;
+    }
+}

@@ -1,0 +1,376 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+/**
+ * A lower bound from prices. Three families of constraints are priced instead
+ * of held: what a cell carries beyond its capacity (price between 0 and the
+ * overload cost), two units together (price between 0 and the conflict's
+ * cost), and use without opening. At any prices every unit takes its cheapest
+ * path by itself, and the sum less what the prices themselves are worth is no
+ * more than the best plan costs: weak Lagrangian duality. Subgradient steps
+ * look for good prices.
+ */
+final class Relaxation
+{
+    private const PATIENCE = 12;
+
+    /** @var list<UnitPaths> */
+    public array $solvers = [];
+
+    /** @var list<array<int, float>> prices of capacity by load and cell */
+    private array $capacityPrice;
+
+    /** @var list<array<int, float>> prices of being together by conflict and cell */
+    private array $togetherPrice;
+
+    /** @var array<int, array<int, array<int, float>>> prices of use by system, unit and period, where opening costs */
+    private array $usePrice = [];
+
+    /** @var list<array<int, true>> cells by unit that are forbidden besides */
+    private array $forbidden = [];
+
+    /** @var list<array<int, int>> how often each unit was in each cell of late */
+    private array $seen = [];
+
+    public float $bound = -INF;
+
+    /** @var array{list<array<int, float>>, list<array<int, float>>, array<int, array<int, array<int, float>>>} at the best bound */
+    private array $best;
+
+    public int $rounds = 0;
+
+    /** @param  list<bool>|null  $open  by system, openings that are decided: open ones are paid for, the others forbidden; null: priced */
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly ?array $open = null,
+    ) {
+        $closed = [];
+        foreach (array_keys($open ?? [], false, true) as $s) {
+            for ($t = 0; $t < $problem->periods; $t++) {
+                $closed[$s * $problem->periods + $t] = true;
+            }
+        }
+        foreach ($problem->units as $u => $_) {
+            $this->forbidden[] = $closed;
+            $this->solvers[] = new UnitPaths($problem, $u, $closed);
+            $this->seen[] = [];
+        }
+        $this->capacityPrice = array_fill(0, count($problem->load), array_fill(0, $problem->cells(), 0.0));
+        $this->togetherPrice = array_fill(0, count($problem->conflicts), []);
+        if ($open === null) {
+            foreach ($problem->openingCost as $s => $cost) {
+                if ($cost > 0.0) {
+                    // At first the opening is shared evenly by all who might use it.
+                    $each = $cost / (count($problem->units) * $problem->periods);
+                    $this->usePrice[$s] = array_fill(0, count($problem->units), array_fill(0, $problem->periods, $each));
+                }
+            }
+        }
+        $this->best = [$this->capacityPrice, $this->togetherPrice, $this->usePrice];
+    }
+
+    /**
+     * @param  float  $target  cost of a known plan
+     * @return float the best bound so far
+     */
+    public function improve(float $target, int $rounds, Budget $budget, float $share): float
+    {
+        $step = 1.0;
+        $failures = 0;
+        for ($round = 0; $round < $rounds; $round++) {
+            if ($budget->isSpent($share)) {
+                break;
+            }
+            $this->rounds++;
+            [$value, $paths] = $this->evaluate();
+            $this->remember($paths);
+            if ($value > $this->bound + 1e-9) {
+                $this->bound = $value;
+                $this->best = [$this->capacityPrice, $this->togetherPrice, $this->usePrice];
+                $failures = 0;
+            } elseif (++$failures >= self::PATIENCE) {
+                $step /= 2;
+                $failures = 0;
+                [$this->capacityPrice, $this->togetherPrice, $this->usePrice] = $this->best;
+            }
+            if ($this->bound >= $target || $step < 1e-4 || ! $this->step($step * 1.02 * max(1e-6, $target - $value), $paths)) {
+                break;
+            }
+        }
+
+        return $this->bound;
+    }
+
+    /**
+     * The same in parts that together leave nothing out: one unit is in one
+     * system in one period, and whoever may not be with it there is elsewhere.
+     *
+     * @return list<self>
+     */
+    public function split(): array
+    {
+        [$unit, $period] = $this->mostUndecided();
+        $parts = [];
+        foreach ($this->problem->systems as $s => $_) {
+            if ($this->solvers[$unit]->isOpen($s, $period)) {
+                $parts[] = $this->with($unit, $s, $period);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function with(int $unit, int $system, int $period): self
+    {
+        $part = clone $this;
+        $periods = $this->problem->periods;
+        foreach ($this->problem->systems as $s => $_) {
+            if ($s !== $system) {
+                $part->forbidden[$unit][$s * $periods + $period] = true;
+            }
+        }
+        $changed = [$unit];
+        foreach ($this->problem->conflicts as $conflict) {
+            if ($conflict->cost === null && $conflict->from <= $period && $period <= $conflict->to && ($conflict->one === $unit || $conflict->other === $unit)) {
+                $other = $conflict->one === $unit ? $conflict->other : $conflict->one;
+                $part->forbidden[$other][$system * $periods + $period] = true;
+                $changed[] = $other;
+            }
+        }
+        foreach ($this->solvers as $u => $solver) {
+            $part->solvers[$u] = in_array($u, $changed, true) ? new UnitPaths($this->problem, $u, $part->forbidden[$u]) : clone $solver;
+        }
+        [$part->capacityPrice, $part->togetherPrice, $part->usePrice] = $this->best;
+        $part->rounds = 0;
+        $part->seen = array_fill(0, count($this->problem->units), []);
+
+        return $part;
+    }
+
+    /**
+     * The unit and period whose place differs most from one round to the next,
+     * units with many conflicts then before others.
+     *
+     * @return array{int, int}
+     */
+    private function mostUndecided(): array
+    {
+        $periods = $this->problem->periods;
+        $weight = array_fill(0, count($this->problem->units), array_fill(0, $periods, 1.0));
+        foreach ($this->problem->conflicts as $conflict) {
+            for ($t = $conflict->from; $t <= $conflict->to; $t++) {
+                $weight[$conflict->one][$t] += 3.0;
+                $weight[$conflict->other][$t] += 3.0;
+            }
+        }
+        $best = [0, 0, -1.0];
+        foreach ($this->seen as $u => $cells) {
+            $most = array_fill(0, $periods, 0);
+            $sum = array_fill(0, $periods, 0);
+            foreach ($cells as $cell => $count) {
+                $t = $cell % $periods;
+                $most[$t] = max($most[$t], $count);
+                $sum[$t] += $count;
+            }
+            for ($t = 0; $t < $periods; $t++) {
+                $open = count(array_filter(array_keys($this->problem->systems), fn (int $s): bool => $this->solvers[$u]->isOpen($s, $t)));
+                $score = $open < 2 ? -0.5 : $weight[$u][$t] * (1.001 - ($sum[$t] > 0 ? $most[$t] / $sum[$t] : 1.0));
+                if ($score > $best[2]) {
+                    $best = [$u, $t, $score];
+                }
+            }
+        }
+
+        return [$best[0], $best[1]];
+    }
+
+    /** @param  list<list<int>>  $paths */
+    private function remember(array $paths): void
+    {
+        foreach ($paths as $u => $path) {
+            foreach ($path as $t => $s) {
+                $cell = $s * $this->problem->periods + $t;
+                $this->seen[$u][$cell] = ($this->seen[$u][$cell] ?? 0) + 1;
+            }
+        }
+    }
+
+    /** Solves all units at the best prices, so that completions can be asked for; gives what the prices are worth from each period on. */
+    public function settle(): Completions
+    {
+        [$this->capacityPrice, $this->togetherPrice, $this->usePrice] = $this->best;
+        $this->evaluate();
+        $prices = array_map($this->pricesOf(...), array_keys($this->problem->units));
+
+        return new Completions($this->problem, $this->solvers, $prices, $this->worthByPeriod(), $this->openingsPaid());
+    }
+
+    /** @return array{float, list<list<int>>} bound and paths at the present prices */
+    private function evaluate(): array
+    {
+        $value = $this->openingsPaid() - array_sum($this->worthByPeriod());
+        foreach ($this->usePrice as $s => $units) {
+            $value += min(0.0, $this->problem->openingCost[$s] - array_sum(array_map(array_sum(...), $units)));
+        }
+        $paths = [];
+        foreach ($this->solvers as $u => $solver) {
+            $prices = $this->pricesOf($u);
+            $cost = $solver->solve($prices);
+            if ($cost >= UnitPaths::NEVER) {
+                return [INF, []];
+            }
+            $value += $cost;
+            $paths[] = $solver->path($prices);
+        }
+
+        return [$value, $paths];
+    }
+
+    private function openingsPaid(): float
+    {
+        $paid = 0.0;
+        foreach ($this->open ?? [] as $s => $isOpen) {
+            $paid += $isOpen ? $this->problem->openingCost[$s] : 0.0;
+        }
+
+        return $paid;
+    }
+
+    /** @return list<float> what the prices of each period are worth */
+    private function worthByPeriod(): array
+    {
+        $periods = $this->problem->periods;
+        $worth = array_fill(0, $periods, 0.0);
+        foreach ($this->problem->capacity as $k => $capacities) {
+            $prices = $this->capacityPrice[$k];
+            for ($t = 0; $t < $periods; $t++) {
+                $sum = 0.0;
+                foreach ($capacities as $s => $capacity) {
+                    $sum += $prices[$s * $periods + $t] * $capacity;
+                }
+                $worth[$t] += $sum;
+            }
+        }
+        foreach ($this->togetherPrice as $prices) {
+            foreach ($prices as $cell => $price) {
+                $t = $cell % $periods;
+                $worth[$t] += $price;
+            }
+        }
+
+        return array_values($worth);
+    }
+
+    /** @return array<int, float> by cell, all prices of this unit with its strain */
+    private function pricesOf(int $u): array
+    {
+        $problem = $this->problem;
+        $periods = $problem->periods;
+        $prices = [];
+        foreach ($problem->strain[$u] as $strain) {
+            $prices[] = $strain ?? 0.0;
+        }
+        foreach ($problem->load as $k => $loads) {
+            $own = $loads[$u];
+            $cell = 0;
+            foreach ($this->capacityPrice[$k] as $cell => $price) {
+                if ($price > 0.0) {
+                    $prices[$cell] += $price * $own[$cell % $periods];
+                }
+            }
+        }
+        foreach ($problem->conflicts as $c => $conflict) {
+            if ($conflict->one === $u || $conflict->other === $u) {
+                foreach ($this->togetherPrice[$c] as $cell => $price) {
+                    $prices[$cell] += $price;
+                }
+            }
+        }
+        foreach ($this->usePrice as $s => $units) {
+            foreach ($units[$u] as $t => $price) {
+                $prices[$s * $periods + $t] += $price;
+            }
+        }
+
+        return $prices;
+    }
+
+    /**
+     * One step along the subgradient, as long as the gap asks for.
+     *
+     * @param  list<list<int>>  $paths
+     * @return bool false when there is nowhere to go
+     */
+    private function step(float $gap, array $paths): bool
+    {
+        $problem = $this->problem;
+        $periods = $problem->periods;
+        $slopes = [];
+        $norm = 0.0;
+        foreach ($problem->load as $k => $loads) {
+            $carried = array_fill(0, $problem->cells(), 0.0);
+            foreach ($paths as $u => $path) {
+                foreach ($path as $t => $s) {
+                    $carried[$s * $periods + $t] += $loads[$u][$t];
+                }
+            }
+            foreach ($carried as $cell => $load) {
+                $slope = $load - $problem->capacity[$k][intdiv($cell, $periods)];
+                $price = $this->capacityPrice[$k][$cell];
+                if (($slope > 0.0 && $price < $problem->overloadCost[$k]) || ($slope < 0.0 && $price > 0.0)) {
+                    $slopes[] = [0, $k, $cell, $slope];
+                    $norm += $slope * $slope;
+                }
+            }
+        }
+        foreach ($problem->conflicts as $c => $conflict) {
+            for ($t = $conflict->from; $t <= $conflict->to; $t++) {
+                [$a, $b] = [$paths[$conflict->one][$t], $paths[$conflict->other][$t]];
+                if ($a === $b) {
+                    $slopes[] = [1, $c, $a * $periods + $t, 1.0];
+                    $norm += 1.0;
+                }
+            }
+            foreach ($this->togetherPrice[$c] as $cell => $price) {
+                $t = $cell % $periods;
+                $s = intdiv($cell, $periods);
+                if ($price > 0.0 && $paths[$conflict->one][$t] !== $s && $paths[$conflict->other][$t] !== $s) {
+                    $slopes[] = [1, $c, $cell, -1.0];
+                    $norm += 1.0;
+                }
+            }
+        }
+        foreach ($this->usePrice as $s => $units) {
+            $isOpen = array_sum(array_map(array_sum(...), $units)) > $problem->openingCost[$s] ? 1.0 : 0.0;
+            foreach ($units as $u => $prices) {
+                foreach ($prices as $t => $price) {
+                    $slope = ($paths[$u][$t] === $s ? 1.0 : 0.0) - $isOpen;
+                    if ($slope > 0.0 || ($slope < 0.0 && $price > 0.0)) {
+                        $slopes[] = [2, $s, $u * $periods + $t, $slope];
+                        $norm += 1.0;
+                    }
+                }
+            }
+        }
+        if ($norm <= 0.0) {
+            return false;
+        }
+        $length = $gap / $norm;
+        foreach ($slopes as [$family, $i, $at, $slope]) {
+            if ($family === 0) {
+                $this->capacityPrice[$i][$at] = min($problem->overloadCost[$i], max(0.0, $this->capacityPrice[$i][$at] + $length * $slope));
+            } elseif ($family === 1) {
+                $price = max(0.0, ($this->togetherPrice[$i][$at] ?? 0.0) + $length * $slope);
+                $this->togetherPrice[$i][$at] = min($problem->conflicts[$i]->cost ?? INF, $price);
+            } else {
+                [$u, $t] = [intdiv($at, $periods), $at % $periods];
+                $this->usePrice[$i][$u][$t] = max(0.0, $this->usePrice[$i][$u][$t] + $length * $slope);
+            }
+        }
+
+        return true;
+    }
+}
