@@ -133,17 +133,27 @@ final class Relaxation
             }
         }
         $changed = [$unit];
-        foreach ($this->problem->conflicts as $conflict) {
-            if ($conflict->cost === null && $conflict->from <= $period && $period <= $conflict->to && ($conflict->one === $unit || $conflict->other === $unit)) {
+        [$part->capacityPrice, $part->togetherPrice, $part->usePrice] = $this->best;
+        foreach ($this->problem->conflicts as $c => $conflict) {
+            if ($conflict->from > $period || $period > $conflict->to || ($conflict->one !== $unit && $conflict->other !== $unit)) {
+                continue;
+            }
+            // Where one of two is known to be, being together costs the other just what it costs.
+            foreach ($this->problem->systems as $s => $_) {
+                unset($part->togetherPrice[$c][$s * $periods + $period]);
+            }
+            if ($conflict->cost === null) {
                 $other = $conflict->one === $unit ? $conflict->other : $conflict->one;
                 $part->forbidden[$other][$system * $periods + $period] = true;
                 $changed[] = $other;
+            } else {
+                $part->togetherPrice[$c][$system * $periods + $period] = $conflict->cost;
             }
         }
         foreach ($this->solvers as $u => $solver) {
             $part->solvers[$u] = in_array($u, $changed, true) ? new UnitPaths($this->problem, $u, $part->forbidden[$u]) : clone $solver;
         }
-        [$part->capacityPrice, $part->togetherPrice, $part->usePrice] = $this->best;
+        $part->best = [$part->capacityPrice, $part->togetherPrice, $part->usePrice];
         $part->rounds = 0;
         $part->seen = array_fill(0, count($this->problem->units), []);
 
@@ -177,7 +187,7 @@ final class Relaxation
             }
             for ($t = 0; $t < $periods; $t++) {
                 $open = count(array_filter(array_keys($this->problem->systems), fn (int $s): bool => $this->solvers[$u]->isOpen($s, $t)));
-                $score = $open < 2 ? -0.5 : $weight[$u][$t] * (1.001 - ($sum[$t] > 0 ? $most[$t] / $sum[$t] : 1.0));
+                $score = $open < 2 ? -0.5 : $weight[$u][$t] * (1.001 - ($sum[$t] > 0 ? $most[$t] / $sum[$t] : 1.0)) * (1 - abs(2 * $t / $periods - 0.9) / 2);
                 if ($score > $best[2]) {
                     $best = [$u, $t, $score];
                 }

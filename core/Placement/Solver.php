@@ -22,7 +22,7 @@ final class Solver
 
     private const PRICE_ROUNDS = 400;
 
-    private const PRICE_ROUNDS_OF_A_PART = 25;
+    private const PRICE_ROUNDS_OF_A_PART = 100;
 
     private const MOST_PARTS = 3000;
 
