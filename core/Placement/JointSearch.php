@@ -15,7 +15,7 @@ final class JointSearch
 {
     private const TOLERANCE = 1e-7;
 
-    /** The best plan found, when it beats the one that was known. @var array<int, list<int>>|null */
+    /** @var array<int, list<int>>|null the best plan found, when it beats the one that was known */
     public ?array $paths = null;
 
     public int $states = 0;

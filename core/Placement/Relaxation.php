@@ -20,24 +20,24 @@ final class Relaxation
     /** @var list<UnitPaths> */
     public array $solvers = [];
 
-    /** @var list<array<int, float>> prices of capacity by load and cell */
+    /** @var array<int, array<int, float>> prices of capacity by load and cell */
     private array $capacityPrice;
 
-    /** @var list<array<int, float>> prices of being together by conflict and cell */
+    /** @var array<int, array<int, float>> prices of being together by conflict and cell */
     private array $togetherPrice;
 
     /** @var array<int, array<int, array<int, float>>> prices of use by system, unit and period, where opening costs */
     private array $usePrice = [];
 
-    /** @var list<array<int, true>> cells by unit that are forbidden besides */
+    /** @var array<int, array<int, true>> cells by unit that are forbidden besides */
     private array $forbidden = [];
 
-    /** @var list<array<int, int>> how often each unit was in each cell of late */
+    /** @var array<int, array<int, int>> how often each unit was in each cell of late */
     private array $seen = [];
 
     public float $bound = -INF;
 
-    /** @var array{list<array<int, float>>, list<array<int, float>>, array<int, array<int, array<int, float>>>} at the best bound */
+    /** @var array{array<int, array<int, float>>, array<int, array<int, float>>, array<int, array<int, array<int, float>>>} at the best bound */
     private array $best;
 
     public int $rounds = 0;
@@ -101,6 +101,10 @@ final class Relaxation
             }
         }
 
+        foreach ($this->solvers as $solver) {
+            $solver->forget();
+        }
+
         return $this->bound;
     }
 
@@ -150,9 +154,11 @@ final class Relaxation
                 $part->togetherPrice[$c][$system * $periods + $period] = $conflict->cost;
             }
         }
-        foreach ($this->solvers as $u => $solver) {
-            $part->solvers[$u] = in_array($u, $changed, true) ? new UnitPaths($this->problem, $u, $part->forbidden[$u]) : clone $solver;
-        }
+        $part->solvers = array_map(
+            fn (UnitPaths $solver, int $u): UnitPaths => in_array($u, $changed, true) ? new UnitPaths($this->problem, $u, $part->forbidden[$u]) : clone $solver,
+            $this->solvers,
+            array_keys($this->solvers),
+        );
         $part->best = [$part->capacityPrice, $part->togetherPrice, $part->usePrice];
         $part->rounds = 0;
         $part->seen = array_fill(0, count($this->problem->units), []);

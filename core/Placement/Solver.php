@@ -26,7 +26,18 @@ final class Solver
 
     private const MOST_PARTS = 3000;
 
-    private const PROVING_SHARE = 0.8;
+    /** Of the whole time: when the first plan, the first prices and the proof must be done. */
+    private const FIRST_SHARE = 0.3;
+
+    private const PRICING_SHARE = 0.5;
+
+    private const PROVING_SHARE = 0.7;
+
+    /** Units times cells from which parts take so long that splitting does not pay. */
+    private const TOO_LARGE_TO_SPLIT = 20_000;
+
+    /** Cases times units times cells that are still enumerated. */
+    private const MOST_ENUMERATED = 60_000;
 
     /** From this share of the best plan on a part is searched jointly. */
     private const NEAR = 0.9;
@@ -71,7 +82,7 @@ final class Solver
         }
         $this->refuseHopelessUnits();
         $plan = $this->improvement->construct(false);
-        $this->improvement->run($plan, self::FIRST_ROUNDS, $this->budget, 0.4);
+        $this->improvement->run($plan, self::FIRST_ROUNDS, $this->budget, self::FIRST_SHARE);
         $improved = $this->budget->elapsed();
         $this->prove();
         $proven = $this->budget->elapsed();
@@ -80,6 +91,11 @@ final class Solver
         }
 
         return $this->solution($improved, $proven);
+    }
+
+    private function size(): int
+    {
+        return count($this->problem->units) * $this->problem->cells();
     }
 
     private function refuseHopelessUnits(): void
@@ -111,12 +127,13 @@ final class Solver
         $parts = [];
         foreach ($cases as $i => $open) {
             $part = new Relaxation($this->problem, $open);
-            $part->improve($this->incumbent->cost, self::PRICE_ROUNDS, $this->budget, 0.35 + 0.25 * ($i + 1) / count($cases));
+            $part->improve($this->incumbent->cost, self::PRICE_ROUNDS, $this->budget, self::FIRST_SHARE + (self::PRICING_SHARE - self::FIRST_SHARE) * ($i + 1) / count($cases));
             $this->priceRounds += $part->rounds;
             $parts[] = $part;
         }
         $this->raise($parts);
-        for ($n = 0; $n < self::MOST_PARTS && ! $this->incumbent->isProven() && ! $this->budget->isSpent(self::PROVING_SHARE); $n++) {
+        $isSplit = $this->size() < self::TOO_LARGE_TO_SPLIT;
+        for ($n = 0; $isSplit && $n < self::MOST_PARTS && ! $this->incumbent->isProven() && ! $this->budget->isSpent(self::PROVING_SHARE); $n++) {
             usort($parts, fn (Relaxation $a, Relaxation $b): int => $a->bound <=> $b->bound);
             $part = array_shift($parts);
             if ($part === null || $this->search($part)) {
@@ -167,15 +184,15 @@ final class Solver
      * Which systems that cost something are opened: every choice while they are
      * few, else one case in which openings are priced.
      *
-     * @return non-empty-list<list<bool>|null>
+     * @return list<list<bool>|null>
      */
     private function openingCases(): array
     {
         $costly = array_keys(array_filter($this->problem->openingCost, fn (float $cost): bool => $cost > 0.0));
-        if (count($costly) > self::MOST_OPENINGS) {
+        if (count($costly) > self::MOST_OPENINGS || $this->size() * 2 ** count($costly) > self::MOST_ENUMERATED) {
             return [null];
         }
-        $used = array_unique(array_merge(...$this->incumbent->paths));
+        $used = array_values(array_unique(array_merge(...array_values($this->incumbent->paths))));
         $cases = [];
         for ($mask = 0; $mask < 1 << count($costly); $mask++) {
             $open = array_fill(0, count($this->problem->systems), true);

@@ -144,6 +144,12 @@ final class UnitPaths
         return $path;
     }
 
+    /** Gives the memory of the last solution back. */
+    public function forget(): void
+    {
+        $this->toGo = $this->entering = [];
+    }
+
     public function isOpen(int $system, int $period): bool
     {
         return $this->openUntil[$system * $this->periods + $period] > $period;
