@@ -35,6 +35,9 @@ final class Relaxation
     /** @var array<int, array<int, int>> how often each unit was in each cell of late */
     private array $seen = [];
 
+    /** @var array<int, array<int, float>>|null prices of the decomposition, once there are some */
+    private ?array $links = null;
+
     public float $bound = -INF;
 
     /** @var array{array<int, array<int, float>>, array<int, array<int, float>>, array<int, array<int, array<int, float>>>} at the best bound */
@@ -106,6 +109,31 @@ final class Relaxation
         }
 
         return $this->bound;
+    }
+
+    /** Raises the bound by decomposition, from its best prices on. */
+    public function sharpen(float $target, int $rounds, Budget $budget, float $share): void
+    {
+        $decomposition = new Decomposition($this->problem, $this->forbidden, $this->links ?? $this->linksOfPrices(), $this->openingsPaid());
+        $this->bound = max($this->bound, $decomposition->improve($target, $rounds, $budget, $share));
+        $this->links = $decomposition->links;
+        $this->rounds += $decomposition->rounds;
+    }
+
+    /** @return array<int, array<int, float>> by unit and cell, what the best prices charge */
+    private function linksOfPrices(): array
+    {
+        [$this->capacityPrice, $this->togetherPrice, $this->usePrice] = $this->best;
+        $links = [];
+        foreach ($this->problem->units as $u => $_) {
+            $own = $this->pricesOf($u);
+            foreach ($this->problem->strain[$u] as $cell => $strain) {
+                $own[$cell] -= $strain ?? 0.0;
+            }
+            $links[] = $own;
+        }
+
+        return $links;
     }
 
     /**

@@ -22,7 +22,14 @@ final class Solver
 
     private const PRICE_ROUNDS = 400;
 
-    private const PRICE_ROUNDS_OF_A_PART = 100;
+    private const PRICE_ROUNDS_OF_A_PART = 10;
+
+    private const LINK_ROUNDS = 400;
+
+    private const LINK_ROUNDS_OF_A_PART = 80;
+
+    /** With more, choosing the units of a cell takes too long. */
+    private const MOST_UNITS_DECOMPOSED = 40;
 
     private const MOST_PARTS = 3000;
 
@@ -127,8 +134,7 @@ final class Solver
         $parts = [];
         foreach ($cases as $i => $open) {
             $part = new Relaxation($this->problem, $open);
-            $part->improve($this->incumbent->cost, self::PRICE_ROUNDS, $this->budget, self::FIRST_SHARE + (self::PRICING_SHARE - self::FIRST_SHARE) * ($i + 1) / count($cases));
-            $this->priceRounds += $part->rounds;
+            $this->bound($part, self::PRICE_ROUNDS, self::LINK_ROUNDS, self::FIRST_SHARE + (self::PRICING_SHARE - self::FIRST_SHARE) * ($i + 1) / count($cases));
             $parts[] = $part;
         }
         $this->raise($parts);
@@ -142,14 +148,22 @@ final class Solver
                 continue;
             }
             foreach ($part->split() as $smaller) {
-                $smaller->improve($this->incumbent->cost, self::PRICE_ROUNDS_OF_A_PART, $this->budget, 1.0);
-                $this->priceRounds += $smaller->rounds;
+                $this->bound($smaller, self::PRICE_ROUNDS_OF_A_PART, self::LINK_ROUNDS_OF_A_PART, 1.0);
                 if ($smaller->bound < $this->incumbent->cost) {
                     $parts[] = $smaller;
                 }
             }
             $this->raise($parts);
         }
+    }
+
+    private function bound(Relaxation $part, int $priceRounds, int $linkRounds, float $share): void
+    {
+        $part->improve($this->incumbent->cost, $priceRounds, $this->budget, $share);
+        if ($part->bound < $this->incumbent->cost && count($this->problem->units) <= self::MOST_UNITS_DECOMPOSED) {
+            $part->sharpen($this->incumbent->cost, $linkRounds, $this->budget, $share);
+        }
+        $this->priceRounds += $part->rounds;
     }
 
     /** @param  list<Relaxation>  $parts  all that may still hold a better plan */
