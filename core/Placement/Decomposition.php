@@ -12,7 +12,7 @@ namespace Biomegas\Placement;
  */
 final class Decomposition
 {
-    private const PATIENCE = 6;
+    private const PATIENCE = 20;
 
     /** @var list<CellPacking> by cell */
     private array $cells = [];
@@ -21,6 +21,9 @@ final class Decomposition
     private array $solvers = [];
 
     public int $rounds = 0;
+
+    /** @var array<int, array<int, int>> how often each unit's path went through each cell */
+    public array $seen = [];
 
     /**
      * @param  array<int, array<int, true>>  $forbidden  by unit, cells that are forbidden besides
@@ -95,6 +98,7 @@ final class Decomposition
             }
             foreach ($solver->path($prices) as $t => $s) {
                 $isThere[$s * $periods + $t][$u] = true;
+                $this->seen[$u][$s * $periods + $t] = ($this->seen[$u][$s * $periods + $t] ?? 0) + 1;
             }
         }
         foreach ($this->cells as $cell => $packing) {

@@ -17,6 +17,9 @@ final class Relaxation
 {
     private const PATIENCE = 12;
 
+    /** Beside a load, for choosing where to split. */
+    private const WEIGHT_OF_A_CONFLICT = 0.3;
+
     /** @var list<UnitPaths> */
     public array $solvers = [];
 
@@ -37,6 +40,9 @@ final class Relaxation
 
     /** @var array<int, array<int, float>>|null prices of the decomposition, once there are some */
     private ?array $links = null;
+
+    /** @var array<int, list<int>> periods by unit in which its place is decided */
+    private array $placed = [];
 
     public float $bound = -INF;
 
@@ -117,6 +123,7 @@ final class Relaxation
         $decomposition = new Decomposition($this->problem, $this->forbidden, $this->links ?? $this->linksOfPrices(), $this->openingsPaid());
         $this->bound = max($this->bound, $decomposition->improve($target, $rounds, $budget, $share));
         $this->links = $decomposition->links;
+        $this->seen = $decomposition->seen + $this->seen;
         $this->rounds += $decomposition->rounds;
     }
 
@@ -158,6 +165,7 @@ final class Relaxation
     private function with(int $unit, int $system, int $period): self
     {
         $part = clone $this;
+        $part->placed[$unit][] = $period;
         $periods = $this->problem->periods;
         foreach ($this->problem->systems as $s => $_) {
             if ($s !== $system) {
@@ -195,33 +203,22 @@ final class Relaxation
     }
 
     /**
-     * The unit and period whose place differs most from one round to the next,
-     * units with many conflicts then before others.
+     * The unit and period whose place differs most from one round to the next:
+     * large loads and many conflicts before others, and not near to where that
+     * unit has been placed already.
      *
      * @return array{int, int}
      */
     private function mostUndecided(): array
     {
-        $periods = $this->problem->periods;
-        $weight = array_fill(0, count($this->problem->units), array_fill(0, $periods, 1.0));
-        foreach ($this->problem->conflicts as $conflict) {
-            for ($t = $conflict->from; $t <= $conflict->to; $t++) {
-                $weight[$conflict->one][$t] += 3.0;
-                $weight[$conflict->other][$t] += 3.0;
-            }
-        }
-        $best = [0, 0, -1.0];
+        $best = [0, 0, -INF];
         foreach ($this->seen as $u => $cells) {
-            $most = array_fill(0, $periods, 0);
-            $sum = array_fill(0, $periods, 0);
-            foreach ($cells as $cell => $count) {
-                $t = $cell % $periods;
-                $most[$t] = max($most[$t], $count);
-                $sum[$t] += $count;
-            }
-            for ($t = 0; $t < $periods; $t++) {
-                $open = count(array_filter(array_keys($this->problem->systems), fn (int $s): bool => $this->solvers[$u]->isOpen($s, $t)));
-                $score = $open < 2 ? -0.5 : $weight[$u][$t] * (1.001 - ($sum[$t] > 0 ? $most[$t] / $sum[$t] : 1.0)) * (1 - abs(2 * $t / $periods - 0.9) / 2);
+            foreach ($this->undecided($cells) as $t => $share) {
+                if (! $this->mayBeElsewhere($u, $t)) {
+                    continue;
+                }
+                $far = array_reduce($this->placed[$u] ?? [], fn (float $least, int $at): float => min($least, abs($at - $t) * 3 / $this->problem->periods), 1.0);
+                $score = (0.001 + $share) * $this->weight($u, $t) * $far;
                 if ($score > $best[2]) {
                     $best = [$u, $t, $score];
                 }
@@ -229,6 +226,43 @@ final class Relaxation
         }
 
         return [$best[0], $best[1]];
+    }
+
+    /**
+     * @param  array<int, int>  $cells  how often a unit was in each
+     * @return array<int, float> by period, the share of rounds in which it was not where it mostly was
+     */
+    private function undecided(array $cells): array
+    {
+        $most = $sum = array_fill(0, $this->problem->periods, 0);
+        foreach ($cells as $cell => $count) {
+            $t = $cell % $this->problem->periods;
+            $most[$t] = max($most[$t], $count);
+            $sum[$t] += $count;
+        }
+
+        return array_map(fn (int $most, int $sum): float => $sum > 0 ? 1 - $most / $sum : 0.0, $most, $sum);
+    }
+
+    private function mayBeElsewhere(int $u, int $t): bool
+    {
+        return count(array_filter(array_keys($this->problem->systems), fn (int $s): bool => $this->solvers[$u]->isOpen($s, $t))) > 1;
+    }
+
+    /** How much hangs on where it is then. */
+    private function weight(int $u, int $t): float
+    {
+        $weight = 0.2;
+        foreach ($this->problem->load as $k => $loads) {
+            $weight += $this->problem->overloadCost[$k] * $loads[$u][$t] / max(1e-9, ...array_column($loads, $t));
+        }
+        foreach ($this->problem->conflicts as $conflict) {
+            if (($conflict->one === $u || $conflict->other === $u) && $conflict->from <= $t && $t <= $conflict->to) {
+                $weight += self::WEIGHT_OF_A_CONFLICT;
+            }
+        }
+
+        return $weight;
     }
 
     /** @param  list<list<int>>  $paths */

@@ -24,9 +24,14 @@ final class Solver
 
     private const PRICE_ROUNDS_OF_A_PART = 10;
 
-    private const LINK_ROUNDS = 400;
+    private const LINK_ROUNDS = 300;
 
-    private const LINK_ROUNDS_OF_A_PART = 80;
+    private const LINK_ROUNDS_OF_A_PART = 60;
+
+    private const MOST_RESTARTS = 6;
+
+    /** A restart that raises the bound by less of the cost is the last. */
+    private const WORTHWHILE = 0.002;
 
     /** With more, choosing the units of a cell takes too long. */
     private const MOST_UNITS_DECOMPOSED = 40;
@@ -161,7 +166,11 @@ final class Solver
     {
         $part->improve($this->incumbent->cost, $priceRounds, $this->budget, $share);
         if ($part->bound < $this->incumbent->cost && count($this->problem->units) <= self::MOST_UNITS_DECOMPOSED) {
-            $part->sharpen($this->incumbent->cost, $linkRounds, $this->budget, $share);
+            // Steps begin long again each time: prices that had settled too early move on.
+            for ($restart = 0, $before = -INF; $restart < self::MOST_RESTARTS && $part->bound > $before + self::WORTHWHILE * $this->incumbent->cost; $restart++) {
+                $before = $part->bound;
+                $part->sharpen($this->incumbent->cost, $linkRounds, $this->budget, $share);
+            }
         }
         $this->priceRounds += $part->rounds;
     }
