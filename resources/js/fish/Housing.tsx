@@ -24,7 +24,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                     ))}
                 </ul>
             </Section>
-            <Section title={words.fish.ahead2}>
+            <Section title={words.fish.homesAhead}>
                 <ChainList chain={sheet.chain} />
                 <Box color="ink2" fontSize="15px" paddingTop="4px">{acquireWords.chainNote}</Box>
                 <Link to="/systems/$id/lodgers" params={{ id: String(fish.home.system_id) }} search={{ fish: fish.name }}>{acquireWords.askWith}</Link>

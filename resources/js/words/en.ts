@@ -185,7 +185,7 @@ export const words = {
         circumstancesTitle: 'Where it comes from, and where it would go',
         circumstancesSaved: (name: string) => `Written down: where ${name} comes from and would go.`,
         noFallback: 'nobody knows where',
-        ahead2: 'The homes ahead',
+        homesAhead: 'The homes ahead',
         housing: 'Its home by the rules',
         passes: 'Every rule of housing is kept.',
         notMeasured: 'never measured: from its kind alone',

@@ -45,15 +45,15 @@ export const questions: Record<Question, { ask: string; decides: string }> = {
     home: { ask: 'How big a home?', decides: 'Limits and outgrow dates of every fish.' },
     upgrade: { ask: 'When to move up?', decides: 'Which home comes next, here and when weighing up.' },
     floor: { ask: 'How many share a floor?', decides: 'When a system is full. Crowding holds only for six or more mid-sized fish of like size with extra air and flow, and a larger weekly change.' },
-    adding: { ask: 'How to add fish?', decides: 'The order in which newcomers are moved.' },
-    newcomer: { ask: 'How large a newcomer?', decides: 'When a newcomer may join residents that rank.' },
-    acclimating: { ask: 'How to acclimate?', decides: 'How long a newcomer is mixed.' },
-    water: { ask: 'Which water?', decides: 'What is said of pH and hardness.' },
+    adding: { ask: 'How to add fish?', decides: 'Kept for the move sheet, which is still to come: the order in which newcomers are moved.' },
+    newcomer: { ask: 'How large a newcomer?', decides: 'Kept for the move sheet, which is still to come: when a newcomer may join residents that rank.' },
+    acclimating: { ask: 'How to acclimate?', decides: 'Kept for the move sheet, which is still to come: how long a newcomer is mixed.' },
+    water: { ask: 'Which water?', decides: 'Kept for later. What is said of pH and hardness is advice in either case.' },
     quarantine: { ask: 'How long in quarantine?', decides: 'Days before a new fish may join others, when weighing up.' },
     ration: { ask: 'How often to feed?', decides: 'How new fish are fed, and so how fast they grow.' },
     live_food: { ask: 'Live food?', decides: 'What is said when a hunter is weighed up.' },
-    breeding_ratio: { ask: 'Males to females in a breeding group?', decides: 'How a breeding group is put together.' },
-    thrown_out: { ask: 'A fish that was thrown out?', decides: 'What is advised after a time-out.' },
+    breeding_ratio: { ask: 'Males to females in a breeding group?', decides: 'Kept for later: how a breeding group is put together.' },
+    thrown_out: { ask: 'A fish that was thrown out?', decides: 'Kept for the watch after a move, which is still to come: what is advised after a time-out.' },
 }
 
 export const answers: Record<string, string> = {
