@@ -21,6 +21,7 @@ use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\FullSystem;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\SystemOutlook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -83,10 +84,20 @@ final class KeptFacility
 
     public function residents(): Residents
     {
-        return new Residents(fn (System $system): array => array_map(
-            fn (Fish $fish): array => [$fish, fn (LocalDate $date): Tenant => $this->outlook($fish)->tenantOn($date)],
-            $this->facility->residentsOf($system),
-        ));
+        return new Residents(fn (System $system): array => array_map(function (Fish $fish): array {
+            $ahead = $this->lengthsAhead($fish);
+            $largest = Shoal::of($fish)->largest;
+
+            return [$fish, fn (LocalDate $date): Tenant => new Tenant($fish->name, $fish->species, $ahead->on($date), $fish->count, $largest, $fish->key)];
+        }, $this->facility->residentsOf($system)));
+    }
+
+    private function lengthsAhead(Fish $fish): LengthsAhead
+    {
+        return $this->answers->of(
+            ['lengths ahead', $fish, $this->kinOf($fish), $this->surroundings()],
+            fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
+        );
     }
 
     /** The homes that it needs from today on, beginning with the one it lives in. */
