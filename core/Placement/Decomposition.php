@@ -20,6 +20,9 @@ final class Decomposition
     /** @var list<UnitPaths> */
     private array $solvers = [];
 
+    /** @var array<int, array{float, list<int>}> what cells chose, until one of their gains changes */
+    private array $packed = [];
+
     public int $rounds = 0;
 
     /** @var array<int, array<int, int>> how often each unit's path went through each cell */
@@ -62,7 +65,7 @@ final class Decomposition
             if ($value > $bound + 1e-9) {
                 [$bound, $best, $failures] = [$value, $this->links, 0];
             } elseif (++$failures >= self::PATIENCE) {
-                [$step, $failures, $this->links] = [$step / 2, 0, $best];
+                [$step, $failures, $this->links, $this->packed] = [$step / 2, 0, $best, []];
 
                 continue;
             }
@@ -72,6 +75,7 @@ final class Decomposition
             $length = $step * max(1e-6, $target - $value) / $norm;
             foreach ($slopes as [$u, $cell, $slope]) {
                 $this->links[$u][$cell] += $length * $slope;
+                unset($this->packed[$cell]);
             }
         }
 
@@ -101,15 +105,8 @@ final class Decomposition
                 $this->seen[$u][$s * $periods + $t] = ($this->seen[$u][$s * $periods + $t] ?? 0) + 1;
             }
         }
-        foreach ($this->cells as $cell => $packing) {
-            $gains = [];
-            foreach ($this->solvers as $u => $solver) {
-                $gain = $this->links[$u][$cell];
-                if ($gain > 0.0 && $solver->isOpen(intdiv($cell, $periods), $cell % $periods)) {
-                    $gains[$u] = $gain;
-                }
-            }
-            [$worth, $chosen] = $gains === [] ? [0.0, []] : $packing->solve($gains);
+        foreach ($this->cells as $cell => $_) {
+            [$worth, $chosen] = $this->packed[$cell] ??= $this->pack($cell);
             $value += $worth;
             $there = $isThere[$cell] ?? [];
             foreach ($chosen as $u) {
@@ -125,6 +122,21 @@ final class Decomposition
         }
 
         return [$value, $slopes, count($slopes)];
+    }
+
+    /** @return array{float, list<int>} what the cell is worth at present gains, and its units */
+    private function pack(int $cell): array
+    {
+        [$s, $t] = [intdiv($cell, $this->problem->periods), $cell % $this->problem->periods];
+        $gains = [];
+        foreach ($this->solvers as $u => $solver) {
+            $gain = $this->links[$u][$cell];
+            if ($gain > 0.0 && $solver->isOpen($s, $t)) {
+                $gains[$u] = $gain;
+            }
+        }
+
+        return $gains === [] ? [0.0, []] : $this->cells[$cell]->solve($gains);
     }
 
     /** @return array<int, array<int, float>> */

@@ -16,7 +16,7 @@ use Random\Randomizer;
  */
 final class Solver
 {
-    private const FIRST_ROUNDS = 1500;
+    private const FIRST_ROUNDS = 3000;
 
     private const MORE_ROUNDS = 60_000;
 
@@ -26,7 +26,7 @@ final class Solver
 
     private const LINK_ROUNDS = 300;
 
-    private const LINK_ROUNDS_OF_A_PART = 60;
+    private const LINK_ROUNDS_OF_A_PART = 40;
 
     private const MOST_RESTARTS = 6;
 
