@@ -7,6 +7,9 @@ namespace Biomegas\Facility;
 /** What a keeper should know of a kind before bringing one home; no rule of housing or growth rests on it. */
 final readonly class Background
 {
+    /** Of the adult length, for a kind whose usual size when sold is not known. Judgement, no published source. */
+    private const SOLD_AT_SHARE = 0.15;
+
     /** @param  list<string>  $hazards  spines, stings, bites: one sentence each */
     public function __construct(
         /** Years; null: not known. */
@@ -18,5 +21,11 @@ final readonly class Background
         public array $hazards = [],
         public bool $isDiseaseProne = false,
     ) {
+    }
+
+    /** Length at which this kind is brought home when nothing else is said, millimetres. */
+    public function usualLengthWhenSold(Species $kind): float
+    {
+        return $this->soldAt ?? self::SOLD_AT_SHARE * $kind->adultLength->typical;
     }
 }

@@ -44,6 +44,18 @@ final readonly class Facility
         return $this->date->plusDays($this->horizonDays);
     }
 
+    /** The same, looked at for so many days to come. */
+    public function lookingAhead(int $days): self
+    {
+        return new self($this->date, $days, $this->rulebook, array_values($this->systems), array_values($this->fish));
+    }
+
+    /** The same, where another rulebook holds. */
+    public function under(Rulebook $other): self
+    {
+        return new self($this->date, $this->horizonDays, $other, array_values($this->systems), array_values($this->fish));
+    }
+
     /** @return list<Fish> */
     public function residentsOf(System $system): array
     {

@@ -7,7 +7,9 @@ namespace Biomegas\Facility;
 /** How a kind behaves. */
 final readonly class Habits
 {
-    public const AGGRESSIVE_FROM = 4;
+    private const PEACEFUL_UP_TO = 2;
+
+    private const AGGRESSIVE_FROM = 4;
 
     public function __construct(
         /** From 1, never bothers anyone, to 5, kills. */
@@ -17,6 +19,11 @@ final readonly class Habits
         /** Null: not known. */
         public ?string $region = null,
     ) {
+    }
+
+    public function isPeaceful(): bool
+    {
+        return $this->temperament <= self::PEACEFUL_UP_TO;
     }
 
     public function isAggressive(): bool

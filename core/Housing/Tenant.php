@@ -27,12 +27,6 @@ final readonly class Tenant
         return $this->length * $this->largest;
     }
 
-    /** "it" of one, "they" of several. */
-    public function isSeveral(): bool
-    {
-        return $this->count > 1;
-    }
-
     /** What its members need of a floor, in squared millimetres of length. */
     public function squaredLength(): float
     {

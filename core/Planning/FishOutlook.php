@@ -61,9 +61,7 @@ final class FishOutlook
     /** The same fish where another rulebook holds; its growth stays. */
     public function under(Rulebook $other): self
     {
-        $facility = new Facility($this->facility->date, $this->facility->horizonDays, $other, array_values($this->facility->systems), array_values($this->facility->fish));
-
-        return new self($facility, $this->fish, $this->growth);
+        return new self($this->facility->under($other), $this->fish, $this->growth);
     }
 
     /** @return array<string, HomeOutlook> by system, in walking order */

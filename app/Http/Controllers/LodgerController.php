@@ -14,10 +14,8 @@ use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\InPath;
 use App\Scenario\Described;
-use Biomegas\Facility\Facility;
 use Biomegas\Planning\Search\Lodger;
 use Biomegas\Planning\Search\LodgerSearch;
-use Biomegas\Planning\WeighUp\WeighUp;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -34,11 +32,9 @@ final readonly class LodgerController
     public function index(System $system, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $facility = $kept->facility;
-        $long = new Facility($facility->date, WeighUp::HORIZON_DAYS, $facility->rulebook, array_values($facility->systems), array_values($facility->fish));
         $kinds = Species::query()->limit(self::MOST_KINDS)->get()->keyBy('key');
         $described = array_values(array_map(fn (Species $kind): array => [Described::species($kind->current()), Described::background($kind->current())], $kinds->all()));
-        $lodgers = (new LodgerSearch($long, $kept->residents(), $kept->spoken()))->in($long->systems[Keys::ofSystem($system->id)], $described);
+        $lodgers = (new LodgerSearch($kept->facility, $kept->residents(), $kept->spoken()))->in($kept->facility->systems[Keys::ofSystem($system->id)], $described);
         $rows = array_map(fn (Lodger $one): LodgerRow => LodgerRow::from($one, KindRow::from($kinds->get($one->kind->key) ?? new Species, 0)), $lodgers);
 
         return response()->json($rows);

@@ -23,8 +23,7 @@ final readonly class FallbackWanted
     {
         $wanted = [];
         foreach ($kept->facility->fish as $fish) {
-            $brief = $kept->brief($fish);
-            $reason = FallbackMissing::reason($fish, $brief->home->outgrows->early !== null && $brief->next === null);
+            $reason = FallbackMissing::reason($fish, $kept->brief($fish));
             if ($reason !== null) {
                 $wanted[] = new self($kept->kept($fish)->id, $fish->name, $reason);
             }

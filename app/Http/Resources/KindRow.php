@@ -25,6 +25,7 @@ final readonly class KindRow
         #[OA\Property(description: 'Its outline in the drawing kit.')] public string $form,
         #[OA\Property(description: 'Usual adult length, by all claims.')] public float $adult_mm,
         #[OA\Property(description: 'From 1, never bothers anyone, to 5, kills.')] public int $temperament,
+        #[OA\Property] public bool $is_peaceful,
         #[OA\Property(type: 'string', enum: WaterLayer::class)] public WaterLayer $layer,
         #[OA\Property(type: 'string', enum: Salinity::class)] public Salinity $salinity,
         #[OA\Property(type: 'string', enum: PlantManners::class)] public PlantManners $plants,
@@ -44,7 +45,7 @@ final readonly class KindRow
         return new self(
             $kept->id, $kept->key, $kind->commonName, $kind->scientificName, $kept->form,
             round(AdultSize::of($kind)->range()->typical, 1),
-            $kind->habits->temperament, $kind->layer, $kind->needs->salinity, $kind->habits->plants, $kind->habits->region,
+            $kind->habits->temperament, $kind->habits->isPeaceful(), $kind->layer, $kind->needs->salinity, $kind->habits->plants, $kind->habits->region,
             Role::of($kind), $kind->needs->minimumGroup,
             $kept->current()['sold_at_mm'] ?? null,
             $here, $kept->own !== [],

@@ -119,6 +119,16 @@ final class KindProjection
         return $this->reach($limitMm)->at($share);
     }
 
+    /**
+     * Of lengths at each of LEVELS the one at this share.
+     *
+     * @param  list<float>  $atLevels
+     */
+    public static function pick(array $atLevels, float $share): float
+    {
+        return $atLevels[(int) array_search($share, self::LEVELS, true)];
+    }
+
     /** How much it grows on each day in this system, fed as today. */
     public function dailyGrowthIn(System $system): DailyGrowth
     {

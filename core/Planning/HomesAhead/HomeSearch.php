@@ -96,7 +96,7 @@ final readonly class HomeSearch
     {
         $adult = $this->growth->adultLengthsAtLevels();
 
-        return $this->shoal->largest * $adult[(int) array_search(LengthBand::HIGH, KindProjection::LEVELS, true)];
+        return $this->shoal->largest * KindProjection::pick($adult, LengthBand::HIGH);
     }
 
     private function best(GrowthClock $clock, LocalDate $day, ?StayAhead $before): ?StayAhead
@@ -154,7 +154,7 @@ final readonly class HomeSearch
 
     private function likelyOn(GrowthClock $clock, LocalDate $date): float
     {
-        return $this->growth->lengthsAfter($clock->timeOn($date))[(int) array_search(LengthBand::LIKELY, KindProjection::LEVELS, true)];
+        return KindProjection::pick($this->growth->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
     }
 
     /** The share of the limit at which it should be moved on, as a mean length. */
@@ -199,8 +199,8 @@ final readonly class HomeSearch
     private function judge(System $system, GrowthClock $here, LocalDate $date): Judgement
     {
         $lengths = $this->growth->lengthsAfter($here->timeOn($date));
-        $likely = $lengths[(int) array_search(LengthBand::LIKELY, KindProjection::LEVELS, true)];
-        $long = $lengths[(int) array_search(LengthBand::HIGH, KindProjection::LEVELS, true)];
+        $likely = KindProjection::pick($lengths, LengthBand::LIKELY);
+        $long = KindProjection::pick($lengths, LengthBand::HIGH);
         $newcomer = new Tenant($this->fish->name, $this->growth->species, $likely, $this->fish->count, $this->shoal->largest * $long / $likely, $this->fish->key);
 
         return Judgement::of($this->case($newcomer, $system, $date));

@@ -21,6 +21,7 @@ use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
+use Biomegas\Planning\WeighUp\WeighUp;
 
 /**
  * The search turned round: which kinds could live in a system, brought home
@@ -32,17 +33,18 @@ final readonly class LodgerSearch
     /** More than this of one kind nobody asks for. */
     private const MOST_OF_A_KIND = 60;
 
-    /** A kind whose usual size when sold is not known. */
-    private const SOLD_AT_SHARE = 0.15;
+    /** Looked at for as long as a life is. */
+    private Facility $facility;
 
     private FacilityGrowth $study;
 
     public function __construct(
-        private Facility $facility,
+        Facility $facility,
         private Residents $residents,
         private Spoken $spoken,
     ) {
-        $this->study = new FacilityGrowth($facility);
+        $this->facility = $facility->lookingAhead(WeighUp::HORIZON_DAYS);
+        $this->study = new FacilityGrowth($this->facility);
     }
 
     /**
@@ -73,7 +75,7 @@ final readonly class LodgerSearch
 
     private function lodger(System $system, Species $kind, Background $background): Lodger
     {
-        $fish = $this->asFish($system, $kind, $background->soldAt ?? self::SOLD_AT_SHARE * $kind->adultLength->typical);
+        $fish = $this->asFish($system, $kind, $background->usualLengthWhenSold($kind));
         $growth = $this->study->projectionOf($fish)->leading();
         $search = new HomeSearch($this->facility, $growth, $fish, $this->residents, $this->spoken);
         $refusal = $search->refusalOf($system);

@@ -21,8 +21,6 @@ enum Role: string
 
     private const DITHER_UP_TO_MM = 150.0;
 
-    private const DITHER_TEMPERAMENT = 2;
-
     /** @return list<self> a kind may be several or none */
     public static function of(Species $kind): array
     {
@@ -38,7 +36,7 @@ enum Role: string
             self::Shoal => $isShoal,
             self::Bottom => $kind->layer === WaterLayer::Bottom,
             self::Dither => $isShoal && $kind->layer !== WaterLayer::Bottom
-                && $kind->adultLength->typical <= self::DITHER_UP_TO_MM && $kind->habits->temperament <= self::DITHER_TEMPERAMENT,
+                && $kind->adultLength->typical <= self::DITHER_UP_TO_MM && $kind->habits->isPeaceful(),
         };
     }
 }

@@ -11,9 +11,6 @@ use Biomegas\RefusedEntry;
 /** What somebody thinks of bringing home. */
 final readonly class Candidate
 {
-    /** A kind whose usual size when sold is not known. */
-    private const SOLD_AT_SHARE = 0.15;
-
     /** Nobody is longer than this beside its kind. */
     private const LONGEST_SHARE = 1.5;
 
@@ -40,7 +37,7 @@ final readonly class Candidate
      */
     public static function of(Species $kind, Background $background, int $count, ?float $length, HealthSeen $health, int $quarantineServed, ?float $price, bool $hasFallback): self
     {
-        $length ??= $background->soldAt ?? self::SOLD_AT_SHARE * $kind->adultLength->typical;
+        $length ??= $background->usualLengthWhenSold($kind);
         if ($length > self::LONGEST_SHARE * $kind->adultLength->high) {
             throw RefusedEntry::because('length', "No {$kind->commonName} is that long. Check the unit, or what it is.");
         }

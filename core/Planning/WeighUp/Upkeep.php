@@ -44,13 +44,12 @@ final readonly class Upkeep
         if ($mass === null) {
             return null;
         }
-        $likely = (int) array_search(LengthBand::LIKELY, KindProjection::LEVELS, true);
-        $adult = $candidate->count * $mass->grams($growth->adultLengthsAtLevels()[$likely]);
+        $adult = $candidate->count * $mass->grams(KindProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY));
         $feed = $candidate->count * Feeding::gramsPerDay($adult / $candidate->count);
         $years = $candidate->background->lifespan->high ?? $facility->horizonDays / 365;
         $food = 0.0;
         for ($month = 0; $month < $years * self::MONTHS_PER_YEAR; $month++) {
-            $length = $growth->lengthsAfter($month / self::MONTHS_PER_YEAR)[$likely];
+            $length = KindProjection::pick($growth->lengthsAfter($month / self::MONTHS_PER_YEAR), LengthBand::LIKELY);
             $food += $candidate->count * Feeding::gramsPerDay($mass->grams($length)) * self::DAYS_PER_MONTH;
         }
         $last = $chain->stays === [] ? null : $chain->stays[count($chain->stays) - 1]->system->litres();

@@ -53,13 +53,13 @@ final readonly class WeighUp
      */
     public static function of(Candidate $candidate, Facility $facility, Residents $residents, Spoken $spoken): self
     {
-        $long = new Facility($facility->date, self::HORIZON_DAYS, $facility->rulebook, array_values($facility->systems), array_values($facility->fish));
+        $long = $facility->lookingAhead(self::HORIZON_DAYS);
         $fish = self::asFish($candidate, $long);
         $growth = (new FacilityGrowth($long))->projectionOf($fish);
         $chain = (new HomeSearch($long, $growth->leading(), $fish, $residents, $spoken))->find();
         $quarantine = Quarantine::of($candidate, new Tenant($fish->name, $candidate->kind, $candidate->length, $candidate->count), $long, $spoken);
         $conditions = self::conditions($candidate, $chain, $quarantine, $spoken);
-        $refusal = self::refusal($candidate, $chain, $spoken);
+        $refusal = self::refusal($candidate, $chain);
         $advice = $refusal !== null ? Advice::DoNot : ($conditions === [] ? Advice::Take : Advice::OnlyIf);
 
         return new self(
@@ -91,7 +91,7 @@ final readonly class WeighUp
     }
 
     /** Null when nothing forbids it outright. */
-    private static function refusal(Candidate $candidate, HomesAhead $chain, Spoken $spoken): ?string
+    private static function refusal(Candidate $candidate, HomesAhead $chain): ?string
     {
         return match (true) {
             $candidate->health === HealthSeen::Sick => 'it shows signs of disease. Come back when it has been well for weeks.',

@@ -864,6 +864,7 @@ export interface components {
             adult_mm: number;
             /** @description From 1, never bothers anyone, to 5, kills. */
             temperament: number;
+            is_peaceful: boolean;
             /** @enum {string} */
             layer: "bottom" | "middle" | "top" | "all";
             /** @enum {string} */

@@ -39,7 +39,6 @@ interface Filters {
 }
 
 const ANY: Filters = { role: '', temper: '', plants: '', region: '', water: '' }
-const PEACEFUL_UP_TO = 2
 
 function Lodgers({ rows }: { rows: readonly LodgerRow[] }) {
     const [filters, setFilters] = useState(ANY)
@@ -50,7 +49,7 @@ function Lodgers({ rows }: { rows: readonly LodgerRow[] }) {
     const found = rows.filter(
         ({ kind }) =>
             (filters.role === '' || kind.roles.some((one) => one === filters.role)) &&
-            (filters.temper === '' || kind.temperament <= PEACEFUL_UP_TO) &&
+            (filters.temper === '' || kind.is_peaceful) &&
             (filters.plants === '' || kind.plants === filters.plants) &&
             (filters.region === '' || kind.region === filters.region) &&
             (filters.water === '' || kind.salinity === filters.water),

@@ -36,7 +36,6 @@ export const acquireWords = {
     save: 'Write down',
     arrived: (name: string, home: string) => `${name} lives in ${home} now.`,
     chain: 'The homes it needs',
-    chainTo: 'then',
     until: (day: string, today: string) => `until ${longDay(day, today)}`,
     forLife: 'for life',
     atLeast: (day: string) => `until ${monthOfYear(day)} at least`,
