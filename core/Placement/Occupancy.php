@@ -45,20 +45,10 @@ final class Occupancy
         $this->strain = array_map(fn (array $cells): array => array_map(fn (?float $one): float => $one ?? 0.0, $cells), $problem->strain);
     }
 
-    public function isFeasible(): bool
-    {
-        return $this->cost < $this->penalty;
-    }
-
     /** @return list<int> units that meet this one somewhere or conflict with it */
     public function conflicting(int $unit): array
     {
         return array_column($this->conflictsOf[$unit], 0);
-    }
-
-    public function isUsed(int $system): bool
-    {
-        return $this->used[$system] > 0;
     }
 
     /**
