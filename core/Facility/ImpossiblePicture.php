@@ -54,6 +54,28 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self('The outline crosses itself. List its corners in order round the edge.');
     }
 
+    public static function becauseTheLightsAreOutOfOrder(): self
+    {
+        return new self('light: they come on first, then dim, then go out, all within one day.');
+    }
+
+    public static function becauseTheDividerStandsOutside(float $lengthMm): self
+    {
+        $centimetres = number_format($lengthMm / 10, 0, '.', '');
+
+        return new self("The divider must stand inside the pool: between its two ends, which lie {$centimetres} cm apart.");
+    }
+
+    public static function becauseTheDividerNamesNoPool(string $pool): self
+    {
+        return new self("A divider stands in the pool \"{$pool}\", which is not described.");
+    }
+
+    public static function becauseDecorFillsTheSystem(string $what): self
+    {
+        return new self("Rock and wood take more {$what} than there is. Check their measures.");
+    }
+
     public static function becauseTheOutlineHasNoArea(): self
     {
         return new self('The outline needs at least three corners that do not lie on one line.');

@@ -15,6 +15,12 @@ final readonly class LengthWeight
     ) {
     }
 
+    /** Between slender and deep bodies: 0.015 L^3. Judgement, no published source. */
+    public static function ofUsualBuild(): self
+    {
+        return new self(0.015, 3.0);
+    }
+
     /** Grams of one fish of this length in millimetres. */
     public function grams(float $millimetres): float
     {

@@ -31,6 +31,7 @@ enum RuleConstant: string
     case BuildLeadDays = 'build_lead_days';
     case NitrateTarget = 'nitrate_target_mg_l';
     case NitrateTap = 'nitrate_tap_mg_l';
+    case FilterRate = 'filter_rate_g_m2_d';
     case FoodPrice = 'food_price_per_kg';
     case BuildPrice = 'build_price_per_litre';
 
@@ -84,6 +85,8 @@ enum RuleConstant: string
             self::BuildLeadDays => [60.0, 0.0, 1000.0],
             self::NitrateTarget => [50.0, 1.0, 500.0],
             self::NitrateTap => [10.0, 0.0, 200.0],
+            // Grams of ammonia nitrogen that a square metre of media turns over in a day in warm water.
+            self::FilterRate => [0.2, 0.01, 2.0],
             // In the facility's money: judgement, to be replaced by the keeper's own.
             self::FoodPrice => [12.0, 0.0, 10000.0],
             self::BuildPrice => [1.5, 0.0, 1000.0],

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Equipment\Divider;
+use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Shape\Half;
 use Biomegas\Facility\Shape\Shape;
 
 /** Water that is shared: one or more pools on one filter. */
 final readonly class System
 {
-    /** @param  non-empty-list<Pool>  $pools */
+    /**
+     * @param  non-empty-list<Pool>  $pools  without any divider
+     *
+     * @throws ImpossiblePicture when decor or a divider has no place there
+     */
     public function __construct(
         public string $key,
         public string $name,
@@ -31,7 +38,17 @@ final readonly class System
         public ?float $ph = null,
         /** General hardness in °dH; null: not known. */
         public ?float $hardness = null,
+        public Equipment $equipment = new Equipment,
     ) {
+        if ($equipment->decorArea >= $this->wholeFloor()) {
+            throw ImpossiblePicture::becauseDecorFillsTheSystem('floor');
+        }
+        if ($equipment->decorLitres >= $this->room()) {
+            throw ImpossiblePicture::becauseDecorFillsTheSystem('room');
+        }
+        foreach ($equipment->dividers as $divider) {
+            Half::both($this->pool($divider->pool)->shape, $divider->at);
+        }
     }
 
     public static function ofOnePool(string $key, string $name, SystemKind $kind, Shape $shape, ?WaterTemperature $temperature = null): self
@@ -39,15 +56,90 @@ final readonly class System
         return new self($key, $name, $kind, [new Pool($key, $shape)], $temperature);
     }
 
+    /** The same with other equipment. */
+    public function with(Equipment $equipment): self
+    {
+        return new self(
+            $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $this->readings,
+            $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment,
+        );
+    }
+
+    /** What rock and wood leave free. */
     public function floorArea(): float
+    {
+        return $this->wholeFloor() - $this->equipment->decorArea;
+    }
+
+    private function wholeFloor(): float
     {
         return array_sum(array_map(fn (Pool $pool): float => $pool->shape->floorArea(), $this->pools));
     }
 
-    /** Of the pools; a sump never counts as room. */
+    /** Of the pools, less what rock and wood take the place of; a sump never counts as room. */
     public function litres(): float
     {
+        return $this->room() - $this->equipment->decorLitres;
+    }
+
+    private function room(): float
+    {
         return array_sum(array_map(fn (Pool $pool): float => $pool->litres(), $this->pools));
+    }
+
+    /** All that fish share: with the sump. */
+    public function waterLitres(): float
+    {
+        return $this->litres() + $this->equipment->sumpLitres;
+    }
+
+    /** @return non-empty-list<Pool> as the dividers of that day make them */
+    public function poolsOn(LocalDate $date): array
+    {
+        return $this->divided(fn (Divider $divider): bool => $divider->standsOn($date));
+    }
+
+    /** @return non-empty-list<Pool> as the dividers make them that stay; those with an end are a matter of days */
+    public function lastingPools(): array
+    {
+        return $this->divided(fn (Divider $divider): bool => $divider->until === null);
+    }
+
+    /**
+     * @param  callable(Divider): bool  $stands
+     * @return non-empty-list<Pool>
+     */
+    private function divided(callable $stands): array
+    {
+        $pools = $this->pools;
+        foreach (array_filter($this->equipment->dividers, $stands) as $divider) {
+            $pools = array_merge(...array_map(
+                fn (Pool $pool): array => $pool->key === $divider->pool ? self::halves($pool, $divider->at) : [$pool],
+                $pools,
+            ));
+        }
+
+        return $pools;
+    }
+
+    /** @return non-empty-list<Pool> */
+    private static function halves(Pool $pool, float $at): array
+    {
+        [$left, $right] = Half::both($pool->shape, $at);
+
+        return [new Pool($pool->key, $left), new Pool("{$pool->key} right of the divider", $right)];
+    }
+
+    /** @throws ImpossiblePicture */
+    private function pool(string $key): Pool
+    {
+        foreach ($this->pools as $pool) {
+            if ($pool->key === $key) {
+                return $pool;
+            }
+        }
+
+        throw ImpossiblePicture::becauseTheDividerNamesNoPool($key);
     }
 
     public function has(Fitting $need): bool

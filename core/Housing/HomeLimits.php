@@ -24,12 +24,12 @@ final readonly class HomeLimits
     {
     }
 
-    /** The limit in the roomiest pool of the system. */
+    /** The limit in the roomiest pool of the system, as the dividers leave it that stay. */
     public function limitIn(System $system, Species $species, ?Fish $fish = null): HomeLimit
     {
         $rulebook = $this->rulebook->holdingFor($system->key, $fish?->key);
         $best = null;
-        foreach ($system->pools as $pool) {
+        foreach ($system->lastingPools() as $pool) {
             $limit = self::limitInPool($pool, $species, $rulebook);
             $best = $best === null || $limit->millimetres > $best->millimetres ? $limit : $best;
         }

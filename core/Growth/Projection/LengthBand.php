@@ -24,4 +24,12 @@ final readonly class LengthBand
     {
         return new self($lengths->at(self::LOW), $lengths->at(self::LIKELY), $lengths->at(self::HIGH));
     }
+
+    /** This share of the way from one band to another. */
+    public function toward(self $other, float $share): self
+    {
+        $between = fn (float $here, float $there): float => $here + $share * ($there - $here);
+
+        return new self($between($this->low, $other->low), $between($this->likely, $other->likely), $between($this->high, $other->high));
+    }
 }

@@ -7,9 +7,9 @@ namespace Biomegas\Housing\Rule;
 use Biomegas\Facility\FloorSchool;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\CrowdedFloor;
+use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
 use Biomegas\Housing\Verdict;
 use Biomegas\Measure\Spoken;
 
@@ -19,14 +19,11 @@ final readonly class FloorRule implements Rule
     public function judge(HousingCase $case): Verdict
     {
         $per = CrowdedFloor::perSquaredLength($case->rulebook, $case->system, ...$case->everybody());
+        $use = FloorUse::of($case->rulebook, $case->system, $case->everybody());
         [$fullest, $needed] = [WaterLayer::Bottom, 0.0];
         foreach (WaterLayer::layers() as $layer) {
-            $needs = $per * array_sum(array_map(
-                fn (Tenant $one): float => $one->species->layer->uses($layer) ? $one->squaredLength() : 0.0,
-                $case->everybody(),
-            ));
-            if ($case->newcomer->species->layer->uses($layer) && $needs > $needed) {
-                [$fullest, $needed] = [$layer, $needs];
+            if ($case->newcomer->species->layer->uses($layer) && $use->needed($layer) > $needed) {
+                [$fullest, $needed] = [$layer, $use->needed($layer)];
             }
         }
         $there = $case->system->floorArea();

@@ -7,13 +7,14 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LengthBand;
 
-/** The likely lengths of a fish month by month until the horizon: small enough to be kept, and all that others in a home need to know of it. */
+/** The lengths of a fish month by month until the horizon: small enough to be kept, and all that others in a home need to know of it. */
 final readonly class LengthsAhead
 {
     private const STEP_DAYS = 30;
 
-    /** @param  non-empty-list<float>  $lengths  millimetres, every step from the first day on */
+    /** @param  non-empty-list<LengthBand>  $lengths  every step from the first day on */
     private function __construct(
         private LocalDate $from,
         private array $lengths,
@@ -23,13 +24,19 @@ final readonly class LengthsAhead
     public static function of(Facility $facility, GrowthProjection $growth): self
     {
         return new self($facility->date, array_map(
-            fn (int $step): float => $growth->lengthOn($facility->date->plusDays($step * self::STEP_DAYS))->likely,
+            fn (int $step): LengthBand => $growth->lengthOn($facility->date->plusDays($step * self::STEP_DAYS)),
             range(0, (int) ceil($facility->horizonDays / self::STEP_DAYS)),
         ));
     }
 
-    /** Between the months in a straight line; beyond the horizon as at its end. */
+    /** The likely length, millimetres. */
     public function on(LocalDate $date): float
+    {
+        return $this->bandOn($date)->likely;
+    }
+
+    /** Between the months in a straight line; beyond the horizon as at its end. */
+    public function bandOn(LocalDate $date): LengthBand
     {
         $steps = max(0, $this->from->daysUntil($date)) / self::STEP_DAYS;
         $before = (int) floor($steps);
@@ -37,6 +44,6 @@ final readonly class LengthsAhead
 
         return $before >= $last
             ? $this->lengths[$last]
-            : $this->lengths[$before] + ($steps - $before) * ($this->lengths[$before + 1] - $this->lengths[$before]);
+            : $this->lengths[$before]->toward($this->lengths[$before + 1], $steps - $before);
     }
 }

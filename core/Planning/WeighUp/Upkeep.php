@@ -10,6 +10,7 @@ use Biomegas\Growth\Projection\KindProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Water\Feeding;
+use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\NitrateLoad;
 
 /** What an adult takes and leaves each week, and what its whole life costs. */
@@ -59,7 +60,7 @@ final readonly class Upkeep
         return new self(
             $adult,
             $feed,
-            $litres === null ? 0.0 : NitrateLoad::weeklyChange(NitrateLoad::milligramsPerWeek($feed), $litres, $number(RuleConstant::NitrateTarget), $number(RuleConstant::NitrateTap)),
+            $litres === null ? 0.0 : NitrateCourse::leastShare(NitrateLoad::milligramsPerWeek($feed) / $litres, $number(RuleConstant::NitrateTarget), $number(RuleConstant::NitrateTap)),
             $food / self::GRAMS_PER_KG * $number(RuleConstant::FoodPrice),
             ($chain->toBuild->litres ?? 0.0) * $number(RuleConstant::BuildPrice),
             $candidate->price === null ? null : $candidate->count * $candidate->price,

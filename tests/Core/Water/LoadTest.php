@@ -4,9 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Equipment\Filter;
+use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
 use Biomegas\Water\Feeding;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrate\NitrateCourse;
+use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\NitrateLoad;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
 
 final class LoadTest extends TestCase
 {
@@ -22,24 +34,85 @@ final class LoadTest extends TestCase
     /** Timmons & Ebeling, Recirculating Aquaculture: 0.092 of the protein becomes ammonia nitrogen (figure from memory); nitrate is 4.43 of its nitrogen. */
     public function test_nitrate_of_100_grams_of_food(): void
     {
+        $this->assertEqualsWithDelta(3.68, NitrateLoad::nitrogenPerDay(100), 1e-9);
         $this->assertEqualsWithDelta(7 * 100 * 0.4 * 0.092 * 4.4267 * 1000, NitrateLoad::milligramsPerWeek(100), 50);
     }
 
     /** The steady state of formulas.md against a day-by-day simulation. */
-    public function test_the_weekly_change_holds_the_target(): void
+    public function test_peak_and_trough_agree_with_a_simulation_by_day(): void
     {
-        [$litres, $target, $tap] = [800.0, 50.0, 10.0];
-        $perWeek = NitrateLoad::milligramsPerWeek(20);
-        $share = NitrateLoad::weeklyChange($perWeek, $litres, $target, $tap);
-        $level = $tap;
-        $peak = 0.0;
-        for ($week = 0; $week < 400; $week++) {
-            $level += $perWeek / $litres;
-            $peak = $level;
-            $level = (1 - $share) * $level + $share * $tap;
+        $course = new NitrateCourse(madePerWeek: 14.0, share: 0.3, tap: 8.0);
+        $level = 8.0;
+        [$peak, $trough] = [0.0, 0.0];
+        for ($day = 1; $day <= 7 * 200; $day++) {
+            $level += 14.0 / 7;
+            if ($day % 7 === 0) {
+                $peak = $level;
+                $level = 0.7 * $level + 0.3 * 8.0;
+                $trough = $level;
+            }
         }
 
-        $this->assertLessThan(1.0, $share);
-        $this->assertEqualsWithDelta($target, $peak, 0.01);
+        $this->assertEqualsWithDelta($peak, $course->peak(), 1e-9);
+        $this->assertEqualsWithDelta($trough, $course->trough(), 1e-9);
+    }
+
+    public function test_the_least_change_holds_the_target_and_the_way_there_is_counted(): void
+    {
+        $share = NitrateCourse::leastShare(14.0, 50.0, 10.0);
+        $course = new NitrateCourse(14.0, $share, 10.0);
+
+        $this->assertEqualsWithDelta(50.0, $course->peak(), 1e-9);
+        $this->assertSame(0, $course->weeksUntil(50.0, 30.0));
+        $this->assertNull((new NitrateCourse(14.0, 0.1, 10.0))->weeksUntil(50.0, 30.0));
+
+        $weeks = (new NitrateCourse(14.0, 0.5, 10.0))->weeksUntil(50.0, 160.0);
+        $peaks = (new NitrateCourse(14.0, 0.5, 10.0))->peaksFrom(160.0, 12);
+        $this->assertSame($weeks, 1 + (int) array_key_first(array_filter($peaks, fn (float $one): bool => $one <= 52.0)));
+    }
+
+    public function test_the_yield_is_found_again_from_tests_of_known_yield(): void
+    {
+        $start = LocalDate::fromIso('2027-01-01');
+        $changes = array_map(fn (int $week): array => [$start->plusDays(7 * $week), 0.3], range(1, 8));
+        [$level, $tests] = [20.0, [[$start, 20.0]]];
+        for ($day = 1; $day <= 56; $day++) {
+            $level += 0.6 * 21.0 / 7;
+            $level = $day % 7 === 0 ? 0.7 * $level + 0.3 * 10.0 : $level;
+            if ($day % 11 === 0) {
+                $tests[] = [$start->plusDays($day), $level];
+            }
+        }
+        $fit = NitrateYield::fit($tests, $changes, 21.0, 0.25, 10.0);
+
+        $this->assertEqualsWithDelta(0.6, $fit?->factor, 1e-9);
+        $this->assertSame(5, $fit?->spans);
+        $this->assertNull(NitrateYield::fit([$tests[0]], $changes, 21.0, 0.25, 10.0));
+        $this->assertNull(NitrateYield::fit([$tests[0], [$start->plusDays(1), 22.0]], [], 21.0, 0.25, 10.0));
+    }
+
+    public function test_a_system_adds_up_what_its_fish_ask(): void
+    {
+        $system = Kinds::tank('long', 240, 75, 70)->with(new Equipment(sumpLitres: 200, filter: new Filter(FilterMedia::Carriers, 40), turnover: 5000));
+        $fish = new Eater(Kinds::of(), 400.0, 2, Ration::Steady);
+        $load = SystemLoad::of($system, [$fish], null, new Rulebook);
+
+        $this->assertEqualsWithDelta(2 * 0.015 * 40 ** 3, $load->mass, 1e-6);
+        $this->assertEqualsWithDelta(2 * Feeding::gramsPerDay(960), $load->feed, 1e-9);
+        $this->assertEqualsWithDelta($load->feed * 0.0368, $load->ammonia, 1e-9);
+        $this->assertEqualsWithDelta(40 * 0.5 * RuleConstant::FilterRate->standard(), $load->capacity ?? 0, 1e-9);
+        $this->assertEqualsWithDelta($load->ammonia / $load->capacity, $load->filterShare() ?? 0, 1e-9);
+        $this->assertEqualsWithDelta($system->litres() + 200, $load->litres, 1e-9);
+        $this->assertEqualsWithDelta(50.0, $load->nitrateYielding(1.0, $load->leastWeeklyChange())->peak(), 1e-6);
+    }
+
+    public function test_a_cold_pond_is_fed_little(): void
+    {
+        $fish = new Eater(Kinds::ofPond(), 400.0, 1, Ration::Steady);
+
+        $this->assertSame(0.0, $fish->feed(6.0));
+        $this->assertLessThan(0.5 * $fish->feed(22.0), $fish->feed(14.0));
+        $this->assertEqualsWithDelta($fish->feed(null), $fish->feed(22.0), 1e-9);
+        $this->assertGreaterThan($fish->feed(22.0), (new Eater(Kinds::ofPond(), 400.0, 1, Ration::Several))->feed(22.0));
     }
 }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing;
+
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\System;
+use Biomegas\Facility\WaterLayer;
+
+/** The floor that those who share a system need in each water layer: in proportion to their squared lengths. */
+final readonly class FloorUse
+{
+    /** @param  list<Tenant>  $tenants */
+    private function __construct(
+        private float $perSquaredLength,
+        private array $tenants,
+        private float $there,
+    ) {
+    }
+
+    /** @param  list<Tenant>  $tenants */
+    public static function of(Rulebook $rulebook, System $system, array $tenants): self
+    {
+        return new self(CrowdedFloor::perSquaredLength($rulebook, $system, ...$tenants), $tenants, $system->floorArea());
+    }
+
+    /** Square millimetres. */
+    public function needed(WaterLayer $layer): float
+    {
+        return $this->perSquaredLength * array_sum(array_map(
+            fn (Tenant $one): float => $one->species->layer->uses($layer) ? $one->squaredLength() : 0.0,
+            $this->tenants,
+        ));
+    }
+
+    /** Of the floor that is there; above 1: too many. */
+    public function share(WaterLayer $layer): float
+    {
+        return $this->needed($layer) / $this->there;
+    }
+
+    public function fullest(): float
+    {
+        return max(0.0, ...array_map($this->share(...), WaterLayer::layers()));
+    }
+}

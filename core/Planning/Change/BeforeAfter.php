@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Change;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Planning\Floor\Resident;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrification\Conditions;
+use Biomegas\Water\Nitrification\FilterStart;
+use Biomegas\Water\Nitrification\LoadForecast;
+use Biomegas\Water\Nitrogen;
+
+/** A system as it stands and as it would after a change, with the ammonia and nitrite that would follow. */
+final readonly class BeforeAfter
+{
+    /** The remedy that is tried: half of the water each day. */
+    public const DAILY_CHANGE = 0.5;
+
+    private const USUAL_CELSIUS = 25.0;
+
+    private function __construct(
+        public Standing $before,
+        public Standing $after,
+        /** Null: nothing would stir the filter. */
+        public ?LoadForecast $forecast,
+        /** The same with half of the water changed each day. */
+        public ?LoadForecast $withChanges,
+        /** How many of the newcomers the filter bears at once; null: none are thought of. */
+        public ?int $mostAtOnce,
+        public LocalDate $today,
+    ) {
+    }
+
+    /**
+     * @param  list<Resident>  $residents
+     * @param  float|null  $celsius  of the water now; null: as the system is set
+     */
+    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, Spoken $spoken, ?float $celsius = null, ?float $ph = null): self
+    {
+        $today = $facility->date;
+        $celsius ??= $system->temperature?->on($today);
+        $tenants = fn (Resident ...$of): array => array_map(fn (Resident $one): Tenant => $one->tenantOn($today), array_values($of));
+        $eaters = fn (Resident ...$of): array => array_map(fn (Resident $one): Eater => $one->eaterOn($today), array_values($of));
+        $staying = array_values(array_filter($residents, fn (Resident $one): bool => $one->fish->key !== $change->leaving));
+        $before = Standing::of($system, $tenants(...$residents), $eaters(...$residents), $celsius, $facility->rulebook, $spoken);
+        $after = Standing::of(
+            $change->applyTo($system, $today),
+            [...$tenants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
+            [...$eaters(...$staying), ...($change->newEater === null ? [] : [$change->newEater])],
+            $celsius, $facility->rulebook, $spoken,
+        );
+        $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change, $celsius, $ph ?? $system->ph) : null;
+
+        return new self(
+            $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
+            $forecast === null || $change->newEater === null ? null : self::mostAtOnce($forecast, $before->load, $after->load, $change->newEater),
+            $today,
+        );
+    }
+
+    private static function forecast(SystemLoad $before, SystemLoad $after, SystemChange $change, ?float $celsius, ?float $ph): LoadForecast
+    {
+        return LoadForecast::of(
+            new Conditions($celsius ?? self::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleConstant::NitrateTap->standard())),
+            $change->filterStart ?? FilterStart::running(),
+            $before->ammoniaPerLitre(), $after->ammoniaPerLitre(), $after->litres, $ph,
+        );
+    }
+
+    private static function mostAtOnce(LoadForecast $forecast, SystemLoad $before, SystemLoad $after, Eater $newcomers): int
+    {
+        $added = $after->ammoniaPerLitre() - $before->ammoniaPerLitre();
+        $free = $forecast->mostAtOnce() - $before->ammoniaPerLitre();
+
+        return $added <= 0.0 ? $newcomers->count : max(0, (int) floor($newcomers->count * min(1.0, $free / $added) + 1e-6));
+    }
+}

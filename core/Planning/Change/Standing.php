@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Change;
+
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\System;
+use Biomegas\Housing\FloorUse;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Load\TurnoverNeed;
+
+/** How a system stands with those who live in it: one side of before and after. */
+final readonly class Standing
+{
+    /** @param  list<string>  $objections  a sentence for each that does not fit */
+    private function __construct(
+        public SystemLoad $load,
+        /** Share of the floor needed in the fullest layer. */
+        public float $floor,
+        /** Times an hour that all water passes the filter; null: not known. */
+        public ?float $turnover,
+        public TurnoverNeed $turnoverNeed,
+        public array $objections,
+    ) {
+    }
+
+    /**
+     * @param  list<Tenant>  $tenants
+     * @param  list<Eater>  $eaters
+     */
+    public static function of(System $system, array $tenants, array $eaters, ?float $celsius, Rulebook $rulebook, Spoken $spoken): self
+    {
+        $holding = $rulebook->holdingFor($system->key);
+        $objections = [];
+        foreach ($tenants as $i => $one) {
+            $others = array_values(array_filter($tenants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
+            $binding = Judgement::of(new HousingCase($one, $system, $others, $rulebook, $spoken))->binding();
+            if ($binding !== null) {
+                $objections[] = "{$one->name}: {$binding->sentence}";
+            }
+        }
+
+        return new self(
+            SystemLoad::of($system, $eaters, $celsius, $holding),
+            FloorUse::of($holding, $system, $tenants)->fullest(),
+            $system->equipment->turnover === null ? null : $system->equipment->turnover / $system->waterLitres(),
+            TurnoverNeed::of($system->kind),
+            $objections,
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Floor;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\System;
+use Biomegas\Facility\WaterLayer;
+use Biomegas\Housing\FloorUse;
+use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\HomeLimits;
+use Biomegas\Housing\Size\FootprintLimit;
+use Biomegas\Housing\Tenant;
+
+/** A system from above week by week: how long its fish are, what they need to swim and turn, and what no longer fits. */
+final readonly class FloorPlan
+{
+    private const STEP_DAYS = 7;
+
+    /**
+     * @param  non-empty-list<LocalDate>  $days
+     * @param  list<GrowingResident>  $residents
+     * @param  array<value-of<WaterLayer>, non-empty-list<float>>  $layers  share of the floor needed, by day
+     */
+    private function __construct(
+        public array $days,
+        public array $residents,
+        public array $layers,
+    ) {
+    }
+
+    /** @param  list<Resident>  $residents */
+    public static function of(Facility $facility, System $system, array $residents): self
+    {
+        $days = array_map(fn (int $week): LocalDate => $facility->date->plusDays($week * self::STEP_DAYS), range(0, intdiv($facility->horizonDays, self::STEP_DAYS)));
+        $rulebook = $facility->rulebook->holdingFor($system->key);
+        $layers = [];
+        foreach ($days as $day) {
+            $use = FloorUse::of($rulebook, $system, array_map(fn (Resident $one): Tenant => $one->tenantOn($day), $residents));
+            foreach (WaterLayer::layers() as $layer) {
+                $layers[$layer->value][] = $use->share($layer);
+            }
+        }
+        $limits = new HomeLimits($facility->rulebook);
+
+        return new self($days, array_map(
+            fn (Resident $one): GrowingResident => self::grow($facility, $one, $limits->limitIn($system, $one->fish->species, $one->fish), $days),
+            $residents,
+        ), $layers);
+    }
+
+    /** @param  non-empty-list<LocalDate>  $days */
+    private static function grow(Facility $facility, Resident $resident, HomeLimit $limit, array $days): GrowingResident
+    {
+        $species = $resident->fish->species;
+        $bands = array_map($resident->bandOn(...), $days);
+        $outgrown = null;
+        foreach ($days as $day) {
+            if ($resident->tenantOn($day)->longest() > $limit->millimetres) {
+                $outgrown = $day;
+                break;
+            }
+        }
+
+        return new GrowingResident(
+            $resident->fish,
+            $bands,
+            $resident->tenantOn($days[0])->largest,
+            $facility->rulebook->number($species->swimming->swimLengths()),
+            $facility->rulebook->number(FootprintLimit::turningLengths($species)),
+            $limit,
+            $outgrown,
+        );
+    }
+}

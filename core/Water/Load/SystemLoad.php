@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Water\Load;
+
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\System;
+use Biomegas\Water\Feeding;
+use Biomegas\Water\Nitrate\NitrateCourse;
+use Biomegas\Water\NitrateLoad;
+
+/** What the fish of a system ask of its water on one day. */
+final readonly class SystemLoad
+{
+    private function __construct(
+        /** Grams of fish. */
+        public float $mass,
+        /** Grams of dry food a day. */
+        public float $feed,
+        /** Grams of nitrogen made as ammonia a day. */
+        public float $ammonia,
+        /** Grams of nitrogen a day that the filter can turn over; null: its media are not known. */
+        public ?float $capacity,
+        /** By the book. */
+        public NitrateCourse $nitrate,
+        /** All water that the fish share. */
+        public float $litres,
+        /** Peak of nitrate that is wanted at most, mg/l. */
+        public float $target,
+    ) {
+    }
+
+    /**
+     * @param  list<Eater>  $eaters
+     * @param  float|null  $celsius  of the water on that day; null: not known
+     */
+    public static function of(System $system, array $eaters, ?float $celsius, Rulebook $rulebook): self
+    {
+        $feed = array_sum(array_map(fn (Eater $one): float => $one->feed($celsius), $eaters));
+        $litres = $system->waterLitres();
+        $filter = $system->equipment->filter;
+
+        return new self(
+            array_sum(array_map(fn (Eater $one): float => $one->mass(), $eaters)),
+            $feed,
+            NitrateLoad::nitrogenPerDay($feed),
+            $filter === null ? null : $filter->surface() * $rulebook->number(RuleConstant::FilterRate),
+            new NitrateCourse(
+                NitrateLoad::milligramsPerWeek($feed, Feeding::PROTEIN) / $litres,
+                $system->equipment->weeklyChange ?? $rulebook->number(RuleConstant::WeeklyChange),
+                $rulebook->number(RuleConstant::NitrateTap),
+            ),
+            $litres,
+            $rulebook->number(RuleConstant::NitrateTarget),
+        );
+    }
+
+    /** Of the filter's capacity that is used; null: not known. */
+    public function filterShare(): ?float
+    {
+        return $this->capacity === null ? null : $this->ammonia / $this->capacity;
+    }
+
+    /** Ammonia made, mg N/l/d. */
+    public function ammoniaPerLitre(): float
+    {
+        return 1000 * $this->ammonia / $this->litres;
+    }
+
+    /** What the filter can hold at most, mg N/l/d; null: not known. */
+    public function capacityPerLitre(): ?float
+    {
+        return $this->capacity === null ? null : 1000 * $this->capacity / $this->litres;
+    }
+
+    /**
+     * The least share to change each week that keeps nitrate at the target.
+     *
+     * @param  float  $yield  of what the book says
+     */
+    public function leastWeeklyChange(float $yield = 1.0): float
+    {
+        return NitrateCourse::leastShare($yield * $this->nitrate->madePerWeek, $this->target, $this->nitrate->tap);
+    }
+
+    /** The nitrate that its own tests show, under another weekly change if one is given. */
+    public function nitrateYielding(float $yield, ?float $share = null): NitrateCourse
+    {
+        return new NitrateCourse($yield * $this->nitrate->madePerWeek, $share ?? $this->nitrate->share, $this->nitrate->tap);
+    }
+}

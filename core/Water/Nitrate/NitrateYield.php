@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Water\Nitrate;
+
+use Biomegas\Calendar\LocalDate;
+
+/**
+ * How much of the nitrate by the book a system really shows: plants and
+ * bacteria without oxygen take some away. Least squares over the spans between
+ * neighbouring tests; in each the water is followed day by day through the
+ * changes that were written down or, where none were, the usual weekly ones
+ * spread evenly.
+ */
+final readonly class NitrateYield
+{
+    private const DAYS_PER_WEEK = 7;
+
+    /** Spans shorter than this tell more about the kit than about the water. */
+    private const SHORTEST_DAYS = 3;
+
+    private function __construct(
+        /** Share of the nitrate by the book. */
+        public float $factor,
+        /** Spans between tests that it rests on. */
+        public int $spans,
+    ) {
+    }
+
+    /**
+     * @param  list<array{LocalDate, float}>  $tests  day and mg/l, by date
+     * @param  list<array{LocalDate, float}>  $changes  day and share, by date
+     * @param  float  $madePerWeek  mg/l by the book
+     * @return self|null null when no two tests lie far enough apart
+     */
+    public static function fit(array $tests, array $changes, float $madePerWeek, float $weeklyShare, float $tap): ?self
+    {
+        $product = $square = 0.0;
+        $spans = 0;
+        for ($i = 1; $i < count($tests); $i++) {
+            [[$from, $before], [$until, $after]] = [$tests[$i - 1], $tests[$i]];
+            if ($from->daysUntil($until) < self::SHORTEST_DAYS) {
+                continue;
+            }
+            $without = self::follow($before, $from, $until, $changes, 0.0, $weeklyShare, $tap);
+            $byBook = self::follow($before, $from, $until, $changes, $madePerWeek / self::DAYS_PER_WEEK, $weeklyShare, $tap) - $without;
+            $product += $byBook * ($after - $without);
+            $square += $byBook ** 2;
+            $spans++;
+        }
+
+        return $spans === 0 || $square <= 0.0 ? null : new self(max(0.0, $product / $square), $spans);
+    }
+
+    /** @param  list<array{LocalDate, float}>  $changes */
+    private static function follow(float $level, LocalDate $from, LocalDate $until, array $changes, float $madePerDay, float $weeklyShare, float $tap): float
+    {
+        $byDay = [];
+        foreach ($changes as [$day, $share]) {
+            $byDay[$day->toIso()] = $share;
+        }
+        $usual = $changes === [] ? 1 - (1 - min(0.99, $weeklyShare)) ** (1 / self::DAYS_PER_WEEK) : 0.0;
+        for ($day = 1, $days = $from->daysUntil($until); $day <= $days; $day++) {
+            $level += $madePerDay;
+            $share = $byDay[$from->plusDays($day)->toIso()] ?? $usual;
+            $level = (1 - $share) * $level + $share * $tap;
+        }
+
+        return $level;
+    }
+}

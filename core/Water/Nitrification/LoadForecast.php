@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Water\Nitrification;
+
+use Biomegas\Water\Nitrogen;
+use Biomegas\Water\UnionisedAmmonia;
+
+/**
+ * Ammonia and nitrite after the load of a system has changed: may I add these
+ * fish, after this cleaning, at once?
+ */
+final readonly class LoadForecast
+{
+    private const DAYS = 60;
+
+    /** Nitrite as nitrogen, mg/l: from 0.5 and 1 mg/l of the ion. Common practice, no published source. */
+    private const NITRITE_CAUTION = 0.15;
+
+    private const NITRITE_HARM = 0.3;
+
+    /** The pH taken where none is known. */
+    public const USUAL_PH = 7.5;
+
+    private const HALVINGS = 12;
+
+    private function __construct(
+        private Conditions $in,
+        private Bacteria $start,
+        private float $ph,
+        public float $load,
+        public Course $course,
+    ) {
+    }
+
+    /**
+     * @param  float  $before  ammonia made until now, mg N/l/d
+     * @param  float  $after  from now on
+     * @param  float  $litres  of the system
+     */
+    public static function of(Conditions $in, FilterStart $filter, float $before, float $after, float $litres, ?float $ph = null): self
+    {
+        $start = $filter->bacteria($in, $before, $litres);
+
+        return new self($in, $start, $ph ?? self::USUAL_PH, $after, Course::of(new Water, $start, $in, $after, self::DAYS));
+    }
+
+    /** The same with a share of the water changed each day. */
+    public function withDailyChange(float $share): self
+    {
+        $in = new Conditions($this->in->celsius, $this->in->capacity, $share, $this->in->tapNitrate);
+
+        return new self($in, $this->start, $this->ph, $this->load, Course::of(new Water, $this->start, $in, $this->load, self::DAYS));
+    }
+
+    public function outcome(): Outcome
+    {
+        return match (true) {
+            ! $this->in->carries($this->load) => Outcome::FilterTooSmall,
+            $this->freeAmmonia() >= UnionisedAmmonia::HARM || $this->course->nitrite->height >= self::NITRITE_HARM => Outcome::TooMuch,
+            $this->freeAmmonia() >= UnionisedAmmonia::CAUTION || $this->course->nitrite->height >= self::NITRITE_CAUTION => Outcome::TestDaily,
+            default => Outcome::Safe,
+        };
+    }
+
+    /** The harmful part of ammonia at its peak, mg N/l. */
+    public function freeAmmonia(): float
+    {
+        return $this->course->ammonia->height * UnionisedAmmonia::share($this->ph, $this->in->celsius);
+    }
+
+    /** The largest load that could be put in at once without harm, mg N/l/d. */
+    public function mostAtOnce(): float
+    {
+        [$low, $high] = [0.0, max($this->load, 1e-6)];
+        for ($i = 0; $i < self::HALVINGS; $i++) {
+            $middle = ($low + $high) / 2;
+            $course = Course::of(new Water, $this->start, $this->in, $middle, self::DAYS);
+            $isSafe = (new self($this->in, $this->start, $this->ph, $middle, $course))->outcome();
+            if ($isSafe === Outcome::Safe || $isSafe === Outcome::TestDaily) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /** As a test kit shows it, mg/l of the ion. */
+    public function ammoniaPeak(): Peak
+    {
+        return new Peak(Nitrogen::Ammonia->asIon($this->course->ammonia->height), $this->course->ammonia->day);
+    }
+
+    public function nitritePeak(): Peak
+    {
+        return new Peak(Nitrogen::Nitrite->asIon($this->course->nitrite->height), $this->course->nitrite->day);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Water\Test;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\RefusedEntry;
+
+/** What one test of a system's water found. */
+final readonly class WaterTest
+{
+    /** @param  non-empty-array<value-of<Quantity>, float>  $values  in the units of the quantities */
+    private function __construct(
+        public LocalDate $date,
+        public array $values,
+    ) {
+    }
+
+    /**
+     * @param  array<value-of<Quantity>, float>  $values
+     *
+     * @throws RefusedEntry when it holds nothing or lies ahead
+     */
+    public static function record(LocalDate $date, array $values, LocalDate $today): self
+    {
+        if ($date->isAfter($today)) {
+            throw RefusedEntry::because('date', 'This day is still to come: a test is written down when it has been made.');
+        }
+        if ($values === []) {
+            throw RefusedEntry::because('values', 'Give at least one value that was measured.');
+        }
+
+        return new self($date, $values);
+    }
+
+    /** @param  non-empty-array<value-of<Quantity>, float>  $values */
+    public static function ofRecord(LocalDate $date, array $values): self
+    {
+        return new self($date, $values);
+    }
+
+    public function value(Quantity $quantity): ?float
+    {
+        return $this->values[$quantity->value] ?? null;
+    }
+}
