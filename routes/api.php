@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\ArrivalController;
+use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
@@ -16,10 +17,16 @@ use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PreparationController;
+use App\Http\Controllers\ProbeController;
+use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WaterSumsController;
+use App\Http\Controllers\WaterTestController;
+use App\Http\Controllers\WaterWorkController;
 use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\RecordOnce;
@@ -30,9 +37,16 @@ Route::post('session', [SessionController::class, 'store']);
 Route::delete('session', [SessionController::class, 'destroy']);
 Route::post('owner', [OwnerController::class, 'store']);
 
+Route::post('device/readings', [ReadingController::class, 'store'])->middleware('auth:sanctum');
+
 Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);
+    Route::get('systems/{system}', [SystemController::class, 'show']);
+    Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
+    Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
+    Route::get('systems/{system}/refill', [WaterSumsController::class, 'refill']);
+    Route::get('fish/{fish}/tub', [WaterSumsController::class, 'tub']);
     Route::get('fish', [FishController::class, 'index']);
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
@@ -43,6 +57,9 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
+
+    // Its answer holds a secret: it is not kept for a repeat.
+    Route::post('systems/{system}/probes', [ProbeController::class, 'store'])->middleware('can:record');
 
     Route::middleware(['can:record', RecordOnce::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
@@ -59,6 +76,18 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('kinds/{kind}', [KindController::class, 'destroy']);
         Route::put('rulebook', [RulebookController::class, 'update']);
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
+
+        Route::post('systems', [SystemController::class, 'store']);
+        Route::put('systems/{system}', [SystemController::class, 'update']);
+        Route::delete('systems/{system}', [SystemController::class, 'destroy']);
+        Route::post('systems/{system}/water-tests', [WaterTestController::class, 'store']);
+        Route::delete('water-tests/{test}', [WaterTestController::class, 'destroy']);
+        Route::post('systems/{system}/water-works', [WaterWorkController::class, 'store']);
+        Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
+        Route::put('systems/{system}/preparation', [PreparationController::class, 'update']);
+        Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
+        Route::delete('systems/{system}/preparation', [PreparationController::class, 'destroy']);
+        Route::delete('probes/{probe}', [ProbeController::class, 'destroy']);
 
         Route::post('incidents', [IncidentController::class, 'store']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);

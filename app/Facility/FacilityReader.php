@@ -24,6 +24,7 @@ use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Measure\Length;
+use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -43,12 +44,14 @@ final readonly class FacilityReader
     {
         $settings = FacilitySettings::query()->firstOrFail();
         [$fish, $kept] = $this->fish($alsoFish, $withoutMeasurement);
+        $today = self::today($settings);
 
         return new KeptFacility(
-            new Facility(self::today($settings), $settings->horizon_days, ScenarioReader::rulebook($settings->rulebook), $this->systems(), $fish),
+            new Facility($today, $settings->horizon_days, ScenarioReader::rulebook($settings->rulebook), $this->systems($today), $fish),
             $settings->unit_system,
             $kept,
             $this->answers,
+            new WaterBook,
         );
     }
 
@@ -59,18 +62,42 @@ final readonly class FacilityReader
     }
 
     /** @return list<System> in walking order */
-    private function systems(): array
+    private function systems(LocalDate $today): array
     {
-        $read = function (stdClass $row): System {
+        $readings = $this->readings($today);
+        $read = function (stdClass $row) use ($readings): System {
             $description = ['key' => Keys::ofSystem($row->id), 'name' => $row->name, 'kind' => $row->kind, ...self::json($row->description)];
             if ($row->available_from !== null) {
                 $description['available_from'] = $row->available_from;
             }
+            $description['readings'] = $readings[$row->id] ?? [];
 
             return Described::system($description);
         };
 
         return array_values(array_map($read, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get()->all()));
+    }
+
+    /**
+     * What probes measured, as means of a week: growth goes by these, and there
+     * are few enough to read them all. The present week is left out, so that a
+     * reading does not stir every projection.
+     *
+     * @return array<int, list<array{date: string, temperature_c: float}>> by system
+     */
+    private function readings(LocalDate $today): array
+    {
+        $weeks = DB::table('daily_readings')->where('quantity', Quantity::Temperature->value)
+            ->selectRaw('system_id, min(day) as first, max(day) as last, avg(mean) as mean, cast(julianday(day) / 7 as integer) as week')
+            ->groupBy('system_id', 'week')->having('last', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get();
+        $bySystem = [];
+        foreach ($weeks as $week) {
+            $first = LocalDate::fromIso($week->first);
+            $middle = $first->plusDays(intdiv($first->daysUntil(LocalDate::fromIso($week->last)), 2));
+            $bySystem[$week->system_id][] = ['date' => $middle->toIso(), 'temperature_c' => (float) $week->mean];
+        }
+
+        return $bySystem;
     }
 
     /** @return array{list<Fish>, array<string, KeptFish>} */

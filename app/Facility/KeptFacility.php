@@ -8,6 +8,8 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Shoal;
@@ -18,17 +20,27 @@ use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\Floor\LoadAhead;
+use Biomegas\Planning\Floor\Resident;
 use Biomegas\Planning\FullSystem;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\SystemOutlook;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Nitrate\NitrateYield;
+use Biomegas\Water\Test\Alarm;
+use Biomegas\Water\Test\Alarms;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterNow;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The facility as it stands in the database today, with what the core says of it. */
 final class KeptFacility
 {
+    private const USUAL_CELSIUS = 25.0;
+
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
 
@@ -42,6 +54,7 @@ final class KeptFacility
         public readonly UnitSystem $units,
         private readonly array $kept,
         private readonly KeptAnswers $answers,
+        public readonly WaterBook $water,
     ) {
         $this->growth = new FacilityGrowth($facility, $this->processVariation());
     }
@@ -129,6 +142,63 @@ final class KeptFacility
             ['full', $system->key, $residents, array_map($this->kinOf(...), $residents), $this->surroundings()],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
         );
+    }
+
+    /** @return list<Resident> as long as they will be */
+    public function growing(System $system): array
+    {
+        return array_map(fn (Fish $fish): Resident => new Resident($fish, $this->lengthsAhead($fish)), $this->facility->residentsOf($system));
+    }
+
+    public function load(System $system): LoadAhead
+    {
+        $residents = $this->facility->residentsOf($system);
+
+        return $this->answers->of(
+            ['load', $system->key, $residents, array_map($this->kinOf(...), $residents), $this->surroundings()],
+            fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
+        );
+    }
+
+    /** What its own tests show of the nitrate by the book; null: too few. */
+    public function nitrateYield(System $system): ?NitrateYield
+    {
+        $tests = [];
+        foreach ($this->water->tests($system->key) as $test) {
+            $nitrate = $test->value(Quantity::Nitrate);
+            if ($nitrate !== null) {
+                $tests[] = [$test->date, $nitrate];
+            }
+        }
+        $course = $this->load($system)->today()->nitrate;
+
+        return NitrateYield::fit($tests, $this->water->changes($system->key), $course->madePerWeek, $course->share, $course->tap);
+    }
+
+    public function waterNow(System $system): WaterNow
+    {
+        return WaterNow::of($this->water->tests($system->key), $this->facility->date);
+    }
+
+    /** Measured, else as the system is set, else as most are. */
+    public function celsiusNow(System $system): float
+    {
+        return $this->waterNow($system)->value(Quantity::Temperature) ?? $system->temperature?->on($this->facility->date) ?? self::USUAL_CELSIUS;
+    }
+
+    /** Grams of all of them today. */
+    public function massOf(Fish $fish): float
+    {
+        return (new Eater($fish->species, $this->brief($fish)->length->likely, $fish->count, $fish->ration))->mass();
+    }
+
+    /** @return list<Alarm> */
+    public function alarms(System $system): array
+    {
+        $residents = array_map(fn (Fish $fish): Species => $fish->species, $this->facility->residentsOf($system));
+        $target = $this->facility->rulebook->number(RuleConstant::NitrateTarget);
+
+        return (new Alarms($this->waterNow($system), $residents, $target, $system->ph, $system->temperature?->on($this->facility->date), $this->spoken()))->all();
     }
 
     /**

@@ -38,6 +38,20 @@ final readonly class Problems
         ], 422);
     }
 
+    /**
+     * Several values so unlikely that they are only recorded when they are sent again to be kept.
+     *
+     * @param  non-empty-array<string, string>  $doubts  questions by field
+     */
+    public static function doubts(array $doubts): JsonResponse
+    {
+        return new JsonResponse([
+            'message' => implode(' ', $doubts),
+            'errors' => array_map(fn (string $doubt): array => [$doubt], $doubts),
+            'question' => 'unlikely-value',
+        ], 422);
+    }
+
     public static function staleEdit(MeasurementEntry $current): JsonResponse
     {
         return new JsonResponse([
@@ -50,7 +64,7 @@ final readonly class Problems
     {
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(fn (RefusedEntry $refused) => self::response(422, $refused->getMessage(), [$refused->field => [$refused->getMessage()]]));
-        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*') ? self::response(401, 'Sign in to go on.') : null);
+        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*') ? self::response(401, $request->is('api/v1/device/*') ? 'This token is not known here. Make one on the page of the system.' : 'Sign in to go on.') : null);
         $exceptions->render(fn (NotFoundHttpException $e, Request $request) => $request->is('api/*') ? self::response(404, 'There is no such record.') : null);
         $exceptions->render(fn (PDOException $e) => ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY
             ? self::response(503, 'Another entry is being written. Try again in a moment.')->header('Retry-After', (string) self::RETRY_SECONDS)

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * @property int $id
@@ -13,8 +15,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $walk_order
  * @property array<string, mixed> $description
  * @property string|null $available_from
+ * @property int $version
  */
 final class System extends Model
 {
+    use LogsActivity;
+
     protected $casts = ['description' => 'array'];
+
+    /** How it was before stays in the history. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['name', 'description'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
 }

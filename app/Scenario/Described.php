@@ -10,6 +10,11 @@ use Biomegas\Facility\Background;
 use Biomegas\Facility\ClaimKind;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Diet;
+use Biomegas\Facility\Equipment\Divider;
+use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Equipment\Filter;
+use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\GrowthPoints;
 use Biomegas\Facility\Habits;
@@ -105,6 +110,35 @@ final readonly class Described
             overflowSlot: $d['overflow_slot_mm'] ?? null,
             ph: $d['ph'] ?? null,
             hardness: $d['gh_dgh'] ?? null,
+            equipment: self::equipment($d, $pools[0]['key']),
+        );
+    }
+
+    /** @param  array<string, mixed>  $d  a system */
+    private static function equipment(array $d, string $firstPool): Equipment
+    {
+        $filter = $d['filter'] ?? null;
+        $light = $d['light'] ?? null;
+
+        return new Equipment(
+            sumpLitres: $d['sump_litres'] ?? 0.0,
+            decorArea: $d['decor']['area_mm2'] ?? 0.0,
+            decorLitres: $d['decor']['litres'] ?? 0.0,
+            decorKilograms: $d['decor']['kilograms'] ?? 0.0,
+            filter: $filter === null ? null : new Filter(FilterMedia::from($filter['media']), $filter['litres']),
+            turnover: $d['turnover_l_h'] ?? null,
+            heaterWatts: $d['heater_w'] ?? null,
+            light: $light === null ? null : LightSchedule::of($light['on'], $light['dim'] ?? null, $light['off'], $light['window'] ?? false),
+            weeklyChange: $d['weekly_change'] ?? null,
+            source: $d['source'] ?? null,
+            substrate: $d['substrate'] ?? null,
+            site: $d['site'] ?? null,
+            dividers: array_map(fn (array $one): Divider => new Divider(
+                $one['pool'] ?? $firstPool,
+                $one['at_mm'],
+                LocalDate::fromIso($one['from']),
+                isset($one['until']) ? LocalDate::fromIso($one['until']) : null,
+            ), array_values($d['dividers'] ?? [])),
         );
     }
 

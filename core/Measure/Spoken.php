@@ -10,10 +10,6 @@ final readonly class Spoken
     /** From here on in metres or feet. */
     private const LONG_MM = 2500.0;
 
-    private const LITRES_PER_US_GALLON = 3.785411784;
-
-    private const LITRES_PER_IMPERIAL_GALLON = 4.54609;
-
     public function __construct(private UnitSystem $units)
     {
     }
@@ -52,11 +48,9 @@ final readonly class Spoken
 
     public function litres(float $litres): string
     {
-        return match ($this->units) {
-            UnitSystem::Metric => number_format($litres, 0, '.', ' ').' l',
-            UnitSystem::Us => number_format($litres / self::LITRES_PER_US_GALLON, 0, '.', ' ').' gal',
-            UnitSystem::Imperial => number_format($litres / self::LITRES_PER_IMPERIAL_GALLON, 0, '.', ' ').' imp gal',
-        };
+        $unit = $this->units->volumeUnit();
+
+        return number_format($litres / $unit->litres(), 0, '.', ' ')." {$unit->value}";
     }
 
     public function temperature(float $celsius): string

@@ -21,4 +21,13 @@ enum UnitSystem: string
     {
         return $this === self::Metric ? LengthUnit::Inch : LengthUnit::Centimetre;
     }
+
+    public function volumeUnit(): VolumeUnit
+    {
+        return match ($this) {
+            self::Metric => VolumeUnit::Litre,
+            self::Us => VolumeUnit::UsGallon,
+            self::Imperial => VolumeUnit::ImperialGallon,
+        };
+    }
 }

@@ -41,6 +41,8 @@ return new class extends Migration
             // Shape or pools, temperature, fittings and salinity as in the scenario format.
             $table->json('description');
             $table->date('available_from')->nullable();
+            // Raised by every change, so that a stale one is noticed.
+            $table->unsignedInteger('version')->default(1);
             $table->timestamps();
         });
 

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Pool;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use OpenApi\Attributes as OA;
@@ -27,6 +28,9 @@ final readonly class SystemSheet
         #[OA\Property(description: 'Expected today, °C.')] public ?float $temperature_c,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/FishRow'))] public array $fish,
         #[OA\Property(ref: '#/components/schemas/Full', nullable: true)] public ?Full $full,
+        #[OA\Property(ref: '#/components/schemas/WaterBrief')] public WaterBrief $water,
+        #[OA\Property(description: 'All that the fish share, with the sump.')] public float $water_litres,
+        #[OA\Property(format: 'date', description: 'When it comes into use; null: it is.')] public ?string $available_from,
     ) {
     }
 
@@ -38,6 +42,11 @@ final readonly class SystemSheet
         return array_map(fn (int $i, System $system): self => self::from($kept, $system, $i + 1), array_keys($systems), $systems);
     }
 
+    public static function one(KeptFacility $kept, System $system): self
+    {
+        return self::from($kept, $system, (int) array_search($system->key, array_keys($kept->facility->systems), true) + 1);
+    }
+
     private static function from(KeptFacility $kept, System $system, int $walkOrder): self
     {
         $temperature = $system->temperature?->on($kept->facility->date);
@@ -47,10 +56,13 @@ final readonly class SystemSheet
             $system->name,
             $system->kind,
             $walkOrder,
-            array_map(Basin::from(...), $system->pools),
+            array_map(fn (Pool $pool): Basin => Basin::from($pool, $system, $kept->facility->date), $system->pools),
             $temperature === null ? null : round($temperature, 1),
             array_map(fn (Fish $fish): FishRow => FishRow::from($kept, $fish), $kept->facility->residentsOf($system)),
             Full::from($kept->full($system)),
+            WaterBrief::from($kept, $system),
+            round($system->waterLitres(), 1),
+            $system->isAvailableOn($kept->facility->date) ? null : $system->availableFrom?->toIso(),
         );
     }
 }

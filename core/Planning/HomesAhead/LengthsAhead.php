@@ -14,7 +14,11 @@ final readonly class LengthsAhead
 {
     private const STEP_DAYS = 30;
 
-    /** @param  non-empty-list<LengthBand>  $lengths  every step from the first day on */
+    /**
+     * Plain numbers, since many of these are kept.
+     *
+     * @param  non-empty-list<array{float, float, float}>  $lengths  low, likely and high in millimetres, every step from the first day on
+     */
     private function __construct(
         private LocalDate $from,
         private array $lengths,
@@ -23,10 +27,11 @@ final readonly class LengthsAhead
 
     public static function of(Facility $facility, GrowthProjection $growth): self
     {
-        return new self($facility->date, array_map(
-            fn (int $step): LengthBand => $growth->lengthOn($facility->date->plusDays($step * self::STEP_DAYS)),
-            range(0, (int) ceil($facility->horizonDays / self::STEP_DAYS)),
-        ));
+        return new self($facility->date, array_map(function (int $step) use ($facility, $growth): array {
+            $band = $growth->lengthOn($facility->date->plusDays($step * self::STEP_DAYS));
+
+            return [$band->low, $band->likely, $band->high];
+        }, range(0, (int) ceil($facility->horizonDays / self::STEP_DAYS))));
     }
 
     /** The likely length, millimetres. */
@@ -43,7 +48,7 @@ final readonly class LengthsAhead
         $last = count($this->lengths) - 1;
 
         return $before >= $last
-            ? $this->lengths[$last]
-            : $this->lengths[$before]->toward($this->lengths[$before + 1], $steps - $before);
+            ? new LengthBand(...$this->lengths[$last])
+            : (new LengthBand(...$this->lengths[$before]))->toward(new LengthBand(...$this->lengths[$before + 1]), $steps - $before);
     }
 }

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/before-after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showBeforeAfter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/circumstances": {
         parameters: {
             query?: never;
@@ -340,6 +356,103 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/preparation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["planPreparation"];
+        post?: never;
+        delete: operations["endPreparation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/preparation/steps/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tickPreparationStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/probes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addProbe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/probes/{probe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeProbe"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/device/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description For probes, which sign in with their token (Authorization: Bearer). A reading that was posted before is recorded once; they may come late and out of order. */
+        post: operations["postReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/rulebook": {
         parameters: {
             query?: never;
@@ -381,8 +494,24 @@ export interface paths {
         };
         get: operations["listSystems"];
         put?: never;
-        post?: never;
+        post: operations["addSystem"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSystem"];
+        put: operations["changeSystem"];
+        post?: never;
+        delete: operations["removeSystem"];
         options?: never;
         head?: never;
         patch?: never;
@@ -399,6 +528,102 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/refill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRefill"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/tub": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showTub"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/water-tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addWaterTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/water-tests/{test}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoWaterTest"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/water-works": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addWaterWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/water-works/{work}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoWaterWork"];
         options?: never;
         head?: never;
         patch?: never;
@@ -567,6 +792,41 @@ export interface components {
             /** @description Where the fish are, for example Europe/London. */
             time_zone: string;
         };
+        PreparationRequest: {
+            /**
+             * Format: date
+             * @description The day it is wanted.
+             */
+            date: string;
+            is_built?: boolean;
+            uses_tap_water?: boolean;
+            has_starter_fish?: boolean;
+            /** @description Whose filter media it is seeded with. */
+            donor_system_id?: number | null;
+            /** @description Share of those media. */
+            donor_percent?: number | null;
+            /** @description Of the first stock that is planned. */
+            kind_id?: number | null;
+            count?: number | null;
+            /** @description As typed. */
+            length?: string | null;
+        };
+        ProbeRequest: {
+            name: string;
+        };
+        ReadingsRequest: {
+            readings: {
+                /** @enum {string} */
+                quantity: "temperature_c" | "ph" | "ammonia_mg_l" | "nitrite_mg_l" | "nitrate_mg_l" | "kh_dkh" | "gh_dgh" | "conductivity_us" | "salinity_ppt" | "oxygen_mg_l" | "copper_mg_l" | "chlorine_mg_l" | "phosphate_mg_l";
+                /** @description In the unit that the name of the quantity carries. */
+                value: number;
+                /**
+                 * Format: date-time
+                 * @description With its zone, for example 2027-03-13T08:10:00Z.
+                 */
+                taken_at: string;
+            }[];
+        };
         RulebookRequest: {
             /** @description By question; what is not named is answered by the default. */
             answers: {
@@ -582,11 +842,115 @@ export interface components {
             email: string;
             password: string;
         };
+        StepRequest: {
+            /**
+             * Format: date
+             * @description The day it was done; null takes it back.
+             */
+            done: string | null;
+        };
+        /** @description A system as typed: sizes, volumes and temperatures with or without a unit. */
+        SystemRequest: {
+            name: string;
+            /** @enum {string} */
+            kind: "tank" | "vat" | "pond";
+            /** @description Its place on the round; absent: the last. */
+            walk_order?: number | null;
+            /** Format: date */
+            available_from?: string | null;
+            pools: components["schemas"]["PoolForm"][];
+            /** @description Set-point. */
+            temperature?: string | null;
+            /** @description In place of a set-point: the means of January to December. */
+            months?: string[] | null;
+            /** @enum {string|null} */
+            salinity?: "fresh" | "brackish" | "marine" | null;
+            ph?: string | null;
+            /** @description General hardness. */
+            gh?: string | null;
+            fittings?: ("lid" | "tight-lid" | "sand" | "open-floor" | "hides" | "sight-breaks" | "flow" | "air" | "plants" | "dim-light" | "buffering" | "guarded-heater" | "guarded-overflow" | "liner-safe" | "levelling-mat")[];
+            overflow_slot?: string | null;
+            sump?: string | null;
+            /** @description Per cent of the floor that rock and wood stand on. */
+            decor_floor?: string | null;
+            decor_litres?: string | null;
+            decor_kilograms?: string | null;
+            /** @enum {string|null} */
+            filter_media?: "sponge" | "mat" | "carriers" | "porous-stone" | "gravel" | null;
+            filter_litres?: string | null;
+            /** @description In an hour. */
+            turnover?: string | null;
+            heater_watts?: string | null;
+            light_on?: string | null;
+            light_dim?: string | null;
+            light_off?: string | null;
+            light_window?: boolean;
+            /** @description Per cent. */
+            weekly_change?: string | null;
+            source?: string | null;
+            substrate?: string | null;
+            site?: string | null;
+            dividers?: components["schemas"]["DividerForm"][];
+            /** @description With a change: the version that was changed. */
+            version?: number;
+        };
+        PoolForm: {
+            /** @enum {string} */
+            type: "box" | "round" | "l" | "bow" | "outline";
+            outside?: boolean;
+            glass?: string | null;
+            length?: string | null;
+            width?: string | null;
+            /** @description Of the water. */
+            depth?: string | null;
+            diameter?: string | null;
+            leg_length?: string | null;
+            leg_width?: string | null;
+            bow?: string | null;
+            /** @description Corners in order, millimetres. */
+            points?: number[][] | null;
+        };
+        DividerForm: {
+            /** @description From the left end. */
+            at: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until?: string | null;
+        };
+        WaterTestRequest: {
+            /** Format: date */
+            date: string;
+            /** @description By quantity (temperature_c, ph, ammonia_mg_l and so on), as typed: 78 F, 0.25 ppm, 0.2 mg/l N. */
+            values: {
+                [key: string]: string;
+            };
+            note?: string | null;
+            /** @description Record unlikely values all the same. */
+            keep?: boolean;
+        };
+        WaterWorkRequest: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "water-change" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
+            /** @description Of the water, with a change. */
+            percent?: number | null;
+        };
         /** @description The length on a day ahead at the quantiles 10, 20 … 90 %, millimetres. */
         AheadLength: {
             /** Format: date */
             date: string;
             quantiles_mm: number[];
+        };
+        /** @description Something in the water that wants a hand. */
+        AlarmRow: {
+            /** @enum {string} */
+            quantity: "temperature_c" | "ph" | "ammonia_mg_l" | "nitrite_mg_l" | "nitrate_mg_l" | "kh_dkh" | "gh_dgh" | "conductivity_us" | "salinity_ppt" | "oxygen_mg_l" | "copper_mg_l" | "chlorine_mg_l" | "phosphate_mg_l";
+            is_urgent: boolean;
+            sentence: string;
+            /** @description The usual thing to do. */
+            next_step: string;
         };
         /** @description A length in millimetres with its 80 % range. */
         Band: {
@@ -615,6 +979,20 @@ export interface components {
             turning_width_mm: number;
             /** Format: float */
             volume_litres: number;
+            /** @description Dividers that stand in it today, from its left end. */
+            dividers_mm: number[];
+        };
+        /** @description A system as it stands and as it would after a change. */
+        BeforeAfterSheet: {
+            sentence: string;
+            before: components["schemas"]["StandingSide"];
+            after: components["schemas"]["StandingSide"];
+            forecast: components["schemas"]["WaterForecast"] | null;
+            with_changes: components["schemas"]["WaterForecast"] | null;
+            /** @description How many of the newcomers the filter bears at once. */
+            most_at_once: number | null;
+            /** Format: date */
+            today: string;
         };
         /** @description The home that is missing for a grown one; inside sizes. */
         Build: {
@@ -775,6 +1153,34 @@ export interface components {
             /** @description The newest entries, newest first. */
             log: components["schemas"]["LogLine"][];
         };
+        /** @description A system from above on any week to come: lists run along the dates. */
+        FloorPlanSheet: {
+            dates: string[];
+            fish: components["schemas"]["GrowingFish"][];
+            /** @description Share of the floor needed by those who use the bottom. */
+            bottom: number[];
+            middle: number[];
+            top: number[];
+            /**
+             * Format: float
+             * @description The straight run of the roomiest pool.
+             */
+            run_mm: number;
+            /**
+             * Format: float
+             * @description Its room to turn.
+             */
+            turning_mm: number;
+        };
+        /** @description One measured value; ions, not nitrogen. */
+        FoundValue: {
+            /** @enum {string} */
+            quantity: "temperature_c" | "ph" | "ammonia_mg_l" | "nitrite_mg_l" | "nitrate_mg_l" | "kh_dkh" | "gh_dgh" | "conductivity_us" | "salinity_ppt" | "oxygen_mg_l" | "copper_mg_l" | "chlorine_mg_l" | "phosphate_mg_l";
+            /** Format: float */
+            value: number;
+            /** @description With its unit. */
+            said: string;
+        };
         /** @description When a system is full for those who live in it, and why. */
         Full: {
             /** Format: date */
@@ -784,6 +1190,29 @@ export interface components {
             /** Format: date */
             late: string | null;
             because: string;
+        };
+        /** @description A fish on the floor plan; lists run along its dates. */
+        GrowingFish: {
+            id: number;
+            likely_mm: number[];
+            low_mm: number[];
+            high_mm: number[];
+            /** @description Swimming room that the largest needs. */
+            run_mm: number[];
+            /** @description Room that the largest needs to turn. */
+            turning_mm: number[];
+            /**
+             * Format: float
+             * @description Greatest length that fits here.
+             */
+            limit_mm: number;
+            /** @description Why a longer one does not. */
+            reason: string;
+            /**
+             * Format: date
+             * @description From when it likely no longer fits; null: it does throughout.
+             */
+            outgrown_on: string | null;
         };
         /** @description One home held against one fish alone in it from today on. */
         Home: {
@@ -997,6 +1426,70 @@ export interface components {
             /** Format: float */
             whole_cost: number;
         };
+        /** @description The load of one day. */
+        LoadMonth: {
+            /** Format: date */
+            date: string;
+            /**
+             * Format: float
+             * @description Of all fish.
+             */
+            mass_g: number;
+            /**
+             * Format: float
+             * @description Dry food a day.
+             */
+            feed_g: number;
+            /**
+             * Format: float
+             * @description Nitrogen made as ammonia a day.
+             */
+            ammonia_g: number;
+            /**
+             * Format: float
+             * @description Of the filter's capacity; null: not known.
+             */
+            filter_share: number | null;
+            /**
+             * Format: float
+             * @description Least share of the water to change each week.
+             */
+            weekly_change_least: number;
+        };
+        /** @description What the fish of a system ask of its water, today and month by month. */
+        LoadSheet: {
+            /** @description Today first. */
+            months: components["schemas"]["LoadMonth"][];
+            /**
+             * Format: float
+             * @description What the filter can turn over, g N a day; null: its media are not known.
+             */
+            capacity_g: number | null;
+            /**
+             * Format: float
+             * @description Times an hour; null: not known.
+             */
+            turnover: number | null;
+            /** Format: float */
+            turnover_least: number;
+            /** Format: float */
+            turnover_most: number;
+            nitrate: components["schemas"]["NitrateSheet"];
+            /**
+             * Format: float
+             * @description Hours until the fish are in trouble when the pump stops, the surface not counted; null: no fish.
+             */
+            hours_without_pump: number | null;
+            /** Format: float */
+            weight_kg: number;
+            /** Format: float */
+            floor_load_kg_m2: number;
+            /**
+             * Format: float
+             * @description Floor that rock and wood leave free, mm2.
+             */
+            floor_mm2: number;
+        };
         /** @description A kind that could live in a home, or could not, and why. */
         LodgerRow: {
             kind: components["schemas"]["KindRow"];
@@ -1081,6 +1574,48 @@ export interface components {
             /** @description Send it back with a correction. */
             version: number;
         };
+        /** @description A probe that was just added, with the token it signs in with: shown this once. */
+        NewProbe: {
+            id: number;
+            token: string;
+        };
+        /** @description Nitrate under the weekly change, mg/l of the ion. */
+        NitrateSheet: {
+            /** Format: float */
+            target: number;
+            /**
+             * Format: float
+             * @description By the last test; null: none that is fresh.
+             */
+            now: number | null;
+            /**
+             * Format: float
+             * @description By the book: where the peak before a change tends to.
+             */
+            book_peak: number;
+            /** Format: float */
+            book_trough: number;
+            /**
+             * Format: float
+             * @description Share of the book's nitrate that its own tests show; null: too few tests.
+             */
+            yield: number | null;
+            /** @description Spans between tests that this rests on. */
+            spans: number;
+            /** Format: float */
+            tests_peak: number | null;
+            /** Format: float */
+            tests_trough: number | null;
+            /**
+             * Format: float
+             * @description Least share to change each week by the book; above 1: once a week is not enough.
+             */
+            least_by_book: number;
+            /** Format: float */
+            least_by_tests: number | null;
+            /** @description What to change and for how long, in words. */
+            sentence: string;
+        };
         /** @description The same fish with something changed from today on. Nothing is saved. */
         OtherFuture: {
             /** @description The home in which it was looked at. */
@@ -1098,6 +1633,58 @@ export interface components {
             date: string;
             length_mm: components["schemas"]["Band"];
         };
+        /** @description A system on its way to be ready. */
+        PreparationSheet: {
+            /** @description When it can be ready, and why not sooner. */
+            sentence: string;
+            /** Format: date */
+            wanted_on: string;
+            /** Format: date */
+            not_before: string;
+            is_late: boolean;
+            is_ready: boolean;
+            steps: components["schemas"]["PreparationStep"][];
+            /** @enum {string} */
+            cycle: "not-tested" | "ammonia-phase" | "nitrite-phase" | "not-fed" | "once-more" | "ready";
+            /** @description How far the filter is, by its tests. */
+            cycle_sentence: string;
+            forecast: components["schemas"]["WaterForecast"];
+            is_built: boolean;
+            uses_tap_water: boolean;
+            has_starter_fish: boolean;
+            donor_system_id: number | null;
+            /** Format: float */
+            donor_share: number;
+            kind_id: number | null;
+            count: number | null;
+            /** Format: float */
+            length_mm: number | null;
+        };
+        /** @description One step, with its days counted back from the wanted day. */
+        PreparationStep: {
+            /** @enum {string} */
+            step: "obtain" | "stand" | "level" | "plumb" | "power" | "leak-test" | "fill" | "dechlorinate" | "rain-drain" | "cycle" | "starter-out" | "decor" | "clear-up" | "test";
+            words: string;
+            why: string;
+            /** Format: date */
+            begin: string;
+            /** Format: date */
+            end: string;
+            /** Format: date */
+            done: string | null;
+            is_due: boolean;
+            is_late: boolean;
+        };
+        /** @description A device that posts readings of one system. */
+        ProbeRow: {
+            id: number;
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was last heard.
+             */
+            last_heard: string | null;
+        };
         /** @description What was wrong and what to do. */
         Problem: {
             message: string;
@@ -1106,17 +1693,48 @@ export interface components {
                 [key: string]: string[];
             };
             /**
-             * @description An unlikely length: send it again with keep to record it all the same.
+             * @description An unlikely value: send it again with keep to record it all the same.
              * @enum {string}
              */
-            question?: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish";
+            question?: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish" | "unlikely-value";
             /** @description The entry as it is now, when a correction came too late. */
             current?: components["schemas"]["MeasurementEntry"];
+        };
+        /** @description What became of the readings. */
+        ReadingsRecorded: {
+            recorded: number;
+            /** @description Known from before. */
+            already_there: number;
         };
         /** @description An entry that was written to the log. */
         Recorded: {
             /** @description Delete it to undo. */
             id: number;
+        };
+        /** @description What a water change takes. */
+        RefillSheet: {
+            sentence: string;
+            /** Format: float */
+            litres: number;
+            /** Format: float */
+            hot_litres: number;
+            /** Format: float */
+            cold_litres: number;
+            /**
+             * Format: float
+             * @description What the system then has.
+             */
+            mixed_c: number;
+            /**
+             * Format: float
+             * @description How far it would cool with cold water alone.
+             */
+            drop_if_cold_c: number;
+            /**
+             * Format: float
+             * @description Millilitres of the product; null: none was asked for.
+             */
+            dose_ml: number | null;
         };
         /** @description What was typed, read and held against what is known of the fish. Nothing is saved. */
         Review: {
@@ -1146,7 +1764,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "litres_least" | "litres_least_from_mm" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "litres_least" | "litres_least_from_mm" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -1199,6 +1817,52 @@ export interface components {
             owner_exists: boolean;
             keeper: components["schemas"]["Keeper"] | null;
         };
+        /** @description How a system stands: one side of before and after. */
+        StandingSide: {
+            /** Format: float */
+            mass_g: number;
+            /**
+             * Format: float
+             * @description Dry food a day.
+             */
+            feed_g: number;
+            /**
+             * Format: float
+             * @description Nitrogen made as ammonia a day.
+             */
+            ammonia_g: number;
+            /**
+             * Format: float
+             * @description Share of the floor needed in the fullest layer.
+             */
+            floor: number;
+            /**
+             * Format: float
+             * @description Of the filter's capacity; null: not known.
+             */
+            filter_share: number | null;
+            /**
+             * Format: float
+             * @description Times an hour; null: not known.
+             */
+            turnover: number | null;
+            /** Format: float */
+            turnover_least: number;
+            /**
+             * Format: float
+             * @description Share of the water changed each week.
+             */
+            weekly_change: number;
+            /** Format: float */
+            weekly_change_least: number;
+            /**
+             * Format: float
+             * @description Where nitrate tends to before a change, mg/l.
+             */
+            nitrate_peak: number;
+            /** @description A sentence for each that does not fit. */
+            objections: string[];
+        };
         /** @description A fish in a home from one day until another. */
         StayInHome: {
             system_id: number;
@@ -1207,6 +1871,30 @@ export interface components {
             from: string;
             /** Format: date */
             until: string | null;
+        };
+        /** @description All of one system: its plan, its load, its water and what was written about it. */
+        SystemPage: {
+            system: components["schemas"]["SystemSheet"];
+            /** @description As it would be typed. */
+            form: components["schemas"]["SystemRequest"];
+            plan: components["schemas"]["FloorPlanSheet"];
+            load: components["schemas"]["LoadSheet"];
+            /** @description Newest first. */
+            tests: components["schemas"]["WaterTestRow"][];
+            /** @description Newest first. */
+            works: components["schemas"]["WaterWorkRow"][];
+            probes: components["schemas"]["ProbeRow"][];
+            preparation: components["schemas"]["PreparationSheet"] | null;
+            /**
+             * Format: float
+             * @description The harmful part of ammonia, mg N/l; null: nothing to compute it from.
+             */
+            free_ammonia: number | null;
+            /**
+             * Format: float
+             * @description Oxygen as a share of what the water could hold; null: not measured.
+             */
+            oxygen_saturation: number | null;
         };
         /** @description A system with its inside outline and its fish. */
         SystemSheet: {
@@ -1224,6 +1912,17 @@ export interface components {
             temperature_c: number | null;
             fish: components["schemas"]["FishRow"][];
             full: components["schemas"]["Full"] | null;
+            water: components["schemas"]["WaterBrief"];
+            /**
+             * Format: float
+             * @description All that the fish share, with the sump.
+             */
+            water_litres: number;
+            /**
+             * Format: date
+             * @description When it comes into use; null: it is.
+             */
+            available_from: string | null;
         };
         /** @description The round: systems in walking order, what is due there, and the upgrades ahead. */
         Today: {
@@ -1236,6 +1935,97 @@ export interface components {
             upgrades: number[];
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
+        };
+        /** @description How long the oxygen of a tub without air lasts, its surface not counted. */
+        TubSheet: {
+            sentence: string;
+            /** Format: float */
+            minutes: number;
+            /** Format: float */
+            mass_g: number;
+            /** Format: float */
+            temperature_c: number;
+        };
+        /** @description The water of a system in brief. */
+        WaterBrief: {
+            alarms: components["schemas"]["AlarmRow"][];
+            /**
+             * Format: float
+             * @description Ammonia made of what the filter can turn over; null: its media are not known.
+             */
+            filter_share: number | null;
+            /**
+             * Format: float
+             * @description Share of the water changed each week.
+             */
+            weekly_change: number;
+            /**
+             * Format: float
+             * @description The least share that holds nitrate at the target, by its tests or else by the book.
+             */
+            weekly_change_least: number;
+            /** @description When the weekly change must grow; null: it is enough. */
+            change_sentence: string | null;
+            /** @description When the filter is too small; null: it is not. */
+            filter_sentence: string | null;
+            /**
+             * Format: date
+             * @description The last test or reading.
+             */
+            tested_on: string | null;
+        };
+        /** @description One quantity over time. Rows of the chart are [time, low, mean, high]: every reading with its time, or the days of longer spans. */
+        WaterChart: {
+            /** @enum {string} */
+            quantity: "temperature_c" | "ph" | "ammonia_mg_l" | "nitrite_mg_l" | "nitrate_mg_l" | "kh_dkh" | "gh_dgh" | "conductivity_us" | "salinity_ppt" | "oxygen_mg_l" | "copper_mg_l" | "chlorine_mg_l" | "phosphate_mg_l";
+            unit: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            readings: unknown[][];
+            /** @description Tests by hand: day and value. */
+            tests: unknown[][];
+        };
+        /** @description Ammonia and nitrite day by day, as test kits show them: mg/l of the ion. */
+        WaterForecast: {
+            /** @enum {string} */
+            outcome: "safe" | "test-daily" | "too-much" | "filter-too-small";
+            /** @description At the end of each day, today first. */
+            ammonia: number[];
+            nitrite: number[];
+            /** Format: float */
+            ammonia_peak: number;
+            /** Format: float */
+            nitrite_peak: number;
+            /**
+             * Format: float
+             * @description The harmful part of ammonia at its peak, mg N/l.
+             */
+            free_ammonia_peak: number;
+            /** @description Days until both are gone; null: not within the forecast. */
+            clear_from: number | null;
+        };
+        /** @description What one test found. */
+        WaterTestRow: {
+            id: number;
+            /** Format: date */
+            date: string;
+            values: components["schemas"]["FoundValue"][];
+            note: string | null;
+        };
+        /** @description Something done to the water or the filter. */
+        WaterWorkRow: {
+            id: number;
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "water-change" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
+            /**
+             * Format: float
+             * @description Of the water, with a change.
+             */
+            share: number | null;
         };
         /** @description The whole future of a fish before it is bought. Nothing is saved. */
         Weighed: {
@@ -1456,6 +2246,74 @@ export interface operations {
                 };
             };
             /** @description More has been written about it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBeforeAfter: {
+        parameters: {
+            query?: {
+                kind_id?: number;
+                count?: number;
+                /** @description As typed. */
+                length?: string;
+                /** @description A fish that leaves. */
+                leaving?: number;
+                filter_media?: "sponge" | "mat" | "carriers" | "porous-stone" | "gravel";
+                filter_litres?: string;
+                /** @description What was done to the filter just before. */
+                filter_care?: "untouched" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
+                /** @description Days that it got no ammonia. */
+                unfed_days?: number;
+                /** @description In an hour. */
+                turnover?: string;
+                /** @description Per cent. */
+                weekly_change?: number;
+                /** @description From the left end. */
+                divider_at?: string;
+            };
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Both sides. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeAfterSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -2764,6 +3622,390 @@ export interface operations {
             };
         };
     };
+    planPreparation: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreparationRequest"];
+            };
+        };
+        responses: {
+            /** @description Planned; steps that were done stay done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreparationSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endPreparation: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No longer prepared: in use, or given up. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tickPreparationStep: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+                step: "obtain" | "stand" | "level" | "plumb" | "power" | "leak-test" | "fill" | "dechlorinate" | "rain-drain" | "cycle" | "starter-out" | "decor" | "clear-up" | "test";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
+        responses: {
+            /** @description Ticked, or taken back. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreparationSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such preparation. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a step, or a day to come. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbeRequest"];
+            };
+        };
+        responses: {
+            /** @description Added; its token is shown this once. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewProbe"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It needs a name. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeProbe: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                probe: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its token no longer holds; its readings stay. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such probe. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    postReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingsRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingsRecorded"];
+                };
+            };
+            /** @description The token is not known. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A reading that cannot be; none of them was recorded. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showReadings: {
+        parameters: {
+            query: {
+                quantity: "temperature_c" | "ph" | "ammonia_mg_l" | "nitrite_mg_l" | "nitrate_mg_l" | "kh_dkh" | "gh_dgh" | "conductivity_us" | "salinity_ppt" | "oxygen_mg_l" | "copper_mg_l" | "chlorine_mg_l" | "phosphate_mg_l";
+                /** @description How far back; up to three days every reading, beyond that by day. */
+                days?: number;
+            };
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Oldest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterChart"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a quantity, or too far back. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showRulebook: {
         parameters: {
             query?: never;
@@ -2955,6 +4197,230 @@ export interface operations {
             };
         };
     };
+    addSystem: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SystemRequest"];
+            };
+        };
+        responses: {
+            /** @description Added. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSystem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its page. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeSystem: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SystemRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed; how it was stays in the history. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It was changed meanwhile. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeSystem: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It has a history. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showToday: {
         parameters: {
             query?: never;
@@ -2975,6 +4441,344 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showRefill: {
+        parameters: {
+            query: {
+                percent: number;
+                /** @description Of the cold tap, as typed. */
+                cold: string;
+                hot: string;
+                /** @description What goes in; left out: as warm as the system. */
+                fill?: string;
+                /** @description Millilitres of a product for 100 litres, from its label. */
+                dose?: number;
+            };
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The litres. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RefillSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showTub: {
+        parameters: {
+            query: {
+                /** @description Of the tub, as typed. */
+                litres: string;
+                /** @description Of its water, as typed; left out: as in its home. */
+                celsius?: string;
+            };
+            header?: never;
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How long its oxygen lasts. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TubSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addWaterTest: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaterTestRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value that cannot be, or is so unlikely that it is asked about. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoWaterTest: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                test: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such test. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addWaterWork: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaterWorkRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been done like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoWaterWork: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\FacilitySettings;
+use Biomegas\Water\Test\Quantity;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The readings of probes: every one as it came, and by day of the facility's
+ * calendar for charts and growth. They may come late, out of order or twice.
+ */
+final readonly class ReadingLog
+{
+    private const PER_STATEMENT = 200;
+
+    /**
+     * @param  list<array{Quantity, DateTimeImmutable, float}>  $readings
+     * @return int how many were new
+     */
+    public function record(int $systemId, array $readings): int
+    {
+        $new = 0;
+        $days = [];
+        $zone = new DateTimeZone(FacilitySettings::query()->firstOrFail()->time_zone);
+        foreach (array_chunk($readings, self::PER_STATEMENT) as $some) {
+            $new += DB::table('readings')->insertOrIgnore(array_map(fn (array $one): array => [
+                'system_id' => $systemId, 'quantity' => $one[0]->value, 'taken_at' => $one[1]->getTimestamp(), 'value' => $one[2],
+            ], $some));
+        }
+        foreach ($readings as [$quantity, $at]) {
+            $days[$quantity->value][$at->setTimezone($zone)->format('Y-m-d')] = true;
+        }
+        foreach ($days as $quantity => $of) {
+            foreach (array_keys($of) as $day) {
+                $this->sumUp($systemId, $quantity, $day, $zone);
+            }
+        }
+
+        return $new;
+    }
+
+    private function sumUp(int $systemId, string $quantity, string $day, DateTimeZone $zone): void
+    {
+        $start = new DateTimeImmutable($day, $zone);
+        $sum = DB::table('readings')->where('system_id', $systemId)->where('quantity', $quantity)
+            ->where('taken_at', '>=', $start->getTimestamp())->where('taken_at', '<', $start->modify('+1 day')->getTimestamp())
+            ->selectRaw('min(value) as low, avg(value) as mean, max(value) as high, count(*) as count')->first();
+        DB::table('daily_readings')->upsert([
+            'system_id' => $systemId, 'quantity' => $quantity, 'day' => $day,
+            'low' => $sum?->low, 'mean' => $sum?->mean, 'high' => $sum?->high, 'count' => $sum?->count,
+        ], ['system_id', 'quantity', 'day'], ['low', 'mean', 'high', 'count']);
+    }
+}

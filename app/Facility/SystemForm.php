@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Scenario\Described;
+use Biomegas\Facility\Equipment\LightSchedule;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Measure\LengthReader;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableLength;
+use Biomegas\Measure\UnreadableVolume;
+use Biomegas\Measure\VolumeReader;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\ValueDoubt;
+use Biomegas\Water\Test\ValueReader;
+use Closure;
+
+/** Turns what a keeper typed about a system into a description in the words of the scenario format. Errors name the field of the form. */
+final readonly class SystemForm
+{
+    private const SHORTEST_SIDE_MM = 50.0;
+
+    private const LONGEST_SIDE_MM = 100_000.0;
+
+    private const SIZES = [
+        'box' => ['length', 'width', 'depth'],
+        'round' => ['diameter', 'depth'],
+        'l' => ['length', 'width', 'leg_length', 'leg_width', 'depth'],
+        'bow' => ['length', 'width', 'bow', 'depth'],
+        'outline' => ['depth'],
+    ];
+
+    public function __construct(private UnitSystem $units)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $form  checked for its shape
+     * @return array<string, mixed>
+     *
+     * @throws RefusedEntry
+     */
+    public function description(array $form): array
+    {
+        $pools = array_map($this->pool(...), array_values($form['pools']), array_keys(array_values($form['pools'])));
+        $description = array_filter([
+            'pools' => $pools,
+            'temperature_c' => $this->temperature($form),
+            'fittings' => array_values($form['fittings'] ?? []),
+            'salinity' => $form['salinity'] ?? 'fresh',
+            'ph' => $this->value($form, 'ph', Quantity::Ph),
+            'gh_dgh' => $this->value($form, 'gh', Quantity::GeneralHardness),
+            'overflow_slot_mm' => $this->length($form['overflow_slot'] ?? null, 'overflow_slot', 0.5, 1000.0),
+            'sump_litres' => $this->litres($form, 'sump'),
+            'turnover_l_h' => $this->litres($form, 'turnover'),
+            'heater_w' => $this->number($form, 'heater_watts'),
+            'weekly_change' => $this->share($form, 'weekly_change'),
+            'filter' => $this->filter($form),
+            'light' => $this->light($form),
+            'source' => $this->text($form, 'source'),
+            'substrate' => $this->text($form, 'substrate'),
+            'site' => $this->text($form, 'site'),
+        ], fn (mixed $one): bool => $one !== null);
+        $floor = array_sum(array_map(fn (array $pool): float => Described::shape($pool['shape'])->floorArea(), $pools));
+        $description['decor'] = [
+            'area_mm2' => ($this->share($form, 'decor_floor') ?? 0.0) * $floor,
+            'litres' => $this->litres($form, 'decor_litres') ?? 0.0,
+            'kilograms' => $this->number($form, 'decor_kilograms') ?? 0.0,
+        ];
+        $this->picture('decor_litres', $description);
+        $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([
+            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw RefusedEntry::because("dividers.{$i}.at", 'Say where the divider stands, from the left end.'),
+            'from' => $one['from'],
+            'until' => $one['until'] ?? null,
+        ], fn (mixed $part): bool => $part !== null), array_values($form['dividers'] ?? []), array_keys(array_values($form['dividers'] ?? [])));
+        $this->picture('dividers', $description);
+
+        return $description;
+    }
+
+    /** @param  array<string, mixed>  $description */
+    private function picture(string $field, array $description): void
+    {
+        self::possible($field, fn () => Described::system(['key' => 'new', 'name' => 'new', 'kind' => 'tank', ...$description]));
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return array{key: string, shape: array<string, mixed>}
+     */
+    private function pool(array $form, int $i): array
+    {
+        $shape = ['type' => $form['type']];
+        foreach (self::SIZES[$form['type']] as $size) {
+            $field = "pools.{$i}.{$size}";
+            $shape["{$size}_mm"] = $this->length($form[$size] ?? null, $field, self::SHORTEST_SIDE_MM, self::LONGEST_SIDE_MM)
+                ?? throw RefusedEntry::because($field, 'Give the '.str_replace('_', ' ', $size).'.');
+        }
+        if ($form['type'] === 'outline') {
+            $shape['points_mm'] = array_map(fn (array $point): array => [(float) $point[0], (float) $point[1]], array_values($form['points'] ?? []));
+        } elseif ($form['outside'] ?? false) {
+            $shape['outside'] = true;
+            $shape['glass_mm'] = $this->length($form['glass'] ?? null, "pools.{$i}.glass", 1.0, 200.0) ?? 10.0;
+        }
+        self::possible("pools.{$i}.depth", fn () => Described::shape($shape), $form['type'] === 'outline' ? "pools.{$i}.points" : null);
+
+        return ['key' => 'pool-'.($i + 1), 'shape' => $shape];
+    }
+
+    private static function possible(string $field, Closure $picture, ?string $instead = null): void
+    {
+        try {
+            $picture();
+        } catch (ImpossiblePicture $e) {
+            throw RefusedEntry::because($instead ?? $field, $e->getMessage());
+        }
+    }
+
+    private function length(mixed $typed, string $field, float $least, float $most): ?float
+    {
+        if (! is_string($typed) || trim($typed) === '') {
+            return null;
+        }
+        try {
+            $millimetres = (new LengthReader($this->units))->read($typed);
+        } catch (UnreadableLength $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+        if ($millimetres < $least || $millimetres > $most) {
+            throw RefusedEntry::because($field, "{$typed} cannot be right here. Check the number and its unit, for example 120 cm or 48 in.");
+        }
+
+        return $millimetres;
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return float|list<float>|null
+     */
+    private function temperature(array $form): float|array|null
+    {
+        $months = array_values(array_filter($form['months'] ?? [], fn (mixed $one): bool => is_string($one) && trim($one) !== ''));
+        if ($months === []) {
+            return $this->value($form, 'temperature', Quantity::Temperature);
+        }
+        if (count($months) !== 12) {
+            throw RefusedEntry::because('months', 'Give all twelve months, or a set-point instead.');
+        }
+
+        return array_map(fn (string $one): float => $this->valueOf($one, 'months', Quantity::Temperature), $months);
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function value(array $form, string $field, Quantity $quantity): ?float
+    {
+        $typed = $this->text($form, $field);
+
+        return $typed === null ? null : $this->valueOf($typed, $field, $quantity);
+    }
+
+    private function valueOf(string $typed, string $field, Quantity $quantity): float
+    {
+        try {
+            $value = (new ValueReader($this->units))->read($quantity, $typed);
+        } catch (RefusedEntry $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+        $doubt = ValueDoubt::about($quantity, $value);
+
+        return $doubt === null ? $value : throw RefusedEntry::because($field, $doubt);
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function litres(array $form, string $field): ?float
+    {
+        $typed = $this->text($form, $field);
+        try {
+            return $typed === null ? null : (new VolumeReader($this->units))->read($typed);
+        } catch (UnreadableVolume $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function number(array $form, string $field): ?float
+    {
+        $typed = $this->text($form, $field);
+        if ($typed === null) {
+            return null;
+        }
+        $number = str_replace(',', '.', $typed);
+
+        return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw RefusedEntry::because($field, "\"{$typed}\" is not a number of zero or more.");
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return float|null 0 to 1, from per cent
+     */
+    private function share(array $form, string $field): ?float
+    {
+        $typed = $this->text($form, $field);
+        if ($typed === null) {
+            return null;
+        }
+        $number = str_replace([',', '%', ' '], ['.', '', ''], $typed);
+        if (! is_numeric($number) || (float) $number <= 0.0 || (float) $number > 100.0) {
+            throw RefusedEntry::because($field, "\"{$typed}\" is not a share. Type per cent, for example 25.");
+        }
+
+        return (float) $number / 100;
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return array{media: string, litres: float}|null
+     */
+    private function filter(array $form): ?array
+    {
+        $media = $this->text($form, 'filter_media');
+        $litres = $this->litres($form, 'filter_litres');
+        if ($media === null && $litres === null) {
+            return null;
+        }
+        if ($media === null) {
+            throw RefusedEntry::because('filter_media', 'Say what the media are.');
+        }
+
+        return $litres === null || $litres <= 0.0
+            ? throw RefusedEntry::because('filter_litres', 'Say how much of the media there is, for example 20 l.')
+            : ['media' => $media, 'litres' => $litres];
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return array<string, mixed>|null
+     */
+    private function light(array $form): ?array
+    {
+        [$on, $off] = [$this->text($form, 'light_on'), $this->text($form, 'light_off')];
+        if ($on === null && $off === null) {
+            return null;
+        }
+        if ($on === null || $off === null) {
+            throw RefusedEntry::because($on === null ? 'light_on' : 'light_off', 'Give both: when the lights come on and when they go out.');
+        }
+        $light = ['on' => $on, 'dim' => $this->text($form, 'light_dim'), 'off' => $off, 'window' => (bool) ($form['light_window'] ?? false)];
+        self::possible('light_on', fn () => LightSchedule::of($light['on'], $light['dim'], $light['off'], $light['window']));
+
+        return $light;
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function text(array $form, string $field): ?string
+    {
+        $typed = $form[$field] ?? null;
+
+        return is_scalar($typed) && trim((string) $typed) !== '' ? trim((string) $typed) : null;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Http\Requests\BeforeAfterRequest;
+use App\Http\Resources\BeforeAfterSheet;
+use App\Models\System;
+use App\OpenApi\Answers;
+use App\OpenApi\InPath;
+use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Planning\Change\BeforeAfter;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Nitrification\FilterCare;
+use Biomegas\Water\Test\Quantity;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** What a change of a system would come to: nothing is written. */
+final readonly class BeforeAfterController
+{
+    #[OA\Get(path: '/api/v1/systems/{system}/before-after', operationId: 'showBeforeAfter')]
+    #[InPath('system')]
+    #[OA\Parameter(name: 'kind_id', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'count', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'length', in: 'query', description: 'As typed.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'leaving', in: 'query', description: 'A fish that leaves.', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'filter_media', in: 'query', schema: new OA\Schema(type: 'string', enum: FilterMedia::class))]
+    #[OA\Parameter(name: 'filter_litres', in: 'query', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'filter_care', in: 'query', description: 'What was done to the filter just before.', schema: new OA\Schema(type: 'string', enum: FilterCare::class))]
+    #[OA\Parameter(name: 'unfed_days', in: 'query', description: 'Days that it got no ammonia.', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'turnover', in: 'query', description: 'In an hour.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'weekly_change', in: 'query', description: 'Per cent.', schema: new OA\Schema(type: 'number'))]
+    #[OA\Parameter(name: 'divider_at', in: 'query', description: 'From the left end.', schema: new OA\Schema(type: 'string'))]
+    #[Answers(200, 'BeforeAfterSheet', 'Both sides.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    #[Answers(422, 'Problem', 'Something that cannot be.')]
+    public function show(BeforeAfterRequest $request, System $system, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        $home = $kept->facility->systems[Keys::ofSystem($system->id)];
+        $now = $kept->waterNow($home);
+        try {
+            $both = BeforeAfter::of(
+                $kept->facility, $home, $kept->growing($home), $request->change($kept->units, $kept->facility->rulebook->ration()), $kept->spoken(),
+                $now->value(Quantity::Temperature), $now->value(Quantity::Ph),
+            );
+        } catch (ImpossiblePicture $e) {
+            throw RefusedEntry::because('divider_at', $e->getMessage());
+        }
+
+        return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor ?? 1.0));
+    }
+}

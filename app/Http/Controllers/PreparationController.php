@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Facility\TenthMm;
+use App\Http\Requests\PreparationRequest;
+use App\Http\Requests\StepRequest;
+use App\Http\Requests\TypedLength;
+use App\Http\Resources\PreparationSheet;
+use App\Models\Preparation;
+use App\Models\System;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Readiness\Step;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** The way of a system to being ready for its first stock. */
+final readonly class PreparationController
+{
+    private const PERCENT = 100;
+
+    public function __construct(private FacilityReader $reader)
+    {
+    }
+
+    #[OA\Put(path: '/api/v1/systems/{system}/preparation', operationId: 'planPreparation')]
+    #[InPath('system')]
+    #[OnceOnly]
+    #[Takes('PreparationRequest')]
+    #[Answers(200, 'PreparationSheet', 'Planned; steps that were done stay done.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    #[Answers(422, 'Problem', 'A field is missing or wrong.')]
+    public function update(PreparationRequest $request, System $system): JsonResponse
+    {
+        $kept = $this->reader->read();
+        if ($request->day()->isBefore($kept->facility->date)) {
+            throw RefusedEntry::because('date', 'This day has passed: choose one to come.');
+        }
+        if ($request->integer('donor_system_id') === $system->id) {
+            throw RefusedEntry::because('donor_system_id', 'A system cannot seed itself: choose another that runs.');
+        }
+        $preparation = Preparation::query()->updateOrCreate(['system_id' => $system->id], [
+            'wanted_on' => $request->day()->toIso(),
+            'is_built' => $request->boolean('is_built'),
+            'uses_tap_water' => $request->boolean('uses_tap_water'),
+            'has_starter_fish' => $request->boolean('has_starter_fish'),
+            'donor_system_id' => $request->input('donor_system_id'),
+            'donor_share' => $request->float('donor_percent') / self::PERCENT,
+            'species_id' => $request->input('kind_id'),
+            'count' => $request->input('count'),
+            'length_tenth_mm' => TenthMm::of(TypedLength::millimetres('length', $request->string('length')->value(), $kept->units)),
+        ]);
+
+        return $this->answer($system, $preparation->refresh());
+    }
+
+    #[OA\Put(path: '/api/v1/systems/{system}/preparation/steps/{step}', operationId: 'tickPreparationStep')]
+    #[InPath('system')]
+    #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Step::class))]
+    #[OnceOnly]
+    #[Takes('StepRequest')]
+    #[Answers(200, 'PreparationSheet', 'Ticked, or taken back.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such preparation.')]
+    #[Answers(422, 'Problem', 'Not a step, or a day to come.')]
+    public function tick(StepRequest $request, System $system, string $step): JsonResponse
+    {
+        $preparation = Preparation::query()->where('system_id', $system->id)->firstOrFail();
+        $known = Step::tryFrom($step) ?? throw RefusedEntry::because('step', "\"{$step}\" is no step of a preparation.");
+        $done = $preparation->done;
+        unset($done[$known->value]);
+        if ($request->filled('done')) {
+            $done[$known->value] = $request->doneOn($this->reader->read()->facility->date)->toIso();
+        }
+        $preparation->update(['done' => $done]);
+
+        return $this->answer($system, $preparation);
+    }
+
+    #[OA\Delete(path: '/api/v1/systems/{system}/preparation', operationId: 'endPreparation')]
+    #[InPath('system')]
+    #[OnceOnly]
+    #[AnswersNothing('No longer prepared: in use, or given up.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    public function destroy(System $system): Response
+    {
+        Preparation::query()->where('system_id', $system->id)->delete();
+
+        return response()->noContent();
+    }
+
+    private function answer(System $system, Preparation $preparation): JsonResponse
+    {
+        $kept = $this->reader->read();
+
+        return response()->json(PreparationSheet::from($kept, $kept->facility->systems[Keys::ofSystem($system->id)], $preparation));
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Requests\WaterWorkRequest;
+use App\Http\Resources\Recorded;
+use App\Models\FacilitySettings;
+use App\Models\System;
+use App\Models\WaterWork;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** Water changes, and what was done to a filter. */
+final readonly class WaterWorkController
+{
+    private const PERCENT = 100;
+
+    #[OA\Post(path: '/api/v1/systems/{system}/water-works', operationId: 'addWaterWork')]
+    #[InPath('system')]
+    #[OnceOnly]
+    #[Takes('WaterWorkRequest')]
+    #[Answers(201, 'Recorded', 'Recorded.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    #[Answers(422, 'Problem', 'It cannot have been done like this.')]
+    public function store(WaterWorkRequest $request, System $system): JsonResponse
+    {
+        if ($request->day()->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
+            throw RefusedEntry::because('date', 'This day is still to come.');
+        }
+        $work = WaterWork::query()->create([
+            'system_id' => $system->id, 'date' => $request->day()->toIso(), 'kind' => $request->input('kind'), 'user_id' => $request->user()?->id,
+            'share' => $request->input('kind') === WaterWorkRequest::CHANGE ? $request->float('percent') / self::PERCENT : null,
+        ]);
+
+        return response()->json(new Recorded($work->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/water-works/{work}', operationId: 'undoWaterWork')]
+    #[InPath('work')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such entry.')]
+    public function destroy(WaterWork $work): Response
+    {
+        $work->delete();
+
+        return response()->noContent();
+    }
+}

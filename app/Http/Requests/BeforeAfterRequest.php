@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Facility\Keys;
+use App\Models\Species;
+use App\Scenario\Described;
+use Biomegas\Facility\Equipment\Filter;
+use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\Ration;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\LengthReader;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableLength;
+use Biomegas\Measure\UnreadableVolume;
+use Biomegas\Measure\VolumeReader;
+use Biomegas\Planning\Change\SystemChange;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Nitrification\FilterCare;
+use Biomegas\Water\Nitrification\FilterStart;
+use Illuminate\Validation\Rule;
+
+/** What a keeper thinks of changing in a system; what is left out stays. */
+final class BeforeAfterRequest extends LogRequest
+{
+    private const PERCENT = 100;
+
+    public function rules(): array
+    {
+        $text = ['nullable', 'string', 'max:40'];
+
+        return [
+            'kind_id' => ['nullable', 'integer', 'exists:species,id'],
+            'count' => ['nullable', 'required_with:kind_id', 'integer', 'min:1', 'max:60000'],
+            'length' => ['required_with:kind_id', ...$text],
+            'leaving' => ['nullable', 'integer'],
+            'filter_media' => ['nullable', Rule::enum(FilterMedia::class)],
+            'filter_litres' => ['required_with:filter_media', ...$text],
+            'filter_care' => ['nullable', Rule::enum(FilterCare::class)],
+            'unfed_days' => ['nullable', 'integer', 'min:0', 'max:365'],
+            'turnover' => $text,
+            'weekly_change' => ['nullable', 'numeric', 'gt:0', 'max:100'],
+            'divider_at' => $text,
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'exists' => 'Choose one from the list.',
+            'count' => 'Say how many.',
+            'length.required_with' => 'Say how long they are.',
+            'filter_litres.required_with' => 'Say how much of the media there is.',
+            'weekly_change' => 'Give per cent: more than 0, at most 100.',
+        ];
+    }
+
+    /** @throws RefusedEntry when something typed cannot be read */
+    public function change(UnitSystem $units, Ration $ration): SystemChange
+    {
+        $kind = $this->filled('kind_id') ? Described::species(Species::query()->findOrFail($this->integer('kind_id'))->current()) : null;
+        $length = TypedLength::millimetres('length', $this->string('length')->value(), $units);
+        $count = $this->integer('count');
+        $isNew = $kind !== null && $length !== null;
+        $care = FilterCare::tryFrom($this->string('filter_care')->value());
+
+        return new SystemChange(
+            newcomer: $isNew ? new Tenant(($count > 1 ? "{$count} × " : '').$kind->commonName, $kind, $length, $count) : null,
+            newEater: $isNew ? new Eater($kind, $length, $count, $ration) : null,
+            filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
+            turnover: $this->litres('turnover', $units),
+            weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
+            dividerAt: $this->side('divider_at', $units),
+            filterStart: $care === null && ! $this->filled('unfed_days') ? null : FilterStart::running($care ?? FilterCare::Untouched, $this->integer('unfed_days')),
+            leaving: $this->filled('leaving') ? Keys::ofFish($this->integer('leaving')) : null,
+        );
+    }
+
+    private function litres(string $field, UnitSystem $units): ?float
+    {
+        try {
+            return $this->filled($field) ? (new VolumeReader($units))->read($this->string($field)->value()) : null;
+        } catch (UnreadableVolume $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+    }
+
+    private function side(string $field, UnitSystem $units): ?float
+    {
+        try {
+            return $this->filled($field) ? (new LengthReader($units))->read($this->string($field)->value()) : null;
+        } catch (UnreadableLength $e) {
+            throw RefusedEntry::because($field, $e->getMessage());
+        }
+    }
+}

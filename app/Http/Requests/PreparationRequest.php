@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['date'], properties: [
+    new OA\Property(property: 'date', description: 'The day it is wanted.', type: 'string', format: 'date'),
+    new OA\Property(property: 'is_built', type: 'boolean'),
+    new OA\Property(property: 'uses_tap_water', type: 'boolean'),
+    new OA\Property(property: 'has_starter_fish', type: 'boolean'),
+    new OA\Property(property: 'donor_system_id', description: 'Whose filter media it is seeded with.', type: 'integer', nullable: true),
+    new OA\Property(property: 'donor_percent', description: 'Share of those media.', type: 'number', nullable: true),
+    new OA\Property(property: 'kind_id', description: 'Of the first stock that is planned.', type: 'integer', nullable: true),
+    new OA\Property(property: 'count', type: 'integer', nullable: true),
+    new OA\Property(property: 'length', description: 'As typed.', type: 'string', nullable: true),
+])]
+final class PreparationRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'date' => ['required', 'string'],
+            'is_built' => ['boolean'],
+            'uses_tap_water' => ['boolean'],
+            'has_starter_fish' => ['boolean'],
+            'donor_system_id' => ['nullable', 'integer', 'exists:systems,id'],
+            'donor_percent' => ['nullable', 'required_with:donor_system_id', 'numeric', 'gt:0', 'max:100'],
+            'kind_id' => ['nullable', 'integer', 'exists:species,id'],
+            'count' => ['nullable', 'required_with:kind_id', 'integer', 'min:1', 'max:60000'],
+            'length' => ['nullable', 'required_with:kind_id', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'donor_percent' => 'Say what share of its media you bring: more than 0, at most 100 %.',
+            'count' => 'Say how many are planned.',
+            'length.required_with' => 'Say how long they will be.',
+            'exists' => 'Choose one from the list.',
+        ];
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Test\Quantity;
+use DateTimeImmutable;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['readings'], properties: [
+    new OA\Property(property: 'readings', type: 'array', minItems: 1, maxItems: 1000, items: new OA\Items(required: ['quantity', 'value', 'taken_at'], properties: [
+        new OA\Property(property: 'quantity', type: 'string', enum: Quantity::class),
+        new OA\Property(property: 'value', description: 'In the unit that the name of the quantity carries.', type: 'number'),
+        new OA\Property(property: 'taken_at', description: 'With its zone, for example 2027-03-13T08:10:00Z.', type: 'string', format: 'date-time'),
+    ], type: 'object')),
+])]
+final class ReadingsRequest extends LogRequest
+{
+    public const MOST = 1000;
+
+    /** A clock may run ahead by so much. */
+    private const AHEAD_SECONDS = 600;
+
+    public function rules(): array
+    {
+        return [
+            'readings' => ['required', 'array', 'max:'.self::MOST],
+            'readings.*.quantity' => ['required', Rule::enum(Quantity::class)],
+            'readings.*.value' => ['required', 'numeric'],
+            'readings.*.taken_at' => ['required', 'string', 'max:40'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'readings.max' => 'At most :max readings at once: send the rest after them.'];
+    }
+
+    /**
+     * @return list<array{Quantity, DateTimeImmutable, float}>
+     *
+     * @throws RefusedEntry naming the reading that cannot be
+     */
+    public function readings(): array
+    {
+        $readings = [];
+        /** @var list<array{quantity: string, value: float|int|string, taken_at: string}> $sent */
+        $sent = array_values($this->array('readings'));
+        foreach ($sent as $i => $one) {
+            $quantity = Quantity::from($one['quantity']);
+            $at = DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sP', $one['taken_at']);
+            if ($at === false) {
+                throw RefusedEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
+            }
+            if ($at->getTimestamp() > now()->getTimestamp() + self::AHEAD_SECONDS) {
+                throw RefusedEntry::because("readings.{$i}.taken_at", 'This time is still to come: check the clock of the probe.');
+            }
+            [$least, $most] = $quantity->possible();
+            $value = (float) $one['value'];
+            if (! is_finite($value) || $value < $least || $value > $most) {
+                throw RefusedEntry::because("readings.{$i}.value", "No water has a {$quantity->words()} of {$value}: check the probe.");
+            }
+            $readings[] = [$quantity, $at, $value];
+        }
+
+        return $readings;
+    }
+}

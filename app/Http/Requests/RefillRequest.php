@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Measure\UnitSystem;
+use Biomegas\RefusedEntry;
+
+final class RefillRequest extends LogRequest
+{
+    private const PERCENT = 100;
+
+    public function rules(): array
+    {
+        return [
+            'percent' => ['required', 'numeric', 'gt:0', 'max:100'],
+            'cold' => ['required', 'string', 'max:40'],
+            'hot' => ['required', 'string', 'max:40'],
+            'fill' => ['nullable', 'string', 'max:40'],
+            'dose' => ['nullable', 'numeric', 'min:0', 'max:100000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'percent' => 'Give per cent: more than 0, at most 100.',
+            'cold.required' => 'Give the temperature of the cold water.',
+            'hot.required' => 'Give the temperature of the hot water.',
+            'numeric' => 'The :attribute must be a number.',
+        ];
+    }
+
+    public function share(): float
+    {
+        return $this->float('percent') / self::PERCENT;
+    }
+
+    /** @throws RefusedEntry */
+    public function celsius(string $field, UnitSystem $units): float
+    {
+        return TypedCelsius::of($field, $this->string($field)->value(), $units);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\UnreadableVolume;
+use Biomegas\Measure\VolumeReader;
+use Biomegas\RefusedEntry;
+
+final class TubRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return ['litres' => ['required', 'string', 'max:40'], 'celsius' => ['nullable', 'string', 'max:40']];
+    }
+
+    /** @throws RefusedEntry */
+    public function litres(UnitSystem $units): float
+    {
+        try {
+            $litres = (new VolumeReader($units))->read($this->string('litres')->value());
+        } catch (UnreadableVolume $e) {
+            throw RefusedEntry::because('litres', $e->getMessage());
+        }
+
+        return $litres > 0.0 ? $litres : throw RefusedEntry::because('litres', 'Give how much water is in the tub.');
+    }
+
+    /** @throws RefusedEntry */
+    public function celsius(string $field, UnitSystem $units): float
+    {
+        return TypedCelsius::of($field, $this->string($field)->value(), $units);
+    }
+}

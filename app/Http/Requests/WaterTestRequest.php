@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Measure\UnitSystem;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\ValueReader;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['date', 'values'], properties: [
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'values', description: 'By quantity (temperature_c, ph, ammonia_mg_l and so on), as typed: 78 F, 0.25 ppm, 0.2 mg/l N.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+    new OA\Property(property: 'keep', description: 'Record unlikely values all the same.', type: 'boolean'),
+])]
+final class WaterTestRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'date' => ['required', 'string'],
+            'values' => ['present', 'array', 'max:20'],
+            'values.*' => ['nullable', 'string', 'max:40'],
+            'note' => ['nullable', 'string', 'max:500'],
+            'keep' => ['boolean'],
+        ];
+    }
+
+    /**
+     * @return array<value-of<Quantity>, float> in the units of the quantities; what was left empty is left out
+     *
+     * @throws RefusedEntry naming the quantity
+     */
+    public function values(UnitSystem $units): array
+    {
+        $reader = new ValueReader($units);
+        $values = [];
+        /** @var array<string, string|null> $typed */
+        $typed = $this->input('values');
+        foreach ($typed as $name => $text) {
+            $quantity = Quantity::tryFrom((string) $name) ?? throw RefusedEntry::because('values', "\"{$name}\" is nothing that a water test measures here.");
+            if (trim((string) $text) !== '') {
+                $values[$quantity->value] = $reader->read($quantity, (string) $text);
+            }
+        }
+
+        return $values;
+    }
+}

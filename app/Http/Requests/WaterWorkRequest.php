@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Water\Nitrification\FilterCare;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['date', 'kind'], properties: [
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'kind', type: 'string', enum: ['water-change', 'rinsed', 'half-removed', 'deep-cleaned', 'scrubbed', 'chlorinated-tap']),
+    new OA\Property(property: 'percent', description: 'Of the water, with a change.', type: 'number', nullable: true),
+])]
+final class WaterWorkRequest extends LogRequest
+{
+    public const CHANGE = 'water-change';
+
+    public function rules(): array
+    {
+        return [
+            'date' => ['required', 'string'],
+            'kind' => ['required', 'in:'.implode(',', self::kinds())],
+            'percent' => ['nullable', 'required_if:kind,'.self::CHANGE, 'numeric', 'gt:0', 'max:100'],
+        ];
+    }
+
+    /** @return list<string> a water change, or something done to the filter */
+    public static function kinds(): array
+    {
+        $cares = array_filter(FilterCare::cases(), fn (FilterCare $care): bool => $care !== FilterCare::Untouched);
+
+        return [self::CHANGE, ...array_values(array_map(fn (FilterCare $care): string => $care->value, $cares))];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'kind.in' => 'Choose what was done from the list.', 'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.'];
+    }
+}

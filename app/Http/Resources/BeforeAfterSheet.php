@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Biomegas\Planning\Change\BeforeAfter;
+use Biomegas\Planning\Change\ChangeSentence;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A system as it stands and as it would after a change.')]
+final readonly class BeforeAfterSheet
+{
+    public function __construct(
+        #[OA\Property] public string $sentence,
+        #[OA\Property(ref: '#/components/schemas/StandingSide')] public StandingSide $before,
+        #[OA\Property(ref: '#/components/schemas/StandingSide')] public StandingSide $after,
+        #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'Null: nothing would stir the filter.')] public ?WaterForecast $forecast,
+        #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'The same with half of the water changed each day.')] public ?WaterForecast $with_changes,
+        #[OA\Property(description: 'How many of the newcomers the filter bears at once.')] public ?int $most_at_once,
+        #[OA\Property(format: 'date')] public string $today,
+    ) {
+    }
+
+    public static function from(BeforeAfter $both, float $yield): self
+    {
+        return new self(
+            (new ChangeSentence($both))->words(),
+            StandingSide::from($both->before, $yield),
+            StandingSide::from($both->after, $yield),
+            $both->forecast === null ? null : WaterForecast::from($both->forecast),
+            $both->withChanges === null ? null : WaterForecast::from($both->withChanges),
+            $both->mostAtOnce,
+            $both->today->toIso(),
+        );
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use App\Facility\SystemFormTexts;
+use App\Models\Preparation;
+use App\Models\Probe;
+use App\Models\System;
+use App\Models\WaterTest;
+use App\Models\WaterWork;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'All of one system: its plan, its load, its water and what was written about it.')]
+final readonly class SystemPage
+{
+    /** As many tests and works as are listed. */
+    private const MOST = 60;
+
+    /**
+     * @param  list<WaterTestRow>  $tests
+     * @param  list<WaterWorkRow>  $works
+     * @param  list<ProbeRow>  $probes
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/SystemSheet')] public SystemSheet $system,
+        #[OA\Property(ref: '#/components/schemas/SystemRequest', description: 'As it would be typed.')] public object $form,
+        #[OA\Property(ref: '#/components/schemas/FloorPlanSheet')] public FloorPlanSheet $plan,
+        #[OA\Property(ref: '#/components/schemas/LoadSheet')] public LoadSheet $load,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WaterTestRow'), description: 'Newest first.')] public array $tests,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WaterWorkRow'), description: 'Newest first.')] public array $works,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/ProbeRow'))] public array $probes,
+        #[OA\Property(ref: '#/components/schemas/PreparationSheet', nullable: true)] public ?PreparationSheet $preparation,
+        #[OA\Property(description: 'The harmful part of ammonia, mg N/l; null: nothing to compute it from.')] public ?float $free_ammonia,
+        #[OA\Property(description: 'Oxygen as a share of what the water could hold; null: not measured.')] public ?float $oxygen_saturation,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, System $record): self
+    {
+        $system = $kept->facility->systems[Keys::ofSystem($record->id)];
+        $preparation = Preparation::query()->where('system_id', $record->id)->first();
+        $now = $kept->waterNow($system);
+        $celsius = $system->temperature?->on($kept->facility->date);
+        $free = $now->unionisedAmmonia($system->ph, $celsius);
+        $saturation = $now->oxygenSaturation($celsius);
+
+        return new self(
+            SystemSheet::one($kept, $system),
+            (object) SystemFormTexts::of($record, $kept->units),
+            FloorPlanSheet::from($kept, $system),
+            LoadSheet::from($kept, $system),
+            array_values(WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(WaterTestRow::from(...))->all()),
+            array_values(WaterWork::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(WaterWorkRow::from(...))->all()),
+            array_values(Probe::query()->with('tokens')->where('system_id', $record->id)->orderBy('id')->limit(self::MOST)->get()->map(ProbeRow::from(...))->all()),
+            $preparation === null ? null : PreparationSheet::from($kept, $system, $preparation),
+            $free === null ? null : round($free, 4),
+            $saturation === null ? null : round($saturation, 3),
+        );
+    }
+}

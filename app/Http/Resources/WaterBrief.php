@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use Biomegas\Facility\System;
+use Biomegas\Water\Nitrification\Conditions;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'The water of a system in brief.')]
+final readonly class WaterBrief
+{
+    /** @param  list<AlarmRow>  $alarms */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AlarmRow'))] public array $alarms,
+        #[OA\Property(description: 'Ammonia made of what the filter can turn over; null: its media are not known.')] public ?float $filter_share,
+        #[OA\Property(description: 'Share of the water changed each week.')] public float $weekly_change,
+        #[OA\Property(description: 'The least share that holds nitrate at the target, by its tests or else by the book.')] public float $weekly_change_least,
+        #[OA\Property(description: 'When the weekly change must grow; null: it is enough.')] public ?string $change_sentence,
+        #[OA\Property(description: 'When the filter is too small; null: it is not.')] public ?string $filter_sentence,
+        #[OA\Property(description: 'The last test or reading.', format: 'date')] public ?string $tested_on,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, System $system): self
+    {
+        $load = $kept->load($system);
+        $yield = $kept->nitrateYield($system)->factor ?? 1.0;
+        $tests = $kept->water->tests($system->key);
+        $share = $load->today()->filterShare();
+
+        return new self(
+            array_map(AlarmRow::from(...), $kept->alarms($system)),
+            $share === null ? null : round($share, 3),
+            round($load->today()->nitrate->share, 3),
+            round($load->today()->leastWeeklyChange($yield), 3),
+            $load->changeSentence($yield),
+            $load->filterSentence(Conditions::LEAST_RESERVE),
+            $tests === [] ? null : $tests[count($tests) - 1]->date->toIso(),
+        );
+    }
+}
