@@ -42,6 +42,7 @@ Route::post('device/readings', [ReadingController::class, 'store'])->middleware(
 Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);
+    Route::post('systems/preview', [SystemController::class, 'preview']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
     Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);

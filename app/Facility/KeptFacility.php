@@ -29,6 +29,7 @@ use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\SystemOutlook;
 use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Alarms;
@@ -171,8 +172,13 @@ final class KeptFacility
             }
         }
         $course = $this->load($system)->today()->nitrate;
+        $eaters = array_map(fn (Resident $one): Eater => $one->eaterOn($this->facility->date), $this->growing($system));
+        $rulebook = $this->facility->rulebook->holdingFor($system->key);
+        $madePerWeek = $system->temperature?->isSteady() === false
+            ? fn (LocalDate $date): float => SystemLoad::of($system, $eaters, $system->temperature->on($date), $rulebook)->nitrate->madePerWeek
+            : fn (): float => $course->madePerWeek;
 
-        return NitrateYield::fit($tests, $this->water->changes($system->key), $course->madePerWeek, $course->share, $course->tap);
+        return NitrateYield::fit($tests, $this->water->changes($system->key), $madePerWeek, $course->share, $course->tap);
     }
 
     public function waterNow(System $system): WaterNow

@@ -6,6 +6,8 @@ namespace App\Facility;
 
 use App\Models\FacilitySettings;
 use App\Models\System;
+use App\Scenario\Described;
+use Biomegas\Facility\System as SystemInPicture;
 use Biomegas\RefusedEntry;
 use Illuminate\Support\Facades\DB;
 
@@ -41,6 +43,23 @@ final readonly class Systems
         return $system->refresh();
     }
 
+    /**
+     * As the core sees it, without writing anything.
+     *
+     * @param  array<string, mixed>  $form
+     *
+     * @throws RefusedEntry
+     */
+    public function draft(array $form): SystemInPicture
+    {
+        return Described::system(['key' => 'draft', 'name' => 'draft', 'kind' => $form['kind'], ...$this->form()->description($form)]);
+    }
+
+    private function form(): SystemForm
+    {
+        return new SystemForm(FacilitySettings::query()->firstOrFail()->unit_system);
+    }
+
     /** @throws RefusedEntry when anything was written about it */
     public function remove(System $system): void
     {
@@ -64,7 +83,7 @@ final readonly class Systems
             'name' => $form['name'],
             'kind' => $form['kind'],
             'available_from' => $form['available_from'] ?? null,
-            'description' => (new SystemForm(FacilitySettings::query()->firstOrFail()->unit_system))->description($form),
+            'description' => $this->form()->description($form),
         ];
     }
 

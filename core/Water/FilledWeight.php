@@ -23,7 +23,7 @@ final readonly class FilledWeight
     private const STAND_SHARE = 0.05;
 
     /** A floor of a dwelling is usually built for about this much spread over a room, kg/m². Common practice; local codes differ. */
-    public const USUAL_FLOOR = 150.0;
+    private const USUAL_FLOOR = 150.0;
 
     private function __construct(
         /** Kilograms, with glass, stand and decor; ponds without the ground. */
@@ -41,6 +41,12 @@ final readonly class FilledWeight
         $kilograms = $standing + ($system->kind === SystemKind::Tank ? self::STAND_SHARE * $standing : 0.0);
 
         return new self($kilograms, $kilograms / $floor);
+    }
+
+    /** Ponds lie on the ground; what presses harder than a usual floor is built for wants an engineer. */
+    public function wantsAnEngineer(SystemKind $kind): bool
+    {
+        return $kind !== SystemKind::Pond && $this->perSquareMetre > self::USUAL_FLOOR;
     }
 
     private static function glass(System $system): float

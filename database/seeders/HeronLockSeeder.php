@@ -65,6 +65,7 @@ final class HeronLockSeeder extends Seeder
         foreach ($this->data('fish') as $one) {
             $fish[$one['name']] = $this->fish($one, $kinds, $systems);
         }
+        (new HeronLockWater($this->today, $settings->time_zone))->fill(array_map(fn (System $system): int => $system->id, $systems), $this->data('water'));
         foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
             Incident::query()->create([
                 'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
@@ -178,7 +179,7 @@ final class HeronLockSeeder extends Seeder
         return $sum;
     }
 
-    /** @return list<mixed> */
+    /** @return array<array-key, mixed> */
     private function data(string $name): array
     {
         return json_decode((string) file_get_contents(__DIR__."/HeronLock/{$name}.json"), true, 64, JSON_THROW_ON_ERROR);

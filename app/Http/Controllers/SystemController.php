@@ -7,8 +7,10 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\Systems;
 use App\Http\Problems;
+use App\Http\Requests\SystemDraftRequest;
 use App\Http\Requests\SystemRequest;
 use App\Http\Resources\SystemPage;
+use App\Http\Resources\SystemPreview;
 use App\Http\Resources\SystemSheet;
 use App\Models\System;
 use App\OpenApi\Answers;
@@ -55,6 +57,18 @@ final readonly class SystemController
     public function store(SystemRequest $request, Systems $systems): JsonResponse
     {
         return response()->json(SystemPage::from($this->reader->read(), $systems->add($request->all())), 201);
+    }
+
+    #[OA\Post(path: '/api/v1/systems/preview', operationId: 'previewSystem', description: 'Nothing is written.')]
+    #[Takes('SystemRequest')]
+    #[Answers(200, 'SystemPreview', 'What it comes to.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(422, 'Problem', 'A field is missing or cannot be.')]
+    public function preview(SystemDraftRequest $request, Systems $systems): JsonResponse
+    {
+        $system = $systems->draft($request->all());
+
+        return response()->json(SystemPreview::from($system, $this->reader->read()->facility->date));
     }
 
     #[OA\Put(path: '/api/v1/systems/{system}', operationId: 'changeSystem')]

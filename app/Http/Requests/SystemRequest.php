@@ -62,7 +62,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'from', type: 'string', format: 'date'),
     new OA\Property(property: 'until', type: 'string', format: 'date', nullable: true),
 ])]
-final class SystemRequest extends LogRequest
+class SystemRequest extends LogRequest
 {
     private const MOST_POINTS = 60;
 

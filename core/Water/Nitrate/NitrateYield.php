@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Nitrate;
 
 use Biomegas\Calendar\LocalDate;
+use Closure;
 
 /**
  * How much of the nitrate by the book a system really shows: plants and
@@ -20,6 +21,9 @@ final readonly class NitrateYield
     /** Spans shorter than this tell more about the kit than about the water. */
     private const SHORTEST_DAYS = 3;
 
+    /** A span in which the book expects less than this, mg/l, tells nothing: a pond in winter. */
+    private const LEAST_EXPECTED = 1.0;
+
     private function __construct(
         /** Share of the nitrate by the book. */
         public float $factor,
@@ -31,10 +35,10 @@ final readonly class NitrateYield
     /**
      * @param  list<array{LocalDate, float}>  $tests  day and mg/l, by date
      * @param  list<array{LocalDate, float}>  $changes  day and share, by date
-     * @param  float  $madePerWeek  mg/l by the book
+     * @param  Closure(LocalDate): float  $madePerWeek  mg/l by the book, as things were on that day
      * @return self|null null when no two tests lie far enough apart
      */
-    public static function fit(array $tests, array $changes, float $madePerWeek, float $weeklyShare, float $tap): ?self
+    public static function fit(array $tests, array $changes, Closure $madePerWeek, float $weeklyShare, float $tap): ?self
     {
         $product = $square = 0.0;
         $spans = 0;
@@ -44,13 +48,16 @@ final readonly class NitrateYield
                 continue;
             }
             $without = self::follow($before, $from, $until, $changes, 0.0, $weeklyShare, $tap);
-            $byBook = self::follow($before, $from, $until, $changes, $madePerWeek / self::DAYS_PER_WEEK, $weeklyShare, $tap) - $without;
+            $byBook = self::follow($before, $from, $until, $changes, $madePerWeek($from->plusDays(intdiv($from->daysUntil($until), 2))) / self::DAYS_PER_WEEK, $weeklyShare, $tap) - $without;
+            if ($byBook < self::LEAST_EXPECTED) {
+                continue;
+            }
             $product += $byBook * ($after - $without);
             $square += $byBook ** 2;
             $spans++;
         }
 
-        return $spans === 0 || $square <= 0.0 ? null : new self(max(0.0, $product / $square), $spans);
+        return $spans === 0 ? null : new self(max(0.0, $product / $square), $spans);
     }
 
     /** @param  list<array{LocalDate, float}>  $changes */

@@ -517,6 +517,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Nothing is written. */
+        post: operations["previewSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/today": {
         parameters: {
             query?: never;
@@ -1895,6 +1912,36 @@ export interface components {
              * @description Oxygen as a share of what the water could hold; null: not measured.
              */
             oxygen_saturation: number | null;
+        };
+        /** @description What a system comes to while it is being typed. */
+        SystemPreview: {
+            basins: components["schemas"]["Basin"][];
+            /**
+             * Format: float
+             * @description Of the pools, less what decor takes the place of.
+             */
+            litres: number;
+            /**
+             * Format: float
+             * @description With the sump.
+             */
+            water_litres: number;
+            /**
+             * Format: float
+             * @description That decor leaves free.
+             */
+            floor_mm2: number;
+            /** Format: float */
+            weight_kg: number;
+            /** Format: float */
+            floor_load_kg_m2: number;
+            /**
+             * Format: float
+             * @description A pump for it moves at least so much in an hour.
+             */
+            turnover_least_litres: number;
+            /** @description The floor should be judged by an engineer. */
+            is_heavy: boolean;
         };
         /** @description A system with its inside outline and its fish. */
         SystemSheet: {
@@ -4411,6 +4458,48 @@ export interface operations {
                 };
             };
             /** @description It has a history. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewSystem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SystemRequest"];
+            };
+        };
+        responses: {
+            /** @description What it comes to. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SystemPreview"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or cannot be. */
             422: {
                 headers: {
                     [name: string]: unknown;

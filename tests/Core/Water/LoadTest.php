@@ -83,12 +83,13 @@ final class LoadTest extends TestCase
                 $tests[] = [$start->plusDays($day), $level];
             }
         }
-        $fit = NitrateYield::fit($tests, $changes, 21.0, 0.25, 10.0);
+        $fit = NitrateYield::fit($tests, $changes, fn (): float => 21.0, 0.25, 10.0);
 
         $this->assertEqualsWithDelta(0.6, $fit?->factor, 1e-9);
         $this->assertSame(5, $fit?->spans);
-        $this->assertNull(NitrateYield::fit([$tests[0]], $changes, 21.0, 0.25, 10.0));
-        $this->assertNull(NitrateYield::fit([$tests[0], [$start->plusDays(1), 22.0]], [], 21.0, 0.25, 10.0));
+        $this->assertNull(NitrateYield::fit([$tests[0]], $changes, fn (): float => 21.0, 0.25, 10.0));
+        $this->assertNull(NitrateYield::fit($tests, $changes, fn (): float => 0.1, 0.25, 10.0), 'a pond in winter');
+        $this->assertNull(NitrateYield::fit([$tests[0], [$start->plusDays(1), 22.0]], [], fn (): float => 21.0, 0.25, 10.0));
     }
 
     public function test_a_system_adds_up_what_its_fish_ask(): void
