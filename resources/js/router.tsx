@@ -8,7 +8,10 @@ import { KindPage } from './kinds/KindPage'
 import { KindsPage } from './kinds/KindsPage'
 import { RulebookPage } from './rulebook/RulebookPage'
 import { LodgersPage } from './systems/LodgersPage'
+import { SystemEditPage } from './systems/SystemEditPage'
+import { SystemPage } from './systems/SystemPage'
 import { SystemsPage } from './systems/SystemsPage'
+import { TankCard } from './systems/TankCard'
 import { TodayPage } from './today/TodayPage'
 import { WeighUpPage } from './weighup/WeighUpPage'
 import { words } from './words/en'
@@ -55,10 +58,32 @@ const lodgers = createRoute({
     },
 })
 const rulebook = createRoute({ getParentRoute: () => root, path: '/rulebook', component: RulebookPage })
+const newSystem = createRoute({ getParentRoute: () => root, path: '/systems/new', component: () => <SystemEditPage /> })
+const system = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id',
+    component: function SystemRoute() {
+        return <SystemPage id={Number(system.useParams().id)} key={system.useParams().id} />
+    },
+})
+const editSystem = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id/edit',
+    component: function EditSystemRoute() {
+        return <SystemEditPage id={Number(editSystem.useParams().id)} key={editSystem.useParams().id} />
+    },
+})
+const tankCard = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id/card',
+    component: function TankCardRoute() {
+        return <TankCard id={Number(tankCard.useParams().id)} />
+    },
+})
 const systems = createRoute({ getParentRoute: () => root, path: '/systems', component: SystemsPage })
 
 export const router = createRouter({
-    routeTree: root.addChildren([today, fishList, fish, systems, lodgers, weighUp, kinds, kind, rulebook]),
+    routeTree: root.addChildren([today, fishList, fish, systems, newSystem, system, editSystem, tankCard, lodgers, weighUp, kinds, kind, rulebook]),
     context: { keeper: undefined as unknown as Keeper },
     scrollRestoration: true,
 })

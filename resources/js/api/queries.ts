@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { FishRow, FishSheet, KindRow, KindSheet, LodgerRow, OtherFuture, RulebookSheet, Session, SystemSheet, Today, Weighed } from './types'
+import type { BeforeAfterSheet, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TubSheet, WaterChart, Weighed } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -11,6 +11,21 @@ export const sessionQuery = queryOptions({
 export const todayQuery = queryOptions({ queryKey: ['log', 'today'], queryFn: () => get<Today>('today') })
 
 export const systemsQuery = queryOptions({ queryKey: ['log', 'systems'], queryFn: () => get<SystemSheet[]>('systems') })
+
+export const systemQuery = (id: number) => queryOptions({ queryKey: ['log', 'systems', id], queryFn: () => get<SystemPage>(`systems/${id}`) })
+
+export const readingsQuery = (id: number, quantity: Quantity, days: number) =>
+    queryOptions({ queryKey: ['log', 'readings', id, quantity, days], queryFn: () => get<WaterChart>(`systems/${id}/readings?quantity=${quantity}&days=${days}`) })
+
+/** @param asked the change as an address query; empty while nothing is asked */
+export const beforeAfterQuery = (id: number, asked: string) =>
+    queryOptions({ queryKey: ['log', 'before-after', id, asked], queryFn: () => get<BeforeAfterSheet>(`systems/${id}/before-after?${asked}`), enabled: asked !== '', retry: false })
+
+export const refillQuery = (id: number, asked: string) =>
+    queryOptions({ queryKey: ['log', 'refill', id, asked], queryFn: () => get<RefillSheet>(`systems/${id}/refill?${asked}`), enabled: asked !== '', retry: false })
+
+export const tubQuery = (fish: number, asked: string) =>
+    queryOptions({ queryKey: ['log', 'tub', fish, asked], queryFn: () => get<TubSheet>(`fish/${fish}/tub?${asked}`), enabled: asked !== '', retry: false })
 
 export const fishListQuery = queryOptions({ queryKey: ['log', 'fish'], queryFn: () => get<FishRow[]>('fish') })
 

@@ -44,6 +44,8 @@ export function useEntry<B>({ path, undoPath, said, onDone }: Entry<B>) {
         save: mutation.mutate,
         isSaving: mutation.isPending,
         fieldError: (field: string) => refused?.fieldError(field),
+        /** Asked when it is unlikely: send it again with keep. */
+        question: refused?.problem.question,
         /** What no field on the form shows. */
         otherError: (fields: readonly string[]): string | undefined => {
             if (mutation.error === null) {

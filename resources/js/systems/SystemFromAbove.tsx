@@ -6,6 +6,7 @@ import { polygon, polyline, tornEdge } from '../drawing/geometry'
 import type { Swimmer } from '../drawing/placeFish'
 import { placeFish } from '../drawing/placeFish'
 import { ink } from '../theme/tokens'
+import { layPools } from './pools'
 
 interface Props {
     system: SystemSheet
@@ -29,8 +30,7 @@ export function drawnSize(system: SystemSheet, scale: number, maxWidth = Infinit
 }
 
 export function fullSize(system: SystemSheet): Point {
-    const corners = system.basins.flatMap((basin) => basin.outline_mm)
-    return [Math.max(...corners.map(([x]) => x ?? 0)), Math.max(...corners.map(([, y]) => y ?? 0))]
+    return layPools(system.basins).size
 }
 
 /** A system from above, to scale, with its fish at their length of today. */
@@ -40,8 +40,8 @@ export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxH
     const [width, height] = drawnSize(system, scale, maxWidth, maxHeight)
     const cutRight = fullWidth * scale > maxWidth + 1
     const cutBelow = fullHeight * scale > maxHeight + 1
-    const outline = outlineOf(system)
-    const swimmers = usePlaced(system, outline, cutRight ? width / scale - 60 : Infinity, cutBelow ? height / scale - 60 : Infinity)
+    const { pools, roomiest } = layPools(system.basins)
+    const swimmers = usePlaced(system, roomiest, cutRight ? width / scale - 60 : Infinity, cutBelow ? height / scale - 60 : Infinity)
     const right = tornEdge(-8, height + 8, 0, system.id + 3).map(([along, off]): Point => [width + off, along])
     const below = tornEdge(-8, width + 8, 0, system.id + 7).map(([along, off]): Point => [along, height + off])
     const window: Point[] = [
@@ -50,14 +50,20 @@ export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxH
         ...(cutBelow ? [...below].reverse() : ([[width + 9, height + 9], [-9, height + 9]] satisfies Point[])),
         [-9, height + (cutBelow ? 0 : 9)],
     ]
-    const edgePx = outline.map(([a, b]): Point => [a * scale, b * scale])
     return (
         <g transform={`translate(${x} ${y})`}>
             <clipPath id={clip}>
                 <path d={polygon(window)} />
             </clipPath>
             <g clipPath={`url(#${clip})`}>
-                <path d={polygon(edgePx)} fill={ink('water')} stroke={ink('ink')} strokeWidth={2} strokeLinejoin="round" />
+                {pools.map((pool, i) => (
+                    <g key={i}>
+                        <path d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))} fill={ink('water')} stroke={ink('ink')} strokeWidth={2} strokeLinejoin="round" />
+                        {pool.dividers.map((one) => (
+                            <path key={one.x} d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`} stroke={ink('ink')} strokeWidth={2} strokeDasharray="6 3" />
+                        ))}
+                    </g>
+                ))}
                 {swimmers.map((one) => (
                     <g key={one.key}>
                         {ringed?.has(Number(one.key.split('/')[0])) === true && (
@@ -76,10 +82,6 @@ export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxH
 function TornLine({ points, dx, dy }: { points: Point[]; dx: number; dy: number }) {
     const second = points.map(([a, b]): Point => [a + dx, b + dy])
     return <path d={polyline(points) + polyline(second)} fill="none" stroke={ink('ink')} strokeWidth={1.2} />
-}
-
-function outlineOf(system: SystemSheet): Point[] {
-    return (system.basins[0]?.outline_mm ?? []).map(([x, y]): Point => [x ?? 0, y ?? 0])
 }
 
 function usePlaced(system: SystemSheet, outline: Point[], visibleWidth: number, visibleHeight: number) {

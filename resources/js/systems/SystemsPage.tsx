@@ -1,6 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { Link } from '@tanstack/react-router'
+import { Link, useNavigate } from '@tanstack/react-router'
 import { systemsQuery } from '../api/queries'
 import type { FishRow, SystemSheet } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
@@ -10,11 +10,14 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { metres, projected } from '../units/length'
 import { acquireWords } from '../words/acquire'
+import { systemWords } from '../words/systems'
+import { volume } from '../units/volume'
 import { nameWithCount, windowWords, words } from '../words/en'
 import { SystemPlan } from './SystemPlan'
 
 /** Every system in walking order, drawn to scale with its fish. */
 export function SystemsPage() {
+    const navigate = useNavigate()
     useNameSheet(words.systems.title, words.systems.scale)
     return (
         <Waiting query={useQuery(systemsQuery)}>
@@ -24,6 +27,7 @@ export function SystemsPage() {
                         sentence={words.systems.headline(systems.length, systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now)).length)}
                         comment={words.systems.comment}
                     />
+                    <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}><Button onClick={() => void navigate({ to: '/systems/new' })}>{systemWords.add}</Button></Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
                         {systems.map((system) => (
                             <SystemEntry key={system.id} system={system} />
@@ -52,12 +56,12 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             <Box>
                 <Box display="flex" alignItems="baseline" gap="12px" flexWrap="wrap">
                     <chakra.h2 fontSize="19px" fontWeight={800}>
-                        {system.walk_order} {system.name}
+                        {system.walk_order} <Link to="/systems/$id" params={{ id: String(system.id) }}>{system.name}</Link>
                     </chakra.h2>
                     <chakra.span color="ink2">
                         {words.systems.kinds[system.kind]}
                         {system.temperature_c !== null && `, ${system.temperature_c} °C`}
-                        {basin !== undefined && `, ${words.systems.litres(system.basins.reduce((sum, one) => sum + one.volume_litres, 0))}`}
+                        {`, ${volume(system.water_litres, units)}`}
                     </chakra.span>
                 </Box>
                 {basin !== undefined && (
@@ -73,6 +77,11 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         ? words.systems.notFull
                         : words.systems.full(windowWords(system.full, today), system.full.because)}
                 </chakra.p>
+                {system.water.alarms.map((alarm) => (
+                    <chakra.p key={alarm.sentence} color={alarm.is_urgent ? 'over' : 'close'} fontWeight={600}>{alarm.sentence}</chakra.p>
+                ))}
+                {[system.water.change_sentence, system.water.filter_sentence].map((sentence) => sentence !== null && <chakra.p key={sentence} color="ink2">{sentence}</chakra.p>)}
+                <Link to="/systems/$id" params={{ id: String(system.id) }}>{systemWords.open}</Link>{' · '}
                 <Link to="/systems/$id/lodgers" params={{ id: String(system.id) }}>{acquireWords.ask}</Link>
                 {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
                 <chakra.ul>

@@ -6,7 +6,7 @@ import { fonts, semanticColours } from './tokens'
 export const system = createSystem(defaultBaseConfig, {
     globalCss: {
         '*, *::before, *::after': { boxSizing: 'border-box', margin: 0 },
-        html: { background: 'paper', color: 'ink', colorScheme: 'light' },
+        html: { background: 'paper', color: 'ink', colorScheme: 'light', _print: { background: 'white' } },
         'html.dark': { colorScheme: 'dark' },
         body: {
             fontFamily: 'body',
@@ -19,6 +19,7 @@ export const system = createSystem(defaultBaseConfig, {
         'button, input, select, textarea': { font: 'inherit', color: 'inherit' },
         'h1, h2, h3': { textWrap: 'balance', fontWeight: 700 },
         a: { color: 'accent', fontWeight: 700, textUnderlineOffset: '4px', _focusVisible: { outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px' } },
+        'header, footer, .no-print': { _print: { display: 'none !important' } },
         'ul, ol': { listStyle: 'none', padding: 0 },
     },
     theme: {

@@ -13,6 +13,7 @@ import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 import { Upgrades } from './Upgrades'
+import { WaterAlarms } from './WaterAlarms'
 
 const SOON_DAYS = 90
 
@@ -48,6 +49,7 @@ function TodaySheet({ today }: { today: Today }) {
                         <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">{words.today.writeDown}</Box>
                         <WriteDown kinds={['incident', 'loss', 'move', 'count']} all={all} today={today.date} />
                     </Box>
+                    <WaterAlarms systems={today.systems} />
                     <Upgrades fish={upgrades} today={today.date} />
                     <Fallbacks wanted={today.fallbacks} />
                 </Box>

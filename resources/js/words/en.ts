@@ -35,6 +35,8 @@ export const words = {
     keys: [
         ['T F S', 'Today, Fish, Systems'],
         ['W K R', 'Weigh up, Kinds, Rulebook'],
+        ['[ ]', 'the plan\'s date, a week'],
+        ['{ }', 'the plan\'s date, a month'],
         ['U', 'undo the last entry'],
         ['?', 'this sheet'],
         ['Esc', 'leave a field or a sheet'],
@@ -76,7 +78,8 @@ export const words = {
         writeDown: 'Write down',
         key: { due: 'due here', look: 'look only', fish: 'fish due' },
         empty: 'No systems yet: this facility is empty.',
-        emptyHelp: 'Load the demo with bin/demo to look around. Entering systems and fish by hand comes with their own sheets.',
+        emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
+        waterTitle: 'Water to look at',
         headline: (due: FishRow[], places: number, systems: number): string =>
             due.length === 0
                 ? 'Nothing is due today. Walk the round and look.'
@@ -200,7 +203,6 @@ export const words = {
         run: 'swim run',
         turn: 'room to turn',
         depth: 'deep',
-        litres: (n: number) => `${Math.round(n).toLocaleString('en-GB')} l`,
         noFish: 'no fish',
         notFull: 'Room for those who live here for as long as can be told.',
         full: (window: string, because: string) => `Full ${window}: ${because}.`,

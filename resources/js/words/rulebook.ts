@@ -115,6 +115,7 @@ export const numberWords: Record<RuleNumber['name'], string> = {
     build_lead_days: 'To build and settle a home, days',
     nitrate_target_mg_l: 'Nitrate not above, mg/l',
     nitrate_tap_mg_l: 'Nitrate of the tap, mg/l',
+    filter_rate_g_m2_d: 'A square metre of media turns over, g N a day',
     food_price_per_kg: 'A kilogram of food costs',
     build_price_per_litre: 'A litre of a new home costs',
 }

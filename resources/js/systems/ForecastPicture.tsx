@@ -1,0 +1,66 @@
+import { Box } from '@chakra-ui/react'
+import { scaleLinear } from 'd3-scale'
+import type { WaterForecast } from '../api/types'
+import type { Point } from '../drawing/geometry'
+import { polyline } from '../drawing/geometry'
+import { useWidth } from '../frame/useWidth'
+import { ink } from '../theme/tokens'
+import { addDays, shortDay } from '../units/day'
+
+interface Props {
+    forecast: WaterForecast
+    /** The day it begins. */
+    from: string
+    today: string
+    title: string
+}
+
+const HEIGHT = 190
+const LEFT = 40
+const LEAST_TOP = 1
+const DAYS_AFTER = 6
+const LEAST_DAYS = 14
+
+/** Ammonia and nitrite day by day, as a test kit would show them. */
+export function ForecastPicture({ forecast, from, today, title }: Props) {
+    const [box, width] = useWidth<HTMLDivElement>()
+    const days = Math.min(forecast.ammonia.length - 1, Math.max(LEAST_DAYS, (forecast.clear_from ?? 60) + DAYS_AFTER))
+    const x = scaleLinear().domain([0, days]).range([LEFT, width - 10])
+    const y = scaleLinear().domain([0, Math.max(LEAST_TOP, forecast.ammonia_peak, forecast.nitrite_peak) * 1.12]).range([HEIGHT - 30, 10])
+    const line = (values: number[]): string => polyline(values.slice(0, days + 1).map((value, day): Point => [x(day), y(value)]))
+    const peakDay = (values: number[]): number => values.indexOf(Math.max(...values))
+    const labels = [
+        { name: 'ammonia', values: forecast.ammonia, dash: '' },
+        { name: 'nitrite', values: forecast.nitrite, dash: '9 4' },
+    ]
+    return (
+        <Box ref={box} paddingTop="8px">
+            {width > 0 && (
+                <svg width={width} height={HEIGHT} role="img" aria-label={title}>
+                    {y.ticks(4).map((tick) => (
+                        <g key={tick}>
+                            <path d={`M${LEFT} ${y(tick)}H${width - 10}`} stroke={ink('rule')} />
+                            <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>{tick}</text>
+                        </g>
+                    ))}
+                    {x.ticks(width < 420 ? 4 : 6).filter(Number.isInteger).map((day) => (
+                        <text key={day} x={x(day)} y={HEIGHT - 6} fontSize="14.5" textAnchor="middle" fill={ink('ink')}>{shortDay(addDays(from, day), today)}</text>
+                    ))}
+                    {labels.map((one, i) => {
+                        const at = Math.min(days, peakDay(one.values))
+                        return (
+                            <g key={one.name}>
+                                <path d={line(one.values)} fill="none" stroke={ink(i === 0 ? 'ink' : 'over')} strokeWidth={2.6} strokeDasharray={one.dash} />
+                                <text x={Math.max(LEFT + 34, Math.min(width - 60, x(at)))} y={Math.max(22, y(one.values[at] ?? 0) - 7)} fontSize="14.5" fontWeight={700} textAnchor="middle" fill={ink(i === 0 ? 'ink' : 'over')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={5}>
+                                    {one.name} {(one.values[at] ?? 0).toFixed(1)}
+                                </text>
+                            </g>
+                        )
+                    })}
+                    <path d={`M${LEFT} ${HEIGHT - 26}H${width - 10}`} stroke={ink('ink')} strokeWidth={1.6} />
+                </svg>
+            )}
+            <Box color="ink2" fontSize="15px">{title}, mg/l</Box>
+        </Box>
+    )
+}
