@@ -16,7 +16,7 @@ final readonly class LoadMonth
         #[OA\Property(description: 'Of all fish.')] public float $mass_g,
         #[OA\Property(description: 'Dry food a day.')] public float $feed_g,
         #[OA\Property(description: 'Nitrogen made as ammonia a day.')] public float $ammonia_g,
-        #[OA\Property(description: 'Of the filter\'s capacity; null: not known.')] public ?float $filter_share,
+        #[OA\Property(description: 'Of what the filter carries; above 1 it is too small. Null: not known.')] public ?float $filter_share,
         #[OA\Property(description: 'Least share of the water to change each week.')] public float $weekly_change_least,
     ) {
     }

@@ -19,7 +19,7 @@ final readonly class LoadSheet
     /** @param  list<LoadMonth>  $months */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LoadMonth'), description: 'Today first.')] public array $months,
-        #[OA\Property(description: 'What the filter can turn over, g N a day; null: its media are not known.')] public ?float $capacity_g,
+        #[OA\Property(description: 'What the filter carries with the reserve it needs, g N a day; null: its media are not known.')] public ?float $capacity_g,
         #[OA\Property(description: 'Times an hour; null: not known.')] public ?float $turnover,
         #[OA\Property] public float $turnover_least,
         #[OA\Property] public float $turnover_most,
@@ -42,7 +42,7 @@ final readonly class LoadSheet
 
         return new self(
             array_map(fn (array $month): LoadMonth => LoadMonth::from($month[0], $month[1], $yield), $ahead->months),
-            $ahead->today()->capacity === null ? null : round($ahead->today()->capacity, 2),
+            $ahead->today()->carried() === null ? null : round($ahead->today()->carried(), 2),
             $turnover === null ? null : round($turnover / $system->waterLitres(), 2),
             $need->least,
             $need->most,

@@ -16,7 +16,7 @@ final readonly class StandingSide
         #[OA\Property(description: 'Dry food a day.')] public float $feed_g,
         #[OA\Property(description: 'Nitrogen made as ammonia a day.')] public float $ammonia_g,
         #[OA\Property(description: 'Share of the floor needed in the fullest layer.')] public float $floor,
-        #[OA\Property(description: 'Of the filter\'s capacity; null: not known.')] public ?float $filter_share,
+        #[OA\Property(description: 'Of what the filter carries; above 1 it is too small. Null: not known.')] public ?float $filter_share,
         #[OA\Property(description: 'Times an hour; null: not known.')] public ?float $turnover,
         #[OA\Property] public float $turnover_least,
         #[OA\Property(description: 'Share of the water changed each week.')] public float $weekly_change,

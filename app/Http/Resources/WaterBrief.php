@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use Biomegas\Facility\System;
-use Biomegas\Water\Nitrification\Conditions;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The water of a system in brief.')]
@@ -15,7 +14,7 @@ final readonly class WaterBrief
     /** @param  list<AlarmRow>  $alarms */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AlarmRow'))] public array $alarms,
-        #[OA\Property(description: 'Ammonia made of what the filter can turn over; null: its media are not known.')] public ?float $filter_share,
+        #[OA\Property(description: 'Ammonia made of what the filter carries; above 1 it is too small. Null: its media are not known.')] public ?float $filter_share,
         #[OA\Property(description: 'Share of the water changed each week.')] public float $weekly_change,
         #[OA\Property(description: 'The least share that holds nitrate at the target, by its tests or else by the book.')] public float $weekly_change_least,
         #[OA\Property(description: 'When the weekly change must grow; null: it is enough.')] public ?string $change_sentence,
@@ -37,7 +36,7 @@ final readonly class WaterBrief
             round($load->today()->nitrate->share, 3),
             round($load->today()->leastWeeklyChange($yield), 3),
             $load->changeSentence($yield),
-            $load->filterSentence(Conditions::LEAST_RESERVE),
+            $load->filterSentence(),
             $tests === [] ? null : $tests[count($tests) - 1]->date->toIso(),
         );
     }

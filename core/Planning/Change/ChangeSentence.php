@@ -59,7 +59,11 @@ final readonly class ChangeSentence
     {
         $most = $this->change->mostAtOnce;
         $better = $this->change->withChanges;
-        $words = $most !== null && $most > 0 ? ' Up to '.Spoken::number($most).' at once would do.' : '';
+        $words = match (true) {
+            $most === null => '',
+            $most > 0 => ' Up to '.Spoken::number($most).' at once would do.',
+            default => ' For those who live there alone the filter is not enough for some days.',
+        };
         if ($better !== null && $better->outcome() !== Outcome::TooMuch && $better->outcome() !== Outcome::FilterTooSmall) {
             $words .= ' With half of the water changed each day it would stay at '.Quantity::Nitrite->said(round($better->nitritePeak()->height, 2)).' nitrite.';
         }

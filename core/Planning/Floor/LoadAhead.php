@@ -66,11 +66,11 @@ final readonly class LoadAhead
     }
 
     /** "The filter is full in March 2028." Null when its media are not known or it carries all that is to come. */
-    public function filterSentence(float $reserve): ?string
+    public function filterSentence(): ?string
     {
         foreach ($this->months as $i => [$date, $load]) {
             $share = $load->filterShare();
-            if ($share !== null && $share * $reserve > 1.0) {
+            if ($share !== null && $share > 1.0) {
                 return $i === 0
                     ? 'The filter is too small for what is fed now: more media, or less food.'
                     : "From {$date->monthInWords()} the filter is too small: more media before then.";

@@ -10,6 +10,7 @@ use Biomegas\Facility\System;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\NitrateLoad;
+use Biomegas\Water\Nitrification\Conditions;
 
 /** What the fish of a system ask of its water on one day. */
 final readonly class SystemLoad
@@ -21,8 +22,8 @@ final readonly class SystemLoad
         public float $feed,
         /** Grams of nitrogen made as ammonia a day. */
         public float $ammonia,
-        /** Grams of nitrogen a day that the filter can turn over; null: its media are not known. */
-        public ?float $capacity,
+        /** Grams of nitrogen a day that the filter can turn over at most; null: its media are not known. */
+        private ?float $capacity,
         /** By the book. */
         public NitrateCourse $nitrate,
         /** All water that the fish share. */
@@ -57,10 +58,16 @@ final readonly class SystemLoad
         );
     }
 
-    /** Of the filter's capacity that is used; null: not known. */
+    /** Grams of nitrogen a day that the filter carries with the reserve it needs to clear them; null: not known. */
+    public function carried(): ?float
+    {
+        return $this->capacity === null ? null : $this->capacity / Conditions::LEAST_RESERVE;
+    }
+
+    /** Of what the filter carries; above 1 it is too small. Null: not known. */
     public function filterShare(): ?float
     {
-        return $this->capacity === null ? null : $this->ammonia / $this->capacity;
+        return $this->capacity === null ? null : $this->ammonia * Conditions::LEAST_RESERVE / $this->capacity;
     }
 
     /** Ammonia made, mg N/l/d. */

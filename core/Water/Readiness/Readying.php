@@ -51,7 +51,7 @@ final readonly class Readying
             0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
         );
         $filled = $done[Step::Fill->value] ?? null;
-        $cycle = CycleState::judge(array_values(array_filter($tests, fn (WaterTest $one): bool => $filled === null || ! $one->date->isBefore($filled))));
+        $cycle = CycleState::judge(array_values(array_filter($tests, fn (WaterTest $one): bool => $filled !== null && ! $one->date->isBefore($filled))));
         $home = new NewHome($system->kind, $plan->isBuilt, $plan->usesTapWater, $plan->hasStarterFish, self::cycleDays($forecast, $cycle, $filled, $today));
 
         return new self(Preparation::of($home, $plan->wanted, $done, $today), $cycle, $forecast, $home);

@@ -43,7 +43,7 @@ enum Step: string
             self::Stand, self::Plumb => 2,
             self::LeakTest, self::ClearUp => 3,
             self::RainDrain => 7,
-            self::Cycle => $home->cycleDays,
+            self::Cycle => max(1, $home->cycleDays),
             self::Test => 2,
             default => 1,
         };

@@ -1464,7 +1464,7 @@ export interface components {
             ammonia_g: number;
             /**
              * Format: float
-             * @description Of the filter's capacity; null: not known.
+             * @description Of what the filter carries; above 1 it is too small. Null: not known.
              */
             filter_share: number | null;
             /**
@@ -1479,7 +1479,7 @@ export interface components {
             months: components["schemas"]["LoadMonth"][];
             /**
              * Format: float
-             * @description What the filter can turn over, g N a day; null: its media are not known.
+             * @description What the filter carries with the reserve it needs, g N a day; null: its media are not known.
              */
             capacity_g: number | null;
             /**
@@ -1855,7 +1855,7 @@ export interface components {
             floor: number;
             /**
              * Format: float
-             * @description Of the filter's capacity; null: not known.
+             * @description Of what the filter carries; above 1 it is too small. Null: not known.
              */
             filter_share: number | null;
             /**
@@ -1998,7 +1998,7 @@ export interface components {
             alarms: components["schemas"]["AlarmRow"][];
             /**
              * Format: float
-             * @description Ammonia made of what the filter can turn over; null: its media are not known.
+             * @description Ammonia made of what the filter carries; above 1 it is too small. Null: its media are not known.
              */
             filter_share: number | null;
             /**

@@ -17,7 +17,7 @@ const CLOSE = 0.85
 export function Bar({ name, share, unknown = '', isLess = false }: Props) {
     const colour = share === null || share <= CLOSE ? 'ink2' : share <= 1 ? 'close' : 'over'
     return (
-        <Box display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(90px, 42%) 108px" gap="12px" alignItems="center" fontSize={isLess ? '15px' : undefined} color={isLess ? 'ink2' : undefined}>
+        <Box display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(70px, 31%) 138px" gap="12px" alignItems="center" fontSize={isLess ? '15px' : undefined} color={isLess ? 'ink2' : undefined}>
             <span>{name}</span>
             {share === null ? (
                 <chakra.span gridColumn="2 / 4" color="ink2">{unknown}</chakra.span>

@@ -30,13 +30,13 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     return (
         <Section title={said.title} aside={asked !== '' && <Button variant="plain" onClick={() => setTyped(NOTHING)}>{said.clear}</Button>}>
             <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">{said.help}</chakra.p>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(4, 1fr)' }} gap="12px" alignItems="start">
-                <Box gridColumn={{ base: '1 / -1', md: '1 / 3' }}>
+            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
+                <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <KindField label={said.kind} value={typed.kind} onChange={set('kind')} error={typed.kind !== '' && kind === undefined && kinds.length > 0 ? said.unknownKind : error('kind_id')} />
                 </Box>
                 <TextField label={said.count} inputMode="numeric" value={typed.count} onChange={set('count')} error={error('count')} />
                 <TextField label={said.length} value={typed.length} onChange={set('length')} error={error('length')} />
-                <Box gridColumn={{ base: '1 / -1', md: '1 / 3' }}>
+                <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <ChoiceField label={said.care} options={optionsOf(said.cares)} value={typed.filter_care} onChange={set('filter_care')} error={error('filter_care')} />
                 </Box>
                 <ChoiceField label={said.media} options={[{ value: '', text: said.asNow }, ...optionsOf(systemWords.form.medias)]} value={typed.filter_media} onChange={set('filter_media')} error={error('filter_media')} />

@@ -21,7 +21,7 @@ interface Props {
     width: number
 }
 
-const MAX_HEIGHT = 400
+const MAX_HEIGHT = 350
 const SIDE = 34
 const METRE = 1000
 const FOOT = 304.8
@@ -35,7 +35,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
     const { pools, roomiest, size } = layPools(system.basins)
     const round = isRound(system)
     const runs = [...plan.fish].sort((a, b) => (b.run_mm[at] ?? 0) - (a.run_mm[at] ?? 0)).slice(0, 3)
-    const above = round ? 46 : 34 + runs.length * RUN_ROW
+    const above = round ? 62 : 34 + runs.length * RUN_ROW
     const right = round ? 120 : 0
     const scale = Math.min((width - 2 * SIDE - right) / size[0], MAX_HEIGHT / size[1])
     const [w, h] = [size[0] * scale, size[1] * scale]
@@ -105,16 +105,18 @@ interface SwimmersProps {
 
 function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersProps) {
     const unit = useUnit()
-    const placed = usePlaces(system, plan, water)
+    const laid = usePlaces(system, plan, water)
     const rows = new Map(system.fish.map((fish) => [fish.id, fish]))
     const growing = new Map(plan.fish.map((fish) => [fish.id, fish]))
     const date = plan.dates[at] ?? ''
     const longest = [...plan.fish].sort((a, b) => (b.turning_mm[at] ?? 0) - (a.turning_mm[at] ?? 0))[0]
+    const turning = longest?.turning_mm[at] ?? 0
+    const placed = laid.map((one) => (one.key === `${longest?.id ?? 0}/0` ? { ...one, ...whereItTurns(one, turning / 2, w / scale, h / scale) } : one))
     const firsts = placed.filter((one) => one.key.endsWith('/0'))
     return (
         <g>
             {firsts.filter((one) => Number(one.key.split('/')[0]) === longest?.id).map((one) => (
-                <TurningCircle key={one.key} x={one.x * scale} y={one.y * scale} r={((longest?.turning_mm[at] ?? 0) * scale) / 2} label={systemWords.turns(rows.get(longest?.id ?? 0)?.name ?? '', `${bare(longest?.turning_mm[at] ?? 0, unit)} ${unit.word}`)} width={w} height={h} />
+                <TurningCircle key={one.key} x={one.x * scale} y={one.y * scale} r={(turning * scale) / 2} label={systemWords.turns(rows.get(longest?.id ?? 0)?.name ?? '', `${bare(turning, unit)} ${unit.word}`)} width={w} />
             ))}
             {placed.map((one) => {
                 const fish = growing.get(Number(one.key.split('/')[0]))
@@ -146,16 +148,24 @@ function Name({ fish, length, isOver, x, y, below, width, height }: { fish: Fish
     )
 }
 
-/** Round the longest; its words stand at the wall that is nearer. */
-function TurningCircle({ x, y, r, label, width, height }: { x: number; y: number; r: number; label: string; width: number; height: number }) {
-    const half = label.length * 3.9
-    const above = y - r > 22
+/** Round the longest; its words stand beside it, on the side where there is more room, or above it. */
+function TurningCircle({ x, y, r, label, width }: { x: number; y: number; r: number; label: string; width: number }) {
+    const length = label.length * 7.4
+    const isRight = width - x >= x
+    const fits = (isRight ? width - x : x) - r > length + 10
+    const place = fits ? ({ x: isRight ? x + r + 8 : x - r - 8, y: y - r * 0.55, anchor: isRight ? 'start' : 'end' } as const) : ({ x: Math.max(length / 2, Math.min(width - length / 2, x)), y: y - r - 7, anchor: 'middle' } as const)
     return (
         <g>
             <circle cx={x} cy={y} r={r} fill="none" stroke={ink('ink')} strokeWidth={1.4} strokeDasharray="9 4 2 4" />
-            <text x={Math.max(half, Math.min(width - half, x))} y={above ? y - r - 7 : Math.min(height - 8, y + r + 18)} fontSize="15" textAnchor="middle" fill={ink('ink')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">{label}</text>
+            <text x={place.x} y={place.y} fontSize="15" textAnchor={place.anchor} fill={ink('ink')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">{label}</text>
         </g>
     )
+}
+
+/** The longest turns where there is room for it; in the middle when there is too little. */
+function whereItTurns({ x, y }: { x: number; y: number }, r: number, width: number, height: number): { x: number; y: number } {
+    const within = (value: number, length: number): number => (2 * r > length ? length / 2 : Math.max(r, Math.min(length - r, value)))
+    return { x: within(x, width), y: within(y, height) }
 }
 
 /** Fish keep their places while the date is dragged: they are laid out once, at the longest that the water can show. */

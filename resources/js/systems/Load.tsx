@@ -24,14 +24,14 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
     return (
         <Section title={said.title}>
             <chakra.dl margin="0" paddingTop="6px">
-                <Fact name={said.mass}>{massWords(today.mass_g)}</Fact>
-                <Fact name={said.feed}>{today.feed_g.toFixed(1)} g</Fact>
-                <Fact name={said.ammonia}>{today.ammonia_g.toFixed(2)} g N</Fact>
-                <Fact name={said.capacity}>{load.capacity_g === null ? systemWords.noMedia : `${load.capacity_g.toFixed(1)} g N a day, ${percent(today.filter_share ?? 0)} of it used`}</Fact>
-                <Fact name={said.turnover}>{load.turnover === null ? said.turnoverUnknown(load.turnover_least, load.turnover_most) : said.perHour(load.turnover, load.turnover_least, load.turnover_most)}</Fact>
-                <Fact name={said.change}>{said.changeOf(system.water.weekly_change, system.water.weekly_change_least)}</Fact>
-                {load.hours_without_pump !== null && <Fact name={said.pump}>{said.pumpHours(load.hours_without_pump)}</Fact>}
-                <Fact name={said.weight}>{said.weightOf(weight(load.weight_kg, units), `${weight(load.floor_load_kg_m2, units)}/m²`)}</Fact>
+                <Fact isLong name={said.mass}>{massWords(today.mass_g)}</Fact>
+                <Fact isLong name={said.feed}>{today.feed_g.toFixed(1)} g</Fact>
+                <Fact isLong name={said.ammonia}>{today.ammonia_g.toFixed(2)} g N</Fact>
+                <Fact isLong name={said.capacity}>{load.capacity_g === null ? systemWords.noMedia : `${load.capacity_g.toFixed(1)} g N a day, ${percent(today.filter_share ?? 0)} of it used`}</Fact>
+                <Fact isLong name={said.turnover}>{load.turnover === null ? said.turnoverUnknown(load.turnover_least, load.turnover_most) : said.perHour(load.turnover, load.turnover_least, load.turnover_most)}</Fact>
+                <Fact isLong name={said.change}>{said.changeOf(system.water.weekly_change, system.water.weekly_change_least)}</Fact>
+                {load.hours_without_pump !== null && <Fact isLong name={said.pump}>{said.pumpHours(load.hours_without_pump)}</Fact>}
+                <Fact isLong name={said.weight}>{said.weightOf(weight(load.weight_kg, units), `${weight(load.floor_load_kg_m2, units)}/m²`)}</Fact>
             </chakra.dl>
             <Nitrate load={load} />
             <Button variant="plain" marginTop="6px" onClick={() => showAhead(!aheadShown)} aria-expanded={aheadShown}>{said.ahead}</Button>

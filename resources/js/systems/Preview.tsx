@@ -25,13 +25,13 @@ export function Preview({ preview, kind }: { preview: SystemPreview | undefined;
             <Box ref={box} paddingTop="10px">{preview === undefined ? <chakra.p color="ink2">{said.typing}</chakra.p> : width > 0 && <Outline preview={preview} width={width} />}</Box>
             {preview !== undefined && (
                 <chakra.dl margin="0">
-                    <Fact name={said.litres}>{preview.water_litres === preview.litres ? volume(preview.litres, units) : `${volume(preview.litres, units)}, ${volume(preview.water_litres, units)} with the sump`}</Fact>
-                    <Fact name={said.floor}>{floorArea(preview.floor_mm2, units)}</Fact>
-                    <Fact name={said.run}>{metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}</Fact>
-                    <Fact name={said.turning}>{metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}</Fact>
-                    <Fact name={said.pump}>{volume(preview.turnover_least_litres, units)} an hour</Fact>
-                    <Fact name={said.weight}>{weight(preview.weight_kg, units)}</Fact>
-                    <Fact name={said.floorLoad}>{weight(preview.floor_load_kg_m2, units)}/m²</Fact>
+                    <Fact isLong name={said.litres}>{preview.water_litres === preview.litres ? volume(preview.litres, units) : `${volume(preview.litres, units)}, ${volume(preview.water_litres, units)} with the sump`}</Fact>
+                    <Fact isLong name={said.floor}>{floorArea(preview.floor_mm2, units)}</Fact>
+                    <Fact isLong name={said.run}>{metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}</Fact>
+                    <Fact isLong name={said.turning}>{metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}</Fact>
+                    <Fact isLong name={said.pump}>{volume(preview.turnover_least_litres, units)} an hour</Fact>
+                    <Fact isLong name={said.weight}>{weight(preview.weight_kg, units)}</Fact>
+                    <Fact isLong name={said.floorLoad}>{weight(preview.floor_load_kg_m2, units)}/m²</Fact>
                 </chakra.dl>
             )}
             {preview?.is_heavy === true && <chakra.p paddingTop="8px" borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px" marginTop="8px">{said.engineer}</chakra.p>}

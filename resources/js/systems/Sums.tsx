@@ -32,7 +32,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
     return (
         <Box paddingTop="8px">
             <chakra.h3 fontWeight={700}>{said.refill}</chakra.h3>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }} gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
                 <TextField label={said.percent} inputMode="numeric" value={typed.percent} onChange={set('percent')} error={error('percent', 'share')} />
                 <TextField label={said.cold} inputMode="decimal" value={typed.cold} onChange={set('cold')} error={error('cold')} />
                 <TextField label={said.hot} inputMode="decimal" value={typed.hot} onChange={set('hot')} error={error('hot', 'hot_c')} />

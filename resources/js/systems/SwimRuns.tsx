@@ -51,7 +51,7 @@ export function RoundRuns({ runs, at, system, plan, radius }: Props & { radius: 
     return (
         <g transform={`translate(${radius} ${radius})`}>
             <path d={`M0 ${-radius - 8}V${-radius - 42}M0 ${radius + 8}V${radius + 12}`} stroke={ink('ink')} strokeWidth={1.2} />
-            <text x={radius * 0.78} y={-radius * 0.86} fontSize="14.5" fill={ink('ink2')}>{systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}</text>
+            <text x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8} y={-radius * 0.92} fontSize="14.5" fill={ink('ink2')}>{systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}</text>
             {runs.map((fish, i) => {
                 const r = radius + 16 + i * ARC_STEP
                 const share = (fish.run_mm[at] ?? 0) / plan.run_mm

@@ -57,10 +57,12 @@ function Sheet({ page }: { page: Page }) {
             </Box>
             {plan.fish.length > 0 && <DateTape system={system} plan={plan} at={at} onMove={setAt} today={today} />}
             <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="26px 34px" padding={{ base: '16px 2px 30px', md: '18px 10px 30px' }} alignItems="start">
-                <Water page={page} />
-                <Load page={page} />
-                <BeforeAfter page={page} />
-                <Box display="flex" flexDirection="column" gap="26px">
+                <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
+                    <Water page={page} />
+                    <BeforeAfter page={page} />
+                </Box>
+                <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
+                    <Load page={page} />
                     <Ready page={page} />
                     <Sums page={page} />
                     <Probes page={page} />

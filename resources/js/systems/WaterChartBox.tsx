@@ -17,6 +17,8 @@ import { quantityWords, systemWords } from '../words/systems'
 const said = systemWords.water
 const HEIGHT = 210
 const LEFT = 44
+/** All others are concentrations: their pictures begin at none. */
+const NOT_FROM_ZERO = new Set<Quantity>(['temperature_c', 'ph', 'conductivity_us'])
 const GAP_MS = 3 * 86_400_000
 
 const names = Object.fromEntries(Object.entries(quantityWords).map(([key, one]) => [key, one.name])) as Record<Quantity, string>
@@ -58,7 +60,7 @@ function Picture({ chart }: { chart: WaterChart }) {
     const tests = chart.tests as [string, number][]
     const all = [...rows.flatMap(([, low, , high]) => [low, high]), ...tests.map(([, value]) => value)]
     const room = Math.max(0.2, Math.max(...all) - Math.min(...all)) * 0.12
-    const y = scaleLinear().domain([Math.max(Math.min(0, ...all), Math.min(...all) - room), Math.max(...all) + room]).nice(4).range([HEIGHT - 30, 10])
+    const y = scaleLinear().domain([NOT_FROM_ZERO.has(chart.quantity) ? Math.min(...all) - room : 0, Math.max(...all) + room]).nice(4).range([HEIGHT - 30, 10])
     const x = scaleUtc().domain([time(chart.from), time(`${chart.until}T23:59:59`)]).range([LEFT, width - 8])
     const runs = unbroken(rows)
     return (

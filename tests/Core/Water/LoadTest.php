@@ -101,8 +101,8 @@ final class LoadTest extends TestCase
         $this->assertEqualsWithDelta(2 * 0.015 * 40 ** 3, $load->mass, 1e-6);
         $this->assertEqualsWithDelta(2 * Feeding::gramsPerDay(960), $load->feed, 1e-9);
         $this->assertEqualsWithDelta($load->feed * 0.0368, $load->ammonia, 1e-9);
-        $this->assertEqualsWithDelta(40 * 0.5 * RuleConstant::FilterRate->standard(), $load->capacity ?? 0, 1e-9);
-        $this->assertEqualsWithDelta($load->ammonia / $load->capacity, $load->filterShare() ?? 0, 1e-9);
+        $this->assertEqualsWithDelta(40 * 0.5 * RuleConstant::FilterRate->standard() / 1.3, $load->carried() ?? 0, 1e-9);
+        $this->assertEqualsWithDelta($load->ammonia / $load->carried(), $load->filterShare() ?? 0, 1e-9);
         $this->assertEqualsWithDelta($system->litres() + 200, $load->litres, 1e-9);
         $this->assertEqualsWithDelta(50.0, $load->nitrateYielding(1.0, $load->leastWeeklyChange())->peak(), 1e-6);
     }
