@@ -31,13 +31,16 @@ use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\RecordOnce;
 use Illuminate\Support\Facades\Route;
+use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store']);
 Route::delete('session', [SessionController::class, 'destroy']);
 Route::post('owner', [OwnerController::class, 'store']);
 
-Route::post('device/readings', [ReadingController::class, 'store'])->middleware('auth:sanctum');
+// Devices bring their token and have no session, whatever page they claim to come from.
+Route::post('device/readings', [ReadingController::class, 'store'])
+    ->middleware('auth:sanctum')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);

@@ -56,7 +56,9 @@ final readonly class SystemController
     #[Answers(422, 'Problem', 'A field is missing or cannot be.')]
     public function store(SystemRequest $request, Systems $systems): JsonResponse
     {
-        return response()->json(SystemPage::from($this->reader->read(), $systems->add($request->all())), 201);
+        $system = $systems->add($request->all());
+
+        return response()->json(SystemPage::from($this->reader->read(), $system), 201);
     }
 
     #[OA\Post(path: '/api/v1/systems/preview', operationId: 'previewSystem', description: 'Nothing is written.')]
@@ -87,7 +89,9 @@ final readonly class SystemController
             return Problems::response(409, 'This system was changed meanwhile. Look at it again before you change it.');
         }
 
-        return response()->json(SystemPage::from($this->reader->read(), $systems->change($system, $request->all())));
+        $changed = $systems->change($system, $request->all());
+
+        return response()->json(SystemPage::from($this->reader->read(), $changed));
     }
 
     #[OA\Delete(path: '/api/v1/systems/{system}', operationId: 'removeSystem')]

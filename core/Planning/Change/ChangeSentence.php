@@ -64,7 +64,7 @@ final readonly class ChangeSentence
             $most > 0 => ' Up to '.Spoken::number($most).' at once would do.',
             default => ' For those who live there alone the filter is not enough for some days.',
         };
-        if ($better !== null && $better->outcome() !== Outcome::TooMuch && $better->outcome() !== Outcome::FilterTooSmall) {
+        if ($better !== null && $better->isBearable()) {
             $words .= ' With half of the water changed each day it would stay at '.Quantity::Nitrite->said(round($better->nitritePeak()->height, 2)).' nitrite.';
         }
         $clear = $this->change->forecast?->course->clearFrom();

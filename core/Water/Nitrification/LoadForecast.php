@@ -64,21 +64,28 @@ final readonly class LoadForecast
         };
     }
 
+    public function isBearable(): bool
+    {
+        return $this->outcome() === Outcome::Safe || $this->outcome() === Outcome::TestDaily;
+    }
+
     /** The harmful part of ammonia at its peak, mg N/l. */
     public function freeAmmonia(): float
     {
         return $this->course->ammonia->height * UnionisedAmmonia::share($this->ph, $this->in->celsius);
     }
 
-    /** The largest load that could be put in at once without harm, mg N/l/d. */
+    /** The largest load up to this one that could be put in at once without harm, mg N/l/d. */
     public function mostAtOnce(): float
     {
+        if ($this->isBearable()) {
+            return $this->load;
+        }
         [$low, $high] = [0.0, max($this->load, 1e-6)];
         for ($i = 0; $i < self::HALVINGS; $i++) {
             $middle = ($low + $high) / 2;
             $course = Course::of(new Water, $this->start, $this->in, $middle, self::DAYS);
-            $isSafe = (new self($this->in, $this->start, $this->ph, $middle, $course))->outcome();
-            if ($isSafe === Outcome::Safe || $isSafe === Outcome::TestDaily) {
+            if ((new self($this->in, $this->start, $this->ph, $middle, $course))->isBearable()) {
                 $low = $middle;
             } else {
                 $high = $middle;

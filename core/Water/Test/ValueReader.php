@@ -35,7 +35,7 @@ final readonly class ValueReader
             throw RefusedEntry::because($quantity->value, "\"{$typed}\" is not a value for {$quantity->words()}. Type a number, with or without its unit.");
         }
         $number = (float) str_replace([',', '−', ' '], ['.', '-', ''], $part['number']);
-        $unit = mb_strtolower(trim($part['unit'], " \t.°"));
+        $unit = mb_strtolower((string) preg_replace('/^[\s°]+|[\s.]+$/u', '', str_replace('μ', 'µ', $part['unit'])));
         $value = $this->convert($quantity, $number, $unit)
             ?? throw RefusedEntry::because($quantity->value, "The unit \"{$part['unit']}\" is not known for {$quantity->words()}. Use {$this->unitsKnown($quantity)}.");
         [$least, $most] = $quantity->possible();
@@ -93,8 +93,9 @@ final readonly class ValueReader
 
     private static function concentration(float $number, string $unit, ?Nitrogen $compound): ?float
     {
-        if ($compound !== null && preg_match('/^(?:(.*?)[\s-]*n|n)$/', $unit, $part) === 1) {
-            $amount = self::concentration($number, $part[1] ?? '', null);
+        // "mg/l N", "ppm NO3-N": the kit reports nitrogen.
+        if ($compound !== null && preg_match('/^(?<unit>.*?)\s*(?:n[ho][234]-)?n$/', $unit, $part) === 1) {
+            $amount = self::concentration($number, $part['unit'], null);
 
             return $amount === null ? null : $compound->asIon($amount);
         }

@@ -23,6 +23,8 @@ interface Props {
 
 const MAX_HEIGHT = 350
 const SIDE = 34
+/** Below this the words round a vat go: the table has them. */
+const NARROW = 520
 const METRE = 1000
 const FOOT = 304.8
 const DRAWN_OF_A_SHOAL = 20
@@ -36,7 +38,8 @@ export function FloorPlan({ system, plan, at, width }: Props) {
     const round = isRound(system)
     const runs = [...plan.fish].sort((a, b) => (b.run_mm[at] ?? 0) - (a.run_mm[at] ?? 0)).slice(0, 3)
     const above = round ? 62 : 34 + runs.length * RUN_ROW
-    const right = round ? 120 : 0
+    const isNarrow = width < NARROW
+    const right = round ? (isNarrow ? 34 : 120) : 0
     const scale = Math.min((width - 2 * SIDE - right) / size[0], MAX_HEIGHT / size[1])
     const [w, h] = [size[0] * scale, size[1] * scale]
     const [x, y] = [round ? SIDE + 14 : SIDE, above]
@@ -48,7 +51,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
                     <Pool key={i} corners={pool.outline.map(([a, b]): Point => [a * scale, b * scale])} dividers={pool.dividers.map((one) => ({ x: one.x * scale, top: one.top * scale, bottom: one.bottom * scale }))} id={`pool-${system.id}-${i}`} grid={grid * scale} size={[w, h]} />
                 ))}
                 {round && <Drain x={w / 2} y={h / 2} />}
-                {round ? <RoundRuns runs={runs} at={at} system={system} plan={plan} radius={w / 2} /> : <StraightRuns runs={runs} at={at} system={system} plan={plan} scale={scale} row={RUN_ROW} />}
+                {round ? <RoundRuns runs={runs} at={at} system={system} plan={plan} radius={w / 2} isNarrow={isNarrow} /> : <StraightRuns runs={runs} at={at} system={system} plan={plan} scale={scale} row={RUN_ROW} />}
                 <Swimmers system={system} plan={plan} at={at} scale={scale} water={roomiest} bounds={[w, h]} />
                 <DimensionLine x1={0} x2={w} y={h + 26} label={metres(size[0], units)} />
                 <ScaleBar x={4} y={h + 44} part={grid * scale} labels={barLabels(units === 'metric', Math.max(1, Math.min(4, Math.floor(w / 2 / (grid * scale)))))} />
@@ -113,11 +116,10 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
     const turning = longest?.turning_mm[at] ?? 0
     const placed = laid.map((one) => (one.key === `${longest?.id ?? 0}/0` ? { ...one, ...whereItTurns(one, turning / 2, w / scale, h / scale) } : one))
     const firsts = placed.filter((one) => one.key.endsWith('/0'))
+    const turningFish = firsts.find((one) => one.key === `${longest?.id ?? 0}/0`)
     return (
         <g>
-            {firsts.filter((one) => Number(one.key.split('/')[0]) === longest?.id).map((one) => (
-                <TurningCircle key={one.key} x={one.x * scale} y={one.y * scale} r={(turning * scale) / 2} label={systemWords.turns(rows.get(longest?.id ?? 0)?.name ?? '', `${bare(turning, unit)} ${unit.word}`)} width={w} />
-            ))}
+            {turningFish !== undefined && <circle cx={turningFish.x * scale} cy={turningFish.y * scale} r={(turning * scale) / 2} fill="none" stroke={ink('ink')} strokeWidth={1.4} strokeDasharray="9 4 2 4" />}
             {placed.map((one) => {
                 const fish = growing.get(Number(one.key.split('/')[0]))
                 const length = (fish?.likely_mm[at] ?? 0) * scale
@@ -129,6 +131,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     </g>
                 )
             })}
+            {turningFish !== undefined && <TurningWords x={turningFish.x * scale} y={turningFish.y * scale} r={(turning * scale) / 2} label={systemWords.turns(rows.get(longest?.id ?? 0)?.name ?? '', `${bare(turning, unit)} ${unit.word}`)} width={w} />}
             {firsts.map((one) => {
                 const fish = growing.get(Number(one.key.split('/')[0]))
                 const row = rows.get(fish?.id ?? 0)
@@ -148,17 +151,14 @@ function Name({ fish, length, isOver, x, y, below, width, height }: { fish: Fish
     )
 }
 
-/** Round the longest; its words stand beside it, on the side where there is more room, or above it. */
-function TurningCircle({ x, y, r, label, width }: { x: number; y: number; r: number; label: string; width: number }) {
+/** Beside the turning circle, on the side where there is more room, or above it. */
+function TurningWords({ x, y, r, label, width }: { x: number; y: number; r: number; label: string; width: number }) {
     const length = label.length * 7.4
     const isRight = width - x >= x
     const fits = (isRight ? width - x : x) - r > length + 10
     const place = fits ? ({ x: isRight ? x + r + 8 : x - r - 8, y: y - r * 0.55, anchor: isRight ? 'start' : 'end' } as const) : ({ x: Math.max(length / 2, Math.min(width - length / 2, x)), y: y - r - 7, anchor: 'middle' } as const)
     return (
-        <g>
-            <circle cx={x} cy={y} r={r} fill="none" stroke={ink('ink')} strokeWidth={1.4} strokeDasharray="9 4 2 4" />
-            <text x={place.x} y={place.y} fontSize="15" textAnchor={place.anchor} fill={ink('ink')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">{label}</text>
-        </g>
+        <text x={place.x} y={place.y} fontSize="15" textAnchor={place.anchor} fill={ink('ink')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">{label}</text>
     )
 }
 

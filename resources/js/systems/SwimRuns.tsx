@@ -46,12 +46,12 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
 const ARC_STEP = 15
 
 /** Round a vat: a swimmer circles along the wall, so its run is half the way round. */
-export function RoundRuns({ runs, at, system, plan, radius }: Props & { radius: number }) {
+export function RoundRuns({ runs, at, system, plan, radius, isNarrow }: Props & { radius: number; isNarrow: boolean }) {
     const unit = useUnit()
     return (
         <g transform={`translate(${radius} ${radius})`}>
             <path d={`M0 ${-radius - 8}V${-radius - 42}M0 ${radius + 8}V${radius + 12}`} stroke={ink('ink')} strokeWidth={1.2} />
-            <text x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8} y={-radius * 0.92} fontSize="14.5" fill={ink('ink2')}>{systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}</text>
+            {!isNarrow && <text x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8} y={-radius * 0.92} fontSize="14.5" fill={ink('ink2')}>{systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}</text>}
             {runs.map((fish, i) => {
                 const r = radius + 16 + i * ARC_STEP
                 const share = (fish.run_mm[at] ?? 0) / plan.run_mm
@@ -64,7 +64,7 @@ export function RoundRuns({ runs, at, system, plan, radius }: Props & { radius: 
                         <path d={arc(r, 1)} fill="none" stroke={bandInk(row?.band ?? 0)} strokeWidth={1.4} strokeDasharray="4 4" />
                         <path d={arc(r, Math.min(1, share))} fill="none" stroke={colour} strokeWidth={3.4} />
                         <SurveyMark band={row?.band ?? 0} x={x} y={y} r={5} />
-                        <text x={x + 12} y={y + (i - 1) * 3 + 5} fontSize="14.5" fontWeight={600} fill={share > 1 ? ink('over') : ink('ink')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>{words}</text>
+                        {!isNarrow && <text x={x + 12} y={y + (i - 1) * 3 + 5} fontSize="14.5" fontWeight={600} fill={share > 1 ? ink('over') : ink('ink')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>{words}</text>}
                     </g>
                 )
             })}

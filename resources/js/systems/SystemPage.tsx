@@ -42,14 +42,16 @@ function Sheet({ page }: { page: Page }) {
     const fullest = Math.max(plan.bottom[at] ?? 0, plan.middle[at] ?? 0, plan.top[at] ?? 0)
     return (
         <>
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 500px' }} columnGap="28px">
-                <Box ref={box} order={{ base: 2, lg: 1 }}>{width > 0 && <FloorPlan system={system} plan={plan} at={at} width={width} />}</Box>
-                <Box order={{ base: 1, lg: 2 }}>
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 500px' }} gridTemplateAreas={{ base: '"head" "plan" "facts"', lg: '"plan head" "plan facts"' }} gridTemplateRows={{ lg: 'auto 1fr' }} columnGap="28px">
+                <Box ref={box} gridArea="plan" paddingTop={{ base: '8px', lg: 0 }}>{width > 0 && <FloorPlan system={system} plan={plan} at={at} width={width} />}</Box>
+                <Box gridArea="head">
                     <SheetHead
                         sentence={planSentence(system, names, plan.fish, at, date, today, fullest)}
                         comment={system.available_from === null ? about(page, units) : `${systemWords.notYet(longDay(system.available_from, today))} ${about(page, units)}`}
                     />
                     <Alarms page={page} />
+                </Box>
+                <Box gridArea="facts">
                     <Residents fish={system.fish} plan={plan} at={at} today={today} />
                     <Fill plan={plan} load={load} at={at} date={date} />
                     <Acts page={page} />

@@ -198,14 +198,14 @@ export const words = {
         title: 'Systems',
         scale: 'Each to the scale of its own bar',
         headline: (n: number, over: number): string =>
-            `${capital(plural(n, 'system'))}${over === 0 ? ', and every fish fits its home.' : `. ${capital(plural(over, 'one is', 'are'))} too small for a fish in it.`}`,
+            `${capital(plural(n, 'system'))}${over === 0 ? ', and every fish fits its home.' : `. ${over === 1 ? 'One is' : `${capital(number(over))} are`} too small for a fish in it.`}`,
         comment: 'Inside sizes, seen from above, with the fish as long as they are today.',
         run: 'swim run',
         turn: 'room to turn',
         depth: 'deep',
         noFish: 'no fish',
         notFull: 'Room for those who live here for as long as can be told.',
-        full: (window: string, because: string) => `Full ${window}: ${because}.`,
+        full: (window: string, because: string) => `Full ${window}. ${because}.`,
         kinds: { tank: 'tank', vat: 'vat', pond: 'pond' } satisfies Record<SystemSheet['kind'], string>,
     },
 

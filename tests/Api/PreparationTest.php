@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Models\Species;
+
+final class PreparationTest extends ApiTestCase
+{
+    public function test_a_home_is_readied_step_by_step(): void
+    {
+        $id = $this->newVat();
+        $koi = Species::query()->where('key', 'koi')->firstOrFail()->id;
+        $sheet = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => false, 'uses_tap_water' => true, 'kind_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
+
+        $this->assertTrue($sheet['is_late']);
+        $this->assertStringStartsWith('Not before ', $sheet['sentence']);
+        $this->assertGreaterThan(25, $sheet['forecast']['clear_from']);
+        $seeded = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => true, 'uses_tap_water' => true, 'donor_system_id' => $this->system('Kiln vat'), 'donor_percent' => 33, 'kind_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
+        $this->assertFalse($seeded['is_late'], 'built already, and seeded');
+        $this->assertLessThan($sheet['forecast']['clear_from'], $seeded['forecast']['clear_from']);
+
+        $path = "/api/v1/systems/{$id}/preparation/steps";
+        foreach (array_column($seeded['steps'], 'step') as $step) {
+            $last = $this->putJson("{$path}/{$step}", ['done' => self::TODAY])->assertOk()->json();
+        }
+        $this->assertTrue($last['is_ready'] ?? false);
+        $this->assertFalse($this->putJson("{$path}/fill", ['done' => null])->assertOk()->json('is_ready'), 'not done after all');
+        $this->assertSame('not-tested', $this->getJson("/api/v1/systems/{$id}")->json('preparation.cycle'));
+
+        $this->deleteJson("/api/v1/systems/{$id}/preparation")->assertNoContent();
+        $this->assertNull($this->getJson("/api/v1/systems/{$id}")->json('preparation'));
+    }
+
+    public function test_what_cannot_be_prepared_is_said(): void
+    {
+        $id = $this->newVat();
+        $put = fn (array $body): array => $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-06-01', ...$body])->assertUnprocessable()->json('errors');
+
+        $this->assertArrayHasKey('date', $put(['date' => '2027-01-01']));
+        $this->assertArrayHasKey('donor_system_id', $put(['donor_system_id' => $id, 'donor_percent' => 10]));
+        $this->assertArrayHasKey('donor_percent', $put(['donor_system_id' => $this->system('Kiln vat')]));
+        $this->assertArrayHasKey('count', $put(['kind_id' => Species::query()->value('id'), 'length' => '5 cm']));
+        $this->putJson("/api/v1/systems/{$id}/preparation/steps/fill", ['done' => self::TODAY])->assertNotFound();
+        $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-06-01'])->assertOk();
+        $this->putJson("/api/v1/systems/{$id}/preparation/steps/sing", ['done' => self::TODAY])->assertUnprocessable();
+        $this->putJson("/api/v1/systems/{$id}/preparation/steps/fill", ['done' => '2027-12-01'])->assertUnprocessable();
+    }
+
+    public function test_before_and_after_of_a_change(): void
+    {
+        $sluice = $this->system('Sluice tank');
+        $barb = Species::query()->where('key', 'tinfoil-barb')->firstOrFail()->id;
+        $answer = $this->getJson("/api/v1/systems/{$sluice}/before-after?kind_id={$barb}&count=40&length=5cm&filter_care=deep-cleaned")->assertOk()->json();
+
+        $this->assertSame('too-much', $answer['forecast']['outcome']);
+        $this->assertStringStartsWith('Not ', $answer['sentence']);
+        $this->assertGreaterThan($answer['before']['mass_g'], $answer['after']['mass_g']);
+        $this->assertSame($answer['before']['turnover'], $answer['after']['turnover']);
+        $pump = $this->getJson("/api/v1/systems/{$sluice}/before-after?turnover=5000&weekly_change=60")->assertOk()->json();
+        $this->assertNull($pump['forecast']);
+        $this->assertGreaterThan($pump['before']['turnover'], $pump['after']['turnover']);
+        $this->assertLessThan($pump['before']['nitrate_peak'], $pump['after']['nitrate_peak']);
+
+        foreach (['divider_at=9m' => 'divider_at', 'kind_id=1' => 'length', 'weekly_change=0' => 'weekly_change', 'filter_media=sponge' => 'filter_litres', 'turnover=fast' => 'turnover', 'kind_id=99999&length=5&count=1' => 'kind_id'] as $asked => $field) {
+            $this->getJson("/api/v1/systems/{$sluice}/before-after?{$asked}")->assertUnprocessable()->assertJsonValidationErrorFor($field);
+        }
+    }
+
+    private function newVat(): int
+    {
+        return $this->postJson('/api/v1/systems', [
+            'name' => 'Weir vat', 'kind' => 'vat', 'temperature' => '24', 'filter_media' => 'carriers', 'filter_litres' => '40 l',
+            'pools' => [['type' => 'round', 'diameter' => '2 m', 'depth' => '80 cm']],
+        ])->assertCreated()->json('system.id');
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Equipment\Filter;
+use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\SwimmingStyle;
+use Biomegas\Facility\System;
+use Biomegas\Facility\WaterLayer;
+use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\Change\BeforeAfter;
+use Biomegas\Planning\Change\ChangeSentence;
+use Biomegas\Planning\Change\SystemChange;
+use Biomegas\Planning\Floor\FloorPlan;
+use Biomegas\Planning\Floor\LoadAhead;
+use Biomegas\Planning\Floor\Resident;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Nitrification\FilterCare;
+use Biomegas\Water\Nitrification\FilterStart;
+use Biomegas\Water\Nitrification\Outcome;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class FloorPlanTest extends TestCase
+{
+    public function test_fish_grow_week_by_week_until_they_no_longer_fit(): void
+    {
+        [$facility, $system] = $this->facility(Kinds::tank('home', 122, 47));
+        $plan = FloorPlan::of($facility, $system, $this->residents($facility));
+        $fish = $plan->residents[0];
+        $at = array_search($fish->outgrown, $plan->days, false);
+
+        $this->assertCount(1 + intdiv(1095, 7), $plan->days);
+        $this->assertIsInt($at);
+        $this->assertGreaterThan($fish->limit->millimetres, $fish->lengths[$at]->likely);
+        $this->assertLessThanOrEqual($fish->limit->millimetres, $fish->lengths[$at - 1]->likely);
+        $this->assertEqualsWithDelta(4.8 * $fish->lengths[$at]->likely, $fish->runNeeded()[$at], 1e-6);
+        $this->assertEqualsWithDelta(1.4 * $fish->lengths[$at]->likely, $fish->turningNeeded()[$at], 1e-6);
+    }
+
+    public function test_the_floor_fills_in_the_layers_that_they_use(): void
+    {
+        [$facility, $system] = $this->facility(Kinds::tank('home', 240, 80), WaterLayer::Bottom);
+        $plan = FloorPlan::of($facility, $system, $this->residents($facility));
+        $length = $plan->residents[0]->lengths[0]->likely;
+
+        $this->assertEqualsWithDelta(2.9 * $length ** 2 / $system->floorArea(), $plan->layers['bottom'][0], 1e-9);
+        $this->assertSame(0.0, $plan->layers['top'][0]);
+        $this->assertGreaterThan($plan->layers['bottom'][0], $plan->layers['bottom'][100]);
+    }
+
+    public function test_the_load_grows_with_them_and_says_when_it_is_too_much(): void
+    {
+        $home = Kinds::tank('home', 150, 60)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 3), weeklyChange: 0.5));
+        [$facility, $system] = $this->facility($home);
+        $ahead = LoadAhead::of($facility, $system, $this->residents($facility));
+        $shares = array_map(fn (array $month): float => $month[1]->filterShare() ?? 0.0, $ahead->months);
+        $sorted = $shares;
+        sort($sorted);
+
+        $this->assertSame($sorted, $shares);
+        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the filter is too small/', (string) $ahead->filterSentence());
+        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the weekly change must be /', (string) $ahead->changeSentence(1.0));
+        $this->assertNull($ahead->changeSentence(0.0));
+    }
+
+    /** Common practice, no published source: forty fish at once after a deep clean risk an ammonia rise; a running filter bears a few. */
+    public function test_may_i_add_forty_fish_after_this_deep_clean(): void
+    {
+        $both = $this->change(new SystemChange(...$this->newcomers(40), filterStart: FilterStart::running(FilterCare::DeepCleaned)));
+        $words = (new ChangeSentence($both))->words();
+
+        $this->assertSame(Outcome::TooMuch, $both->forecast?->outcome());
+        $this->assertStringContainsString('nitrite', $words);
+        $this->assertLessThan(40, $both->mostAtOnce);
+        $this->assertGreaterThan($both->before->load->mass, $both->after->load->mass);
+        $this->assertLessThan($both->forecast->course->nitrite->height, $both->withChanges?->course->nitrite->height);
+    }
+
+    public function test_a_few_more_are_borne_by_a_filter_that_runs(): void
+    {
+        $both = $this->change(new SystemChange(...$this->newcomers(2)));
+
+        $this->assertSame(Outcome::Safe, $both->forecast?->outcome());
+        $this->assertStringStartsWith('Yes, as far as the filter goes', (new ChangeSentence($both))->words());
+        $this->assertSame(2, $both->mostAtOnce);
+    }
+
+    public function test_a_divider_that_leaves_too_little_room_is_objected_to(): void
+    {
+        $both = $this->change(new SystemChange(dividerAt: 890.0));
+
+        $this->assertSame([], $both->before->objections);
+        $this->assertCount(1, $both->after->objections);
+        $this->assertStringStartsWith('Not like this. One: ', (new ChangeSentence($both))->words());
+        $this->assertNull($both->forecast, 'it stirs no filter');
+    }
+
+    public function test_a_larger_change_lowers_nitrate_and_who_leaves_takes_its_load(): void
+    {
+        $more = $this->change(new SystemChange(weeklyChange: 0.5));
+        $gone = $this->change(new SystemChange(leaving: 'one'));
+
+        $this->assertLessThan($more->before->load->nitrate->peak(), $more->after->load->nitrate->peak());
+        $this->assertSame('Yes: everybody still fits.', (new ChangeSentence($more))->words());
+        $this->assertSame(0.0, $gone->after->load->mass);
+    }
+
+    /** @return array{newcomer: Tenant, newEater: Eater} */
+    private function newcomers(int $count): array
+    {
+        $kind = Kinds::of(key: 'small', layer: WaterLayer::Top);
+
+        return ['newcomer' => new Tenant('Small fish', $kind, 50.0, $count), 'newEater' => new Eater($kind, 50.0, $count, Ration::Steady)];
+    }
+
+    private function change(SystemChange $change): BeforeAfter
+    {
+        $home = Kinds::tank('home', 180, 70, 60, 25)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 30), turnover: 3000));
+        [$facility, $system] = $this->facility($home, WaterLayer::Bottom);
+
+        return BeforeAfter::of($facility, $system, $this->residents($facility), $change, new Spoken(UnitSystem::Metric));
+    }
+
+    /** @return array{Facility, System} */
+    private function facility(System $system, WaterLayer $layer = WaterLayer::All): array
+    {
+        $fish = Kinds::fish(Kinds::of(SwimmingStyle::Cruising, layer: $layer), $system->key, ['2027-01-10' => 180.0, '2027-02-27' => 200.0]);
+
+        return [Kinds::facility([$system], [$fish]), $system];
+    }
+
+    /** @return list<Resident> */
+    private function residents(Facility $facility): array
+    {
+        $study = new FacilityGrowth($facility);
+
+        return array_values(array_map(fn ($fish): Resident => new Resident($fish, LengthsAhead::of($facility, $study->projectionOf($fish))), $facility->fish));
+    }
+}

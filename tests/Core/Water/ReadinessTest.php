@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Water;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Ration;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\SystemKind;
+use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Readiness\CycleState;
+use Biomegas\Water\Readiness\NewHome;
+use Biomegas\Water\Readiness\NewHomePlan;
+use Biomegas\Water\Readiness\Preparation;
+use Biomegas\Water\Readiness\Readying;
+use Biomegas\Water\Readiness\ScheduledStep;
+use Biomegas\Water\Readiness\Step;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterTest;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class ReadinessTest extends TestCase
+{
+    public function test_steps_follow_each_other_back_from_the_wanted_day(): void
+    {
+        $preparation = Preparation::of(new NewHome(SystemKind::Tank, false, true, false, 30), $this->day('2027-06-01'), [], $this->day('2027-01-01'));
+        $steps = $preparation->steps;
+
+        $this->assertSame('2027-05-31', end($steps)->end->toIso());
+        for ($i = 1; $i < count($steps); $i++) {
+            $this->assertTrue($steps[$i - 1]->end->plusDays(1)->equals($steps[$i]->begin), "{$steps[$i]->step->value} begins when the step before has ended");
+        }
+        $this->assertFalse($preparation->isLate());
+    }
+
+    /** @return iterable<string, array{NewHome, list<Step>}> */
+    public static function homes(): iterable
+    {
+        yield 'a tank to be built' => [new NewHome(SystemKind::Tank, false, true, true, 30), [Step::Obtain, Step::Stand, Step::Level, Step::Plumb, Step::Power, Step::LeakTest, Step::Fill, Step::Dechlorinate, Step::Cycle, Step::StarterOut, Step::Decor, Step::ClearUp, Step::Test]];
+        yield 'a pond with rain water' => [new NewHome(SystemKind::Pond, false, false, false, 30), [Step::Obtain, Step::Plumb, Step::Power, Step::LeakTest, Step::Fill, Step::RainDrain, Step::Cycle, Step::Decor, Step::ClearUp, Step::Test]];
+        yield 'a vat that stands' => [new NewHome(SystemKind::Vat, true, true, false, 8), [Step::Fill, Step::Dechlorinate, Step::Cycle, Step::Decor, Step::ClearUp, Step::Test]];
+    }
+
+    /** @param  list<Step>  $expected */
+    #[DataProvider('homes')]
+    public function test_only_the_steps_that_a_home_needs(NewHome $home, array $expected): void
+    {
+        $steps = Preparation::of($home, $this->day('2027-06-01'), [], $this->day('2027-01-01'))->steps;
+
+        $this->assertSame($expected, array_map(fn (ScheduledStep $one): Step => $one->step, $steps));
+    }
+
+    public function test_what_is_left_tells_the_first_day(): void
+    {
+        $home = new NewHome(SystemKind::Vat, true, false, false, 20);
+        $today = $this->day('2027-05-01');
+        $none = Preparation::of($home, $this->day('2027-05-10'), [], $today);
+        $filled = Preparation::of($home, $this->day('2027-05-10'), ['fill' => $today], $today);
+
+        $this->assertSame('2027-05-28', $none->notBefore->toIso(), '1 + 20 + 1 + 3 + 2 days');
+        $this->assertTrue($none->isLate());
+        $this->assertSame('2027-05-27', $filled->notBefore->toIso());
+        $this->assertSame(Step::Cycle, $filled->next()?->step);
+        $this->assertTrue($none->steps[0]->isLateOn($today));
+    }
+
+    public function test_all_done_is_ready(): void
+    {
+        $home = new NewHome(SystemKind::Vat, true, false, false, 20);
+        $today = $this->day('2027-05-01');
+        $done = array_fill_keys(array_column(Step::cases(), 'value'), $today);
+
+        $this->assertTrue(Preparation::of($home, $today, $done, $today)->isReady());
+    }
+
+    /** @return iterable<string, array{CycleState, list<array{string, array<value-of<Quantity>, float>}>}> */
+    public static function series(): iterable
+    {
+        $clear = ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.05];
+        yield 'nothing' => [CycleState::NotTested, []];
+        yield 'nitrate alone' => [CycleState::NotTested, [['2027-03-01', ['nitrate_mg_l' => 10.0]]]];
+        yield 'ammonia there' => [CycleState::AmmoniaPhase, [['2027-03-01', ['ammonia_mg_l' => 2.0, 'nitrite_mg_l' => 0.0]]]];
+        yield 'nitrite there' => [CycleState::NitritePhase, [['2027-03-10', ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 5.0]]]];
+        yield 'clear but never fed' => [CycleState::NotFed, [['2027-03-01', [...$clear, 'nitrate_mg_l' => 10.0]], ['2027-03-02', [...$clear, 'nitrate_mg_l' => 10.0]]]];
+        yield 'clear for the first time' => [CycleState::OnceMore, [['2027-03-01', ['ammonia_mg_l' => 1.0, 'nitrite_mg_l' => 1.0, 'nitrate_mg_l' => 5.0]], ['2027-03-20', [...$clear, 'nitrate_mg_l' => 40.0]]]];
+        yield 'clear on two days running' => [CycleState::Ready, [['2027-03-01', ['ammonia_mg_l' => 1.0, 'nitrite_mg_l' => 1.0, 'nitrate_mg_l' => 5.0]], ['2027-03-20', [...$clear, 'nitrate_mg_l' => 40.0]], ['2027-03-21', [...$clear, 'nitrate_mg_l' => 42.0]]]];
+        yield 'twice on one day is not two days' => [CycleState::OnceMore, [['2027-03-01', ['ammonia_mg_l' => 1.0, 'nitrite_mg_l' => 1.0, 'nitrate_mg_l' => 5.0]], ['2027-03-20', [...$clear, 'nitrate_mg_l' => 40.0]], ['2027-03-20', [...$clear, 'nitrate_mg_l' => 41.0]]]];
+        yield 'back again' => [CycleState::NitritePhase, [['2027-03-19', [...$clear, 'nitrate_mg_l' => 5.0]], ['2027-03-20', [...$clear, 'nitrate_mg_l' => 9.0]], ['2027-03-21', ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.4]]]];
+    }
+
+    /** @param  list<array{string, non-empty-array<value-of<Quantity>, float>}>  $series */
+    #[DataProvider('series')]
+    public function test_the_cycle_is_judged_from_the_tests(CycleState $expected, array $series): void
+    {
+        $tests = array_map(fn (array $one): WaterTest => WaterTest::ofRecord($this->day($one[0]), $one[1]), $series);
+
+        $this->assertSame($expected, CycleState::judge($tests));
+        $this->assertNotSame('', $expected->sentence());
+    }
+
+    /** Common practice, no published source: two to six weeks for a new filter, about one with a third of a mature one. */
+    public function test_seeding_shortens_the_wait(): void
+    {
+        $today = $this->day('2027-03-01');
+        $stock = new Eater(Kinds::of(), 120.0, 6, Ration::Steady);
+        $system = Kinds::tank('new', 200, 70, 60, 25);
+        $plan = fn (float $share): NewHomePlan => new NewHomePlan($this->day('2027-03-20'), isBuilt: true, donorShare: $share, donorAmmonia: 1.0);
+        $alone = Readying::of($system, new Rulebook, $plan(0.0), $stock, [], [], $today);
+        $seeded = Readying::of($system, new Rulebook, $plan(0.1), $stock, [], [], $today);
+
+        $this->assertTrue($alone->preparation->isLate());
+        $this->assertStringStartsWith('Not before ', $alone->sentence($today));
+        $this->assertStringContainsString('media from a running one', $alone->sentence($today));
+        $waited = $today->daysUntil($alone->preparation->notBefore);
+        $this->assertGreaterThan(25, $waited);
+        $this->assertLessThan(50, $waited);
+        $this->assertLessThan($waited - 10, $today->daysUntil($seeded->preparation->notBefore));
+    }
+
+    public function test_a_filter_that_tested_ready_need_not_be_waited_for(): void
+    {
+        $today = $this->day('2027-03-21');
+        $tests = [
+            WaterTest::ofRecord($this->day('2027-03-01'), ['ammonia_mg_l' => 1.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 5.0]),
+            WaterTest::ofRecord($this->day('2027-03-20'), ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 40.0]),
+            WaterTest::ofRecord($this->day('2027-03-21'), ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 41.0]),
+        ];
+        $readying = Readying::of(Kinds::tank('new', 200, 70), new Rulebook, new NewHomePlan($this->day('2027-04-01'), true), null, $tests, ['fill' => $this->day('2027-02-20')], $today);
+
+        $this->assertSame(CycleState::Ready, $readying->cycle);
+        $this->assertFalse($readying->preparation->isLate());
+    }
+
+    private function day(string $iso): LocalDate
+    {
+        return LocalDate::fromIso($iso);
+    }
+}
