@@ -20,11 +20,11 @@ use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
+use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Measure\Length;
-use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -70,9 +70,8 @@ final readonly class FacilityReader
             if ($row->available_from !== null) {
                 $description['available_from'] = $row->available_from;
             }
-            $description['readings'] = $readings[$row->id] ?? [];
 
-            return Described::system($description);
+            return Described::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
         };
 
         return array_values(array_map($read, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get()->all()));
@@ -83,18 +82,16 @@ final readonly class FacilityReader
      * are few enough to read them all. The present week is left out, so that a
      * reading does not stir every projection.
      *
-     * @return array<int, list<array{date: string, temperature_c: float}>> by system
+     * @return array<int, list<array{LocalDate, float}>> by system
      */
     private function readings(LocalDate $today): array
     {
-        $weeks = DB::table('daily_readings')->where('quantity', Quantity::Temperature->value)
-            ->selectRaw('system_id, min(day) as first, max(day) as last, avg(mean) as mean, cast(julianday(day) / 7 as integer) as week')
-            ->groupBy('system_id', 'week')->having('last', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get();
+        $weeks = DB::table('weekly_temperatures')->where('last_day', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get();
         $bySystem = [];
         foreach ($weeks as $week) {
-            $first = LocalDate::fromIso($week->first);
-            $middle = $first->plusDays(intdiv($first->daysUntil(LocalDate::fromIso($week->last)), 2));
-            $bySystem[$week->system_id][] = ['date' => $middle->toIso(), 'temperature_c' => (float) $week->mean];
+            $first = LocalDate::fromIso($week->first_day);
+            $middle = $first->plusDays(intdiv($first->daysUntil(LocalDate::fromIso($week->last_day)), 2));
+            $bySystem[$week->system_id][] = [$middle, (float) $week->mean];
         }
 
         return $bySystem;

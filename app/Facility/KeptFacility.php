@@ -35,6 +35,7 @@ use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Alarms;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterNow;
+use Closure;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The facility as it stands in the database today, with what the core says of it. */
@@ -46,6 +47,12 @@ final class KeptFacility
     private array $outlooks = [];
 
     private ?string $surroundings = null;
+
+    /** @var array<string, string> by fish */
+    private array $prints = [];
+
+    /** @var array<string, NitrateYield|null> by system */
+    private array $yields = [];
 
     public readonly FacilityGrowth $growth;
 
@@ -85,7 +92,7 @@ final class KeptFacility
     public function brief(Fish $fish): FishBrief
     {
         return $this->answers->of(
-            ['brief', $fish, $this->kinOf($fish), $this->surroundings()],
+            ['brief', $this->print($fish), $this->surroundings()],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
     }
@@ -109,7 +116,7 @@ final class KeptFacility
     private function lengthsAhead(Fish $fish): LengthsAhead
     {
         return $this->answers->of(
-            ['lengths ahead', $fish, $this->kinOf($fish), $this->surroundings()],
+            ['lengths ahead', $this->print($fish), $this->surroundings()],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
         );
     }
@@ -140,7 +147,7 @@ final class KeptFacility
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            ['full', $system->key, $residents, array_map($this->kinOf(...), $residents), $this->surroundings()],
+            ['full', $system->key, array_map($this->print(...), $residents), $this->surroundings()],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
         );
     }
@@ -156,13 +163,22 @@ final class KeptFacility
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            ['load', $system->key, $residents, array_map($this->kinOf(...), $residents), $this->surroundings()],
+            ['load', $system->key, array_map($this->print(...), $residents), $this->surroundings()],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
     }
 
     /** What its own tests show of the nitrate by the book; null: too few. */
     public function nitrateYield(System $system): ?NitrateYield
+    {
+        if (! array_key_exists($system->key, $this->yields)) {
+            $this->yields[$system->key] = $this->fitYield($system);
+        }
+
+        return $this->yields[$system->key];
+    }
+
+    private function fitYield(System $system): ?NitrateYield
     {
         $tests = [];
         foreach ($this->water->tests($system->key) as $test) {
@@ -172,13 +188,21 @@ final class KeptFacility
             }
         }
         $course = $this->load($system)->today()->nitrate;
+
+        return NitrateYield::fit($tests, $this->water->changes($system->key), $this->madePerWeek($system, $course->madePerWeek), $course->share, $course->tap);
+    }
+
+    /** @return Closure(LocalDate): float mg/l of nitrate by the book for today's fish in the water of that day */
+    private function madePerWeek(System $system, float $today): Closure
+    {
+        $temperature = $system->temperature;
+        if ($temperature === null || $temperature->isSteady()) {
+            return fn (): float => $today;
+        }
         $eaters = array_map(fn (Resident $one): Eater => $one->eaterOn($this->facility->date), $this->growing($system));
         $rulebook = $this->facility->rulebook->holdingFor($system->key);
-        $madePerWeek = $system->temperature?->isSteady() === false
-            ? fn (LocalDate $date): float => SystemLoad::of($system, $eaters, $system->temperature->on($date), $rulebook)->nitrate->madePerWeek
-            : fn (): float => $course->madePerWeek;
 
-        return NitrateYield::fit($tests, $this->water->changes($system->key), $madePerWeek, $course->share, $course->tap);
+        return fn (LocalDate $date): float => SystemLoad::of($system, $eaters, $temperature->on($date), $rulebook)->nitrate->madePerWeek;
     }
 
     public function waterNow(System $system): WaterNow
@@ -231,6 +255,12 @@ final class KeptFacility
     private function kinOf(Fish $fish): array
     {
         return array_merge(...array_map(fn (CandidateKind $kind): array => $this->growth->kinOf($fish, $kind->species), $fish->kinds()));
+    }
+
+    /** Fingerprint of a fish and of those whose lengths inform its growth. */
+    private function print(Fish $fish): string
+    {
+        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$fish, $this->kinOf($fish)]));
     }
 
     /** Fingerprint of what the outlook of any fish depends on besides the fish. */

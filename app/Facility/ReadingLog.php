@@ -39,9 +39,25 @@ final readonly class ReadingLog
             foreach (array_keys($of) as $day) {
                 $this->sumUp($systemId, $quantity, $day, $zone);
             }
+            if ($quantity === Quantity::Temperature->value) {
+                $this->sumUpWeeks($systemId, (string) min(array_keys($of)));
+            }
         }
 
         return $new;
+    }
+
+    /** Sums up the weeks of a system from its days, since that day. */
+    public function sumUpWeeks(int $systemId, string $since): void
+    {
+        $week = 'cast(julianday(day) - 2440587.5 as integer) / 7';
+        $rows = DB::table('daily_readings')->where('system_id', $systemId)->where('quantity', Quantity::Temperature->value)
+            ->whereRaw("{$week} >= cast(julianday(?) - 2440587.5 as integer) / 7", [$since])
+            ->selectRaw("system_id, {$week} as week, min(day) as first_day, max(day) as last_day, avg(mean) as mean")
+            ->groupBy('system_id')->groupByRaw($week)->get();
+        foreach ($rows->chunk(self::PER_STATEMENT) as $some) {
+            DB::table('weekly_temperatures')->upsert(array_values($some->map(fn (object $row): array => (array) $row)->all()), ['system_id', 'week'], ['first_day', 'last_day', 'mean']);
+        }
     }
 
     private function sumUp(int $systemId, string $quantity, string $day, DateTimeZone $zone): void

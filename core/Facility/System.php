@@ -59,8 +59,19 @@ final readonly class System
     /** The same with other equipment. */
     public function with(Equipment $equipment): self
     {
+        return $this->copy($this->readings, $equipment);
+    }
+
+    /** The same with temperatures that were measured. */
+    public function measured(?TemperatureReadings $readings): self
+    {
+        return $this->copy($readings, $this->equipment);
+    }
+
+    private function copy(?TemperatureReadings $readings, Equipment $equipment): self
+    {
         return new self(
-            $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $this->readings,
+            $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $readings,
             $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment,
         );
     }

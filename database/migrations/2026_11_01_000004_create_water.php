@@ -66,6 +66,17 @@ return new class extends Migration
             $table->primary(['system_id', 'quantity', 'day']);
         });
 
+        // Temperature by week: what growth goes by, few enough to read for all systems at once.
+        Schema::create('weekly_temperatures', function (Blueprint $table): void {
+            $table->foreignId('system_id')->constrained('systems');
+            // Weeks since 1 January 1970.
+            $table->unsignedInteger('week');
+            $table->date('first_day');
+            $table->date('last_day');
+            $table->double('mean');
+            $table->primary(['system_id', 'week']);
+        });
+
         Schema::create('preparations', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('system_id')->unique()->constrained('systems');

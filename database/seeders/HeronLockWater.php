@@ -101,6 +101,7 @@ final class HeronLockWater
             $readings[] = [Quantity::Temperature, new DateTimeImmutable("@{$at}"), round($expected->on($this->today) + $drift + $wave + $this->any(0.05), 2)];
         }
         (new ReadingLog)->record($id, $readings);
+        (new ReadingLog)->sumUpWeeks($id, $this->daysAgo(self::PROBED_DAYS));
     }
 
     /** @return array<string, mixed> */

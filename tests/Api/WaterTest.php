@@ -112,6 +112,17 @@ final class WaterTest extends ApiTestCase
         $this->assertSame('2027-03-13', DB::table('daily_readings')->where('quantity', 'ph')->value('day'));
     }
 
+    public function test_weeks_are_summed_up_as_their_days_come_in(): void
+    {
+        $probe = $this->probe();
+        $post = fn (string $at, float $value) => $this->postAs($probe, [['quantity' => 'temperature_c', 'value' => $value, 'taken_at' => $at]])->assertOk();
+        $post('2027-02-12T12:00:00Z', 24.0);
+        $post('2027-02-13T12:00:00Z', 26.0);
+        $row = DB::table('weekly_temperatures')->where('system_id', $this->system('Sluice tank'))->sole();
+
+        $this->assertSame(['2027-02-12', '2027-02-13', 25.0], [$row->first_day, $row->last_day, $row->mean]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function badReadings(): iterable
     {
@@ -161,7 +172,7 @@ final class WaterTest extends ApiTestCase
         $pond = System::query()->where('name', 'Lock pond')->firstOrFail();
         $fish = fn (): float => $this->getJson('/api/v1/fish/'.$this->fish('Kestrel'))->json('fish.length_mm.likely');
         $before = $fish();
-        DB::table('daily_readings')->where('system_id', $pond->id)->where('day', '>=', '2026-11-01')->update(['mean' => 20.0]);
+        DB::table('weekly_temperatures')->where('system_id', $pond->id)->where('first_day', '>=', '2026-11-01')->update(['mean' => 20.0]);
 
         $this->assertGreaterThan($before, $fish(), 'a warm winter');
     }

@@ -29,6 +29,10 @@ for (const [size, viewport] of [
                 ['/weigh-up?kind=Redtail%20catfish', /only if a heated pond/],
                 ['/kinds', /kinds are described here/],
                 ['/rulebook', 'How big a home?'],
+                ['/systems/6', 'Sums of the fish room'],
+                ['/systems/5/edit', 'Dim or blue from'],
+                ['/systems/new', 'It comes to'],
+                ['/systems/9/card', 'Back to the system'],
             ] as const) {
                 await page.goto(place)
                 await expect(page.getByText(shown).first()).toBeVisible()

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bench\Calibration\Trial;
 use App\Bench\InventedPlacement;
+use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
 use App\Facility\KeptAnswers;
 use Biomegas\Facility\Facility;
@@ -29,8 +30,13 @@ use Closure;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\Repository;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Contracts\Http\Kernel as HttpKernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use RuntimeException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
@@ -62,6 +68,9 @@ final class BenchCommand extends Command
             $this->warn('The compiler of the opcode cache is not there: everything takes about twice as long.');
         }
         $this->speed();
+        if (! $this->option('quick')) {
+            $this->api();
+        }
         $this->placement();
         if (! $this->option('quick')) {
             $this->calibration();
@@ -94,6 +103,33 @@ final class BenchCommand extends Command
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
             $rows,
         ));
+    }
+
+    /** Whole requests inside the application, without the network, once everything has been worked out for the day. */
+    private function api(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'biomegas-bench');
+        try {
+            $user = LargeDatabase::fill($file, $this->laravel->make(Kernel::class));
+            config(['cache.default' => 'array']);
+            $ask = function (string $path) use ($user): void {
+                $this->laravel->forgetScopedInstances();
+                Auth::guard('web')->setUser($user);
+                $answer = $this->laravel->make(HttpKernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
+                $this->laravel->make(KeptAnswers::class)->keep();
+                if (! $answer->isSuccessful()) {
+                    throw new RuntimeException("{$path} was answered with {$answer->getStatusCode()}: {$answer->getContent()}");
+                }
+            };
+            $rows = [];
+            foreach ([['systems, with two years of projection', 'systems', 150], ['one system', 'systems/1', 100], ['a year of ten-minute readings', 'systems/1/readings?quantity=temperature_c&days=365', 100], ['two days, every reading', 'systems/1/readings?quantity=temperature_c&days=2', 100], ['today', 'today', 100], ['fish', 'fish', 100], ['one fish', 'fish/1', 100]] as [$what, $path, $aim]) {
+                $rows[] = [$what, number_format($this->milliseconds(7, fn () => $ask($path)), 1), $aim];
+            }
+        } finally {
+            array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm"]);
+        }
+        $this->line('API on the big demo: 300 fish in 40 systems, 50,000 readings in a probed system.');
+        $this->table(['answer', 'ms', 'aim, ms'], $rows);
     }
 
     /** How time and gap grow with the size of invented placement problems. */

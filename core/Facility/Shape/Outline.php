@@ -36,15 +36,16 @@ final readonly class Outline implements Shape
      */
     public static function inside(array $points, float $depth): self
     {
-        $area = abs(self::shoelace($points));
-        if (count($points) < 3 || $area <= 0.0) {
-            throw ImpossiblePicture::becauseTheOutlineHasNoArea();
-        }
         if ($depth <= 0.0) {
             throw ImpossiblePicture::becauseTheGlassLeavesNoRoom();
         }
+        // Before the area is looked at: that of two equal loops is none.
         if (self::crossesItself($points)) {
             throw ImpossiblePicture::becauseTheOutlineCrossesItself();
+        }
+        $area = abs(self::shoelace($points));
+        if (count($points) < 3 || $area <= 0.0) {
+            throw ImpossiblePicture::becauseTheOutlineHasNoArea();
         }
         [$run, $width] = self::longestRun($points);
 

@@ -79,7 +79,7 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
             </Box>
             {step.done === null
                 ? <Button aria-label={said.tick(step.words)} onClick={() => tick.mutate(today)} disabled={tick.isPending}>Tick</Button>
-                : <Button variant="plain" aria-label={`${said.untick}: ${step.words}`} onClick={() => tick.mutate(null)}>{words.undo}</Button>}
+                : <Button variant="plain" aria-label={`${words.undo}: ${step.words}`} onClick={() => tick.mutate(null)}>{words.undo}</Button>}
         </chakra.li>
     )
 }

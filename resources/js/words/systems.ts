@@ -150,7 +150,6 @@ export const systemWords = {
         days: (begin: string, end: string) => (begin === end ? begin : `${begin} to ${end}`),
         done: (day: string) => `done ${day}`,
         tick: (words: string) => `Tick: ${words}`,
-        untick: 'Not done after all',
         ticked: (words: string) => `Done: ${words}.`,
         late: 'late',
         due: 'now',

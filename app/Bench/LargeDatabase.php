@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Facility\ReadingLog;
+use App\Kinds\ShippedKinds;
+use App\Models\FacilitySettings;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel as Console;
+use Illuminate\Support\Facades\DB;
+
+/** The big demo in a database of its own: 300 fish in 40 systems with two years of log and readings every ten minutes. Invented. */
+final readonly class LargeDatabase
+{
+    private const SYSTEMS = 40;
+
+    private const FISH = 300;
+
+    private const LENGTHS = 6;
+
+    /** Systems whose every reading is kept; all have their days. */
+    private const PROBED = 4;
+
+    private const READINGS = 50_000;
+
+    private const DAYS = 730;
+
+    private const TEN_MINUTES = 600;
+
+    private const PER_STATEMENT = 200;
+
+    /** Points the application to a new file and fills it; the caller deletes it. */
+    public static function fill(string $file, Console $console): User
+    {
+        touch($file);
+        config(['database.connections.sqlite.database' => $file]);
+        DB::purge();
+        $console->call('migrate', ['--force' => true]);
+        FacilitySettings::query()->create(['name' => 'Large', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 730, 'rulebook' => []]);
+        $user = User::query()->create(['name' => 'Bench', 'email' => 'bench@biomegas.example', 'password' => 'bench', 'role' => Role::Owner]);
+        ShippedKinds::install();
+        DB::transaction(function (): void {
+            self::systems();
+            self::fish();
+            self::water();
+        });
+
+        return $user;
+    }
+
+    private static function systems(): void
+    {
+        self::insert('systems', array_map(fn (int $i): array => [
+            'id' => $i, 'name' => "System {$i}", 'kind' => 'tank', 'walk_order' => $i,
+            'description' => json_encode([
+                'shape' => ['type' => 'box', 'length_mm' => 1500 + 60 * $i, 'width_mm' => 600 + 20 * $i, 'depth_mm' => 700], 'temperature_c' => 25 + $i % 3,
+                'filter' => ['media' => 'carriers', 'litres' => 30 + $i], 'turnover_l_h' => 5000, 'weekly_change' => 0.4, 'ph' => 7.2,
+            ], JSON_THROW_ON_ERROR),
+        ], range(1, self::SYSTEMS)));
+    }
+
+    private static function fish(): void
+    {
+        $kinds = DB::table('species')->limit(30)->pluck('id')->all();
+        [$fish, $stays, $lengths] = [[], [], []];
+        for ($i = 1; $i <= self::FISH; $i++) {
+            $fish[] = ['id' => $i, 'name' => "Fish {$i}", 'species_id' => $kinds[$i % count($kinds)], 'arrived_on' => self::daysAgo(450), 'band' => $i % 8];
+            $stays[] = ['fish_id' => $i, 'system_id' => 1 + $i % self::SYSTEMS, 'from' => self::daysAgo(450)];
+            for ($n = 0; $n < self::LENGTHS; $n++) {
+                $lengths[] = ['fish_id' => $i, 'date' => self::daysAgo(450 - 80 * $n), 'length_tenth_mm' => 700 + 250 * $n + $i % 90, 'method' => 'picture'];
+            }
+        }
+        self::insert('fish', $fish);
+        self::insert('stays', $stays);
+        self::insert('measurements', $lengths);
+    }
+
+    private static function water(): void
+    {
+        [$days, $tests, $works] = [[], [], []];
+        for ($system = 1; $system <= self::SYSTEMS; $system++) {
+            for ($day = self::DAYS; $day >= 0; $day--) {
+                $mean = 25.0 + $system % 3 + sin($day / 9);
+                $days[] = ['system_id' => $system, 'quantity' => 'temperature_c', 'day' => self::daysAgo($day), 'low' => $mean - 0.3, 'mean' => $mean, 'high' => $mean + 0.3, 'count' => 144];
+                if ($day % 14 === 0) {
+                    $tests[] = ['system_id' => $system, 'date' => self::daysAgo($day), 'values' => '{"nitrate_mg_l":'.(30 + $day % 5).',"ammonia_mg_l":0,"nitrite_mg_l":0,"ph":7.2}'];
+                }
+                if ($day % 7 === 3) {
+                    $works[] = ['system_id' => $system, 'date' => self::daysAgo($day), 'kind' => 'water-change', 'share' => 0.4];
+                }
+            }
+        }
+        self::insert('daily_readings', $days);
+        for ($system = 1; $system <= self::SYSTEMS; $system++) {
+            (new ReadingLog)->sumUpWeeks($system, self::daysAgo(self::DAYS));
+        }
+        self::insert('water_tests', $tests);
+        self::insert('water_works', $works);
+        for ($system = 1; $system <= self::PROBED; $system++) {
+            $now = now()->getTimestamp();
+            self::insert('readings', array_map(fn (int $i): array => [
+                'system_id' => $system, 'quantity' => 'temperature_c', 'taken_at' => $now - self::TEN_MINUTES * $i, 'value' => 25 + sin($i / 40),
+            ], range(0, self::READINGS - 1)));
+        }
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private static function insert(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, self::PER_STATEMENT) as $some) {
+            DB::table($table)->insert($some);
+        }
+    }
+
+    private static function daysAgo(int $days): string
+    {
+        return now()->subDays($days)->toDateString();
+    }
+}
