@@ -16,6 +16,10 @@ const pictures = [
     ['fish-pond-dark', desk, 'dark', 'Teasel'],
     ['fish-list', desk, 'light', '/fish'],
     ['systems', desk, 'light', '/systems'],
+    ['system', desk, 'light', '/systems/4', 60],
+    ['before-after', desk, 'light', '/systems/5', 'forty fish'],
+    ['new-system', desk, 'light', '/systems/new', 'pond'],
+    ['system-phone', phone, 'dark', '/systems/6'],
     ['weigh-up', desk, 'light', '/weigh-up?kind=Redtail%20catfish'],
     ['lodgers', desk, 'light', '/systems/8/lodgers'],
     ['kinds', desk, 'light', '/kinds'],
@@ -31,7 +35,27 @@ const browser = await chromium.launch({
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--font-render-hinting=none'],
 })
 
-for (const [name, viewport, sheet, place] of pictures) {
+/** What is done on the page before its picture is taken. */
+const acts = {
+    async 'forty fish'(page) {
+        await page.getByLabel('Add a kind').fill('Tinfoil barb')
+        await page.getByLabel('How many').fill('40')
+        await page.getByLabel('How long').fill('5 cm')
+        await page.getByLabel('The filter was just').selectOption('deep-cleaned')
+        await page.getByText(/^Not /).waitFor()
+        await page.getByRole('heading', { name: 'Before and after' }).evaluate((heading) => heading.scrollIntoView())
+    },
+    async pond(page) {
+        await page.getByLabel('Name').fill('Weir pond')
+        await page.getByLabel('What it is').selectOption('pond')
+        await page.getByRole('combobox', { name: 'Shape' }).selectOption('outline')
+        await page.getByLabel('Depth of the water').fill('1.2 m')
+        await page.getByLabel(/Corners, one a line/).fill('0.5, 1\n3, 0.5\n6, 1.5\n5.5, 4\n2.5, 4.5\n1, 3.5')
+        await page.getByText('Filled weight').waitFor()
+    },
+}
+
+for (const [name, viewport, sheet, place, act] of pictures) {
     const page = await browser.newPage({ viewport, reducedMotion: 'reduce' })
     await page.addInitScript((colour) => localStorage.setItem('sheet', colour), sheet)
     await page.goto(base)
@@ -50,6 +74,12 @@ for (const [name, viewport, sheet, place] of pictures) {
     await page.getByRole('heading', { level: 1 }).waitFor()
     if (place.includes('#')) {
         await page.getByLabel('Length', { exact: true }).fill('35.0')
+    }
+    if (typeof act === 'number') {
+        await page.getByLabel('Date of the plan').fill(String(act))
+        await page.evaluate(() => window.scrollTo(0, 0))
+    } else if (act !== undefined) {
+        await acts[act](page)
     }
     await page.waitForTimeout(1200)
     await page.evaluate(() => document.fonts.ready)

@@ -89,9 +89,7 @@ final readonly class FacilityReader
         $weeks = DB::table('weekly_temperatures')->where('last_day', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get();
         $bySystem = [];
         foreach ($weeks as $week) {
-            $first = LocalDate::fromIso($week->first_day);
-            $middle = $first->plusDays(intdiv($first->daysUntil(LocalDate::fromIso($week->last_day)), 2));
-            $bySystem[$week->system_id][] = [$middle, (float) $week->mean];
+            $bySystem[$week->system_id][] = [LocalDate::fromIso($week->middle), (float) $week->mean];
         }
 
         return $bySystem;

@@ -53,10 +53,10 @@ final readonly class ReadingLog
         $week = 'cast(julianday(day) - 2440587.5 as integer) / 7';
         $rows = DB::table('daily_readings')->where('system_id', $systemId)->where('quantity', Quantity::Temperature->value)
             ->whereRaw("{$week} >= cast(julianday(?) - 2440587.5 as integer) / 7", [$since])
-            ->selectRaw("system_id, {$week} as week, min(day) as first_day, max(day) as last_day, avg(mean) as mean")
+            ->selectRaw("system_id, {$week} as week, date((julianday(min(day)) + julianday(max(day))) / 2) as middle, max(day) as last_day, avg(mean) as mean")
             ->groupBy('system_id')->groupByRaw($week)->get();
         foreach ($rows->chunk(self::PER_STATEMENT) as $some) {
-            DB::table('weekly_temperatures')->upsert(array_values($some->map(fn (object $row): array => (array) $row)->all()), ['system_id', 'week'], ['first_day', 'last_day', 'mean']);
+            DB::table('weekly_temperatures')->upsert(array_values($some->map(fn (object $row): array => (array) $row)->all()), ['system_id', 'week'], ['middle', 'last_day', 'mean']);
         }
     }
 

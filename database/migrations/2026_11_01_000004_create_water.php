@@ -71,7 +71,8 @@ return new class extends Migration
             $table->foreignId('system_id')->constrained('systems');
             // Weeks since 1 January 1970.
             $table->unsignedInteger('week');
-            $table->date('first_day');
+            // Between its first and last day with readings.
+            $table->date('middle');
             $table->date('last_day');
             $table->double('mean');
             $table->primary(['system_id', 'week']);

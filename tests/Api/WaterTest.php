@@ -120,7 +120,7 @@ final class WaterTest extends ApiTestCase
         $post('2027-02-13T12:00:00Z', 26.0);
         $row = DB::table('weekly_temperatures')->where('system_id', $this->system('Sluice tank'))->sole();
 
-        $this->assertSame(['2027-02-12', '2027-02-13', 25.0], [$row->first_day, $row->last_day, $row->mean]);
+        $this->assertSame(['2027-02-12', '2027-02-13', 25.0], [$row->middle, $row->last_day, $row->mean]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -172,7 +172,7 @@ final class WaterTest extends ApiTestCase
         $pond = System::query()->where('name', 'Lock pond')->firstOrFail();
         $fish = fn (): float => $this->getJson('/api/v1/fish/'.$this->fish('Kestrel'))->json('fish.length_mm.likely');
         $before = $fish();
-        DB::table('weekly_temperatures')->where('system_id', $pond->id)->where('first_day', '>=', '2026-11-01')->update(['mean' => 20.0]);
+        DB::table('weekly_temperatures')->where('system_id', $pond->id)->where('middle', '>=', '2026-11-01')->update(['mean' => 20.0]);
 
         $this->assertGreaterThan($before, $fish(), 'a warm winter');
     }

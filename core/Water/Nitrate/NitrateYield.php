@@ -40,40 +40,37 @@ final readonly class NitrateYield
      */
     public static function fit(array $tests, array $changes, Closure $madePerWeek, float $weeklyShare, float $tap): ?self
     {
+        if ($tests === []) {
+            return null;
+        }
         $product = $square = 0.0;
         $spans = 0;
+        $first = $tests[0][0];
+        $byDay = [];
+        foreach ($changes as [$day, $share]) {
+            $byDay[$first->daysUntil($day)] = $share;
+        }
+        $usual = $changes === [] ? 1 - (1 - min(0.99, $weeklyShare)) ** (1 / self::DAYS_PER_WEEK) : 0.0;
         for ($i = 1; $i < count($tests); $i++) {
             [[$from, $before], [$until, $after]] = [$tests[$i - 1], $tests[$i]];
-            if ($from->daysUntil($until) < self::SHORTEST_DAYS) {
+            $days = $from->daysUntil($until);
+            if ($days < self::SHORTEST_DAYS) {
                 continue;
             }
-            $without = self::follow($before, $from, $until, $changes, 0.0, $weeklyShare, $tap);
-            $byBook = self::follow($before, $from, $until, $changes, $madePerWeek($from->plusDays(intdiv($from->daysUntil($until), 2))) / self::DAYS_PER_WEEK, $weeklyShare, $tap) - $without;
-            if ($byBook < self::LEAST_EXPECTED) {
-                continue;
+            $madePerDay = $madePerWeek($from->plusDays(intdiv($days, 2))) / self::DAYS_PER_WEEK;
+            [$without, $byBook] = [$before - $tap, 0.0];
+            for ($day = $first->daysUntil($from) + 1, $last = $day + $days; $day < $last; $day++) {
+                $kept = 1 - ($byDay[$day] ?? $usual);
+                $without *= $kept;
+                $byBook = $kept * ($byBook + $madePerDay);
             }
-            $product += $byBook * ($after - $without);
-            $square += $byBook ** 2;
-            $spans++;
+            if ($byBook >= self::LEAST_EXPECTED) {
+                $product += $byBook * ($after - $tap - $without);
+                $square += $byBook ** 2;
+                $spans++;
+            }
         }
 
         return $spans === 0 ? null : new self(max(0.0, $product / $square), $spans);
-    }
-
-    /** @param  list<array{LocalDate, float}>  $changes */
-    private static function follow(float $level, LocalDate $from, LocalDate $until, array $changes, float $madePerDay, float $weeklyShare, float $tap): float
-    {
-        $byDay = [];
-        foreach ($changes as [$day, $share]) {
-            $byDay[$day->toIso()] = $share;
-        }
-        $usual = $changes === [] ? 1 - (1 - min(0.99, $weeklyShare)) ** (1 / self::DAYS_PER_WEEK) : 0.0;
-        for ($day = 1, $days = $from->daysUntil($until); $day <= $days; $day++) {
-            $level += $madePerDay;
-            $share = $byDay[$from->plusDays($day)->toIso()] ?? $usual;
-            $level = (1 - $share) * $level + $share * $tap;
-        }
-
-        return $level;
     }
 }
