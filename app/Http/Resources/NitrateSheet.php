@@ -6,8 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use Biomegas\Facility\System;
-use Biomegas\Measure\ShareWords;
-use Biomegas\Water\Nitrate\NitrateCourse;
+use Biomegas\Water\Nitrate\NitrateAdvice;
 use Biomegas\Water\Test\Quantity;
 use OpenApi\Attributes as OA;
 
@@ -42,22 +41,7 @@ final readonly class NitrateSheet
             $fit === null ? null : round($fit->factor, 2), $fit->spans ?? 0,
             $fitted === null ? null : round($fitted->peak(), 1), $fitted === null ? null : round($fitted->trough(), 1),
             round($load->leastWeeklyChange(), 3), $fit === null ? null : round($load->leastWeeklyChange($fit->factor), 3),
-            self::sentence($load->leastWeeklyChange($fit->factor ?? 1.0), $load->nitrateYielding($fit->factor ?? 1.0), $load->target, $now),
+            NitrateAdvice::sentence($load->leastWeeklyChange($fit->factor ?? 1.0), $load->nitrateYielding($fit->factor ?? 1.0), $load->target, $now),
         );
-    }
-
-    private static function sentence(float $least, NitrateCourse $course, float $target, ?float $now): string
-    {
-        if ($least > 1.0) {
-            return "Not even all of the water each week holds nitrate at {$target} mg/l.";
-        }
-        $atLeast = ShareWords::atLeast($least);
-        $weeks = $now === null ? null : $course->weeksUntil($target, $now);
-
-        return match (true) {
-            $least > $course->share => "Nitrate stays above {$target} mg/l until ".$atLeast.' is changed each week.',
-            $weeks === null, $weeks === 0 => "The weekly change is enough: {$atLeast} would hold {$target} mg/l.",
-            default => "With the present weekly change nitrate is down to {$target} mg/l in {$weeks} weeks.",
-        };
     }
 }

@@ -16,7 +16,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'A system on its way to be ready.')]
 final readonly class PreparationSheet
 {
-    /** @param  list<PreparationStep>  $steps */
+    /**
+     * @param  list<PreparationStep>  $steps
+     * @param  list<string>  $findings
+     */
     public function __construct(
         #[OA\Property(description: 'When it can be ready, and why not sooner.')] public string $sentence,
         #[OA\Property(format: 'date')] public string $wanted_on,
@@ -26,6 +29,7 @@ final readonly class PreparationSheet
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PreparationStep'))] public array $steps,
         #[OA\Property(type: 'string', enum: CycleState::class)] public CycleState $cycle,
         #[OA\Property(description: 'How far the filter is, by its tests.')] public string $cycle_sentence,
+        #[OA\Property(description: 'What its tests do not show yet as it should be before release.', type: 'array', items: new OA\Items(type: 'string'))] public array $findings,
         #[OA\Property(ref: '#/components/schemas/WaterForecast')] public WaterForecast $forecast,
         #[OA\Property] public bool $is_built,
         #[OA\Property] public bool $uses_tap_water,
@@ -52,6 +56,7 @@ final readonly class PreparationSheet
             array_map(fn (ScheduledStep $step): PreparationStep => PreparationStep::from($step, $readying->wordsOf($step->step), $today), $readying->preparation->steps),
             $readying->cycle,
             $readying->cycle->sentence(),
+            $readying->findings,
             WaterForecast::from($readying->forecast),
             $written->is_built, $written->uses_tap_water, $written->has_starter_fish, $written->donor_system_id, $written->donor_share,
             $written->species_id, $written->count, $written->length_tenth_mm === null ? null : $written->length_tenth_mm / 10,

@@ -62,7 +62,7 @@ final readonly class ChangeSentence
         $words = match (true) {
             $most === null => '',
             $most > 0 => ' Up to '.Spoken::number($most).' at once would do.',
-            default => ' For those who live there alone the filter is not enough for some days.',
+            default => ' Even for those who live there now the filter is not enough for some days.',
         };
         if ($better !== null && $better->isBearable()) {
             $words .= ' With half of the water changed each day it would stay at '.Quantity::Nitrite->said(round($better->nitritePeak()->height, 2)).' nitrite.';

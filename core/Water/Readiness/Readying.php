@@ -32,6 +32,8 @@ final readonly class Readying
         public Preparation $preparation,
         public CycleState $cycle,
         public LoadForecast $forecast,
+        /** @var list<string> what the tests do not show yet as it should be before release */
+        public array $findings,
         private NewHome $home,
     ) {
     }
@@ -51,10 +53,11 @@ final readonly class Readying
             0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
         );
         $filled = $done[Step::Fill->value] ?? null;
-        $cycle = CycleState::judge(array_values(array_filter($tests, fn (WaterTest $one): bool => $filled !== null && ! $one->date->isBefore($filled))));
+        $since = array_values(array_filter($tests, fn (WaterTest $one): bool => $filled !== null && ! $one->date->isBefore($filled)));
+        $cycle = CycleState::judge($since);
         $home = new NewHome($system->kind, $plan->isBuilt, $plan->usesTapWater, $plan->hasStarterFish, self::cycleDays($forecast, $cycle, $filled, $today));
 
-        return new self(Preparation::of($home, $plan->wanted, $done, $today), $cycle, $forecast, $home);
+        return new self(Preparation::of($home, $plan->wanted, $done, $today), $cycle, $forecast, ReleaseCheck::findings($since), $home);
     }
 
     private static function cycleDays(LoadForecast $forecast, CycleState $cycle, ?LocalDate $filled, LocalDate $today): int

@@ -1665,6 +1665,8 @@ export interface components {
             cycle: "not-tested" | "ammonia-phase" | "nitrite-phase" | "not-fed" | "once-more" | "ready";
             /** @description How far the filter is, by its tests. */
             cycle_sentence: string;
+            /** @description What its tests do not show yet as it should be before release. */
+            findings: string[];
             forecast: components["schemas"]["WaterForecast"];
             is_built: boolean;
             uses_tap_water: boolean;

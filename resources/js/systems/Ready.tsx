@@ -48,6 +48,12 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
                 {sheet.steps.map((step) => <Step key={step.step} step={step} system={system} today={today} />)}
             </chakra.ol>
             <p><b>{said.cycle}:</b> {sheet.cycle_sentence}</p>
+            {sheet.findings.length > 0 && (
+                <Box>
+                    <b>{said.findings}</b>
+                    {sheet.findings.map((one) => <chakra.p key={one} color="close">{one}</chakra.p>)}
+                </Box>
+            )}
             <ForecastPicture forecast={sheet.forecast} from={today} today={today} title={said.forecast} />
         </>
     )

@@ -154,6 +154,7 @@ export const systemWords = {
         late: 'late',
         due: 'now',
         cycle: 'The filter',
+        findings: 'Before fish come:',
         forecast: 'If the stock moved in on the first day',
     },
 

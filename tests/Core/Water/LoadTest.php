@@ -14,6 +14,7 @@ use Biomegas\Facility\RuleConstant;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Load\Eater;
 use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrate\NitrateAdvice;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\NitrateLoad;
@@ -69,6 +70,18 @@ final class LoadTest extends TestCase
         $weeks = (new NitrateCourse(14.0, 0.5, 10.0))->weeksUntil(50.0, 160.0);
         $peaks = (new NitrateCourse(14.0, 0.5, 10.0))->peaksFrom(160.0, 12);
         $this->assertSame($weeks, 1 + (int) array_key_first(array_filter($peaks, fn (float $one): bool => $one <= 52.0)));
+    }
+
+    public function test_says_what_to_change_and_for_how_long(): void
+    {
+        $now = new NitrateCourse(14.0, 0.25, 10.0);
+        $half = new NitrateCourse(14.0, 0.5, 10.0);
+
+        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week; then it is down in ten weeks.', NitrateAdvice::sentence(0.35, $now, 50.0, 120.0));
+        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week.', NitrateAdvice::sentence(0.35, $now, 50.0, null));
+        $this->assertSame('With the present weekly change nitrate is down to 50 mg/l in five weeks.', NitrateAdvice::sentence(0.35, $half, 50.0, 160.0));
+        $this->assertSame('The weekly change is enough: 40 % would hold 50 mg/l.', NitrateAdvice::sentence(0.36, $half, 50.0, 30.0));
+        $this->assertSame('Not even all of the water each week holds nitrate at 50 mg/l.', NitrateAdvice::sentence(1.2, $now, 50.0, 30.0));
     }
 
     public function test_the_yield_is_found_again_from_tests_of_known_yield(): void

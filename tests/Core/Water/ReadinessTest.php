@@ -14,6 +14,7 @@ use Biomegas\Water\Readiness\NewHome;
 use Biomegas\Water\Readiness\NewHomePlan;
 use Biomegas\Water\Readiness\Preparation;
 use Biomegas\Water\Readiness\Readying;
+use Biomegas\Water\Readiness\ReleaseCheck;
 use Biomegas\Water\Readiness\ScheduledStep;
 use Biomegas\Water\Readiness\Step;
 use Biomegas\Water\Test\Quantity;
@@ -132,6 +133,21 @@ final class ReadinessTest extends TestCase
 
         $this->assertSame(CycleState::Ready, $readying->cycle);
         $this->assertFalse($readying->preparation->isLate());
+    }
+
+    /** Common practice, no published source: alkalinity about 5 °dH, ammonia and nitrite 0, copper under 0.03 mg/l where rays live, 0.03 to 0.2 a warning. */
+    public function test_what_the_last_test_before_release_should_show(): void
+    {
+        $good = ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'kh_dkh' => 5.0, 'copper_mg_l' => 0.02];
+        $findings = fn (array $values): string => implode(' ', ReleaseCheck::findings($values === [] ? [] : [WaterTest::ofRecord($this->day('2027-03-01'), $values)]));
+
+        $this->assertSame('', $findings($good));
+        $this->assertSame('Not measured yet: ammonia, nitrite, carbonate hardness.', $findings([]));
+        $this->assertStringContainsString('about 5 °dH is wanted', $findings([...$good, 'kh_dkh' => 3.0]));
+        $this->assertStringContainsString('not for rays', $findings([...$good, 'copper_mg_l' => 0.05]));
+        $this->assertStringContainsString('too much for any fish', $findings([...$good, 'copper_mg_l' => 0.3]));
+        $this->assertStringContainsString('Nitrite is 0.5 mg/l', $findings([...$good, 'nitrite_mg_l' => 0.5]));
+        $this->assertStringContainsString('take it out first', $findings([...$good, 'chlorine_mg_l' => 0.1]));
     }
 
     private function day(string $iso): LocalDate
