@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Scenario\InputFile;
-use App\Scenario\InvalidDocument;
 use App\Scenario\JsonDocument;
 use Biomegas\Placement\Budget;
 use Biomegas\Placement\ProblemReader;
@@ -73,16 +72,5 @@ final class PlaceCommand extends Command
         return function (string $what, float $cost, float $bound) use ($elapsed): void {
             fwrite(STDERR, sprintf("%7.2f s  %-10s cost %.4f  bound %.4f\n", $elapsed(), $what, $cost, $bound));
         };
-    }
-
-    /** @throws InvalidDocument */
-    private function number(string $option, float $least, float $most): float
-    {
-        $value = $this->option($option);
-        if (! is_numeric($value) || $value < $least || $value > $most) {
-            throw InvalidDocument::at("--{$option}", "give a number from {$least} to {$most}.");
-        }
-
-        return (float) $value;
     }
 }

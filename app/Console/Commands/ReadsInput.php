@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Scenario\InvalidDocument;
 use Biomegas\Refusal;
 use Closure;
 
@@ -25,5 +26,16 @@ trait ReadsInput
         $this->line(json_encode($result, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
+    }
+
+    /** @throws InvalidDocument */
+    private function number(string $option, float $least, float $most): float
+    {
+        $value = $this->option($option);
+        if (! is_numeric($value) || $value < $least || $value > $most) {
+            throw InvalidDocument::at("--{$option}", "give a number from {$least} to {$most}.");
+        }
+
+        return (float) $value;
     }
 }

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Scenario\InputFile;
+use App\Scenario\InvalidDocument;
+use App\Scenario\JsonDocument;
+use Biomegas\Moving\Mixing\Hardiness;
+use Biomegas\Moving\Mixing\MixingWay;
+use Biomegas\Moving\Mixing\Portion;
+use Biomegas\Moving\Mixing\WaterMatch;
+use Biomegas\Moving\Mixing\WaterSample;
+use Illuminate\Console\Command;
+
+/** Compares two waters and says how a fish is brought from one to the other. */
+final class MatchCommand extends Command
+{
+    use ReadsInput;
+
+    protected $signature = 'biomegas:match
+        {--from= : a water test as JSON (docs/formats/water.schema.json), or - for standard input}
+        {--to= : the water it goes to}
+        {--fish=usual : hardy, usual or sensitive}
+        {--mix=take-out : fill-up, pour-off or take-out}
+        {--container=20 : litres that the container holds to the brim}
+        {--json : print JSON, as always}';
+
+    protected $description = 'Compare two waters: class, reasons and a mixing schedule';
+
+    private const MOST_LITRES = 100_000;
+
+    public function handle(): int
+    {
+        return $this->answer($this->match(...));
+    }
+
+    /** @return array<string, mixed> */
+    private function match(): array
+    {
+        $fish = Hardiness::tryFrom((string) $this->option('fish')) ?? throw InvalidDocument::at('--fish', 'say hardy, usual or sensitive.');
+        $way = MixingWay::tryFrom((string) $this->option('mix')) ?? throw InvalidDocument::at('--mix', 'say fill-up, pour-off or take-out.');
+        $match = WaterMatch::of($this->water('from'), $this->water('to'), $fish, $way, $this->number('container', 0.1, self::MOST_LITRES));
+
+        return [
+            'class' => $match->class->value,
+            'reasons' => $match->reasons,
+            'minutes' => round($match->schedule->minutes, 1),
+            'portions' => array_map(fn (Portion $one): array => [
+                'minute' => round($one->minute, 1), 'litres' => round($one->litres, 3), 'remaining' => round($one->remaining, 4),
+            ], $match->schedule->portions),
+        ];
+    }
+
+    /** @throws InvalidDocument naming the file and what was expected */
+    private function water(string $option): WaterSample
+    {
+        $file = $this->option($option);
+        if (! is_string($file) || $file === '') {
+            throw InvalidDocument::at("--{$option}", 'name a file with a water test, or - for standard input.');
+        }
+        $d = JsonDocument::read(InputFile::read($file), $file, 'water');
+
+        return new WaterSample(
+            $d['temperature_c'] ?? null, $d['ph'] ?? null, $d['kh_dkh'] ?? null, $d['gh_dgh'] ?? null, $d['conductivity_us'] ?? null,
+            $d['ammonia_mg_l'] ?? null, $d['nitrite_mg_l'] ?? null, $d['nitrate_mg_l'] ?? null, $d['salinity_ppt'] ?? null,
+        );
+    }
+}

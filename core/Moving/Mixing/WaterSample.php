@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Moving\Mixing;
+
+/** One of two waters that a fish goes between. Null: not measured. */
+final readonly class WaterSample
+{
+    /** Taken for both where the carbonate hardness of one is not known, °dH. */
+    private const USUAL_CARBONATE = 4.0;
+
+    /** Even the softest water holds a little. */
+    private const LEAST_CARBONATE = 0.2;
+
+    public function __construct(
+        public ?float $celsius = null,
+        public ?float $ph = null,
+        /** °dH */
+        public ?float $carbonate = null,
+        /** General hardness, °dH. */
+        public ?float $hardness = null,
+        /** µS/cm */
+        public ?float $conductivity = null,
+        /** mg/l of the ions */
+        public ?float $ammonia = null,
+        public ?float $nitrite = null,
+        public ?float $nitrate = null,
+        /** ppt */
+        public ?float $salinity = null,
+    ) {
+    }
+
+    public function alkalinity(): float
+    {
+        return max(self::LEAST_CARBONATE, $this->carbonate ?? self::USUAL_CARBONATE);
+    }
+
+    public function hasKnownAlkalinity(): bool
+    {
+        return $this->carbonate !== null;
+    }
+}
