@@ -83,6 +83,8 @@ final readonly class Described
                 Diet::from($d['diet'] ?? Diet::Omnivore->value),
                 PlantManners::from($d['plants'] ?? PlantManners::Safe->value),
                 $d['region'] ?? null,
+                $d['mouth_ratio'] ?? (new Habits)->mouthRatio,
+                $d['bites_pieces'] ?? false,
             ),
         );
     }

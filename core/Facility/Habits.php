@@ -18,6 +18,10 @@ final readonly class Habits
         public PlantManners $plants = PlantManners::Safe,
         /** Null: not known. */
         public ?string $region = null,
+        /** What fits in its mouth, as a share of its own length. */
+        public float $mouthRatio = 0.33,
+        /** Bites pieces out of others whatever their size. */
+        public bool $bitesPieces = false,
     ) {
     }
 

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Company;
+
+use Biomegas\Housing\Tenant;
+
+/**
+ * Anything that fits in a mouth is food. A prey shorter than the mouth ratio
+ * times its predator's length is swallowed; deep bodies count as longer.
+ */
+final readonly class Mouthful
+{
+    /** Depth over length of a usual body; deeper ones are harder to swallow. */
+    private const USUAL_DEPTH = 0.3;
+
+    public static function swallows(Tenant $predator, Tenant $prey): bool
+    {
+        return $predator->fish !== $prey->fish && self::room($predator) > self::girth($prey);
+    }
+
+    /** What the largest of them can swallow, millimetres of a usual body. */
+    private static function room(Tenant $predator): float
+    {
+        return $predator->species->habits->mouthRatio * $predator->longest();
+    }
+
+    /** Length that the smallest of the prey stands for in a mouth. */
+    private static function girth(Tenant $prey): float
+    {
+        $smallest = $prey->length / $prey->largest;
+
+        return $smallest * max(1.0, ($prey->species->needs->bodyDepthRatio ?? self::USUAL_DEPTH) / self::USUAL_DEPTH);
+    }
+}
