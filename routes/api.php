@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BeforeAfterController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
@@ -16,14 +17,17 @@ use App\Http\Controllers\LodgerController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
+use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ProbeController;
+use App\Http\Controllers\QuarantineController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WaterSumsController;
 use App\Http\Controllers\WaterTestController;
 use App\Http\Controllers\WaterWorkController;
@@ -44,6 +48,10 @@ Route::post('device/readings', [ReadingController::class, 'store'])
 
 Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);
+    Route::get('calendar', [CalendarController::class, 'show']);
+    Route::get('moves', [MoveSheetController::class, 'index']);
+    Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
+    Route::get('watches/{watch}', [WatchController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);
     Route::post('systems/preview', [SystemController::class, 'preview']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
@@ -64,6 +72,8 @@ Route::middleware('auth:web')->group(function (): void {
 
     // Its answer holds a secret: it is not kept for a repeat.
     Route::post('systems/{system}/probes', [ProbeController::class, 'store'])->middleware('can:record');
+    Route::post('calendar', [CalendarController::class, 'store'])->middleware('can:record');
+    Route::delete('calendar', [CalendarController::class, 'destroy'])->middleware('can:record');
 
     Route::middleware(['can:record', RecordOnce::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
@@ -92,6 +102,25 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
         Route::delete('systems/{system}/preparation', [PreparationController::class, 'destroy']);
         Route::delete('probes/{probe}', [ProbeController::class, 'destroy']);
+
+        Route::post('move-sheets', [MoveSheetController::class, 'store']);
+        Route::put('move-sheets/{sheet}', [MoveSheetController::class, 'update']);
+        Route::put('move-sheets/{sheet}/steps/{step}', [MoveSheetController::class, 'tick']);
+        Route::post('move-sheets/{sheet}/finish', [MoveSheetController::class, 'finish']);
+        Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
+        Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
+        Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
+        Route::post('watches/{watch}/measures', [WatchController::class, 'tryMeasure']);
+        Route::put('watch-measures/{measure}', [WatchController::class, 'judge']);
+        Route::delete('watch-measures/{measure}', [WatchController::class, 'undoMeasure']);
+        Route::put('watches/{watch}/end', [WatchController::class, 'end']);
+        Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
+        Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);
+        Route::delete('quarantines/{quarantine}', [QuarantineController::class, 'destroy']);
+        Route::post('fish/{fish}/conditions', [QuarantineController::class, 'look']);
+        Route::delete('conditions/{condition}', [QuarantineController::class, 'undoLook']);
+        Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);
+        Route::delete('treatments/{treatment}', [QuarantineController::class, 'undoTreatment']);
 
         Route::post('incidents', [IncidentController::class, 'store']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);

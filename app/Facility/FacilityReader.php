@@ -154,6 +154,10 @@ final readonly class FacilityReader
             $events[$count->fish_id][] = HeadCountEvent::count(LocalDate::fromIso($count->date), CountKind::from($count->kind), $count->number);
         }
 
+        foreach (DB::table('shoal_splits')->whereNull('deleted_at')->get() as $split) {
+            $events[$split->from_fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($split->date), $split->count);
+        }
+
         return $events;
     }
 

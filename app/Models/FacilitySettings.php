@@ -10,7 +10,9 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * The one facility of this installation.
  *
+ * @property int $id
  * @property string $name
+ * @property string|null $calendar_token
  * @property UnitSystem $unit_system
  * @property string $time_zone
  * @property int $horizon_days

@@ -23,6 +23,14 @@ final readonly class MeasurementDue
     /** The next home must be ready in time: four weeks are usual for water to settle. Common practice, no published source. */
     private const LEAD_DAYS = 28;
 
+    /** Days past its day after which it is called late. Judgement. */
+    private const LATE_DAYS = 14;
+
+    public static function isLate(LocalDate $due, LocalDate $today): bool
+    {
+        return $due->daysUntil($today) > self::LATE_DAYS;
+    }
+
     public static function of(FishOutlook $outlook): LocalDate
     {
         $last = $outlook->fish->lastLength();

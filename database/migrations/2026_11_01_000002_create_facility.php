@@ -17,6 +17,8 @@ return new class extends Migration
             $table->string('time_zone');
             $table->unsignedSmallInteger('horizon_days')->default(1095);
             $table->json('rulebook');
+            // Whoever knows it may read the calendar; null: there is none.
+            $table->string('calendar_token', 64)->nullable()->unique();
             $table->timestamps();
         });
 

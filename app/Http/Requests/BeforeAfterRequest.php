@@ -71,7 +71,7 @@ final class BeforeAfterRequest extends LogRequest
 
         return new SystemChange(
             newcomer: $isNew ? new Tenant(($count > 1 ? "{$count} × " : '').$kind->commonName, $kind, $length, $count) : null,
-            newEater: $isNew ? new Eater($kind, $length, $count, $ration) : null,
+            newEaters: $isNew ? [new Eater($kind, $length, $count, $ration)] : [],
             filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
             turnover: $this->litres('turnover', $units),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,

@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
-use Biomegas\Calendar\LocalDate;
+use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\UpgradesAhead;
 use OpenApi\Attributes as OA;
 
@@ -16,6 +16,7 @@ final readonly class Today
     /**
      * @param  list<SystemSheet>  $systems
      * @param  list<int>  $measure
+     * @param  list<DueRow>  $due
      * @param  list<int>  $upgrades
      * @param  list<FallbackWanted>  $fallbacks
      */
@@ -23,7 +24,9 @@ final readonly class Today
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemSheet'))] public array $systems,
         #[OA\Property(description: 'Fish to be measured by today, in walking order.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
+        #[OA\Property(description: 'Everything due, in walking order; late things first in each system.', type: 'array', items: new OA\Items(ref: '#/components/schemas/DueRow'))] public array $due,
         #[OA\Property(description: 'Fish that outgrow their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
+        #[OA\Property(description: 'How many still fit but may not for long.')] public int $upgrades_soon,
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
     ) {
     }
@@ -31,31 +34,17 @@ final readonly class Today
     public static function from(KeptFacility $kept): self
     {
         $systems = SystemSheet::all($kept);
+        $briefs = array_map($kept->brief(...), $kept->facility->fish);
+        $due = DueRow::all($kept, $systems);
 
         return new self(
             $kept->facility->date->toIso(),
             $systems,
-            self::due($systems, $kept->facility->date),
-            array_map(Keys::id(...), UpgradesAhead::among(array_map($kept->brief(...), $kept->facility->fish))),
+            array_values(array_filter(array_map(fn (DueRow $one): ?int => $one->kind === 'measure' ? $one->fish_id : null, $due))),
+            $due,
+            array_map(Keys::id(...), UpgradesAhead::among($briefs)),
+            count(array_filter($briefs, fn (FishBrief $one): bool => UpgradesAhead::isSoon($one, $kept->facility->date))),
             FallbackWanted::all($kept),
         );
-    }
-
-    /**
-     * @param  list<SystemSheet>  $systems
-     * @return list<int>
-     */
-    private static function due(array $systems, LocalDate $today): array
-    {
-        $due = [];
-        foreach ($systems as $system) {
-            foreach ($system->fish as $fish) {
-                if (! LocalDate::fromIso($fish->measure_on)->isAfter($today)) {
-                    $due[] = $fish->id;
-                }
-            }
-        }
-
-        return $due;
     }
 }

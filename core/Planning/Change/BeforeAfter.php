@@ -54,14 +54,14 @@ final readonly class BeforeAfter
         $after = Standing::of(
             $change->applyTo($system, $today),
             [...$tenants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
-            [...$eaters(...$staying), ...($change->newEater === null ? [] : [$change->newEater])],
+            [...$eaters(...$staying), ...$change->newEaters],
             $celsius, $facility->rulebook, $spoken,
         );
         $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change, $celsius, $ph ?? $system->ph) : null;
 
         return new self(
             $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
-            $forecast === null || $change->newEater === null ? null : self::mostAtOnce($forecast, $before->load, $after->load, $change->newEater),
+            $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (Eater $one): int => $one->count, $change->newEaters))),
             $today,
         );
     }
@@ -75,11 +75,11 @@ final readonly class BeforeAfter
         );
     }
 
-    private static function mostAtOnce(LoadForecast $forecast, SystemLoad $before, SystemLoad $after, Eater $newcomers): int
+    private static function mostAtOnce(LoadForecast $forecast, SystemLoad $before, SystemLoad $after, int $newcomers): int
     {
         $added = $after->ammoniaPerLitre() - $before->ammoniaPerLitre();
         $free = $forecast->mostAtOnce() - $before->ammoniaPerLitre();
 
-        return $added <= 0.0 ? $newcomers->count : max(0, (int) floor($newcomers->count * min(1.0, $free / $added) + 1e-6));
+        return $added <= 0.0 ? $newcomers : max(0, (int) floor($newcomers * min(1.0, $free / $added) + 1e-6));
     }
 }

@@ -28,7 +28,8 @@ final readonly class ChangeSentence
         };
     }
 
-    private function ofWater(): ?string
+    /** Of ammonia and nitrite alone; null: nothing would stir the filter. */
+    public function ofWater(): ?string
     {
         $forecast = $this->change->forecast;
         if ($forecast === null) {

@@ -18,8 +18,8 @@ final readonly class SystemChange
 {
     public function __construct(
         public ?Tenant $newcomer = null,
-        /** How the newcomers are fed; together with them. */
-        public ?Eater $newEater = null,
+        /** @var list<Eater> what the newcomers ask of the water */
+        public array $newEaters = [],
         public ?Filter $filter = null,
         public ?float $turnover = null,
         public ?float $weeklyChange = null,
@@ -45,6 +45,6 @@ final readonly class SystemChange
     /** Ammonia could rise after it. */
     public function stirsTheFilter(): bool
     {
-        return $this->newcomer !== null || $this->filterStart !== null || $this->filter !== null;
+        return $this->newEaters !== [] || $this->filterStart !== null || $this->filter !== null;
     }
 }

@@ -52,6 +52,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCalendarAddress"];
+        put?: never;
+        /** @description A new one; the old one no longer holds. */
+        post: operations["makeCalendarAddress"];
+        delete: operations["closeCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/circumstances": {
         parameters: {
             query?: never;
@@ -340,6 +357,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showMoves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/move-sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showMoveSheet"];
+        put: operations["changeMoveSheet"];
+        post?: never;
+        delete: operations["dropMove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/move-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/move-sheets/{sheet}/steps/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tickMoveStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/move-sheets/{sheet}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finishMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/owner": {
         parameters: {
             query?: never;
@@ -415,6 +512,118 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["removeProbe"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/quarantines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginQuarantine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/quarantines/{quarantine}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endQuarantine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/quarantines/{quarantine}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoQuarantine"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/conditions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCondition"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/conditions/{condition}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoCondition"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/treatments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTreatment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/treatments/{treatment}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoTreatment"];
         options?: never;
         head?: never;
         patch?: never;
@@ -543,6 +752,102 @@ export interface paths {
         };
         get: operations["showToday"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watches/{watch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWatch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watches/{watch}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watch-checks/{check}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoLook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watches/{watch}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryMeasure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watch-measures/{measure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["judgeMeasure"];
+        post?: never;
+        delete: operations["undoMeasure"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watches/{watch}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["endWatch"];
         post?: never;
         delete?: never;
         options?: never;
@@ -713,6 +1018,13 @@ export interface components {
             /** @description Where it goes if it cannot stay. */
             fallback: string | null;
         };
+        ConditionRequest: {
+            /** Format: date */
+            date: string;
+            is_eating: boolean;
+            /** @description Of disease, in your words; absent: none was seen. */
+            sign?: string | null;
+        };
         CountRequest: {
             number: number;
             /** @enum {string} */
@@ -761,6 +1073,13 @@ export interface components {
              */
             form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none" | null;
         };
+        LookRequest: {
+            /** @description What was not as it should be; none: all good. */
+            troubles: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
+            has_eaten: boolean;
+            chased_by_id?: number | null;
+            note?: string | null;
+        };
         LossRequest: {
             /** @enum {string} */
             kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished";
@@ -770,6 +1089,20 @@ export interface components {
             count?: number;
             /** @description In own words. */
             cause?: string | null;
+        };
+        MeasureRequest: {
+            /**
+             * @description When it is begun.
+             * @enum {string}
+             */
+            measure: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            /** @description HH:MM; if it is still chased then, take it out. */
+            stop_at: string | null;
+            /**
+             * @description When it is known what came of it.
+             * @enum {string|null}
+             */
+            success: "only-while-i-stood" | "lasted" | "no" | null;
         };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
@@ -796,6 +1129,42 @@ export interface components {
             to_system_id: number;
             /** Format: date */
             date: string;
+        };
+        /** @description What is left out stays. */
+        MoveSheetChange: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            mixing: "take-out" | "fill-up" | "pour-off";
+            container_litres: number;
+            note: string | null;
+            /** @description Why it is done although something forbids it. */
+            override_reason: string | null;
+        };
+        MoveSheetRequest: {
+            to_system_id: number;
+            /**
+             * Format: date
+             * @description The day of the move: today or to come.
+             */
+            date: string;
+            /** @description All from one home. */
+            fish: {
+                fish_id: number;
+                /** @description Of a shoal: how many; absent: all. */
+                count?: number | null;
+            }[];
+            /**
+             * Format: date
+             * @description Planned end of an interim stay.
+             */
+            until?: string | null;
+            is_time_out?: boolean;
+            /** @enum {string} */
+            mixing?: "take-out" | "fill-up" | "pour-off";
+            /** @description To the brim. */
+            container_litres?: number;
+            note?: string | null;
         };
         OwnerRequest: {
             name: string;
@@ -830,6 +1199,14 @@ export interface components {
         };
         ProbeRequest: {
             name: string;
+        };
+        QuarantineRequest: {
+            /** Format: date */
+            date: string;
+            /** @description Left out: as the rulebook says. */
+            days?: number | null;
+            /** @description Days already served at the seller's. */
+            credit?: number | null;
         };
         ReadingsRequest: {
             readings: {
@@ -935,6 +1312,34 @@ export interface components {
             /** Format: date */
             until?: string | null;
         };
+        TickRequest: {
+            done: boolean;
+        };
+        TreatmentRequest: {
+            /** @enum {string} */
+            product_class: "copper" | "formalin" | "antiparasitic" | "wormer" | "antibiotic" | "antifungal" | "salt";
+            /** @description As the label gives it. */
+            dose?: string | null;
+            /**
+             * Format: date
+             * @description The first day.
+             */
+            date: string;
+            /**
+             * Format: date
+             * @description The last day.
+             */
+            until: string;
+            /**
+             * Format: date
+             * @description Until when it works on.
+             */
+            withdrawal?: string | null;
+        };
+        WatchEndRequest: {
+            /** @enum {string} */
+            how: "settled" | "taken-out" | "going-on";
+        };
         WaterTestRequest: {
             /** Format: date */
             date: string;
@@ -1034,6 +1439,11 @@ export interface components {
             /** @enum {string} */
             kind: "tank" | "vat" | "pond";
         };
+        /** @description Where the private calendar is read. */
+        CalendarAddress: {
+            /** @description Null: there is none. */
+            url: string | null;
+        };
         /** @description A kind that a fish may be besides, with the share of belief in it. */
         Candidate: {
             species_id: number;
@@ -1111,6 +1521,29 @@ export interface components {
              * @description Of the belief, 0 to 1; a record does not count toward what is usual.
              */
             share: number;
+        };
+        /** @description What was seen of a fish on a day. */
+        ConditionRow: {
+            id: number;
+            /** Format: date */
+            date: string;
+            is_eating: boolean;
+            sign: string | null;
+        };
+        /** @description One thing of the round that is due. */
+        DueRow: {
+            system_id: number;
+            /** @enum {string} */
+            kind: "measure" | "watch" | "move" | "interim" | "quarantine" | "preparation";
+            /** @description The fish it is about. */
+            fish_id: number | null;
+            /** @description Of the watch, move sheet or quarantine. */
+            of_id: number | null;
+            /** @description What it is about. */
+            name: string;
+            /** @description What is due, in words. */
+            words: string;
+            is_late: boolean;
         };
         /** @description A fish for which nobody has said where it goes if it cannot stay. */
         FallbackWanted: {
@@ -1561,6 +1994,23 @@ export interface components {
             /** Format: float */
             shows_at_mm: number;
         };
+        /** @description One look at a fish that is watched. */
+        LookRow: {
+            id: number;
+            /** @description On the clock of the facility. */
+            at: string;
+            troubles: string[];
+            has_eaten: boolean;
+            chased_by: string | null;
+            note: string | null;
+        };
+        /** @description A measure against chasing, and why. */
+        MeasureRow: {
+            /** @enum {string} */
+            measure: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            words: string;
+            why: string;
+        };
         /** @description A measured length. */
         MeasurementEntry: {
             id: number;
@@ -1590,6 +2040,78 @@ export interface components {
             error: number;
             /** @description Send it back with a correction. */
             version: number;
+        };
+        /** @description A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
+        MoveSheetPage: {
+            sheet: components["schemas"]["MoveSheetRow"];
+            /** @description A fish of it is not there any more. */
+            is_broken: boolean;
+            /** @description Blocks first. */
+            objections: components["schemas"]["ObjectionRow"][];
+            /** @description Something forbids it: it wants a reason. */
+            is_blocked: boolean;
+            override_reason: string | null;
+            at_hand: string[];
+            /** @enum {string|null} */
+            match: "straight-across" | "mix" | "slow-mix" | "not-yet" | null;
+            /** @description How the two waters differ. */
+            reasons: string[];
+            /**
+             * Format: float
+             * @description Of mixing.
+             */
+            minutes: number | null;
+            /**
+             * Format: float
+             * @description Litres an hour when it is let drip instead.
+             */
+            drip_litres: number | null;
+            /** @enum {string} */
+            mixing: "take-out" | "fill-up" | "pour-off";
+            /** Format: float */
+            container_litres: number;
+            steps: components["schemas"]["RunStep"][];
+            forecast: components["schemas"]["WaterForecast"] | null;
+            /** @description What the addition does to the water. */
+            forecast_sentence: string | null;
+            note: string | null;
+        };
+        /** @description A prepared move in brief. */
+        MoveSheetRow: {
+            id: number;
+            /** @description Names, with how many of a shoal. */
+            fish: string[];
+            from_system_id: number;
+            from: string;
+            to_system_id: number;
+            to: string;
+            /** Format: date */
+            planned_on: string;
+            /**
+             * Format: date
+             * @description Planned end of an interim stay.
+             */
+            until: string | null;
+            is_time_out: boolean;
+            /** @enum {string} */
+            state: "planned" | "begun" | "finished" | "cancelled";
+            /** @description Due today or before, and not finished. */
+            is_due: boolean;
+            /** @description The interim stay should have ended. */
+            is_over: boolean;
+        };
+        /** @description Moves that are planned, under way and done; watches and quarantines that go on. */
+        Moves: {
+            /** @description Soonest first. */
+            open: components["schemas"]["MoveSheetRow"][];
+            /** @description Newest first. */
+            past: components["schemas"]["MoveSheetRow"][];
+            watches: components["schemas"]["WatchSheet"][];
+            quarantines: components["schemas"]["QuarantineRow"][];
+            /** @description Time-outs that were made here. */
+            time_outs: number;
+            /** @description Of them: came back and settled. */
+            time_outs_settled: number;
         };
         /** @description A probe that was just added, with the token it signs in with: shown this once. */
         NewProbe: {
@@ -1631,6 +2153,14 @@ export interface components {
             /** Format: float */
             least_by_tests: number | null;
             /** @description What to change and for how long, in words. */
+            sentence: string;
+        };
+        /** @description Something that speaks against a move. */
+        ObjectionRow: {
+            /** @enum {string} */
+            kind: "not-ready" | "water" | "housing" | "swallowing" | "quarantine" | "fallback" | "filter";
+            /** @description It wants a reason to be done all the same. */
+            is_block: boolean;
             sentence: string;
         };
         /** @description The same fish with something changed from today on. Nothing is saved. */
@@ -1718,6 +2248,24 @@ export interface components {
             question?: "shrunk" | "jumped" | "falls-short" | "unit-slip" | "other-fish" | "unlikely-value";
             /** @description The entry as it is now, when a correction came too late. */
             current?: components["schemas"]["MeasurementEntry"];
+        };
+        /** @description A fish in quarantine. */
+        QuarantineRow: {
+            id: number;
+            fish_id: number;
+            name: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            ends: string;
+            /** @description Nothing is missing. */
+            may_leave: boolean;
+            /** @description What is missing, in words. */
+            sentence: string;
+            /** @description Newest first. */
+            looks: components["schemas"]["ConditionRow"][];
+            /** @description Newest first. */
+            treatments: components["schemas"]["TreatmentRow"][];
         };
         /** @description What became of the readings. */
         ReadingsRecorded: {
@@ -1811,6 +2359,24 @@ export interface components {
             schools: components["schemas"]["School"][];
             numbers: components["schemas"]["RuleNumber"][];
             exceptions: components["schemas"]["RuleExceptionRow"][];
+        };
+        /** @description One step of a move, and why. */
+        RunStep: {
+            key: string;
+            /** @enum {string} */
+            phase: "before" | "catching" | "carrying" | "mixing" | "release" | "after";
+            words: string;
+            why: string;
+            /**
+             * Format: float
+             * @description For a timer.
+             */
+            minutes: number | null;
+            /**
+             * Format: date-time
+             * @description When it was checked off.
+             */
+            done: string | null;
         };
         /** @description A question on which keepers disagree. */
         School: {
@@ -1980,10 +2546,36 @@ export interface components {
             systems: components["schemas"]["SystemSheet"][];
             /** @description Fish to be measured by today, in walking order. */
             measure: number[];
+            /** @description Everything due, in walking order; late things first in each system. */
+            due: components["schemas"]["DueRow"][];
             /** @description Fish that outgrow their homes within the horizon, soonest first. */
             upgrades: number[];
+            /** @description How many still fit but may not for long. */
+            upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
+        };
+        /** @description A treatment: the label and a vet decide. */
+        TreatmentRow: {
+            id: number;
+            product_class: string;
+            dose: string | null;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            /** Format: date */
+            withdrawal: string | null;
+        };
+        /** @description A measure that was tried, and what came of it. */
+        TriedRow: {
+            id: number;
+            words: string;
+            at: string;
+            /** @description If it is still chased then, take it out. */
+            stop_at: string | null;
+            /** @enum {string|null} */
+            success: "only-while-i-stood" | "lasted" | "no" | null;
         };
         /** @description How long the oxygen of a tub without air lasts, its surface not counted. */
         TubSheet: {
@@ -1994,6 +2586,39 @@ export interface components {
             mass_g: number;
             /** Format: float */
             temperature_c: number;
+        };
+        /** @description A time to look. */
+        WatchRound: {
+            /** @description On the clock of the facility. */
+            at: string;
+            why: string;
+            /** @enum {string} */
+            state: "done" | "missed" | "due" | "to-come";
+        };
+        /** @description The close look at a fish after a move. */
+        WatchSheet: {
+            id: number;
+            fish_id: number;
+            name: string;
+            system_id: number;
+            home: string;
+            began_at: string;
+            is_return: boolean;
+            /** @enum {string} */
+            outcome: "take-out" | "watch" | "settled";
+            /** @description Whether it has settled, in words. */
+            sentence: string;
+            /** @description A look is due now, or was missed since the last. */
+            is_due: boolean;
+            rounds: components["schemas"]["WatchRound"][];
+            /** @description Newest first. */
+            checks: components["schemas"]["LookRow"][];
+            advice: components["schemas"]["MeasureRow"] | null;
+            tried: components["schemas"]["TriedRow"][];
+            /** @description What is looked at. */
+            items: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
+            /** @description How the watch ended; null: it goes on. */
+            ended: string | null;
         };
         /** @description The water of a system in brief. */
         WaterBrief: {
@@ -2364,6 +2989,109 @@ export interface operations {
             };
             /** @description Something that cannot be. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCalendarAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeCalendarAddress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody can read it any more. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3629,6 +4357,375 @@ export interface operations {
             };
         };
     };
+    showMoves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that is planned and goes on. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moves"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showMoveSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The run. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeMoveSheet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveSheetChange"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be made like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropMove: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Dropped; or, when it was finished, taken back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More has been written since. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planMove: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveSheetRequest"];
+            };
+        };
+        responses: {
+            /** @description Planned. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be made like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tickMoveStep: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                sheet: number;
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
+        responses: {
+            /** @description Checked off, or taken back. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is finished, or has no such step. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    finishMove: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The moves are written down, and the watch begins. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something forbids it and no reason is given, or a fish is gone. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     createOwner: {
         parameters: {
             query?: never;
@@ -3950,6 +5047,405 @@ export interface operations {
                 };
             };
             /** @description No such probe. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginQuarantine: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuarantineRequest"];
+            };
+        };
+        responses: {
+            /** @description Begun. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is in quarantine already, or a field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endQuarantine: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                quarantine: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Released. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such quarantine. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A rule fails. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoQuarantine: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                quarantine: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It was none. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such quarantine. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addCondition: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConditionRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoCondition: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                condition: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addTreatment: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreatmentRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded; the label and a vet decide. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoTreatment: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                treatment: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such treatment. */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -4532,6 +6028,400 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showWatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                watch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The watch. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such watch. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addLook: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                watch: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded, at this moment. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such watch. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The watch has ended, or a field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoLook: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                check: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such look. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryMeasure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                watch: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureRequest"];
+            };
+        };
+        responses: {
+            /** @description Tried, at this moment. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such watch. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    judgeMeasure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                measure: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasureRequest"];
+            };
+        };
+        responses: {
+            /** @description What came of it is written down. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such measure. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoMeasure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                measure: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such measure. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endWatch: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                watch: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WatchEndRequest"];
+            };
+        };
+        responses: {
+            /** @description Ended, or going on after all. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such watch. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -115,12 +115,12 @@ final class FloorPlanTest extends TestCase
         $this->assertSame(0.0, $gone->after->load->mass);
     }
 
-    /** @return array{newcomer: Tenant, newEater: Eater} */
+    /** @return array{newcomer: Tenant, newEaters: list<Eater>} */
     private function newcomers(int $count): array
     {
         $kind = Kinds::of(key: 'small', layer: WaterLayer::Top);
 
-        return ['newcomer' => new Tenant('Small fish', $kind, 50.0, $count), 'newEater' => new Eater($kind, 50.0, $count, Ration::Steady)];
+        return ['newcomer' => new Tenant('Small fish', $kind, 50.0, $count), 'newEaters' => [new Eater($kind, 50.0, $count, Ration::Steady)]];
     }
 
     private function change(SystemChange $change): BeforeAfter

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Http\Resources\Moves;
+use App\Http\Resources\MoveSheetRow;
+use App\Models\FacilitySettings;
+use App\Models\MoveSheet;
+use App\Models\Preparation;
+use App\Models\Quarantine;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Moving\Watch\RoundState;
+use DateTimeImmutable;
+use DateTimeZone;
+use Sabre\VObject\Component\VCalendar;
+
+/** What is to come, as an iCalendar feed (RFC 5545): moves, preparation steps, watch rounds, quarantine ends, measurements. */
+final readonly class CalendarFeed
+{
+    private const MOST = 300;
+
+    private const ROUND_MINUTES = 15;
+
+    private VCalendar $calendar;
+
+    private function __construct(private KeptFacility $kept, private FacilitySettings $settings)
+    {
+        $this->calendar = new VCalendar(['PRODID' => '-//Biomegas//Biomegas//EN', 'X-WR-CALNAME' => $settings->name]);
+    }
+
+    public static function of(KeptFacility $kept, FacilitySettings $settings): string
+    {
+        $feed = new self($kept, $settings);
+        $feed->moves();
+        $feed->preparations();
+        $feed->rounds();
+        $feed->quarantines();
+        $feed->measurements();
+
+        return $feed->calendar->serialize();
+    }
+
+    private function moves(): void
+    {
+        foreach (MoveSheet::query()->with('fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get() as $sheet) {
+            $row = MoveSheetRow::from($this->kept, $sheet);
+            $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, 'Move '.implode(', ', $row->fish)." to {$row->to}", "From {$row->from}.");
+        }
+    }
+
+    private function preparations(): void
+    {
+        foreach (Preparation::query()->limit(self::MOST)->get() as $written) {
+            $system = $this->kept->facility->systems[Keys::ofSystem($written->system_id)];
+            $readying = Preparations::of($this->kept, $system, $written);
+            foreach ($readying->preparation->steps as $step) {
+                if ($step->done === null) {
+                    [$words, $why] = $readying->wordsOf($step->step);
+                    $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, "{$system->name}: {$words}", $why);
+                }
+            }
+        }
+    }
+
+    private function rounds(): void
+    {
+        foreach (Moves::watches($this->kept) as $watch) {
+            foreach ($watch->rounds as $round) {
+                if ($round->state === RoundState::ToCome || $round->state === RoundState::Due) {
+                    $start = new DateTimeImmutable($round->at, new DateTimeZone($this->settings->time_zone));
+                    $this->calendar->add('VEVENT', [
+                        'UID' => $this->uid("watch-{$watch->id}-{$round->at}"), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => "Look at {$watch->name} in {$watch->home}", 'DESCRIPTION' => ucfirst($round->why).'.',
+                        'DTSTART' => $start->setTimezone(new DateTimeZone('UTC')), 'DTEND' => $start->setTimezone(new DateTimeZone('UTC'))->modify('+'.self::ROUND_MINUTES.' minutes'),
+                    ]);
+                }
+            }
+        }
+    }
+
+    private function quarantines(): void
+    {
+        foreach (Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get() as $open) {
+            $fish = $this->kept->find($open->fish_id);
+            if ($fish !== null) {
+                $this->day("quarantine-{$open->id}", MovingBook::stateOf($open, $this->kept->facility->date)->ends, null, "{$fish->name}: quarantine is up", 'It leaves when it eats and shows no sign.');
+            }
+        }
+    }
+
+    private function measurements(): void
+    {
+        foreach (array_slice($this->kept->facility->fish, 0, self::MOST) as $fish) {
+            $this->day("measure-{$fish->key}", $this->kept->brief($fish)->measureOn, null, "Measure {$fish->name}", "Lives in {$this->kept->facility->systems[$fish->currentSystem()]->name}.");
+        }
+    }
+
+    /** A whole day, or from one to another. */
+    private function day(string $name, LocalDate $from, ?LocalDate $until, string $summary, string $description): void
+    {
+        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $summary, 'DESCRIPTION' => $description, 'TRANSP' => 'TRANSPARENT']);
+        // The end of a day is the next one.
+        foreach (['DTSTART' => $from, 'DTEND' => ($until ?? $from)->plusDays(1)] as $property => $date) {
+            $event->add($property, str_replace('-', '', $date->toIso()), ['VALUE' => 'DATE']);
+        }
+        $this->calendar->add($event);
+    }
+
+    private function uid(string $name): string
+    {
+        return "{$name}@biomegas-{$this->settings->id}";
+    }
+
+    private function stamp(): DateTimeImmutable
+    {
+        return now('UTC')->toDateTimeImmutable();
+    }
+}

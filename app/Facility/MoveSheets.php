@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\Fish as FishRecord;
+use App\Models\Move;
+use App\Models\MoveSheet as Written;
+use App\Models\MoveSheetFish;
+use App\Models\Preparation;
+use App\Models\Quarantine;
+use App\Models\ShoalSplit;
+use App\Models\Species;
+use App\Models\Watch;
+use App\Scenario\Described;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\LocalMoment;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Biomegas\Moving\MadeMove;
+use Biomegas\Moving\Mixing\Hardiness;
+use Biomegas\Moving\Mixing\MixingWay;
+use Biomegas\Moving\Sheet\MoveCase;
+use Biomegas\Moving\Sheet\Mover;
+use Biomegas\Moving\Sheet\MoveSheet;
+use Biomegas\Planning\FallbackMissing;
+use Biomegas\RefusedEntry;
+use Biomegas\Water\Load\Eater;
+use Illuminate\Support\Facades\DB;
+
+/** Prepared moves as they are written down: worked out by the core, and carried out. */
+final readonly class MoveSheets
+{
+    public function __construct(private MoveLog $log)
+    {
+    }
+
+    /** Null when a fish of it is no longer there. */
+    public function work(KeptFacility $kept, Written $sheet): ?MoveSheet
+    {
+        $case = $this->caseOf($kept, $sheet);
+
+        return $case === null ? null : MoveSheet::of($case);
+    }
+
+    public function caseOf(KeptFacility $kept, Written $sheet): ?MoveCase
+    {
+        $from = $kept->facility->systems[Keys::ofSystem($sheet->from_system_id)];
+        $to = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+        $date = LocalDate::later($kept->facility->date, LocalDate::fromIso($sheet->planned_on));
+        $movers = [];
+        foreach ($sheet->fish as $one) {
+            $fish = $kept->find($one->fish_id);
+            if ($fish === null) {
+                return null;
+            }
+            $movers[] = $this->mover($kept, $fish, $one->count, $to);
+        }
+        $going = array_map(fn (Mover $one): ?string => $one->tenant->fish, $movers);
+
+        return $movers === [] ? null : new MoveCase(
+            $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
+            array_values(array_filter(array_map($kept->tenant(...), $kept->facility->residentsOf($to)), fn (Tenant $one): bool => ! in_array($one->fish, $going, true))),
+            $date, $kept->facility->rulebook, $kept->spoken(), MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
+            $this->readyOn($kept, $to),
+        );
+    }
+
+    private function mover(KeptFacility $kept, Fish $fish, ?int $count, System $to): Mover
+    {
+        $whole = $kept->tenant($fish);
+        $tenant = new Tenant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
+        $kind = Species::query()->where('key', $fish->species->key)->first();
+        $background = $kind === null ? null : Described::background($kind->current());
+        $isSensitive = $fish->species->lengthKind === LengthKind::Disc || ($background !== null && $background->isDiseaseProne);
+
+        return new Mover(
+            $tenant,
+            (new Eater($fish->species, $tenant->length, 1, $fish->ration))->mass(),
+            $isSensitive ? Hardiness::Sensitive : Hardiness::Usual,
+            $background->hazards ?? [],
+            MovingBook::quarantine($kept, $fish),
+            FallbackMissing::reason($fish, $kept->brief($fish)) !== null,
+            DB::table('stays')->where('fish_id', Keys::id($fish->key))->where('system_id', Keys::id($to->key))->whereNotNull('until')->exists(),
+        );
+    }
+
+    private function readyOn(KeptFacility $kept, System $to): ?LocalDate
+    {
+        $written = Preparation::query()->where('system_id', Keys::id($to->key))->first();
+        $readying = $written === null ? null : Preparations::of($kept, $to, $written);
+
+        return $readying === null || $readying->preparation->isReady() ? null : $readying->preparation->notBefore;
+    }
+
+    /**
+     * Writes the moves down, parts shoals, and begins the watch.
+     *
+     * @throws RefusedEntry
+     */
+    public function finish(KeptFacility $kept, Written $sheet, LocalMoment $now, ?int $userId): void
+    {
+        foreach ($sheet->fish as $one) {
+            $fish = $kept->find($one->fish_id) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
+            $record = FishRecord::query()->findOrFail($one->fish_id);
+            $to = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+            if ($one->count !== null && $one->count < $fish->count) {
+                $record = $this->part($record, $one->count, $kept->facility->date);
+                $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $one->count);
+            }
+            $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
+            $one->update(['move_id' => $move->id, 'fish_id' => $record->id]);
+            Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso()]);
+            Watch::query()->create([
+                'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
+                'is_return' => DB::table('stays')->where('fish_id', $record->id)->where('system_id', $sheet->to_system_id)->whereNotNull('until')->exists(),
+            ]);
+        }
+        $sheet->update(['finished_at' => now()]);
+    }
+
+    /** Part of a shoal becomes one of its own, with the same past: as many as leave the one are in the other. */
+    private function part(FishRecord $shoal, int $count, LocalDate $date): FishRecord
+    {
+        $number = 2;
+        while (FishRecord::query()->where('name', "{$shoal->name} {$number}")->exists()) {
+            $number++;
+        }
+        $part = $shoal->replicate();
+        $part->name = "{$shoal->name} {$number}";
+        $part->count = $count;
+        $part->save();
+        foreach (['stays' => [], 'measurements' => ['deleted_at'], 'ration_changes' => []] as $table => $without) {
+            foreach (DB::table($table)->where('fish_id', $shoal->id)->when($without !== [], fn ($query) => $query->whereNull('deleted_at'))->get() as $row) {
+                DB::table($table)->insert([...array_diff_key((array) $row, ['id' => 0]), 'fish_id' => $part->id]);
+            }
+        }
+        ShoalSplit::query()->create(['from_fish_id' => $shoal->id, 'to_fish_id' => $part->id, 'count' => $count, 'date' => $date->toIso()]);
+
+        return $part;
+    }
+
+    /**
+     * Takes a finished run back while nothing has been written since.
+     *
+     * @throws RefusedEntry
+     */
+    public function undo(Written $sheet): void
+    {
+        $watches = Watch::query()->where('move_sheet_id', $sheet->id);
+        if ((clone $watches)->whereHas('checks')->exists()) {
+            throw RefusedEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
+        }
+        $watches->delete();
+        foreach ($sheet->fish as $one) {
+            $move = $one->move_id === null ? null : Move::query()->find($one->move_id);
+            if ($move !== null) {
+                $one->update(['move_id' => null]);
+                $this->log->undo($move);
+            }
+            $this->join($one);
+        }
+        $sheet->update(['finished_at' => null]);
+    }
+
+    /** A part of a shoal goes back into it. */
+    private function join(MoveSheetFish $one): void
+    {
+        $split = ShoalSplit::query()->where('to_fish_id', $one->fish_id)->first();
+        if ($split !== null) {
+            $one->update(['fish_id' => $split->from_fish_id]);
+            foreach (['stays', 'measurements', 'ration_changes', 'moves'] as $table) {
+                DB::table($table)->where('fish_id', $split->to_fish_id)->delete();
+            }
+            $split->forceDelete();
+            FishRecord::query()->whereKey($split->to_fish_id)->delete();
+        }
+    }
+}

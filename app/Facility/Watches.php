@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\FacilitySettings;
+use App\Models\Fish as FishRecord;
+use App\Models\Watch as Written;
+use App\Models\WatchCheck;
+use App\Models\WatchMeasure;
+use Biomegas\Calendar\LocalMoment;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Moving\Watch\Check;
+use Biomegas\Moving\Watch\CheckItem;
+use Biomegas\Moving\Watch\Measure;
+use Biomegas\Moving\Watch\Success;
+use Biomegas\Moving\Watch\TriedMeasure;
+use Biomegas\Moving\Watch\WatchCase;
+
+/** Watches as they are written down, in the core's words. */
+final readonly class Watches
+{
+    /** What the clock of the facility shows. */
+    public static function now(): LocalMoment
+    {
+        return LocalMoment::fromIso(now(FacilitySettings::query()->firstOrFail()->time_zone)->format('Y-m-d\TH:i'));
+    }
+
+    public static function caseOf(KeptFacility $kept, Written $watch): WatchCase
+    {
+        $fish = $kept->find($watch->fish_id);
+        $home = $kept->facility->systems[Keys::ofSystem($watch->system_id)];
+        $fighters = array_filter($kept->facility->residentsOf($home), fn (Fish $one): bool => $one->key !== Keys::ofFish($watch->fish_id) && $one->species->habits->isAggressive());
+
+        return new WatchCase(
+            $fish->name ?? FishRecord::query()->findOrFail($watch->fish_id)->name,
+            LocalMoment::fromIso($watch->began_at),
+            $home->equipment->light,
+            $fish?->species->lengthKind === LengthKind::Disc,
+            $watch->is_return || $fighters !== [],
+        );
+    }
+
+    /** @return list<Check> by time */
+    public static function checks(KeptFacility $kept, Written $watch): array
+    {
+        return array_values($watch->checks->map(fn (WatchCheck $one): Check => new Check(
+            LocalMoment::fromIso($one->at),
+            array_map(CheckItem::from(...), $one->troubles),
+            $one->has_eaten,
+            $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? 'somebody'),
+        ))->all());
+    }
+
+    /** @return list<TriedMeasure> */
+    public static function tried(Written $watch): array
+    {
+        return array_values($watch->measures->map(fn (WatchMeasure $one): TriedMeasure => new TriedMeasure(Measure::from($one->measure), Success::tryFrom($one->success ?? '')))->all());
+    }
+}

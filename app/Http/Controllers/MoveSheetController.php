@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use App\Facility\MoveSheets;
+use App\Facility\Watches;
+use App\Http\Requests\MoveSheetChange;
+use App\Http\Requests\MoveSheetRequest;
+use App\Http\Requests\TickRequest;
+use App\Http\Resources\Moves;
+use App\Http\Resources\MoveSheetPage;
+use App\Models\MoveSheet;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** Moves that are prepared, run step by step, and written down at the end. */
+final readonly class MoveSheetController
+{
+    private const TENTHS = 10;
+
+    public function __construct(private FacilityReader $reader, private MoveSheets $sheets)
+    {
+    }
+
+    #[OA\Get(path: '/api/v1/moves', operationId: 'showMoves')]
+    #[Answers(200, 'Moves', 'All that is planned and goes on.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    public function index(): JsonResponse
+    {
+        return response()->json(Moves::from($this->reader->read()));
+    }
+
+    #[OA\Get(path: '/api/v1/move-sheets/{sheet}', operationId: 'showMoveSheet')]
+    #[InPath('sheet')]
+    #[Answers(200, 'MoveSheetPage', 'The run.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    public function show(MoveSheet $sheet): JsonResponse
+    {
+        return $this->page($sheet);
+    }
+
+    #[OA\Post(path: '/api/v1/move-sheets', operationId: 'planMove')]
+    #[OnceOnly]
+    #[Takes('MoveSheetRequest')]
+    #[Answers(201, 'MoveSheetPage', 'Planned.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'It cannot be made like this.')]
+    public function store(MoveSheetRequest $request): JsonResponse
+    {
+        $kept = $this->reader->read();
+        if ($request->day()->isBefore($kept->facility->date)) {
+            throw RefusedEntry::because('date', 'This day has passed. A move that has been made already is written down on the sheet of the fish.');
+        }
+        /** @var list<array{fish_id: int, count?: int|null}> $fish */
+        $fish = array_values($request->array('fish'));
+        $from = $this->commonHome($kept, $fish, $request->integer('to_system_id'));
+        $sheet = MoveSheet::query()->create([
+            'from_system_id' => $from, 'to_system_id' => $request->integer('to_system_id'), 'planned_on' => $request->day()->toIso(),
+            'until' => $request->input('until'), 'is_time_out' => $request->boolean('is_time_out'), 'mixing' => $request->input('mixing') ?? 'take-out',
+            'container_tenth_litres' => (int) round(self::TENTHS * $request->float('container_litres', 20)), 'note' => $request->input('note'), 'user_id' => $request->user()?->id, 'done' => [],
+        ]);
+        foreach ($fish as $one) {
+            $there = $kept->fish($one['fish_id'])->count;
+            $count = $one['count'] ?? $there;
+            $sheet->fish()->create(['fish_id' => $one['fish_id'], 'count' => $count < $there ? $count : null]);
+        }
+
+        return $this->page($sheet->refresh(), 201);
+    }
+
+    /**
+     * @param  list<array{fish_id: int, count?: int|null}>  $fish
+     *
+     * @throws RefusedEntry
+     */
+    private function commonHome(KeptFacility $kept, array $fish, int $to): int
+    {
+        $homes = [];
+        foreach ($fish as $i => $one) {
+            $there = $kept->find($one['fish_id']) ?? throw RefusedEntry::because("fish.{$i}.fish_id", 'This fish is not there any more.');
+            if (($one['count'] ?? 1) > $there->count) {
+                throw RefusedEntry::because("fish.{$i}.count", "{$there->name}: {$there->count} are there.");
+            }
+            $planned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->whereHas('fish', fn ($query) => $query->where('fish_id', $one['fish_id']))->exists();
+            if ($planned) {
+                throw RefusedEntry::because("fish.{$i}.fish_id", "{$there->name} is on another sheet already. Finish or drop that one first.");
+            }
+            $homes[] = Keys::id($there->currentSystem());
+        }
+        if (count(array_unique($homes)) > 1) {
+            throw RefusedEntry::because('fish', 'They live in different homes: make a sheet for each.');
+        }
+        if ($homes[0] === $to) {
+            throw RefusedEntry::because('to_system_id', 'They live there already. Choose another home.');
+        }
+
+        return $homes[0];
+    }
+
+    #[OA\Put(path: '/api/v1/move-sheets/{sheet}', operationId: 'changeMoveSheet')]
+    #[InPath('sheet')]
+    #[OnceOnly]
+    #[Takes('MoveSheetChange')]
+    #[Answers(200, 'MoveSheetPage', 'Changed.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'It cannot be made like this.')]
+    public function update(MoveSheetChange $request, MoveSheet $sheet): JsonResponse
+    {
+        self::mustBeOpen($sheet);
+        $changes = $request->safe()->only(['mixing', 'note', 'override_reason']);
+        if ($request->has('date')) {
+            if (LocalDate::fromIso($request->string('date')->value())->isBefore($this->reader->read()->facility->date)) {
+                throw RefusedEntry::because('date', 'This day has passed: choose today or one to come.');
+            }
+            $changes['planned_on'] = $request->string('date')->value();
+        }
+        if ($request->has('container_litres')) {
+            $changes['container_tenth_litres'] = (int) round(self::TENTHS * $request->float('container_litres'));
+        }
+        $sheet->update($changes);
+
+        return $this->page($sheet);
+    }
+
+    #[OA\Put(path: '/api/v1/move-sheets/{sheet}/steps/{step}', operationId: 'tickMoveStep')]
+    #[InPath('sheet')]
+    #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
+    #[OnceOnly]
+    #[Takes('TickRequest')]
+    #[Answers(200, 'MoveSheetPage', 'Checked off, or taken back.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'It is finished, or has no such step.')]
+    public function tick(TickRequest $request, MoveSheet $sheet, string $step): JsonResponse
+    {
+        self::mustBeOpen($sheet);
+        $run = $this->sheets->work($this->reader->read(), $sheet);
+        if (! in_array($step, array_column($run->steps ?? [], 'key'), true)) {
+            throw RefusedEntry::because('step', 'This step is not on the sheet any more: look at it again.');
+        }
+        $done = $sheet->done;
+        unset($done[$step]);
+        $sheet->update(['done' => $request->boolean('done') ? [...$done, $step => now()->toIso8601ZuluString()] : $done]);
+
+        return $this->page($sheet);
+    }
+
+    #[OA\Post(path: '/api/v1/move-sheets/{sheet}/finish', operationId: 'finishMove')]
+    #[InPath('sheet')]
+    #[OnceOnly]
+    #[Answers(200, 'MoveSheetPage', 'The moves are written down, and the watch begins.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'Something forbids it and no reason is given, or a fish is gone.')]
+    public function finish(MoveSheet $sheet): JsonResponse
+    {
+        self::mustBeOpen($sheet);
+        $kept = $this->reader->read();
+        $run = $this->sheets->work($kept, $sheet) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Drop the sheet and make a new one.');
+        if ($run->isBlocked() && trim((string) $sheet->override_reason) === '') {
+            throw RefusedEntry::because('override_reason', "{$run->objections[0]->sentence} Write down why it is done all the same.");
+        }
+        $this->sheets->finish($kept, $sheet, Watches::now(), auth()->id() === null ? null : (int) auth()->id());
+
+        return $this->page($sheet->refresh());
+    }
+
+    #[OA\Delete(path: '/api/v1/move-sheets/{sheet}', operationId: 'dropMove')]
+    #[InPath('sheet')]
+    #[OnceOnly]
+    #[AnswersNothing('Dropped; or, when it was finished, taken back.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'More has been written since.')]
+    public function destroy(MoveSheet $sheet): Response
+    {
+        if ($sheet->finished_at === null) {
+            $sheet->update(['cancelled_at' => now()]);
+        } else {
+            $this->sheets->undo($sheet);
+        }
+
+        return response()->noContent();
+    }
+
+    private static function mustBeOpen(MoveSheet $sheet): void
+    {
+        if ($sheet->finished_at !== null || $sheet->cancelled_at !== null) {
+            throw RefusedEntry::because('sheet', 'This sheet is closed. Make a new one.');
+        }
+    }
+
+    private function page(MoveSheet $sheet, int $status = 200): JsonResponse
+    {
+        return response()->json(MoveSheetPage::from($this->reader->read(), $sheet->load('fish'), $this->sheets), $status);
+    }
+}

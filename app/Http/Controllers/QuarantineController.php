@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\MovingBook;
+use App\Http\Requests\ConditionRequest;
+use App\Http\Requests\QuarantineRequest;
+use App\Http\Requests\TreatmentRequest;
+use App\Http\Resources\Recorded;
+use App\Models\Condition;
+use App\Models\Fish;
+use App\Models\Quarantine;
+use App\Models\Treatment;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\Calendar\LoggedDay;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** Quarantine, and what goes with it: looks at a fish, and treatments. */
+final readonly class QuarantineController
+{
+    public function __construct(private FacilityReader $reader)
+    {
+    }
+
+    #[OA\Post(path: '/api/v1/fish/{fish}/quarantines', operationId: 'beginQuarantine')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('QuarantineRequest')]
+    #[Answers(201, 'Recorded', 'Begun.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'It is in quarantine already, or a field is wrong.')]
+    public function store(QuarantineRequest $request, Fish $fish): JsonResponse
+    {
+        $kept = $this->reader->read();
+        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
+        if (Quarantine::query()->where('fish_id', $fish->id)->whereNull('released_on')->exists()) {
+            throw RefusedEntry::because('fish', "{$fish->name} is in quarantine already.");
+        }
+        $days = $request->filled('days') ? $request->integer('days') : $kept->facility->rulebook->holdingFor(null, $kept->fish($fish->id)->key)->quarantineDays();
+        $quarantine = Quarantine::query()->create(['fish_id' => $fish->id, 'from' => $request->day()->toIso(), 'days' => $days, 'credit' => $request->integer('credit')]);
+
+        return response()->json(new Recorded($quarantine->id), 201);
+    }
+
+    #[OA\Post(path: '/api/v1/quarantines/{quarantine}/release', operationId: 'endQuarantine')]
+    #[InPath('quarantine')]
+    #[OnceOnly]
+    #[Answers(200, 'Recorded', 'Released.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such quarantine.')]
+    #[Answers(422, 'Problem', 'A rule fails.')]
+    public function release(Quarantine $quarantine): JsonResponse
+    {
+        $today = $this->reader->read()->facility->date;
+        $state = MovingBook::stateOf($quarantine, $today);
+        if (! $state->mayLeave()) {
+            throw RefusedEntry::because('quarantine', $state->sentence());
+        }
+        $quarantine->update(['released_on' => $today->toIso()]);
+
+        return response()->json(new Recorded($quarantine->id));
+    }
+
+    #[OA\Delete(path: '/api/v1/quarantines/{quarantine}', operationId: 'undoQuarantine')]
+    #[InPath('quarantine')]
+    #[OnceOnly]
+    #[AnswersNothing('It was none.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such quarantine.')]
+    public function destroy(Quarantine $quarantine): Response
+    {
+        $quarantine->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/v1/fish/{fish}/conditions', operationId: 'addCondition')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('ConditionRequest')]
+    #[Answers(201, 'Recorded', 'Recorded.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function look(ConditionRequest $request, Fish $fish): JsonResponse
+    {
+        $kept = $this->reader->read();
+        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
+        $condition = Condition::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
+
+        return response()->json(new Recorded($condition->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/conditions/{condition}', operationId: 'undoCondition')]
+    #[InPath('condition')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such entry.')]
+    public function undoLook(Condition $condition): Response
+    {
+        $condition->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/v1/fish/{fish}/treatments', operationId: 'addTreatment')]
+    #[InPath('fish')]
+    #[OnceOnly]
+    #[Takes('TreatmentRequest')]
+    #[Answers(201, 'Recorded', 'Recorded; the label and a vet decide.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function treat(TreatmentRequest $request, Fish $fish): JsonResponse
+    {
+        $treatment = Treatment::query()->create([
+            'fish_id' => $fish->id, 'product_class' => $request->input('product_class'), 'dose' => $request->input('dose'), 'from' => $request->day()->toIso(),
+            'until' => $request->input('until'), 'withdrawal' => $request->input('withdrawal'), 'user_id' => $request->user()?->id,
+        ]);
+
+        return response()->json(new Recorded($treatment->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/treatments/{treatment}', operationId: 'undoTreatment')]
+    #[InPath('treatment')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such treatment.')]
+    public function undoTreatment(Treatment $treatment): Response
+    {
+        $treatment->delete();
+
+        return response()->noContent();
+    }
+}

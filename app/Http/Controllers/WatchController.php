@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Facility\Watches;
+use App\Http\Requests\LookRequest;
+use App\Http\Requests\MeasureRequest;
+use App\Http\Requests\WatchEndRequest;
+use App\Http\Resources\Recorded;
+use App\Http\Resources\WatchSheet;
+use App\Models\Watch;
+use App\Models\WatchCheck;
+use App\Models\WatchMeasure;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
+use Biomegas\RefusedEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use OpenApi\Attributes as OA;
+
+/** The close look at a fish after a move. */
+final readonly class WatchController
+{
+    #[OA\Get(path: '/api/v1/watches/{watch}', operationId: 'showWatch')]
+    #[InPath('watch')]
+    #[Answers(200, 'WatchSheet', 'The watch.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such watch.')]
+    public function show(Watch $watch, FacilityReader $reader): JsonResponse
+    {
+        return response()->json(WatchSheet::from($reader->read($watch->fish_id), $watch->load(['checks', 'measures'])));
+    }
+
+    #[OA\Post(path: '/api/v1/watches/{watch}/checks', operationId: 'addLook')]
+    #[InPath('watch')]
+    #[OnceOnly]
+    #[Takes('LookRequest')]
+    #[Answers(201, 'Recorded', 'Recorded, at this moment.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such watch.')]
+    #[Answers(422, 'Problem', 'The watch has ended, or a field is wrong.')]
+    public function look(LookRequest $request, Watch $watch): JsonResponse
+    {
+        if ($watch->ended !== null) {
+            throw RefusedEntry::because('watch', 'This watch has ended.');
+        }
+        if ($request->integer('chased_by_id') === $watch->fish_id) {
+            throw RefusedEntry::because('chased_by_id', 'A fish does not chase itself.');
+        }
+        $check = WatchCheck::query()->create([
+            'watch_id' => $watch->id, 'at' => Watches::now()->toIso(), 'troubles' => array_values($request->array('troubles')), 'has_eaten' => $request->boolean('has_eaten'),
+            'chased_by_id' => $request->input('chased_by_id'), 'note' => $request->input('note'), 'user_id' => $request->user()?->id,
+        ]);
+
+        return response()->json(new Recorded($check->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/watch-checks/{check}', operationId: 'undoLook')]
+    #[InPath('check')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such look.')]
+    public function undoLook(WatchCheck $check): Response
+    {
+        $check->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/v1/watches/{watch}/measures', operationId: 'tryMeasure')]
+    #[InPath('watch')]
+    #[OnceOnly]
+    #[Takes('MeasureRequest')]
+    #[Answers(201, 'Recorded', 'Tried, at this moment.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such watch.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function tryMeasure(MeasureRequest $request, Watch $watch): JsonResponse
+    {
+        $measure = WatchMeasure::query()->create(['watch_id' => $watch->id, 'measure' => $request->input('measure'), 'at' => Watches::now()->toIso(), 'stop_at' => $request->input('stop_at')]);
+
+        return response()->json(new Recorded($measure->id), 201);
+    }
+
+    #[OA\Put(path: '/api/v1/watch-measures/{measure}', operationId: 'judgeMeasure')]
+    #[InPath('measure')]
+    #[OnceOnly]
+    #[Takes('MeasureRequest')]
+    #[Answers(200, 'Recorded', 'What came of it is written down.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such measure.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function judge(MeasureRequest $request, WatchMeasure $measure): JsonResponse
+    {
+        $measure->update(['success' => $request->input('success')]);
+
+        return response()->json(new Recorded($measure->id));
+    }
+
+    #[OA\Delete(path: '/api/v1/watch-measures/{measure}', operationId: 'undoMeasure')]
+    #[InPath('measure')]
+    #[OnceOnly]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such measure.')]
+    public function undoMeasure(WatchMeasure $measure): Response
+    {
+        $measure->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Put(path: '/api/v1/watches/{watch}/end', operationId: 'endWatch')]
+    #[InPath('watch')]
+    #[OnceOnly]
+    #[Takes('WatchEndRequest')]
+    #[Answers(200, 'Recorded', 'Ended, or going on after all.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such watch.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function end(WatchEndRequest $request, Watch $watch): JsonResponse
+    {
+        $goesOn = $request->input('how') === 'going-on';
+        $watch->update(['ended' => $goesOn ? null : $request->input('how'), 'ended_at' => $goesOn ? null : Watches::now()->toIso()]);
+
+        return response()->json(new Recorded($watch->id));
+    }
+}

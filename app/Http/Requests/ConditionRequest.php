@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['date', 'is_eating'], properties: [
+    new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'is_eating', type: 'boolean'),
+    new OA\Property(property: 'sign', description: 'Of disease, in your words; absent: none was seen.', type: 'string', nullable: true),
+])]
+final class ConditionRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return ['date' => ['required', 'string'], 'is_eating' => ['required', 'boolean'], 'sign' => ['nullable', 'string', 'max:300']];
+    }
+}

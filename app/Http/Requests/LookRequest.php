@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Moving\Watch\CheckItem;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['troubles', 'has_eaten'], properties: [
+    new OA\Property(property: 'troubles', description: 'What was not as it should be; none: all good.', type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class)),
+    new OA\Property(property: 'has_eaten', type: 'boolean'),
+    new OA\Property(property: 'chased_by_id', type: 'integer', nullable: true),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class LookRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'troubles' => ['present', 'array', 'max:20'],
+            'troubles.*' => [Rule::enum(CheckItem::class)],
+            'has_eaten' => ['required', 'boolean'],
+            'chased_by_id' => ['nullable', 'integer', 'exists:fish,id'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [...parent::messages(), 'exists' => 'Choose one from the list.'];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Biomegas\Moving\Mixing\MixingWay;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['to_system_id', 'date', 'fish'], properties: [
+    new OA\Property(property: 'to_system_id', type: 'integer'),
+    new OA\Property(property: 'date', description: 'The day of the move: today or to come.', type: 'string', format: 'date'),
+    new OA\Property(property: 'fish', description: 'All from one home.', type: 'array', minItems: 1, items: new OA\Items(required: ['fish_id'], properties: [
+        new OA\Property(property: 'fish_id', type: 'integer'),
+        new OA\Property(property: 'count', description: 'Of a shoal: how many; absent: all.', type: 'integer', nullable: true),
+    ], type: 'object')),
+    new OA\Property(property: 'until', description: 'Planned end of an interim stay.', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'is_time_out', type: 'boolean'),
+    new OA\Property(property: 'mixing', type: 'string', enum: MixingWay::class),
+    new OA\Property(property: 'container_litres', description: 'To the brim.', type: 'number'),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class MoveSheetRequest extends LogRequest
+{
+    public function rules(): array
+    {
+        return [
+            'to_system_id' => ['required', 'integer', 'exists:systems,id'],
+            'date' => ['required', 'string'],
+            'fish' => ['required', 'array', 'min:1', 'max:50'],
+            'fish.*.fish_id' => ['required', 'integer', 'exists:fish,id', 'distinct'],
+            'fish.*.count' => ['nullable', 'integer', 'min:1'],
+            'until' => ['nullable', 'date_format:Y-m-d', 'after:date'],
+            'is_time_out' => ['boolean'],
+            'mixing' => [Rule::enum(MixingWay::class)],
+            'container_litres' => ['numeric', 'min:1', 'max:100000'],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            ...parent::messages(),
+            'exists' => 'Choose one from the list.',
+            'fish.required' => 'Say who goes.',
+            'fish.*.fish_id.distinct' => 'It is on the sheet already.',
+            'until.after' => 'The stay ends after it began: choose a later day.',
+            'container_litres' => 'Give how many litres the container holds.',
+        ];
+    }
+}

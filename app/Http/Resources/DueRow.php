@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use App\Facility\Preparations;
+use App\Models\MoveSheet;
+use App\Models\Preparation;
+use App\Models\Quarantine;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Planning\MeasurementDue;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'One thing of the round that is due.')]
+final readonly class DueRow
+{
+    private const MOST = 100;
+
+    public function __construct(
+        #[OA\Property] public int $system_id,
+        #[OA\Property(type: 'string', enum: ['measure', 'watch', 'move', 'interim', 'quarantine', 'preparation'])] public string $kind,
+        #[OA\Property(description: 'The fish it is about.')] public ?int $fish_id,
+        #[OA\Property(description: 'Of the watch, move sheet or quarantine.')] public ?int $of_id,
+        #[OA\Property(description: 'What it is about.')] public string $name,
+        #[OA\Property(description: 'What is due, in words.')] public string $words,
+        #[OA\Property] public bool $is_late,
+    ) {
+    }
+
+    /**
+     * @param  list<SystemSheet>  $systems  in walking order
+     * @return list<self>
+     */
+    public static function all(KeptFacility $kept, array $systems): array
+    {
+        $all = [...self::watches($kept), ...self::moves($kept), ...self::quarantines($kept), ...self::preparations($kept), ...self::measurements($kept, $systems)];
+        $order = array_flip(array_map(fn (SystemSheet $one): int => $one->id, $systems));
+        usort($all, fn (self $a, self $b): int => [$order[$a->system_id] ?? 0, $b->is_late] <=> [$order[$b->system_id] ?? 0, $a->is_late]);
+
+        return $all;
+    }
+
+    /** @return list<self> */
+    private static function watches(KeptFacility $kept): array
+    {
+        $due = array_filter(Moves::watches($kept), fn (WatchSheet $one): bool => $one->is_due || $one->outcome->value === 'take-out');
+
+        return array_values(array_map(fn (WatchSheet $one): self => new self($one->system_id, 'watch', $one->fish_id, $one->id, $one->name, $one->sentence, $one->outcome->value === 'take-out'), $due));
+    }
+
+    /** @return list<self> */
+    private static function moves(KeptFacility $kept): array
+    {
+        $rows = [];
+        foreach (MoveSheet::query()->with('fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get() as $sheet) {
+            $row = MoveSheetRow::from($kept, $sheet);
+            $who = implode(', ', $row->fish);
+            if ($row->is_due) {
+                $rows[] = new self($row->from_system_id, 'move', null, $row->id, $who, "goes to {$row->to}".($row->state === 'begun' ? ', begun' : ''), $row->planned_on < $kept->facility->date->toIso());
+            } elseif ($row->is_over && $row->until !== null) {
+                $rows[] = new self($row->to_system_id, 'interim', null, $row->id, $who, ($row->is_time_out ? 'time-out until ' : 'interim stay until ').LocalDate::fromIso($row->until)->inWords().': decide where it goes', true);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<self> */
+    private static function quarantines(KeptFacility $kept): array
+    {
+        $rows = [];
+        foreach (Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get() as $open) {
+            $fish = $kept->find($open->fish_id);
+            $row = $fish === null ? null : QuarantineRow::from($kept, $open);
+            $isLooked = $row !== null && $row->looks !== [] && $row->looks[0]->date === $kept->facility->date->toIso();
+            if ($fish !== null && $row !== null && ($row->may_leave || ! $isLooked)) {
+                $rows[] = new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $row->may_leave ? $row->sentence : 'in quarantine: does it eat, does it show a sign?', false);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<self> */
+    private static function preparations(KeptFacility $kept): array
+    {
+        $rows = [];
+        foreach (Preparation::query()->limit(self::MOST)->get() as $written) {
+            $system = $kept->facility->systems[Keys::ofSystem($written->system_id)];
+            $readying = Preparations::of($kept, $system, $written);
+            $next = $readying->preparation->next();
+            if ($next !== null && $next->isDueOn($kept->facility->date)) {
+                $rows[] = new self($written->system_id, 'preparation', null, null, $system->name, lcfirst($readying->wordsOf($next->step)[0]), $next->isLateOn($kept->facility->date));
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<SystemSheet>  $systems
+     * @return list<self>
+     */
+    private static function measurements(KeptFacility $kept, array $systems): array
+    {
+        $rows = [];
+        foreach ($systems as $system) {
+            foreach ($system->fish as $fish) {
+                $due = LocalDate::fromIso($fish->measure_on);
+                if (! $due->isAfter($kept->facility->date)) {
+                    $days = $due->daysUntil($kept->facility->date);
+                    $isLate = MeasurementDue::isLate($due, $kept->facility->date);
+                    $rows[] = new self($system->id, 'measure', $fish->id, null, $fish->name, $isLate ? "{$days} days late" : '', $isLate);
+                }
+            }
+        }
+
+        return $rows;
+    }
+}

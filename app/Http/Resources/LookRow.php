@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Models\WatchCheck;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'One look at a fish that is watched.')]
+final readonly class LookRow
+{
+    /** @param  list<string>  $troubles */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property(description: 'On the clock of the facility.')] public string $at,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $troubles,
+        #[OA\Property] public bool $has_eaten,
+        #[OA\Property] public ?string $chased_by,
+        #[OA\Property] public ?string $note,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, WatchCheck $one): self
+    {
+        return new self($one->id, $one->at, $one->troubles, $one->has_eaten, $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? 'somebody'), $one->note);
+    }
+}

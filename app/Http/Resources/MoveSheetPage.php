@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use App\Facility\MoveSheets;
+use App\Models\MoveSheet;
+use Biomegas\Moving\Mixing\MixingWay;
+use Biomegas\Moving\Sheet\MoveSheet as Run;
+use Biomegas\Moving\Sheet\Objection;
+use Biomegas\Moving\Sheet\SheetStep;
+use Biomegas\Planning\Change\BeforeAfter;
+use Biomegas\Planning\Change\ChangeSentence;
+use Biomegas\Planning\Change\SystemChange;
+use Biomegas\Water\Load\Eater;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A prepared move: what speaks against it, what to have at hand, and every step with its reason.')]
+final readonly class MoveSheetPage
+{
+    /** Many at once are forecast; a few are not worth it. */
+    private const FORECAST_FROM = 1.15;
+
+    /**
+     * @param  list<ObjectionRow>  $objections
+     * @param  list<string>  $at_hand
+     * @param  list<string>  $reasons
+     * @param  list<RunStep>  $steps
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/MoveSheetRow')] public MoveSheetRow $sheet,
+        #[OA\Property(description: 'A fish of it is not there any more.')] public bool $is_broken,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/ObjectionRow'), description: 'Blocks first.')] public array $objections,
+        #[OA\Property(description: 'Something forbids it: it wants a reason.')] public bool $is_blocked,
+        #[OA\Property] public ?string $override_reason,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $at_hand,
+        #[OA\Property(type: 'string', nullable: true, enum: ['straight-across', 'mix', 'slow-mix', 'not-yet'])] public ?string $match,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'How the two waters differ.')] public array $reasons,
+        #[OA\Property(description: 'Of mixing.')] public ?float $minutes,
+        #[OA\Property(description: 'Litres an hour when it is let drip instead.')] public ?float $drip_litres,
+        #[OA\Property(type: 'string', enum: MixingWay::class)] public MixingWay $mixing,
+        #[OA\Property] public float $container_litres,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RunStep'))] public array $steps,
+        #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'Of a large addition.')] public ?WaterForecast $forecast,
+        #[OA\Property(description: 'What the addition does to the water.')] public ?string $forecast_sentence,
+        #[OA\Property] public ?string $note,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, MoveSheet $written, MoveSheets $sheets): self
+    {
+        $case = $sheets->caseOf($kept, $written);
+        $sheet = $case === null ? null : Run::of($case);
+        $change = self::addition($kept, $written);
+
+        return new self(
+            MoveSheetRow::from($kept, $written),
+            $sheet === null,
+            array_map(fn (Objection $one): ObjectionRow => new ObjectionRow($one->kind, $one->isBlock, $one->sentence), $sheet->objections ?? []),
+            $sheet?->isBlocked() ?? false,
+            $written->override_reason,
+            $sheet->atHand ?? [],
+            $sheet?->match->class->value,
+            $sheet->match->reasons ?? [],
+            $sheet === null ? null : round($sheet->match->schedule->minutes, 1),
+            $sheet === null ? null : round($sheet->match->schedule->drip(), 1),
+            MixingWay::from($written->mixing),
+            $written->container_tenth_litres / 10,
+            array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done), $sheet->steps ?? []),
+            $change?->forecast === null ? null : WaterForecast::from($change->forecast),
+            $change === null ? null : (new ChangeSentence($change))->ofWater(),
+            $written->note,
+        );
+    }
+
+    /** Null when the load of the home hardly changes, or nothing can be said. */
+    private static function addition(KeptFacility $kept, MoveSheet $written): ?BeforeAfter
+    {
+        $home = $kept->facility->systems[Keys::ofSystem($written->to_system_id)];
+        $eaters = [];
+        foreach ($written->fish as $one) {
+            $fish = $kept->find($one->fish_id);
+            if ($fish !== null && $fish->currentSystem() !== $home->key) {
+                $eaters[] = new Eater($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
+            }
+        }
+        $before = $kept->load($home)->today();
+        $added = array_sum(array_map(fn (Eater $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $eaters));
+        if ($added <= 0.0 || $before->feed + $added < self::FORECAST_FROM * $before->feed) {
+            return null;
+        }
+
+        return BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $eaters), $kept->spoken(), $kept->celsiusNow($home));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Models\MoveSheet;
+use App\Models\Quarantine;
+use App\Models\Watch;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'Moves that are planned, under way and done; watches and quarantines that go on.')]
+final readonly class Moves
+{
+    private const MOST = 100;
+
+    private const PAST = 20;
+
+    /**
+     * @param  list<MoveSheetRow>  $open
+     * @param  list<MoveSheetRow>  $past
+     * @param  list<WatchSheet>  $watches
+     * @param  list<QuarantineRow>  $quarantines
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'), description: 'Soonest first.')] public array $open,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'), description: 'Newest first.')] public array $past,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WatchSheet'))] public array $watches,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/QuarantineRow'))] public array $quarantines,
+        #[OA\Property(description: 'Time-outs that were made here.')] public int $time_outs,
+        #[OA\Property(description: 'Of them: came back and settled.')] public int $time_outs_settled,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept): self
+    {
+        $row = fn (MoveSheet $one): MoveSheetRow => MoveSheetRow::from($kept, $one);
+        $sheets = MoveSheet::query()->with('fish');
+
+        return new self(
+            array_values((clone $sheets)->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get()->map($row)->all()),
+            array_values((clone $sheets)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get()->map($row)->all()),
+            self::watches($kept),
+            array_values(Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get()->map(fn (Quarantine $one): QuarantineRow => QuarantineRow::from($kept, $one))->all()),
+            (clone $sheets)->whereNotNull('finished_at')->where('is_time_out', true)->count(),
+            Watch::query()->where('is_return', true)->where('ended', 'settled')->whereIn('fish_id', DB::table('move_sheet_fish')->join('move_sheets', 'move_sheets.id', 'move_sheet_id')->where('is_time_out', true)->select('fish_id'))->count(),
+        );
+    }
+
+    /** @return list<WatchSheet> those that go on */
+    public static function watches(KeptFacility $kept): array
+    {
+        return array_values(Watch::query()->with(['checks', 'measures'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
+            ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null)->map(fn (Watch $one): WatchSheet => WatchSheet::from($kept, $one))->all());
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\MovingBook;
+use App\Models\Condition;
+use App\Models\Quarantine;
+use App\Models\Treatment;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A fish in quarantine.')]
+final readonly class QuarantineRow
+{
+    private const LISTED = 20;
+
+    /**
+     * @param  list<ConditionRow>  $looks
+     * @param  list<TreatmentRow>  $treatments
+     */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $fish_id,
+        #[OA\Property] public string $name,
+        #[OA\Property(format: 'date')] public string $from,
+        #[OA\Property(format: 'date')] public string $ends,
+        #[OA\Property(description: 'Nothing is missing.')] public bool $may_leave,
+        #[OA\Property(description: 'What is missing, in words.')] public string $sentence,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/ConditionRow'), description: 'Newest first.')] public array $looks,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/TreatmentRow'), description: 'Newest first.')] public array $treatments,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, Quarantine $open): self
+    {
+        $state = MovingBook::stateOf($open, $kept->facility->date);
+
+        return new self(
+            $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $state->sentence(),
+            array_values(Condition::query()->where('fish_id', $open->fish_id)->orderByDesc('date')->orderByDesc('id')->limit(self::LISTED)->get()->map(fn (Condition $one): ConditionRow => new ConditionRow($one->id, $one->date, $one->is_eating, $one->sign))->all()),
+            array_values(Treatment::query()->where('fish_id', $open->fish_id)->orderByDesc('from')->limit(self::LISTED)->get()->map(fn (Treatment $one): TreatmentRow => new TreatmentRow($one->id, $one->product_class, $one->dose, $one->from, $one->until, $one->withdrawal))->all()),
+        );
+    }
+}

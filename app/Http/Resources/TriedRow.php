@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\WatchMeasure;
+use Biomegas\Moving\Watch\Measure;
+use Biomegas\Moving\Watch\Success;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A measure that was tried, and what came of it.')]
+final readonly class TriedRow
+{
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $words,
+        #[OA\Property] public string $at,
+        #[OA\Property(description: 'If it is still chased then, take it out.')] public ?string $stop_at,
+        #[OA\Property(type: 'string', nullable: true, enum: Success::class)] public ?Success $success,
+    ) {
+    }
+
+    public static function from(WatchMeasure $one): self
+    {
+        return new self($one->id, Measure::from($one->measure)->words(), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
+    }
+}

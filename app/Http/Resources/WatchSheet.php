@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\KeptFacility;
+use App\Facility\Keys;
+use App\Facility\Watches;
+use App\Models\Watch;
+use App\Models\WatchCheck;
+use App\Models\WatchMeasure;
+use Biomegas\Moving\Watch\CheckItem;
+use Biomegas\Moving\Watch\Ladder;
+use Biomegas\Moving\Watch\Outcome;
+use Biomegas\Moving\Watch\Round;
+use Biomegas\Moving\Watch\Rounds;
+use Biomegas\Moving\Watch\RoundState;
+use Biomegas\Moving\Watch\Settling;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'The close look at a fish after a move.')]
+final readonly class WatchSheet
+{
+    /**
+     * @param  list<WatchRound>  $rounds
+     * @param  list<LookRow>  $checks
+     * @param  list<TriedRow>  $tried
+     * @param  list<string>  $items
+     */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public int $fish_id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public int $system_id,
+        #[OA\Property] public string $home,
+        #[OA\Property] public string $began_at,
+        #[OA\Property] public bool $is_return,
+        #[OA\Property(type: 'string', enum: Outcome::class)] public Outcome $outcome,
+        #[OA\Property(description: 'Whether it has settled, in words.')] public string $sentence,
+        #[OA\Property(description: 'A look is due now, or was missed since the last.')] public bool $is_due,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WatchRound'))] public array $rounds,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LookRow'), description: 'Newest first.')] public array $checks,
+        #[OA\Property(ref: '#/components/schemas/MeasureRow', nullable: true, description: 'The next thing to try; null: nobody chases it.')] public ?MeasureRow $advice,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/TriedRow'))] public array $tried,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class), description: 'What is looked at.')] public array $items,
+        #[OA\Property(description: 'How the watch ended; null: it goes on.')] public ?string $ended,
+    ) {
+    }
+
+    public static function from(KeptFacility $kept, Watch $watch): self
+    {
+        $case = Watches::caseOf($kept, $watch);
+        $checks = Watches::checks($kept, $watch);
+        $now = Watches::now();
+        $settling = Settling::of($case, $checks, $now);
+        $states = Rounds::states(Rounds::of($case), $checks, $now);
+        $advice = Ladder::next($checks, Watches::tried($watch), $kept->facility->rulebook);
+
+        return new self(
+            $watch->id, $watch->fish_id, $case->name, $watch->system_id,
+            $kept->facility->systems[Keys::ofSystem($watch->system_id)]->name,
+            $watch->began_at, $watch->is_return, $settling->outcome, $settling->sentence,
+            self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
+            array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $one[0]->why, $one[1]), $states),
+            array_values($watch->checks->reverse()->map(fn (WatchCheck $one): LookRow => LookRow::from($kept, $one))->all()),
+            $advice === null ? null : new MeasureRow($advice, $advice->words(), $advice->why()),
+            array_values($watch->measures->map(fn (WatchMeasure $one): TriedRow => TriedRow::from($one))->all()),
+            array_column(array_filter(CheckItem::cases(), fn (CheckItem $one): bool => $one !== CheckItem::Disc || $case->isRay), 'value'),
+            $watch->ended,
+        );
+    }
+
+    /** @param  list<array{Round, RoundState}>  $states */
+    private static function isDue(array $states, string $lastLook): bool
+    {
+        foreach ($states as [$round, $state]) {
+            if ($state === RoundState::Due || ($state === RoundState::Missed && $round->at->toIso() > $lastLook)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * @property int $id
+ * @property int $from_fish_id
+ * @property int $to_fish_id
+ * @property int $count
+ * @property string $date
+ */
+final class ShoalSplit extends Model
+{
+    use SoftDeletes;
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * @property int $id
+ * @property int $watch_id
+ * @property string $at
+ * @property list<string> $troubles
+ * @property bool $has_eaten
+ * @property int|null $chased_by_id
+ * @property string|null $note
+ */
+final class WatchCheck extends Model
+{
+    use SoftDeletes;
+
+    protected $casts = ['troubles' => 'array', 'has_eaten' => 'boolean'];
+}
