@@ -66,6 +66,8 @@ final class HeronLockSeeder extends Seeder
             $fish[$one['name']] = $this->fish($one, $kinds, $systems);
         }
         (new HeronLockWater($this->today, $settings->time_zone))->fill(array_map(fn (System $system): int => $system->id, $systems), $this->data('water'));
+        $ids = fn (array $models): array => array_map(fn (Fish|System $one): int => $one->id, $models);
+        (new HeronLockMoves($this->today))->fill($ids($fish), $ids($systems), $this->data('moves'));
         foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
             Incident::query()->create([
                 'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),

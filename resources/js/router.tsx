@@ -6,6 +6,8 @@ import { FishPage } from './fish/FishPage'
 import { Frame } from './frame/Frame'
 import { KindPage } from './kinds/KindPage'
 import { KindsPage } from './kinds/KindsPage'
+import { MoveSheetPage } from './moves/MoveSheetPage'
+import { MovesPage } from './moves/MovesPage'
 import { RulebookPage } from './rulebook/RulebookPage'
 import { LodgersPage } from './systems/LodgersPage'
 import { SystemEditPage } from './systems/SystemEditPage'
@@ -57,6 +59,14 @@ const lodgers = createRoute({
         return <LodgersPage id={Number(lodgers.useParams().id)} withFish={lodgers.useSearch().fish} key={lodgers.useParams().id} />
     },
 })
+const moves = createRoute({ getParentRoute: () => root, path: '/moves', component: MovesPage })
+const moveSheet = createRoute({
+    getParentRoute: () => root,
+    path: '/moves/$id',
+    component: function MoveSheetRoute() {
+        return <MoveSheetPage id={Number(moveSheet.useParams().id)} key={moveSheet.useParams().id} />
+    },
+})
 const rulebook = createRoute({ getParentRoute: () => root, path: '/rulebook', component: RulebookPage })
 const newSystem = createRoute({ getParentRoute: () => root, path: '/systems/new', component: () => <SystemEditPage /> })
 const system = createRoute({
@@ -83,7 +93,7 @@ const tankCard = createRoute({
 const systems = createRoute({ getParentRoute: () => root, path: '/systems', component: SystemsPage })
 
 export const router = createRouter({
-    routeTree: root.addChildren([today, fishList, fish, systems, newSystem, system, editSystem, tankCard, lodgers, weighUp, kinds, kind, rulebook]),
+    routeTree: root.addChildren([today, fishList, fish, systems, newSystem, system, editSystem, tankCard, moves, moveSheet, lodgers, weighUp, kinds, kind, rulebook]),
     context: { keeper: undefined as unknown as Keeper },
     scrollRestoration: true,
 })

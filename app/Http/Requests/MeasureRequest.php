@@ -9,7 +9,7 @@ use Biomegas\Moving\Watch\Success;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
+#[OA\Schema(required: [], properties: [
     new OA\Property(property: 'measure', description: 'When it is begun.', type: 'string', enum: Measure::class),
     new OA\Property(property: 'stop_at', description: 'HH:MM; if it is still chased then, take it out.', type: 'string', nullable: true),
     new OA\Property(property: 'success', description: 'When it is known what came of it.', type: 'string', nullable: true, enum: Success::class),

@@ -8,7 +8,7 @@ use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'What is left out stays.', properties: [
+#[OA\Schema(required: [], description: 'What is left out stays.', properties: [
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'mixing', type: 'string', enum: MixingWay::class),
     new OA\Property(property: 'container_litres', type: 'number'),

@@ -76,10 +76,10 @@ final readonly class SystemLoad
         return 1000 * $this->ammonia / $this->litres;
     }
 
-    /** What the filter can hold at most, mg N/l/d; null: not known. */
+    /** What the filter could turn over in plenty, mg N/l/d; null: not known. */
     public function capacityPerLitre(): ?float
     {
-        return $this->capacity === null ? null : 1000 * $this->capacity / $this->litres;
+        return $this->capacity === null ? null : 1000 * Conditions::IN_PLENTY * $this->capacity / $this->litres;
     }
 
     /**

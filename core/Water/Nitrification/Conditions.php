@@ -13,9 +13,12 @@ final readonly class Conditions
     /** The bacteria can be at most this many times what the load needs, or they cannot clear it. */
     public const LEAST_RESERVE = 1.3;
 
+    /** What a surface turns over in plenty, over what it does at the traces that fish bear. Judgement: with it a filter that is just large enough keeps nitrite under 0.15 mg N/l. */
+    public const IN_PLENTY = 3.0;
+
     /**
      * @param  float  $celsius  °C
-     * @param  float  $capacity  the most that the surface of the filter can hold, mg N/l/d
+     * @param  float  $capacity  the most that the surface of the filter can hold in plenty, mg N/l/d
      * @param  float  $dailyChange  share of the water changed each day
      * @param  float  $tapNitrate  mg N/l in the water that is filled in
      */
@@ -41,6 +44,6 @@ final readonly class Conditions
     /** The filter is large enough for this load, mg N/l/d. */
     public function carries(float $load): bool
     {
-        return $this->capacity >= self::LEAST_RESERVE * $load;
+        return $this->capacity >= self::IN_PLENTY * self::LEAST_RESERVE * $load - 1e-9;
     }
 }

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { BeforeAfterSheet, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TubSheet, WaterChart, Weighed } from './types'
+import type { BeforeAfterSheet, CalendarAddress, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, Moves, MoveSheetPage, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TubSheet, WatchSheet, WaterChart, Weighed } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -26,6 +26,14 @@ export const refillQuery = (id: number, asked: string) =>
 
 export const tubQuery = (fish: number, asked: string) =>
     queryOptions({ queryKey: ['log', 'tub', fish, asked], queryFn: () => get<TubSheet>(`fish/${fish}/tub?${asked}`), enabled: asked !== '', retry: false })
+
+export const movesQuery = queryOptions({ queryKey: ['log', 'moves'], queryFn: () => get<Moves>('moves') })
+
+export const moveSheetQuery = (id: number) => queryOptions({ queryKey: ['log', 'move-sheets', id], queryFn: () => get<MoveSheetPage>(`move-sheets/${id}`) })
+
+export const watchQuery = (id: number) => queryOptions({ queryKey: ['log', 'watches', id], queryFn: () => get<WatchSheet>(`watches/${id}`) })
+
+export const calendarQuery = queryOptions({ queryKey: ['log', 'calendar'], queryFn: () => get<CalendarAddress>('calendar') })
 
 export const fishListQuery = queryOptions({ queryKey: ['log', 'fish'], queryFn: () => get<FishRow[]>('fish') })
 

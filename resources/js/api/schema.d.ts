@@ -1095,14 +1095,14 @@ export interface components {
              * @description When it is begun.
              * @enum {string}
              */
-            measure: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            measure?: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
             /** @description HH:MM; if it is still chased then, take it out. */
-            stop_at: string | null;
+            stop_at?: string | null;
             /**
              * @description When it is known what came of it.
              * @enum {string|null}
              */
-            success: "only-while-i-stood" | "lasted" | "no" | null;
+            success?: "only-while-i-stood" | "lasted" | "no" | null;
         };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
@@ -1133,13 +1133,13 @@ export interface components {
         /** @description What is left out stays. */
         MoveSheetChange: {
             /** Format: date */
-            date: string;
+            date?: string;
             /** @enum {string} */
-            mixing: "take-out" | "fill-up" | "pour-off";
-            container_litres: number;
-            note: string | null;
+            mixing?: "take-out" | "fill-up" | "pour-off";
+            container_litres?: number;
+            note?: string | null;
             /** @description Why it is done although something forbids it. */
-            override_reason: string | null;
+            override_reason?: string | null;
         };
         MoveSheetRequest: {
             to_system_id: number;

@@ -1,31 +1,29 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
-import type { FishRow, SystemSheet } from '../api/types'
+import type { DueRow, FishRow, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useUnit } from '../frame/keeper'
-import { daysBetween } from '../units/day'
 import { lastLengthWords, words } from '../words/en'
 
 interface Props {
     systems: readonly SystemSheet[]
-    due: readonly FishRow[]
+    due: readonly DueRow[]
     today: string
 }
 
-/** Days past its day after which a measurement is called late. */
-const LATE_DAYS = 14
-
 /** What is due, in walking order, a verb on each button. */
 export function FieldBook({ systems, due, today }: Props) {
-    const order = new Map(systems.flatMap((system) => system.fish.map((fish) => [fish.id, system.walk_order])))
-    const idle = systems.filter((system) => !system.fish.some((fish) => due.includes(fish))).map((system) => String(system.walk_order))
+    const order = new Map(systems.map((system) => [system.id, system.walk_order]))
+    const fish = new Map(systems.flatMap((system) => system.fish.map((one) => [one.id, one])))
+    const busy = new Set(due.map((one) => one.system_id))
+    const idle = systems.filter((system) => !busy.has(system.id)).map((system) => String(system.walk_order))
     return (
         <Box as="section" aria-label={words.today.due} position="relative">
             <Box position="absolute" left="42px" top="0" bottom="0" width="5px" borderInline="1.4px solid" borderColor="ink" aria-hidden="true" />
             <Box color="ink2" fontSize="15px" borderBottom="1.6px solid" borderColor="ink" padding="0 0 3px 60px">{words.today.due}</Box>
             <chakra.ol>
-                {due.map((fish, i) => (
-                    <DueRow key={fish.id} fish={fish} order={order.get(fish.id) ?? 0} isFirst={i === 0} today={today} />
+                {due.map((one, i) => (
+                    <Row key={`${one.kind} ${one.system_id} ${one.fish_id ?? ''} ${one.of_id ?? ''}`} due={one} order={order.get(one.system_id) ?? 0} fish={fish.get(one.fish_id ?? 0)} isFirst={i === 0} today={today} />
                 ))}
             </chakra.ol>
             <Box color="ink2" padding="12px 0 12px 60px">
@@ -37,30 +35,43 @@ export function FieldBook({ systems, due, today }: Props) {
 
 const listOf = (all: string[]): string => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`)
 
-function DueRow({ fish, order, isFirst, today }: { fish: FishRow; order: number; isFirst: boolean; today: string }) {
-    const navigate = useNavigate()
+function Row({ due, order, fish, isFirst, today }: { due: DueRow; order: number; fish: FishRow | undefined; isFirst: boolean; today: string }) {
     const unit = useUnit()
-    const overdue = daysBetween(fish.measure_on, today)
-    const isLate = overdue > LATE_DAYS
+    const go = useWayTo(due)
     return (
         <chakra.li display="grid" gridTemplateColumns="42px 46px minmax(0, 1fr) auto" alignItems="center" minHeight="65px" borderBottom="1px solid" borderColor="rule">
             <Box textAlign="center" fontWeight={800} fontSize="19px">{order}</Box>
-            <Box paddingStart="14px"><StateBox state={isLate ? 'late' : 'due'} /></Box>
+            <Box paddingStart="14px"><StateBox state={due.is_late ? 'late' : 'due'} /></Box>
             <Box paddingStart="14px" paddingBlock="6px">
                 <Box fontSize="18px" fontWeight={700}>
-                    {fish.name}
-                    {isLate && <chakra.span color="over" fontSize="16px" marginStart="8px">{overdue} days late</chakra.span>}
+                    {due.name}
+                    {due.kind === 'measure' && due.is_late && <chakra.span color="over" fontSize="16px" marginStart="8px">{due.words}</chakra.span>}
                 </Box>
-                <Box color="ink2">{lastLengthWords(fish, unit, today)}</Box>
+                <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>{due.kind === 'measure' && fish !== undefined ? lastLengthWords(fish, unit, today) : due.words}</Box>
             </Box>
-            <Button
-                variant={isFirst ? 'solid' : 'outline'}
-                minWidth="104px"
-                aria-label={`${words.record.measure} ${fish.name}`}
-                onClick={() => void navigate({ to: '/fish/$id', params: { id: String(fish.id) }, hash: 'record' })}
-            >
-                {words.record.measure}
+            <Button variant={isFirst ? 'solid' : 'outline'} minWidth="104px" aria-label={`${words.today.verbs[due.kind]} ${due.name}`} onClick={go}>
+                {words.today.verbs[due.kind]}
             </Button>
         </chakra.li>
     )
+}
+
+/** Where the thing is done. */
+function useWayTo(due: DueRow): () => void {
+    const navigate = useNavigate()
+    return () => {
+        switch (due.kind) {
+            case 'measure':
+                return void navigate({ to: '/fish/$id', params: { id: String(due.fish_id) }, hash: 'record' })
+            case 'watch':
+                return void navigate({ to: '/moves', hash: `watch-${due.of_id ?? 0}` })
+            case 'move':
+            case 'interim':
+                return void navigate({ to: '/moves/$id', params: { id: String(due.of_id) } })
+            case 'quarantine':
+                return void navigate({ to: '/moves' })
+            case 'preparation':
+                return void navigate({ to: '/systems/$id', params: { id: String(due.system_id) } })
+        }
+    }
 }

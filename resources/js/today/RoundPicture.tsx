@@ -9,7 +9,10 @@ import { layRound, shortName, WATER_BELOW_LABEL } from './layRound'
 
 interface Props {
     systems: readonly SystemSheet[]
+    /** Fish to ring. */
     due: ReadonlySet<number>
+    /** Systems where something is due. */
+    placesDue: ReadonlySet<number>
     width: number
 }
 
@@ -21,7 +24,7 @@ const FEET = 304.8
 const NARROW = 500
 
 /** The round as a plan: every system to one scale, joined by the dotted walk. */
-export function RoundPicture({ systems, due, width }: Props) {
+export function RoundPicture({ systems, due, placesDue, width }: Props) {
     const navigate = useNavigate()
     const { unit_system: units } = useKeeper()
     const inner = width - 26
@@ -38,7 +41,7 @@ export function RoundPicture({ systems, due, width }: Props) {
                 {round.stations.map(({ system, x, y }) => (
                     <g key={system.id} onClick={() => void navigate({ to: '/systems', hash: `system-${system.id}` })} style={{ cursor: 'pointer' }}>
                         <SystemFromAbove system={system} x={x} y={y + WATER_BELOW_LABEL} scale={SCALE} maxWidth={inner} maxHeight={MAX_HEIGHT} ringed={due} />
-                        <StationLabel system={system} x={x} y={y} isDue={system.fish.some((fish) => due.has(fish.id))} />
+                        <StationLabel system={system} x={x} y={y} isDue={placesDue.has(system.id)} />
                     </g>
                 ))}
                 <ScaleBar x={inner - part * 3 - 24} y={round.height + 4} part={part} labels={labels} />

@@ -7,15 +7,12 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
-import { daysBetween } from '../units/day'
 import { words } from '../words/en'
 import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 import { Upgrades } from './Upgrades'
 import { WaterAlarms } from './WaterAlarms'
-
-const SOON_DAYS = 90
 
 /** The round: what is due, where, and which upgrades lie ahead. */
 export function TodayPage() {
@@ -28,23 +25,22 @@ function TodaySheet({ today }: { today: Today }) {
     const all = today.systems.flatMap((system) => system.fish)
     const byId = new Map(all.map((fish) => [fish.id, fish]))
     const pick = (ids: number[]): FishRow[] => ids.flatMap((id) => byId.get(id) ?? [])
-    const due = pick(today.measure)
     const upgrades = pick(today.upgrades)
     if (today.systems.length === 0) {
         return <SheetHead sentence={words.today.empty} comment={words.today.emptyHelp} />
     }
-    const placesDue = today.systems.filter((system) => system.fish.some((fish) => today.measure.includes(fish.id))).length
+    const placesDue = new Set(today.due.map((one) => one.system_id)).size
     const outgrown = upgrades.filter((fish) => !fish.home.fits_now).length
-    const soon = upgrades.filter((fish) => fish.home.fits_now && daysBetween(today.date, fish.home.outgrows.early ?? today.date) <= SOON_DAYS).length
+    const ringed = new Set(today.due.flatMap((one) => (one.fish_id === null ? [] : [one.fish_id])))
     return (
         <>
-            <SheetHead sentence={words.today.headline(due, placesDue, today.systems.length)} comment={words.today.upgradesLine(outgrown, soon)} />
+            <SheetHead sentence={words.today.headline(today.due, placesDue, today.systems.length)} comment={words.today.upgradesLine(outgrown, today.upgrades_soon)} />
             <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }} columnGap="28px" rowGap="20px" padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}>
                 <Box ref={picture} order={{ base: 2, lg: 1 }}>
-                    {width > 0 && <RoundPicture systems={today.systems} due={new Set(today.measure)} width={width} />}
+                    {width > 0 && <RoundPicture systems={today.systems} due={ringed} placesDue={new Set(today.due.map((one) => one.system_id))} width={width} />}
                 </Box>
                 <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
-                    <FieldBook systems={today.systems} due={due} today={today.date} />
+                    <FieldBook systems={today.systems} due={today.due} today={today.date} />
                     <Box>
                         <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">{words.today.writeDown}</Box>
                         <WriteDown kinds={['incident', 'loss', 'move', 'count']} all={all} today={today.date} />

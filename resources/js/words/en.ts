@@ -1,4 +1,4 @@
-import type { Act, CountKind, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Ration, Review, SystemSheet, Window } from '../api/types'
+import type { Act, CountKind, DueRow, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Ration, Review, SystemSheet, Window } from '../api/types'
 import type { FishSheet } from '../api/types'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
@@ -17,7 +17,7 @@ const plural = (n: number, one: string, many = `${one}s`): string => `${number(n
 
 export const words = {
     product: 'Biomegas',
-    places: { today: 'Today', fish: 'Fish', systems: 'Systems', weighUp: 'Weigh up', kinds: 'Kinds', rulebook: 'Rulebook', desk: 'Desk' },
+    places: { today: 'Today', fish: 'Fish', systems: 'Systems', moves: 'Moves', weighUp: 'Weigh up', kinds: 'Kinds', rulebook: 'Rulebook', desk: 'Desk' },
     deskTitle: 'At the desk',
     loading: 'Drawing the sheet…',
     tryAgain: 'Try again',
@@ -34,7 +34,8 @@ export const words = {
     keysOff: 'Letters go to places',
     keys: [
         ['T F S', 'Today, Fish, Systems'],
-        ['W K R', 'Weigh up, Kinds, Rulebook'],
+        ['M W', 'Moves, Weigh up'],
+        ['K R', 'Kinds, Rulebook'],
         ['[ ]', 'the plan\'s date, a week'],
         ['{ }', 'the plan\'s date, a month'],
         ['U', 'undo the last entry'],
@@ -80,10 +81,18 @@ export const words = {
         empty: 'No systems yet: this facility is empty.',
         emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
         waterTitle: 'Water to look at',
-        headline: (due: FishRow[], places: number, systems: number): string =>
-            due.length === 0
-                ? 'Nothing is due today. Walk the round and look.'
-                : `${capital(plural(due.length, 'fish is', 'fish are'))} due to be measured in ${number(places)} of ${number(systems)} systems. Begin with ${due[0]?.name ?? ''}.`,
+        verbs: { measure: 'Measure', watch: 'Look', move: 'Move', interim: 'Decide', quarantine: 'Look', preparation: 'Open' } satisfies Record<DueRow['kind'], string>,
+        headline: (due: readonly DueRow[], places: number, systems: number): string => {
+            const first = due[0]
+            if (first === undefined) {
+                return 'Nothing is due today. Walk the round and look.'
+            }
+            const looks = due.filter((one) => one.kind === 'watch').length
+            const measures = due.filter((one) => one.kind === 'measure').length
+            const rest = due.length - looks - measures
+            const parts = [looks > 0 ? plural(looks, 'fish to watch', 'fish to watch') : '', measures > 0 ? plural(measures, 'fish to measure', 'fish to measure') : '', rest > 0 ? plural(rest, 'other thing') : '']
+            return `${capital(parts.filter((part) => part !== '').join(', ').replace(/, ([^,]*)$/, ' and $1'))} in ${number(places)} of ${number(systems)} systems. Begin with ${first.name}.`
+        },
         upgradesLine: (over: number, soon: number): string =>
             over === 0 && soon === 0
                 ? 'No fish outgrows its home within 90 days.'

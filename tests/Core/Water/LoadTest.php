@@ -18,6 +18,9 @@ use Biomegas\Water\Nitrate\NitrateAdvice;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\NitrateLoad;
+use Biomegas\Water\Nitrification\Conditions;
+use Biomegas\Water\Nitrification\FilterStart;
+use Biomegas\Water\Nitrification\LoadForecast;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Kinds;
 
@@ -118,6 +121,20 @@ final class LoadTest extends TestCase
         $this->assertEqualsWithDelta($load->ammonia / $load->carried(), $load->filterShare() ?? 0, 1e-9);
         $this->assertEqualsWithDelta($system->litres() + 200, $load->litres, 1e-9);
         $this->assertEqualsWithDelta(50.0, $load->nitrateYielding(1.0, $load->leastWeeklyChange())->peak(), 1e-6);
+    }
+
+    /** What the bar calls just large enough, the simulation must clear. */
+    public function test_a_filter_that_just_carries_its_load_keeps_the_water_clear(): void
+    {
+        $system = Kinds::tank('long', 240, 75, 70);
+        $fish = new Eater(Kinds::of(), 400.0, 2, Ration::Steady);
+        $litres = 1.3 * SystemLoad::of($system, [$fish], null, new Rulebook)->ammonia / (0.5 * RuleConstant::FilterRate->standard());
+        $load = SystemLoad::of($system->with(new Equipment(filter: new Filter(FilterMedia::Carriers, $litres))), [$fish], null, new Rulebook);
+        $forecast = LoadForecast::of(new Conditions(25.0, $load->capacityPerLitre() ?? 0.0), FilterStart::running(), $load->ammoniaPerLitre(), $load->ammoniaPerLitre(), $load->litres);
+
+        $this->assertEqualsWithDelta(1.0, $load->filterShare(), 1e-9);
+        $this->assertTrue($forecast->isBearable());
+        $this->assertLessThan(0.15, $forecast->course->days[60]->nitrite);
     }
 
     public function test_a_cold_pond_is_fed_little(): void

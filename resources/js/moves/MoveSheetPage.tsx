@@ -1,0 +1,149 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useNavigate } from '@tanstack/react-router'
+import { useState } from 'react'
+import { write } from '../api/client'
+import { moveSheetQuery } from '../api/queries'
+import type { MoveSheetChange, MoveSheetPage as Page } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { Section } from '../frame/Section'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { ForecastPicture } from '../systems/ForecastPicture'
+import { longDay } from '../units/day'
+import { matchWords, moveWords, phaseWords } from '../words/moves'
+import { Step } from './Step'
+import { useAct } from './useAct'
+
+const said = moveWords.sheet
+
+/** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
+export function MoveSheetPage({ id }: { id: number }) {
+    return <Waiting query={useQuery(moveSheetQuery(id))}>{(page) => <Sheet page={page} />}</Waiting>
+}
+
+function Sheet({ page }: { page: Page }) {
+    const { today } = useKeeper()
+    const { sheet } = page
+    const isOpen = sheet.state === 'planned' || sheet.state === 'begun'
+    useNameSheet(said.title(sheet.fish, sheet.to), `${sheet.from} · ${longDay(sheet.planned_on, today)}`)
+    const phases = [...new Set(page.steps.map((step) => step.phase))]
+    return (
+        <>
+            <SheetHead sentence={`${said.title(sheet.fish, sheet.to)}, ${longDay(sheet.planned_on, today)}.`} comment={page.match === null ? said.broken : `${matchWords[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? said.minutes(page.minutes ?? 0) : ''}`} />
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }} gap="22px 34px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start">
+                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 2, lg: 1 }}>
+                    {phases.map((phase) => (
+                        <Section key={phase} title={phaseWords[phase]}>
+                            <chakra.ol>
+                                {page.steps.filter((step) => step.phase === phase).map((step) => <Step key={step.key} step={step} sheet={sheet.id} isOpen={isOpen} />)}
+                            </chakra.ol>
+                        </Section>
+                    ))}
+                    {isOpen && <Finish page={page} />}
+                </Box>
+                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 1, lg: 2 }}>
+                    <Against page={page} isOpen={isOpen} />
+                    {page.at_hand.length > 0 && (
+                        <Section title={said.atHand}>
+                            <chakra.ul paddingTop="6px">{page.at_hand.map((one) => <li key={one}>{one}</li>)}</chakra.ul>
+                        </Section>
+                    )}
+                    {page.forecast !== null && (
+                        <Section title={said.forecast}>
+                            <chakra.p fontWeight={700} paddingTop="6px" color={page.forecast.outcome === 'safe' ? 'fit' : page.forecast.outcome === 'test-daily' ? 'close' : 'over'}>{page.forecast_sentence}</chakra.p>
+                            {page.forecast.outcome !== 'safe' && <p>{said.testDates}</p>}
+                            <ForecastPicture forecast={page.forecast} from={today} today={today} title={said.forecast} />
+                        </Section>
+                    )}
+                    {isOpen && <Change page={page} />}
+                    <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
+                        <Button onClick={() => window.print()}>{said.print}</Button>
+                        <Drop page={page} isOpen={isOpen} />
+                    </Box>
+                </Box>
+            </Box>
+        </>
+    )
+}
+
+function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
+    const [reason, setReason] = useState(page.override_reason ?? '')
+    const keep = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.overrideSaved })
+    if (!isOpen && page.override_reason === null) {
+        return null
+    }
+    return (
+        <Section title={said.objections}>
+            <Box display="flex" flexDirection="column" gap="8px" paddingTop="8px">
+                {page.objections.length === 0 && !page.is_broken && <chakra.p color="fit" fontWeight={700}>{said.noObjection}</chakra.p>}
+                {isOpen && page.objections.map((one) => (
+                    <Box key={one.sentence} borderInlineStart="6px solid" borderColor={one.is_block ? 'over' : 'close'} paddingInlineStart="12px">
+                        <chakra.p color={one.is_block ? 'over' : 'close'} fontWeight={one.is_block ? 700 : 600}>{one.sentence}</chakra.p>
+                    </Box>
+                ))}
+                {page.is_blocked && isOpen && (
+                    <>
+                        <TextField label={said.override} value={reason} onChange={setReason} error={keep.fieldError('override_reason')} />
+                        <Button alignSelf="start" onClick={() => keep.act({ override_reason: reason === '' ? null : reason })}>{said.overrideSave}</Button>
+                    </>
+                )}
+                {page.override_reason !== null && <chakra.p color="ink2">{said.override}: {page.override_reason}</chakra.p>}
+            </Box>
+        </Section>
+    )
+}
+
+function Change({ page }: { page: Page }) {
+    const { today } = useKeeper()
+    const [date, setDate] = useState(page.sheet.planned_on)
+    const [container, setContainer] = useState(String(page.container_litres))
+    const [note, setNote] = useState(page.note ?? '')
+    const change = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
+    return (
+        <Section title={said.change}>
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
+                <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
+                <TextField label={moveWords.container} inputMode="decimal" value={container} onChange={setContainer} error={change.fieldError('container_litres')} />
+                <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.act({ mixing: mixing as Page['mixing'] })} />
+                <TextField label={said.note} value={note} onChange={setNote} error={change.fieldError('note')} />
+                <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.act({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
+            </Box>
+            {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
+        </Section>
+    )
+}
+
+function Finish({ page }: { page: Page }) {
+    const navigate = useNavigate()
+    const finish = useAct<undefined, Page>({
+        method: 'POST',
+        path: `move-sheets/${page.sheet.id}/finish`,
+        said: (done) => said.finished(done.sheet.to),
+        undo: () => write('DELETE', `move-sheets/${page.sheet.id}`),
+        onDone: () => navigate({ to: '/moves' }),
+    })
+    return (
+        <Box className="no-print">
+            {finish.error !== undefined && <chakra.p role="alert" color="over" fontWeight={700} paddingBottom="8px">{finish.error}</chakra.p>}
+            <Button variant="solid" minHeight="58px" width={{ base: '100%', md: 'auto' }} disabled={finish.isActing} onClick={() => finish.act(undefined)}>{said.finish}</Button>
+        </Box>
+    )
+}
+
+function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
+    const navigate = useNavigate()
+    const drop = useAct<undefined, undefined>({ method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone: () => navigate({ to: '/moves' }) })
+    if (page.sheet.state === 'cancelled') {
+        return null
+    }
+    return (
+        <>
+            <Button variant="plain" onClick={() => drop.act(undefined)}>{isOpen ? said.drop : said.takeBack}</Button>
+            {drop.error !== undefined && <chakra.p role="alert" color="over">{drop.error}</chakra.p>}
+        </>
+    )
+}
+

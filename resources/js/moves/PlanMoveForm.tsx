@@ -1,0 +1,82 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useNavigate } from '@tanstack/react-router'
+import { useState } from 'react'
+import { systemsQuery } from '../api/queries'
+import type { MoveSheetPage, MoveSheetRequest } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { CheckField } from '../log/CheckField'
+import { EntryForm } from '../log/EntryForm'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { write } from '../api/client'
+import { moveWords as said } from '../words/moves'
+import { useAct } from './useAct'
+
+interface Props {
+    onDone: () => void
+    /** Who is to go, when that is known: a time-out from a watch. */
+    fish?: number
+    from?: number
+    isTimeOut?: boolean
+}
+
+/** Who goes, where and when: the sheet is worked out from it. */
+export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
+    const { today } = useKeeper()
+    const navigate = useNavigate()
+    const systems = useQuery(systemsQuery).data ?? []
+    const [from, setFrom] = useState(home === undefined ? '' : String(home))
+    const [to, setTo] = useState('')
+    const [who, setWho] = useState<readonly number[]>(fish === undefined ? [] : [fish])
+    const [counts, setCounts] = useState<Record<number, string>>({})
+    const [date, setDate] = useState(today)
+    const [until, setUntil] = useState('')
+    const [timeOut, setTimeOut] = useState(isTimeOut)
+    const [container, setContainer] = useState('20')
+    const [mixing, setMixing] = useState<NonNullable<MoveSheetRequest['mixing']>>('take-out')
+    const living = systems.find((one) => String(one.id) === from)?.fish ?? []
+    const plan = useAct<MoveSheetRequest, MoveSheetPage>({
+        method: 'POST',
+        path: 'move-sheets',
+        said: (page) => `${said.sheet.title(page.sheet.fish, page.sheet.to)}.`,
+        undo: (page) => write('DELETE', `move-sheets/${page.sheet.id}`),
+        onDone: (page) => {
+            onDone()
+            return navigate({ to: '/moves/$id', params: { id: String(page.sheet.id) } })
+        },
+    })
+    const fishError = plan.fieldError('fish') ?? who.map((_, i) => plan.fieldError(`fish.${i}.fish_id`) ?? plan.fieldError(`fish.${i}.count`)).find((one) => one !== undefined)
+    return (
+        <EntryForm
+            act={said.save}
+            isSaving={plan.isActing}
+            error={fishError ?? (plan.fieldError('to_system_id') === undefined && plan.fieldError('date') === undefined && plan.fieldError('until') === undefined ? plan.error : undefined)}
+            onCancel={onDone}
+            onSave={() => plan.act({
+                to_system_id: Number(to), date, until: until === '' ? null : until, is_time_out: timeOut, mixing, container_litres: Number(container),
+                fish: who.map((id) => ({ fish_id: id, count: (counts[id] ?? '') === '' ? null : Number(counts[id]) })),
+            })}
+        >
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
+                <ChoiceField label={said.from} placeholder={said.choose} options={systems.filter((one) => one.fish.length > 0).map((one) => ({ value: String(one.id), text: one.name }))} value={from} onChange={(value) => { setFrom(value); setWho([]) }} />
+                <ChoiceField label={said.to} placeholder={said.choose} options={systems.filter((one) => String(one.id) !== from).map((one) => ({ value: String(one.id), text: one.name }))} value={to} onChange={setTo} error={plan.fieldError('to_system_id')} />
+            </Box>
+            <chakra.fieldset border="none" padding="0" margin="0">
+                <chakra.legend fontWeight={700}>{said.who}</chakra.legend>
+                {living.map((one) => (
+                    <Box key={one.id}>
+                        <CheckField label={one.name} checked={who.includes(one.id)} onChange={(on) => setWho(on ? [...who, one.id] : who.filter((id) => id !== one.id))} />
+                        {who.includes(one.id) && one.count > 1 && <TextField label={said.howMany(one.name, one.count)} inputMode="numeric" value={counts[one.id] ?? ''} onChange={(value) => setCounts({ ...counts, [one.id]: value })} />}
+                    </Box>
+                ))}
+            </chakra.fieldset>
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+                <TextField label={said.date} type="date" min={today} value={date} onChange={setDate} error={plan.fieldError('date')} />
+                <TextField label={said.until} type="date" value={until} onChange={setUntil} error={plan.fieldError('until')} help={said.untilHelp} />
+                <TextField label={said.container} inputMode="decimal" value={container} onChange={setContainer} error={plan.fieldError('container_litres')} />
+                <ChoiceField label={said.mixing} options={optionsOf(said.mixings)} value={mixing} onChange={(value) => setMixing(value as typeof mixing)} />
+            </Box>
+            <CheckField label={said.timeOut} checked={timeOut} onChange={setTimeOut} />
+        </EntryForm>
+    )
+}

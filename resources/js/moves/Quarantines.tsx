@@ -1,0 +1,114 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { useState } from 'react'
+import { fishListQuery } from '../api/queries'
+import type { ConditionRequest, ProductClass, QuarantineRequest, QuarantineRow, Recorded, TreatmentRequest } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { PaperDialog } from '../frame/PaperDialog'
+import { Section } from '../frame/Section'
+import { CheckField } from '../log/CheckField'
+import { EntryForm } from '../log/EntryForm'
+import { fishById, fishOptions } from '../log/entries'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { useEntry } from '../log/useEntry'
+import { longDay, shortDay } from '../units/day'
+import { moveWords, productWords } from '../words/moves'
+import { useAct } from './useAct'
+
+const said = moveWords.quarantine
+
+type Slip = { kind: 'begin' } | { kind: 'look' | 'treat'; row: QuarantineRow }
+
+/** Who is in quarantine, until when, and what is still missing. */
+export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
+    const [slip, openSlip] = useState<Slip | null>(null)
+    const close = (): void => openSlip(null)
+    const titles = { begin: said.begin, look: said.look, treat: said.treat }
+    return (
+        <Section title={said.title} aside={<Button marginBottom="6px" onClick={() => openSlip({ kind: 'begin' })}>{said.begin}</Button>}>
+            {rows.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.none}</chakra.p>}
+            {rows.map((row) => <Row key={row.id} row={row} onSlip={(kind) => openSlip({ kind, row })} />)}
+            <PaperDialog title={slip === null ? '' : titles[slip.kind]} open={slip !== null} onClose={close}>
+                {slip?.kind === 'begin' && <Begin onDone={close} />}
+                {slip?.kind === 'look' && <Look row={slip.row} onDone={close} />}
+                {slip?.kind === 'treat' && <Treat row={slip.row} onDone={close} />}
+            </PaperDialog>
+        </Section>
+    )
+}
+
+function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'treat') => void }) {
+    const { today } = useKeeper()
+    const release = useAct<undefined, Recorded>({ method: 'POST', path: `quarantines/${row.id}/release`, said: () => said.released(row.name) })
+    return (
+        <Box paddingBlock="10px" borderBottom="1px solid" borderColor="rule" display="flex" flexDirection="column" gap="6px">
+            <Box><Link to="/fish/$id" params={{ id: String(row.fish_id) }}>{row.name}</Link> <chakra.span color="ink2">{said.ends(longDay(row.ends, today))}</chakra.span></Box>
+            <chakra.p fontWeight={700} color={row.may_leave ? 'fit' : 'close'}>{row.sentence}</chakra.p>
+            {row.treatments.map((one) => <chakra.p key={one.id} color="ink2">{shortDay(one.from, today)} to {shortDay(one.until, today)}: {productWords[one.product_class as ProductClass]}{one.dose === null ? '' : `, ${one.dose}`}</chakra.p>)}
+            {row.looks[0] !== undefined && <chakra.p color="ink2">{shortDay(row.looks[0].date, today)}: {row.looks[0].is_eating ? 'eats' : 'does not eat'}{row.looks[0].sign === null ? '' : `, ${row.looks[0].sign}`}</chakra.p>}
+            <Box display="flex" flexWrap="wrap" gap="10px">
+                <Button onClick={() => onSlip('look')}>{said.look}</Button>
+                <Button onClick={() => onSlip('treat')}>{said.treat}</Button>
+                <Button variant="plain" onClick={() => release.act(undefined)}>{said.release}</Button>
+            </Box>
+            {release.error !== undefined && <chakra.p role="alert" color="over">{release.error}</chakra.p>}
+        </Box>
+    )
+}
+
+function Begin({ onDone }: { onDone: () => void }) {
+    const { today } = useKeeper()
+    const all = useQuery(fishListQuery).data ?? []
+    const [who, setWho] = useState('')
+    const [date, setDate] = useState(today)
+    const [days, setDays] = useState('')
+    const [credit, setCredit] = useState('')
+    const entry = useEntry<QuarantineRequest>({ path: `fish/${who === '' ? 0 : who}/quarantines`, undoPath: 'quarantines', said: () => said.begun(fishById(all, who)?.name ?? ''), onDone })
+    return (
+        <EntryForm act={said.begin} isSaving={entry.isSaving} error={entry.otherError(['date', 'days', 'credit'])} onCancel={onDone} onSave={() => entry.save({ date, days: days === '' ? null : Number(days), credit: credit === '' ? null : Number(credit) })}>
+            <ChoiceField label={said.fish} placeholder={moveWords.choose} options={fishOptions(all)} value={who} onChange={setWho} />
+            <TextField label={said.from} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+                <TextField label={said.days} inputMode="numeric" value={days} onChange={setDays} help={said.daysHelp} error={entry.fieldError('days')} />
+                <TextField label={said.credit} inputMode="numeric" value={credit} onChange={setCredit} error={entry.fieldError('credit')} />
+            </Box>
+        </EntryForm>
+    )
+}
+
+function Look({ row, onDone }: { row: QuarantineRow; onDone: () => void }) {
+    const { today } = useKeeper()
+    const [eats, setEats] = useState(false)
+    const [sign, setSign] = useState('')
+    const entry = useEntry<ConditionRequest>({ path: `fish/${row.fish_id}/conditions`, undoPath: 'conditions', said: () => said.looked(row.name), onDone })
+    return (
+        <EntryForm act={said.look} isSaving={entry.isSaving} error={entry.otherError(['sign'])} onCancel={onDone} onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}>
+            <CheckField label={said.eats} checked={eats} onChange={setEats} />
+            <TextField label={said.sign} value={sign} onChange={setSign} error={entry.fieldError('sign')} />
+        </EntryForm>
+    )
+}
+
+function Treat({ row, onDone }: { row: QuarantineRow; onDone: () => void }) {
+    const { today } = useKeeper()
+    const [product, setProduct] = useState<ProductClass>('antiparasitic')
+    const [dose, setDose] = useState('')
+    const [date, setDate] = useState(today)
+    const [until, setUntil] = useState(today)
+    const [withdrawal, setWithdrawal] = useState('')
+    const entry = useEntry<TreatmentRequest>({ path: `fish/${row.fish_id}/treatments`, undoPath: 'treatments', said: () => said.treated, onDone })
+    return (
+        <EntryForm act={said.treat} isSaving={entry.isSaving} error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])} onCancel={onDone} onSave={() => entry.save({ product_class: product, dose: dose === '' ? null : dose, date, until, withdrawal: withdrawal === '' ? null : withdrawal })}>
+            <ChoiceField label={said.product} options={optionsOf(productWords)} value={product} onChange={(value) => setProduct(value as ProductClass)} />
+            {said.cautions[product] !== '' && <chakra.p color="over" fontWeight={600}>{said.cautions[product]}</chakra.p>}
+            <TextField label={said.dose} value={dose} onChange={setDose} error={entry.fieldError('dose')} />
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+                <TextField label={said.first} type="date" value={date} onChange={setDate} error={entry.fieldError('date')} />
+                <TextField label={said.last} type="date" value={until} onChange={setUntil} error={entry.fieldError('until')} />
+                <TextField label={said.withdrawal} type="date" value={withdrawal} onChange={setWithdrawal} error={entry.fieldError('withdrawal')} />
+            </Box>
+            <chakra.p color="ink2" fontSize="15px">{said.help}</chakra.p>
+        </EntryForm>
+    )
+}

@@ -1,0 +1,56 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useEffect, useState } from 'react'
+import type { MoveSheetPage, RunStep } from '../api/types'
+import { StateBox } from '../drawing/StateBox'
+import { words } from '../words/en'
+import { moveWords } from '../words/moves'
+import { useAct } from './useAct'
+
+const said = moveWords.sheet
+const SECOND = 1000
+const MINUTE = 60 * SECOND
+
+/** One step to be checked off, with a clock where it takes a known time. */
+export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
+    const tick = useAct<{ done: boolean }, MoveSheetPage>({ method: 'PUT', path: `move-sheets/${sheet}/steps/${step.key}` })
+    return (
+        <chakra.li display="grid" gridTemplateColumns="38px minmax(0, 1fr) auto" columnGap="8px" alignItems="center" minHeight="58px" paddingBlock="6px" borderBottom="1px solid" borderColor="rule">
+            <StateBox state={step.done === null ? 'due' : 'done'} />
+            <Box>
+                <Box fontWeight={700} color={step.done === null ? 'ink' : 'done'}>{step.words}</Box>
+                <Box color="ink2" fontSize="15px" lineHeight="20px">{step.why}</Box>
+                {isOpen && step.done === null && step.minutes !== null && <Clock minutes={step.minutes} name={step.words} />}
+            </Box>
+            {isOpen && (
+                <Box className="no-print">
+                    {step.done === null
+                        ? <Button aria-label={said.tick(step.words)} minHeight="50px" disabled={tick.isActing} onClick={() => tick.act({ done: true })}>Done</Button>
+                        : <Button variant="plain" aria-label={said.untick(step.words)} onClick={() => tick.act({ done: false })}>{words.undo}</Button>}
+                </Box>
+            )}
+        </chakra.li>
+    )
+}
+
+/** Counts down while the page is open; nothing hangs on it but the eye. */
+function Clock({ minutes, name }: { minutes: number; name: string }) {
+    const [until, setUntil] = useState<number | null>(null)
+    const [now, setNow] = useState(0)
+    useEffect(() => {
+        if (until === null) {
+            return
+        }
+        const ticking = setInterval(() => setNow(Date.now()), SECOND)
+        return () => clearInterval(ticking)
+    }, [until])
+    if (until === null) {
+        return (
+            <Button variant="plain" className="no-print" aria-label={`${said.start}: ${name}`} onClick={() => { setNow(Date.now()); setUntil(Date.now() + minutes * MINUTE) }}>
+                {said.start}: {minutes < 10 ? minutes : Math.round(minutes)} min
+            </Button>
+        )
+    }
+    const left = Math.max(0, until - now)
+    const text = `${Math.floor(left / MINUTE)}:${String(Math.floor((left % MINUTE) / SECOND)).padStart(2, '0')}`
+    return <chakra.span role="timer" fontWeight={700} color={left === 0 ? 'over' : 'close'}>{left === 0 ? said.over : said.left(text)}</chakra.span>
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Moving;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Habits;
+use Biomegas\Facility\HousingNeeds;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Housing\Tenant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Moving\Mixing\Hardiness;
+use Biomegas\Moving\Mixing\WaterSample;
+use Biomegas\Moving\Quarantine\Look;
+use Biomegas\Moving\Quarantine\QuarantineState;
+use Biomegas\Moving\Sheet\AddingOrder;
+use Biomegas\Moving\Sheet\MoveCase;
+use Biomegas\Moving\Sheet\Mover;
+use Biomegas\Moving\Sheet\MoveSheet;
+use Biomegas\Moving\Sheet\Objection;
+use Biomegas\Moving\Sheet\ObjectionKind;
+use Biomegas\Moving\Sheet\SheetStep;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
+
+final class SheetTest extends TestCase
+{
+    private const TODAY = '2027-03-13';
+
+    public function test_alike_waters_and_a_roomy_home_give_a_clear_run(): void
+    {
+        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200)]));
+        $keys = array_map(fn (SheetStep $one): string => $one->key, $sheet->steps);
+
+        $this->assertSame([], $sheet->objections);
+        $this->assertFalse($sheet->isBlocked());
+        $this->assertSame(['at-hand', 'water-ready', 'order', 'decor-out', 'catch', 'into-tub', 'carry', 'lights-off', 'release', 'bacteria', 'lid', 'refill', 'feed'], $keys);
+        $this->assertSame(array_unique($keys), $keys, 'each is checked off by its key');
+        foreach ($sheet->steps as $step) {
+            $this->assertNotSame('', $step->why);
+        }
+    }
+
+    public function test_different_waters_bring_portions_with_a_clock(): void
+    {
+        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200)], to: new WaterSample(27, 7.4, 4, 13)));
+        $mixing = array_values(array_filter($sheet->steps, fn (SheetStep $one): bool => str_starts_with($one->key, 'mix-')));
+
+        $this->assertNotSame([], $mixing);
+        $this->assertEqualsWithDelta($sheet->match->schedule->minutes, array_sum(array_map(fn (SheetStep $one): float => (float) $one->minutes, $mixing)), 1e-6);
+        $this->assertStringContainsString('goes from', $mixing[0]->why);
+    }
+
+    public function test_large_fish_go_in_a_sling_and_rays_head_first(): void
+    {
+        $words = fn (Mover $one): string => implode(' ', array_map(fn (SheetStep $step): string => "{$step->words} {$step->why}", MoveSheet::of($this->case([$one]))->steps));
+
+        $this->assertStringContainsString('two nets', $words($this->mover(Kinds::of(), 200)));
+        $this->assertStringContainsString('sling', $words($this->mover(Kinds::of(), 420)));
+        $this->assertStringContainsString('Never lift it by the tail', $words($this->mover(Kinds::of(lengthKind: LengthKind::Disc), 300)));
+        $this->assertStringContainsString('Two people carry', $words($this->mover(Kinds::of(), 400, mass: 6000)));
+        $spiny = MoveSheet::of($this->case([new Mover(new Tenant('Thorn', Kinds::of(), 200.0, 1, 1.0, 'thorn'), 120, Hardiness::Usual, ['Its spines sting.'])]));
+        $this->assertContains('thick gloves and a tool to free a caught spine', $spiny->atHand);
+    }
+
+    public function test_a_home_that_is_not_ready_blocks(): void
+    {
+        $this->assertBlocks(ObjectionKind::NotReady, 'not ready before 1 April 2027', $this->case([$this->mover(Kinds::of(), 200)], readyOn: LocalDate::fromIso('2027-04-01')));
+    }
+
+    public function test_water_that_is_too_different_blocks_and_says_what_first(): void
+    {
+        $this->assertBlocks(ObjectionKind::Water, 'bring the waters nearer', $this->case([$this->mover(Kinds::of(), 200, hardiness: Hardiness::Sensitive)], to: new WaterSample(15, 8.2, 12, 30)));
+        $this->assertBlocks(ObjectionKind::Water, 'nitrite', $this->case([$this->mover(Kinds::of(), 200)], to: new WaterSample(25, 7, 4, 10, nitrite: 1.0)));
+    }
+
+    public function test_what_does_not_fit_blocks_with_the_nearest_change(): void
+    {
+        $this->assertBlocks(ObjectionKind::Housing, 'It would do with', $this->case([$this->mover(Kinds::of(), 600)], home: Kinds::tank('small', 100, 40)));
+        $this->assertBlocks(ObjectionKind::Housing, 'alone', $this->case([$this->mover(Kinds::of(needs: new HousingNeeds(isSpeciesOnly: true)), 200)], residents: [new Tenant('Moss', Kinds::of(key: 'other'), 200.0, 1, 1.0, 'moss')]));
+    }
+
+    public function test_mouths_block_both_ways(): void
+    {
+        $small = new Tenant('Minnow', Kinds::of(key: 'small'), 60.0, 1, 1.0, 'minnow');
+        $big = Kinds::of(habits: new Habits(mouthRatio: 0.45), key: 'big');
+
+        $this->assertBlocks(ObjectionKind::Swallowing, 'can swallow Minnow', $this->case([$this->mover($big, 300)], residents: [$small]));
+        $this->assertBlocks(ObjectionKind::Swallowing, 'can swallow One', $this->case([$this->mover(Kinds::of(), 60)], residents: [new Tenant('Giant', $big, 300.0, 1, 1.0, 'giant')]));
+        $this->assertBlocks(ObjectionKind::Swallowing, 'no size of One is safe', $this->case([$this->mover(Kinds::of(), 300)], residents: [new Tenant('Biter', Kinds::of(habits: new Habits(bitesPieces: true)), 100.0, 1, 1.0, 'biter')]));
+    }
+
+    /** Common practice, no published source: a 7.6 cm newcomer among small-mouthed residents up to 30 cm is ignored, not eaten. */
+    public function test_a_small_newcomer_among_small_mouths_is_not_eaten(): void
+    {
+        $resident = new Tenant('Acara', Kinds::of(habits: new Habits(mouthRatio: 0.24)), 300.0, 1, 1.0, 'acara');
+        $kinds = array_map(fn (Objection $one): ObjectionKind => $one->kind, MoveSheet::of($this->case([$this->mover(Kinds::of(), 76)], residents: [$resident]))->objections);
+
+        $this->assertNotContains(ObjectionKind::Swallowing, $kinds);
+    }
+
+    public function test_quarantine_blocks_and_a_missing_fallback_warns(): void
+    {
+        $state = QuarantineState::of(LocalDate::fromIso('2027-03-01'), 28, 0, [], LocalDate::fromIso(self::TODAY));
+        $this->assertBlocks(ObjectionKind::Quarantine, 'its time is up on 29 March 2027', $this->case([$this->mover(Kinds::of(), 200, quarantine: $state)]), true);
+        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200, wantsFallback: true)]));
+        $this->assertFalse($sheet->isBlocked());
+        $this->assertSame(ObjectionKind::Fallback, $sheet->objections[0]->kind);
+    }
+
+    public function test_how_many_at_once_follows_the_school(): void
+    {
+        $order = fn (Species $kind, int $count, array $answers = []): string => AddingOrder::of($this->case([$this->mover($kind, 100, count: $count)], rulebook: new Rulebook($answers)))[0];
+
+        $this->assertSame('One fish: at once', $order(Kinds::of(), 1));
+        $this->assertSame('All six at once', $order(Kinds::of(needs: new HousingNeeds(minimumGroup: 5)), 6));
+        $this->assertSame('Two to four a day', $order(Kinds::of(), 3));
+        $this->assertSame('One a day, the calmest first', $order(Kinds::of(habits: new Habits(temperament: 5)), 2));
+        $this->assertSame('All eight at once', $order(Kinds::of(habits: new Habits(temperament: 5)), 8));
+        $this->assertSame('One at a time, a day apart', $order(Kinds::of(), 3, ['adding' => 'one-at-a-time']));
+        $this->assertSame('Two or more at once, the rest tomorrow', $order(Kinds::of(), 3, ['adding' => 'pairs-or-more']));
+    }
+
+    public function test_quarantine_wants_time_food_and_no_sign(): void
+    {
+        $today = LocalDate::fromIso(self::TODAY);
+        $look = fn (int $daysAgo, bool $eats, ?string $sign = null): Look => new Look($today->plusDays(-$daysAgo), $eats, $sign);
+        $state = fn (int $since, array $looks, int $credit = 0, ?int $withdrawal = null): QuarantineState => QuarantineState::of($today->plusDays(-$since), 28, $credit, $looks, $today, $withdrawal === null ? null : $today->plusDays($withdrawal));
+
+        $this->assertTrue($state(28, [$look(1, true)])->mayLeave());
+        $this->assertTrue($state(14, [$look(1, true)], credit: 14)->mayLeave(), 'weeks served at the seller count');
+        $this->assertFalse($state(27, [$look(1, true)])->mayLeave());
+        $this->assertStringContainsString('does not eat', $state(30, [$look(1, false)])->sentence());
+        $this->assertStringContainsString('white spots', $state(30, [$look(5, true, 'white spots'), $look(1, true)])->sentence());
+        $this->assertTrue($state(40, [$look(9, true, 'white spots'), $look(1, true)])->mayLeave(), 'a week without a sign');
+        $this->assertStringContainsString('Nobody has looked', $state(30, [$look(10, true)])->sentence());
+        $this->assertFalse($state(40, [$look(1, true)], withdrawal: 3)->mayLeave(), 'a treatment works on');
+    }
+
+    private function assertBlocks(ObjectionKind $kind, string $words, MoveCase $case, bool $ignoreCase = false): void
+    {
+        $sheet = MoveSheet::of($case);
+        $found = array_values(array_filter($sheet->objections, fn (Objection $one): bool => $one->kind === $kind && $one->isBlock));
+
+        $this->assertTrue($sheet->isBlocked());
+        $this->assertNotSame([], $found, json_encode($sheet->objections) ?: '');
+        $sentences = implode(' ', array_map(fn (Objection $one): string => $one->sentence, $found));
+        $ignoreCase ? $this->assertStringContainsStringIgnoringCase($words, $sentences) : $this->assertStringContainsString($words, $sentences);
+    }
+
+    private function mover(Species $kind, float $length, int $count = 1, float $mass = 150, Hardiness $hardiness = Hardiness::Usual, ?QuarantineState $quarantine = null, bool $wantsFallback = false): Mover
+    {
+        return new Mover(new Tenant('One', $kind, $length, $count, 1.0, 'one'), $mass, $hardiness, [], $quarantine, $wantsFallback);
+    }
+
+    /**
+     * @param  non-empty-list<Mover>  $movers
+     * @param  list<Tenant>  $residents
+     */
+    private function case(array $movers, ?WaterSample $to = null, array $residents = [], ?System $home = null, ?LocalDate $readyOn = null, Rulebook $rulebook = new Rulebook): MoveCase
+    {
+        $water = new WaterSample(25, 7.0, 4, 10);
+
+        return new MoveCase(
+            $movers, Kinds::tank('from', 150, 60, 60, 25), $home ?? Kinds::tank('to', 400, 150, 80, 25), $water, $to ?? $water, $residents,
+            LocalDate::fromIso(self::TODAY), $rulebook, new Spoken(UnitSystem::Metric), readyOn: $readyOn,
+        );
+    }
+}
