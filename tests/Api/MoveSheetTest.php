@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Models\Fish;
+use App\Models\MoveSheet;
+use App\Models\Role;
+use App\Models\Watch;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+final class MoveSheetTest extends ApiTestCase
+{
+    public function test_a_move_is_planned_run_written_down_and_watched_until_settled(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->assertCreated()->json();
+        $id = $page['sheet']['id'];
+
+        $this->assertSame('planned', $page['sheet']['state']);
+        $this->assertNotSame([], $page['steps']);
+        $this->putJson("/api/v1/move-sheets/{$id}/steps/at-hand", ['done' => true])->assertOk()->assertJsonPath('sheet.state', 'begun')->assertJsonPath('steps.0.done', '2027-03-13T09:00:00Z');
+        $this->putJson("/api/v1/move-sheets/{$id}/steps/at-hand", ['done' => false])->assertOk()->assertJsonPath('steps.0.done', null);
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$id}/finish")->assertOk()->assertJsonPath('sheet.state', 'finished');
+        $this->assertSame('Kiln vat', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
+
+        $watch = $this->watchOf('Moss');
+        $this->assertSame('2027-03-13T09:00', $watch['began_at']);
+        foreach (['2027-03-13 12:00', '2027-03-14 08:00', '2027-03-20 13:00', '2027-03-21 08:00'] as $i => $at) {
+            Carbon::setTestNow($at);
+            $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['troubles' => [], 'has_eaten' => $i === 2])->assertCreated();
+        }
+        $settled = $this->getJson("/api/v1/watches/{$watch['id']}")->assertOk()->json();
+        $this->assertSame('settled', $settled['outcome']);
+        $this->assertNotEmpty(array_filter($settled['rounds'], fn (array $one): bool => $one['state'] === 'missed'));
+        $this->putJson("/api/v1/watches/{$watch['id']}/end", ['how' => 'settled'])->assertOk();
+        $this->assertNotContains('Moss', array_column($this->getJson('/api/v1/moves')->json('watches'), 'name'));
+    }
+
+    public function test_a_bad_look_climbs_the_ladder_and_ends_in_a_time_out(): void
+    {
+        $id = $this->watchOf('Burr')['id'];
+        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle'), 'note' => 'at the heater'])->assertCreated();
+        $watch = $this->getJson("/api/v1/watches/{$id}")->json();
+        $this->assertSame('move-decor', $watch['advice']['measure'], 'lights off and distracting were tried');
+        $this->assertStringContainsString('Thistle chased it at 09:00', $watch['sentence']);
+        $measure = $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'move-decor', 'stop_at' => '10:30'])->assertCreated()->json('id');
+        $this->putJson("/api/v1/watch-measures/{$measure}", ['success' => 'no'])->assertOk();
+        $this->assertSame('refuge-net', $this->getJson("/api/v1/watches/{$id}")->json('advice.measure'));
+
+        $check = $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['eyes'], 'has_eaten' => false])->assertCreated()->json('id');
+        $this->assertSame('Take Burr out now: it has a cloudy eye.', $this->getJson("/api/v1/watches/{$id}")->json('sentence'));
+        $today = $this->getJson('/api/v1/today')->json('due');
+        $this->assertContains(['watch', 'Burr', true], array_map(fn (array $one): array => [$one['kind'], $one['name'], $one['is_late']], $today));
+        $this->deleteJson("/api/v1/watch-checks/{$check}")->assertNoContent();
+
+        $page = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Porch tank'), 'date' => self::TODAY, 'is_time_out' => true, 'until' => '2027-03-20', 'fish' => [['fish_id' => $this->fish('Burr')]]])->assertCreated()->json();
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+        $this->assertSame(1, $this->getJson('/api/v1/moves')->json('time_outs'));
+        Carbon::setTestNow('2027-03-21 09:00');
+        $due = array_values(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $one): bool => $one['kind'] === 'interim'));
+        $this->assertSame('time-out until 20 March 2027: decide where it goes', $due[0]['words']);
+        $back = $this->plan('Burr', 'Gauge tank', '2027-03-21')->assertCreated()->json();
+        $this->unblock($back);
+        $this->postJson("/api/v1/move-sheets/{$back['sheet']['id']}/finish")->assertOk();
+        $this->assertTrue($this->watchOf('Burr', true)['is_return'], 'a newcomer, even if it was boss');
+    }
+
+    public function test_part_of_a_shoal_moves_and_every_fish_is_counted_once(): void
+    {
+        $barbs = $this->fish('Barbs');
+        $there = $this->getJson("/api/v1/fish/{$barbs}")->json('fish.count');
+        $page = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Kiln vat'), 'date' => self::TODAY, 'fish' => [['fish_id' => $barbs, 'count' => 5]]])->assertCreated()->json();
+        $this->assertSame(['5 of Barbs'], $page['sheet']['fish']);
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+        $part = $this->getJson('/api/v1/fish/'.$this->fish('Barbs 2'))->json('fish');
+
+        $this->assertSame($there - 5, $this->getJson("/api/v1/fish/{$barbs}")->json('fish.count'));
+        $this->assertSame([5, 'Kiln vat'], [$part['count'], $part['home']['name']]);
+        $this->assertEqualsWithDelta($this->getJson("/api/v1/fish/{$barbs}")->json('fish.length_mm.likely'), $part['length_mm']['likely'], 1.0);
+
+        $this->deleteJson("/api/v1/move-sheets/{$page['sheet']['id']}")->assertNoContent();
+        $this->assertSame($there, $this->getJson("/api/v1/fish/{$barbs}")->json('fish.count'));
+        $this->assertNull(Fish::query()->where('name', 'Barbs 2')->first());
+    }
+
+    public function test_a_finished_move_is_taken_back_until_it_has_been_looked_at(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $this->unblock($page);
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
+        $this->postJson("{$path}/finish")->assertOk();
+        $this->deleteJson($path)->assertNoContent();
+        $this->assertSame('Long tank', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
+
+        $this->postJson("{$path}/finish")->assertOk();
+        $this->postJson("/api/v1/watches/{$this->watchOf('Moss')['id']}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
+        $this->deleteJson($path)->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
+    }
+
+    public function test_a_block_wants_a_reason(): void
+    {
+        $page = $this->plan('Moss', 'Cabin tank')->assertCreated()->json();
+        $this->assertTrue($page['is_blocked']);
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
+
+        $this->postJson("{$path}/finish")->assertUnprocessable()->assertJsonValidationErrorFor('override_reason');
+        $this->assertSame('Long tank', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
+        $this->putJson($path, ['override_reason' => 'Only while the floor is mended'])->assertOk()->assertJsonPath('override_reason', 'Only while the floor is mended');
+        $this->postJson("{$path}/finish")->assertOk();
+    }
+
+    public function test_what_cannot_be_planned_is_said(): void
+    {
+        $moss = $this->fish('Moss');
+        $post = fn (array $body): array => $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Kiln vat'), 'date' => self::TODAY, 'fish' => [['fish_id' => $moss]], ...$body])->assertUnprocessable()->json('errors');
+
+        $this->assertStringContainsString('has passed', $post(['date' => '2027-03-01'])['date'][0]);
+        $this->assertStringContainsString('live there already', $post(['to_system_id' => $this->system('Long tank')])['to_system_id'][0]);
+        $this->assertStringContainsString('not there any more', $post(['fish' => [['fish_id' => $this->fish('Willow')]]])['fish.0.fish_id'][0]);
+        $this->assertStringContainsString('different homes', $post(['fish' => [['fish_id' => $moss], ['fish_id' => $this->fish('Sedge')]]])['fish'][0]);
+        $this->assertStringContainsString('are there', $post(['fish' => [['fish_id' => $this->fish('Barbs'), 'count' => 99]]])['fish.0.count'][0]);
+        $this->assertStringContainsString('choose a later day', $post(['until' => '2027-03-01'])['until'][0]);
+        $this->assertArrayHasKey('fish', $post(['fish' => []]));
+        $this->plan('Moss', 'Kiln vat')->assertCreated();
+        $this->assertStringContainsString('on another sheet already', $post([])['fish.0.fish_id'][0]);
+    }
+
+    public function test_a_sheet_left_half_done_for_a_week_goes_on_with_the_day_s_water_and_fish(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
+        $this->putJson("{$path}/steps/at-hand", ['done' => true])->assertOk();
+        Carbon::setTestNow('2027-03-20 09:00');
+        $later = $this->getJson($path)->assertOk()->json();
+
+        $this->assertSame(['begun', true], [$later['sheet']['state'], $later['sheet']['is_due']]);
+        $this->assertNotNull($later['steps'][0]['done']);
+        $this->unblock($later);
+        $this->postJson("{$path}/finish")->assertOk();
+        $this->assertSame('2027-03-20', DB::table('moves')->where('fish_id', $this->fish('Moss'))->latest('id')->value('date'));
+        $this->putJson("{$path}/steps/lid", ['done' => true])->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
+    }
+
+    public function test_a_fish_that_is_gone_meanwhile_is_said(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $this->postJson('/api/v1/fish/'.$this->fish('Moss').'/losses', ['date' => self::TODAY, 'kind' => 'death', 'count' => 1])->assertCreated();
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
+
+        $this->getJson($path)->assertOk()->assertJsonPath('is_broken', true);
+        $this->postJson("{$path}/finish")->assertUnprocessable();
+        $this->deleteJson($path)->assertNoContent();
+        $this->assertNotNull(MoveSheet::query()->findOrFail($page['sheet']['id'])->cancelled_at);
+    }
+
+    public function test_clocks_that_are_set_do_not_upset_the_watch(): void
+    {
+        Carbon::setTestNow('2027-03-27 21:00');
+        $page = $this->plan('Moss', 'Kiln vat', '2027-03-27')->json();
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+        Carbon::setTestNow('2027-03-28 06:10');
+        $id = $this->watchOf('Moss')['id'];
+        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
+        $watch = $this->getJson("/api/v1/watches/{$id}")->json();
+
+        $this->assertSame('2027-03-28T07:10', $watch['checks'][0]['at'], 'ten past seven on the wall, for the clocks went forward');
+        $this->assertSame('done', array_column($watch['rounds'], 'state', 'at')['2027-03-28T07:00']);
+    }
+
+    public function test_quarantine_is_not_left_while_a_rule_fails(): void
+    {
+        $moves = $this->getJson('/api/v1/moves')->assertOk()->json('quarantines');
+        $this->assertSame('Alder', $moves[0]['name']);
+        $this->postJson("/api/v1/quarantines/{$moves[0]['id']}/release")->assertUnprocessable()->assertJsonValidationErrorFor('quarantine');
+        Carbon::setTestNow('2027-04-05 09:00');
+        $alder = $this->fish('Alder');
+        $this->postJson("/api/v1/fish/{$alder}/conditions", ['date' => '2027-04-05', 'is_eating' => true])->assertCreated();
+        $this->postJson("/api/v1/quarantines/{$moves[0]['id']}/release")->assertOk();
+
+        $id = $this->postJson("/api/v1/fish/{$alder}/quarantines", ['date' => '2027-04-05', 'credit' => 10])->assertCreated()->json('id');
+        $this->assertSame('2027-04-23', $this->getJson('/api/v1/moves')->json('quarantines.0.ends'), 'the standard 28 days, less those served');
+        $this->postJson("/api/v1/fish/{$alder}/quarantines", ['date' => '2027-04-05'])->assertUnprocessable();
+        $treatment = $this->postJson("/api/v1/fish/{$alder}/treatments", ['product_class' => 'copper', 'dose' => 'by the label', 'date' => '2027-04-05', 'until' => '2027-04-20', 'withdrawal' => '2027-05-01'])->assertCreated()->json('id');
+        $this->assertSame('2027-05-01', $this->getJson('/api/v1/moves')->json('quarantines.0.ends'), 'until the treatment works no more');
+        $this->deleteJson("/api/v1/treatments/{$treatment}")->assertNoContent();
+        $this->postJson("/api/v1/fish/{$alder}/treatments", ['product_class' => 'copper', 'date' => '2027-04-05', 'until' => '2027-04-01'])->assertUnprocessable()->assertJsonValidationErrorFor('until');
+        $this->deleteJson("/api/v1/quarantines/{$id}")->assertNoContent();
+    }
+
+    public function test_bad_looks_are_refused(): void
+    {
+        $id = $this->watchOf('Burr')['id'];
+        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['mood'], 'has_eaten' => false])->assertUnprocessable();
+        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false, 'chased_by_id' => $this->fish('Burr')])->assertUnprocessable()->assertJsonValidationErrorFor('chased_by_id');
+        $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'shout'])->assertUnprocessable();
+        $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'distract', 'stop_at' => 'soon'])->assertUnprocessable()->assertJsonValidationErrorFor('stop_at');
+        $this->putJson("/api/v1/watches/{$id}/end", ['how' => 'settled'])->assertOk();
+        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false])->assertUnprocessable()->assertJsonValidationErrorFor('watch');
+        $this->assertSame('settled', Watch::query()->findOrFail($id)->ended);
+    }
+
+    public function test_a_viewer_moves_nothing(): void
+    {
+        $this->keeper->update(['role' => Role::Viewer]);
+
+        $this->plan('Moss', 'Kiln vat')->assertForbidden();
+        $this->getJson('/api/v1/moves')->assertOk();
+    }
+
+    private function plan(string $fish, string $to, string $date = self::TODAY): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system($to), 'date' => $date, 'fish' => [['fish_id' => $this->fish($fish)]]]);
+    }
+
+    /** @param  array<string, mixed>  $page */
+    private function unblock(array $page): void
+    {
+        if ($page['is_blocked']) {
+            $this->putJson("/api/v1/move-sheets/{$page['sheet']['id']}", ['override_reason' => 'For the test'])->assertOk();
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function watchOf(string $name, bool $newest = false): array
+    {
+        $all = array_values(array_filter($this->getJson('/api/v1/moves')->json('watches'), fn (array $one): bool => $one['name'] === $name));
+
+        return $newest ? $all[count($all) - 1] : $all[0];
+    }
+}
