@@ -9,7 +9,7 @@ test('a wrong password is named, the right one opens the round', async ({ page }
     await expect(page.getByLabel('E-mail')).toHaveValue(EMAIL)
     await expectAccessible(page)
     await fillSignIn(page)
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('due')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('to measure')
 })
 
 test('signing out closes the door', async ({ page }) => {

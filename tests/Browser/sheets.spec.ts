@@ -29,6 +29,8 @@ for (const [size, viewport] of [
                 ['/weigh-up?kind=Redtail%20catfish', /only if a heated pond/],
                 ['/kinds', /kinds are described here/],
                 ['/rulebook', 'How big a home?'],
+                ['/moves', 'Begin a quarantine'],
+                ['/moves/1', 'Have at hand'],
                 ['/systems/6', 'Sums of the fish room'],
                 ['/systems/5/edit', 'Dim or blue from'],
                 ['/systems/new', 'It comes to'],

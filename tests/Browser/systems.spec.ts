@@ -12,10 +12,10 @@ async function openSystem(page: Page, name: string): Promise<void> {
 
 test('the date of a plan is dragged and stepped, and what no longer fits is said', async ({ page }) => {
     await openSystem(page, 'Porch tank')
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Today Porch tank holds Bramble.')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Today Porch tank holds')
     const tape = page.getByRole('slider', { name: 'Date of the plan' })
     await tape.fill('40')
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('no longer fits Bramble: too long for the swim run')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('no longer fits Bramble')
     await expect(page.getByRole('img', { name: 'Porch tank, from above' })).toContainText('no longer fits')
     await tape.fill('0')
     await tape.blur()

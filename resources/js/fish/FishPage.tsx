@@ -10,6 +10,7 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
+import { Health } from '../moves/Health'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay } from '../units/day'
 import { measured } from '../units/length'
@@ -49,6 +50,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 {fish.count > 0 && <RecordLength sheet={sheet} />}
                 <Facts sheet={sheet} />
                 {fish.count > 0 && <WriteDown kinds={fish.is_shoal ? ['incident', 'loss', 'move', 'count'] : ['incident', 'loss', 'move']} all={all} fish={fish} today={today} />}
+                {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
             </Box>
         </Box>
     )

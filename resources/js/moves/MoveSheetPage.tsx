@@ -12,12 +12,13 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
-import { longDay } from '../units/day'
+import { addDays, longDay } from '../units/day'
 import { matchWords, moveWords, phaseWords } from '../words/moves'
 import { Step } from './Step'
 import { useAct } from './useAct'
 
 const said = moveWords.sheet
+const TEST_DAYS = 10
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
 export function MoveSheetPage({ id }: { id: number }) {
@@ -33,8 +34,8 @@ function Sheet({ page }: { page: Page }) {
     return (
         <>
             <SheetHead sentence={`${said.title(sheet.fish, sheet.to)}, ${longDay(sheet.planned_on, today)}.`} comment={page.match === null ? said.broken : `${matchWords[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? said.minutes(page.minutes ?? 0) : ''}`} />
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }} gap="22px 34px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start">
-                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 2, lg: 1 }}>
+            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }} gap="22px 34px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start" _print={{ gridTemplateColumns: '7fr 4fr', fontSize: '12px', lineHeight: '15px', padding: '6px 0 0', gap: '10px 20px' }}>
+                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 2, lg: 1 }} _print={{ gap: '6px', order: 1 }}>
                     {phases.map((phase) => (
                         <Section key={phase} title={phaseWords[phase]}>
                             <chakra.ol>
@@ -54,7 +55,7 @@ function Sheet({ page }: { page: Page }) {
                     {page.forecast !== null && (
                         <Section title={said.forecast}>
                             <chakra.p fontWeight={700} paddingTop="6px" color={page.forecast.outcome === 'safe' ? 'fit' : page.forecast.outcome === 'test-daily' ? 'close' : 'over'}>{page.forecast_sentence}</chakra.p>
-                            {page.forecast.outcome !== 'safe' && <p>{said.testDates}</p>}
+                            {page.forecast.outcome !== 'safe' && <p>{said.testDates(longDay(sheet.planned_on, today), longDay(addDays(sheet.planned_on, TEST_DAYS), today))}</p>}
                             <ForecastPicture forecast={page.forecast} from={today} today={today} title={said.forecast} />
                         </Section>
                     )}
@@ -103,6 +104,7 @@ function Change({ page }: { page: Page }) {
     const [note, setNote] = useState(page.note ?? '')
     const change = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
     return (
+        <Box className="no-print">
         <Section title={said.change}>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
                 <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
@@ -113,6 +115,7 @@ function Change({ page }: { page: Page }) {
             </Box>
             {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
         </Section>
+        </Box>
     )
 }
 

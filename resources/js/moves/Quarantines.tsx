@@ -3,17 +3,17 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { fishListQuery } from '../api/queries'
-import type { ConditionRequest, ProductClass, QuarantineRequest, QuarantineRow, Recorded, TreatmentRequest } from '../api/types'
+import type { ProductClass, QuarantineRequest, QuarantineRow, Recorded } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
 import { fishById, fishOptions } from '../log/entries'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { ChoiceField, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 import { longDay, shortDay } from '../units/day'
 import { moveWords, productWords } from '../words/moves'
+import { LookForm, TreatmentForm } from './HealthForms'
 import { useAct } from './useAct'
 
 const said = moveWords.quarantine
@@ -31,8 +31,8 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
             {rows.map((row) => <Row key={row.id} row={row} onSlip={(kind) => openSlip({ kind, row })} />)}
             <PaperDialog title={slip === null ? '' : titles[slip.kind]} open={slip !== null} onClose={close}>
                 {slip?.kind === 'begin' && <Begin onDone={close} />}
-                {slip?.kind === 'look' && <Look row={slip.row} onDone={close} />}
-                {slip?.kind === 'treat' && <Treat row={slip.row} onDone={close} />}
+                {slip?.kind === 'look' && <LookForm fish={slip.row.fish_id} name={slip.row.name} onDone={close} />}
+                {slip?.kind === 'treat' && <TreatmentForm fish={slip.row.fish_id} onDone={close} />}
             </PaperDialog>
         </Section>
     )
@@ -73,42 +73,6 @@ function Begin({ onDone }: { onDone: () => void }) {
                 <TextField label={said.days} inputMode="numeric" value={days} onChange={setDays} help={said.daysHelp} error={entry.fieldError('days')} />
                 <TextField label={said.credit} inputMode="numeric" value={credit} onChange={setCredit} error={entry.fieldError('credit')} />
             </Box>
-        </EntryForm>
-    )
-}
-
-function Look({ row, onDone }: { row: QuarantineRow; onDone: () => void }) {
-    const { today } = useKeeper()
-    const [eats, setEats] = useState(false)
-    const [sign, setSign] = useState('')
-    const entry = useEntry<ConditionRequest>({ path: `fish/${row.fish_id}/conditions`, undoPath: 'conditions', said: () => said.looked(row.name), onDone })
-    return (
-        <EntryForm act={said.look} isSaving={entry.isSaving} error={entry.otherError(['sign'])} onCancel={onDone} onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}>
-            <CheckField label={said.eats} checked={eats} onChange={setEats} />
-            <TextField label={said.sign} value={sign} onChange={setSign} error={entry.fieldError('sign')} />
-        </EntryForm>
-    )
-}
-
-function Treat({ row, onDone }: { row: QuarantineRow; onDone: () => void }) {
-    const { today } = useKeeper()
-    const [product, setProduct] = useState<ProductClass>('antiparasitic')
-    const [dose, setDose] = useState('')
-    const [date, setDate] = useState(today)
-    const [until, setUntil] = useState(today)
-    const [withdrawal, setWithdrawal] = useState('')
-    const entry = useEntry<TreatmentRequest>({ path: `fish/${row.fish_id}/treatments`, undoPath: 'treatments', said: () => said.treated, onDone })
-    return (
-        <EntryForm act={said.treat} isSaving={entry.isSaving} error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])} onCancel={onDone} onSave={() => entry.save({ product_class: product, dose: dose === '' ? null : dose, date, until, withdrawal: withdrawal === '' ? null : withdrawal })}>
-            <ChoiceField label={said.product} options={optionsOf(productWords)} value={product} onChange={(value) => setProduct(value as ProductClass)} />
-            {said.cautions[product] !== '' && <chakra.p color="over" fontWeight={600}>{said.cautions[product]}</chakra.p>}
-            <TextField label={said.dose} value={dose} onChange={setDose} error={entry.fieldError('dose')} />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.first} type="date" value={date} onChange={setDate} error={entry.fieldError('date')} />
-                <TextField label={said.last} type="date" value={until} onChange={setUntil} error={entry.fieldError('until')} />
-                <TextField label={said.withdrawal} type="date" value={withdrawal} onChange={setWithdrawal} error={entry.fieldError('withdrawal')} />
-            </Box>
-            <chakra.p color="ink2" fontSize="15px">{said.help}</chakra.p>
         </EntryForm>
     )
 }

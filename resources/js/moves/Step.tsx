@@ -14,11 +14,11 @@ const MINUTE = 60 * SECOND
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
     const tick = useAct<{ done: boolean }, MoveSheetPage>({ method: 'PUT', path: `move-sheets/${sheet}/steps/${step.key}` })
     return (
-        <chakra.li display="grid" gridTemplateColumns="38px minmax(0, 1fr) auto" columnGap="8px" alignItems="center" minHeight="58px" paddingBlock="6px" borderBottom="1px solid" borderColor="rule">
+        <chakra.li display="grid" gridTemplateColumns="38px minmax(0, 1fr) auto" columnGap="8px" alignItems="center" minHeight="58px" paddingBlock="6px" borderBottom="1px solid" borderColor="rule" _print={{ minHeight: 0, paddingBlock: '1px', gridTemplateColumns: '30px 1fr', '& svg': { height: '18px' } }}>
             <StateBox state={step.done === null ? 'due' : 'done'} />
             <Box>
                 <Box fontWeight={700} color={step.done === null ? 'ink' : 'done'}>{step.words}</Box>
-                <Box color="ink2" fontSize="15px" lineHeight="20px">{step.why}</Box>
+                <Box color="ink2" fontSize="15px" lineHeight="20px" _print={{ fontSize: '11px', lineHeight: '13px' }}>{step.why}</Box>
                 {isOpen && step.done === null && step.minutes !== null && <Clock minutes={step.minutes} name={step.words} />}
             </Box>
             {isOpen && (
@@ -44,9 +44,10 @@ function Clock({ minutes, name }: { minutes: number; name: string }) {
         return () => clearInterval(ticking)
     }, [until])
     if (until === null) {
+        const start = `${said.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
         return (
-            <Button variant="plain" className="no-print" aria-label={`${said.start}: ${name}`} onClick={() => { setNow(Date.now()); setUntil(Date.now() + minutes * MINUTE) }}>
-                {said.start}: {minutes < 10 ? minutes : Math.round(minutes)} min
+            <Button variant="plain" className="no-print" aria-label={`${start}, ${name}`} onClick={() => { setNow(Date.now()); setUntil(Date.now() + minutes * MINUTE) }}>
+                {start}
             </Button>
         )
     }

@@ -8,7 +8,7 @@ import type { CheckItem, LookRequest, MeasureRequest, Recorded, WatchSheet } fro
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { CheckField } from '../log/CheckField'
-import { ChoiceField, TextField } from '../log/fields'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { shortDay } from '../units/day'
 import { itemWords, moveWords, watchColour } from '../words/moves'
 import { PlanMoveForm } from './PlanMoveForm'
@@ -93,11 +93,12 @@ function Look({ watch }: { watch: WatchSheet }) {
 
 function Advice({ watch }: { watch: WatchSheet }) {
     const [stopAt, setStopAt] = useState('')
+    const [chosen, choose] = useState<MeasureRequest['measure'] | null>(null)
     const advice = watch.advice
     const attempt = useAct<MeasureRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/measures`,
-        said: () => said.tried(advice?.words ?? ''),
+        said: (_, body) => said.tried(said.measures[body.measure ?? 'distract']),
         undo: (recorded) => write('DELETE', `watch-measures/${recorded.id}`),
     })
     if (advice === null) {
@@ -108,7 +109,8 @@ function Advice({ watch }: { watch: WatchSheet }) {
             <p><b>{said.advice} {advice.words}.</b> {advice.why}</p>
             <Box display="flex" gap="10px" alignItems="end" flexWrap="wrap">
                 <Box width="170px"><TextField label={said.stopAt} type="time" value={stopAt} onChange={setStopAt} error={attempt.fieldError('stop_at')} /></Box>
-                <Button onClick={() => attempt.act({ measure: advice.measure, stop_at: stopAt === '' ? null : stopAt })}>{said.tryIt}</Button>
+                <Box width="230px"><ChoiceField label={said.measure} options={optionsOf(said.measures)} value={chosen ?? advice.measure} onChange={(value) => choose(value as MeasureRequest['measure'])} /></Box>
+                <Button onClick={() => attempt.act({ measure: chosen ?? advice.measure, stop_at: stopAt === '' ? null : stopAt })}>{said.tryIt}</Button>
             </Box>
         </Box>
     )

@@ -1,9 +1,12 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
-import type { DueRow, FishRow, SystemSheet } from '../api/types'
+import { write } from '../api/client'
+import type { DueRow, FishRow, Recorded, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
-import { useUnit } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
+import { useAct } from '../moves/useAct'
 import { lastLengthWords, words } from '../words/en'
+import { moveWords } from '../words/moves'
 
 interface Props {
     systems: readonly SystemSheet[]
@@ -49,10 +52,34 @@ function Row({ due, order, fish, isFirst, today }: { due: DueRow; order: number;
                 </Box>
                 <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>{due.kind === 'measure' && fish !== undefined ? lastLengthWords(fish, unit, today) : due.words}</Box>
             </Box>
+            <Box display="flex" flexDirection="column" gap="6px" paddingBlock="6px">
+            <InPlace due={due} />
             <Button variant={isFirst ? 'solid' : 'outline'} minWidth="104px" aria-label={`${words.today.verbs[due.kind]} ${due.name}`} onClick={go}>
                 {words.today.verbs[due.kind]}
             </Button>
+            </Box>
         </chakra.li>
+    )
+}
+
+/** What one tap settles, is settled here. */
+function InPlace({ due }: { due: DueRow }) {
+    const isWatch = due.kind === 'watch'
+    const act = useAct<unknown, Recorded>({
+        method: 'POST',
+        path: isWatch ? `watches/${due.of_id ?? 0}/checks` : `fish/${due.fish_id ?? 0}/conditions`,
+        said: () => moveWords.watch.looked(due.name),
+        undo: (recorded) => write('DELETE', `${isWatch ? 'watch-checks' : 'conditions'}/${recorded.id}`),
+    })
+    const { today } = useKeeper()
+    if (due.is_late || !['watch', 'quarantine'].includes(due.kind)) {
+        return null
+    }
+    const label = isWatch ? moveWords.watch.allGood : words.today.eatsWell
+    return (
+        <Button aria-label={`${label}: ${due.name}`} disabled={act.isActing} onClick={() => act.act(isWatch ? { troubles: [], has_eaten: false } : { date: today, is_eating: true, sign: null })}>
+            {label}
+        </Button>
     )
 }
 

@@ -1,4 +1,4 @@
-import type { CheckItem, MoveSheetPage, Moves, ProductClass, RunStep, WatchSheet } from '../api/types'
+import type { CheckItem, MeasureRequest, MoveSheetPage, Moves, ProductClass, RunStep, WatchSheet } from '../api/types'
 import { number } from './en'
 
 /** Every word about moves, the watch after and quarantine, in one place. */
@@ -56,7 +56,7 @@ export const moveWords = {
         left: (text: string) => `${text} left`,
         over: 'time is up',
         forecast: 'Ammonia and nitrite where they go',
-        testDates: 'Test on each of the next ten days.',
+        testDates: (from: string, until: string) => `Test ammonia and nitrite each day from ${from} to ${until}.`,
         note: 'Note',
         saveNote: 'Keep these',
         change: 'Day, container, mixing',
@@ -78,6 +78,10 @@ export const moveWords = {
         missed: (n: number) => (n === 0 ? '' : `${capital(number(n))} ${n === 1 ? 'look was' : 'looks were'} missed.`),
         next: (when: string, why: string) => `Next look ${when}: ${why}.`,
         advice: 'Try next:',
+        measure: 'What is tried',
+        measures: {
+            'lights-off': 'Lights off', distract: 'Feed and change water', 'move-decor': 'Move the decor', 'refuge-net': 'A refuge net', divider: 'A divider', 'take-out-victim': 'Take the victim out', 'take-out-bully': 'Take the bully out',
+        } satisfies Record<NonNullable<MeasureRequest['measure']>, string>,
         tryIt: 'Tried now',
         stopAt: 'If still chased at',
         tried: (words: string) => `Tried: ${words.toLowerCase()}.`,

@@ -1,0 +1,25 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useState } from 'react'
+import { PaperDialog } from '../frame/PaperDialog'
+import { moveWords } from '../words/moves'
+import { LookForm, TreatmentForm } from './HealthForms'
+
+const said = moveWords.quarantine
+
+/** A look at a fish or a treatment, on its own sheet. */
+export function Health({ fish, name }: { fish: number; name: string }) {
+    const [slip, openSlip] = useState<'look' | 'treat' | null>(null)
+    const close = (): void => openSlip(null)
+    return (
+        <>
+            <Box display="flex" flexWrap="wrap" gap="10px">
+                <Button flex="1" onClick={() => openSlip('look')}>{said.look}</Button>
+                <Button flex="1" onClick={() => openSlip('treat')}>{said.treat}</Button>
+            </Box>
+            <PaperDialog title={slip === 'treat' ? said.treat : said.look} open={slip !== null} onClose={close}>
+                {slip === 'look' && <LookForm fish={fish} name={name} onDone={close} />}
+                {slip === 'treat' && <TreatmentForm fish={fish} onDone={close} />}
+            </PaperDialog>
+        </>
+    )
+}

@@ -1,0 +1,133 @@
+import { expect, test } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
+
+test.use({ viewport: { width: 390, height: 844 } })
+
+test.beforeEach(async ({ page }) => signIn(page))
+
+async function openMoves(page: Page): Promise<void> {
+    await page.goto('/moves')
+    await expect(page.getByRole('button', { name: 'Plan a move' })).toBeVisible()
+}
+
+async function plan(page: Page, from: string, who: string, to: string): Promise<void> {
+    await openMoves(page)
+    await page.getByRole('button', { name: 'Plan a move' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('From').selectOption(from)
+    await slip.getByLabel('To', { exact: true }).selectOption(to)
+    await slip.getByLabel(who).check()
+    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(`${who} to ${to}`)
+}
+
+/** With a reason where something forbids it. */
+async function finish(page: Page): Promise<void> {
+    const reason = page.getByLabel('Why it is done all the same')
+    if (await reason.isVisible()) {
+        await page.getByRole('button', { name: 'It is done: write it down' }).click()
+        await expect(page.getByText('Write down why it is done all the same.')).toBeVisible()
+        await reason.fill('The floor is being mended')
+        await page.getByRole('button', { name: 'Keep this reason' }).click()
+        await expect(page.getByText('The reason is kept.')).toBeVisible()
+    }
+    await page.getByRole('button', { name: 'It is done: write it down' }).click()
+    await expect(page.getByText('The watch begins.')).toBeVisible()
+}
+
+test('a move is planned, run and watched', async ({ page }) => {
+    await plan(page, 'Kiln vat', 'Hazel', 'Boathouse vat')
+    await expect(page.getByRole('heading', { name: 'Have at hand' })).toBeVisible()
+    await page.getByRole('button', { name: 'Done: Lay everything out' }).click()
+    await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    await page.getByRole('button', { name: /^Start the clock/ }).first().click()
+    await expect(page.getByRole('timer').first()).toContainText('left')
+    await page.reload()
+    await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    await expectAccessible(page)
+    await expectNoSidewaysScrolling(page)
+    const printed = (await page.pdf({ format: 'A4', margin: { top: '10mm', bottom: '10mm', left: '10mm', right: '10mm' } })).toString('latin1')
+    expect(printed.match(/\/Type\s*\/Page\b(?!s)/g)?.length, 'it prints on one page').toBe(1)
+    await finish(page)
+    const watch = page.locator('[id^=watch-]').filter({ hasText: 'Hazel' })
+    await expect(watch).toContainText('Not settled yet')
+    await watch.getByLabel('It ate').check()
+    await watch.getByRole('button', { name: 'All good' }).click()
+    await expect(page.getByText('Looked at Hazel.')).toBeVisible()
+    await expect(watch.getByRole('listitem').first()).toContainText('ate')
+    await expectAccessible(page)
+})
+
+test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) => {
+    await openMoves(page)
+    const watch = page.locator('[id^=watch-]').filter({ hasText: 'Burr' })
+    await watch.getByRole('button', { name: 'torn fins' }).click()
+    await watch.getByLabel('Chased by').selectOption('Thistle')
+    await watch.getByRole('button', { name: 'Write the look down' }).click()
+    await expect(watch).toContainText('Not settled yet: Thistle chased it')
+    await expect(watch).toContainText('Try next: Move the decor.')
+    await watch.getByLabel('If still chased at').fill('22:30')
+    await watch.getByRole('button', { name: 'Tried now' }).click()
+    await expect(watch).toContainText('if still chased at 22:30 it comes out')
+    await watch.getByLabel('What came of it').last().selectOption('no')
+    await watch.getByRole('button', { name: 'cloudy eye' }).click()
+    await watch.getByRole('button', { name: 'Write the look down' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Take Burr out now: it has a cloudy eye.')
+    await watch.getByRole('button', { name: 'Take it out: a time-out' }).click()
+    const slip = page.getByRole('dialog')
+    await expect(slip.getByLabel('A time-out')).toBeChecked()
+    await slip.getByLabel('To', { exact: true }).selectOption('Porch tank')
+    await slip.getByLabel('Interim: until').fill(new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10))
+    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Burr to Porch tank')
+    await finish(page)
+    await expect(page.getByText('One time-out so far, no came back and settled.').or(page.getByText(/One time-out so far/))).toBeVisible()
+})
+
+test('part of a shoal goes, and the move is undone at the foot', async ({ page }) => {
+    await openMoves(page)
+    await page.getByRole('button', { name: 'Plan a move' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('From').selectOption('Long tank')
+    await slip.getByLabel('To', { exact: true }).selectOption('Boathouse vat')
+    await slip.getByLabel('Barbs').check()
+    await slip.getByLabel('How many of Barbs (12 there)').fill('40')
+    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await expect(slip.getByText('Barbs: 12 are there.')).toBeVisible()
+    await slip.getByLabel('How many of Barbs (12 there)').fill('4')
+    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('4 of Barbs to Boathouse vat')
+    await finish(page)
+    await page.goto('/fish')
+    await expect(page.getByText('Barbs 2 (4)')).toBeVisible()
+    await expect(page.getByText('Barbs (8)')).toBeVisible()
+})
+
+test('quarantine is not left while a rule fails', async ({ page }) => {
+    await openMoves(page)
+    await page.getByRole('button', { name: 'Release it' }).click()
+    await expect(page.getByRole('alert')).toContainText('Its time is up on')
+    await page.getByRole('button', { name: 'A treatment' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('What it is').selectOption('copper')
+    await expect(slip.getByText('never into the display').first()).toBeVisible()
+    await slip.getByLabel('Dose, as the label gives it').fill('by the label')
+    await slip.getByRole('button', { name: 'A treatment' }).click()
+    await expect(page.getByText('The label and a vet decide.')).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText('Taken back.')).toBeVisible()
+})
+
+test('the round leads to what is due, and the calendar has an address', async ({ page }) => {
+    await page.goto('/')
+    await expect(page.getByRole('button', { name: /^Look Alder/ })).toBeVisible()
+    await page.getByRole('button', { name: 'Eats, no sign: Alder' }).click()
+    await expect(page.getByText('Looked at Alder.')).toBeVisible()
+    await expect(page.getByRole('button', { name: /^Look Alder/ })).toBeHidden()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await page.getByRole('button', { name: /^Look Alder/ }).click()
+    await expect(page.getByRole('heading', { name: 'Quarantine' })).toBeVisible()
+    await page.getByRole('button', { name: 'Make an address' }).click()
+    await expect(page.getByText(/\/calendar\/[A-Za-z0-9]+\.ics/)).toBeVisible()
+})
