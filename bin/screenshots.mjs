@@ -17,6 +17,8 @@ const pictures = [
     ['fish-list', desk, 'light', '/fish'],
     ['systems', desk, 'light', '/systems'],
     ['system', desk, 'light', '/systems/4', 60],
+    ['moves', desk, 'light', '/moves'],
+    ['move-sheet', desk, 'light', '/moves/1'],
     ['before-after', desk, 'light', '/systems/5', 'forty fish'],
     ['new-system', desk, 'light', '/systems/new', 'pond'],
     ['system-phone', phone, 'dark', '/systems/6'],

@@ -105,16 +105,16 @@ function Change({ page }: { page: Page }) {
     const change = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
     return (
         <Box className="no-print">
-        <Section title={said.change}>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
-                <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
-                <TextField label={moveWords.container} inputMode="decimal" value={container} onChange={setContainer} error={change.fieldError('container_litres')} />
-                <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.act({ mixing: mixing as Page['mixing'] })} />
-                <TextField label={said.note} value={note} onChange={setNote} error={change.fieldError('note')} />
-                <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.act({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
-            </Box>
-            {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
-        </Section>
+            <Section title={said.change}>
+                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
+                    <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
+                    <TextField label={moveWords.container} inputMode="decimal" value={container} onChange={setContainer} error={change.fieldError('container_litres')} />
+                    <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.act({ mixing: mixing as Page['mixing'] })} />
+                    <TextField label={said.note} value={note} onChange={setNote} error={change.fieldError('note')} />
+                    <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.act({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
+                </Box>
+                {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
+            </Section>
         </Box>
     )
 }

@@ -53,10 +53,10 @@ function Row({ due, order, fish, isFirst, today }: { due: DueRow; order: number;
                 <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>{due.kind === 'measure' && fish !== undefined ? lastLengthWords(fish, unit, today) : due.words}</Box>
             </Box>
             <Box display="flex" flexDirection="column" gap="6px" paddingBlock="6px">
-            <InPlace due={due} />
-            <Button variant={isFirst ? 'solid' : 'outline'} minWidth="104px" aria-label={`${words.today.verbs[due.kind]} ${due.name}`} onClick={go}>
-                {words.today.verbs[due.kind]}
-            </Button>
+                <InPlace due={due} />
+                <Button variant={isFirst ? 'solid' : 'outline'} minWidth="104px" aria-label={`${words.today.verbs[due.kind]} ${due.name}`} onClick={go}>
+                    {words.today.verbs[due.kind]}
+                </Button>
             </Box>
         </chakra.li>
     )
