@@ -43,6 +43,7 @@ function Sheet({ moves }: { moves: Moves }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Quarantines rows={moves.quarantines} />
                     <Section title={said.past} aside={<chakra.span color="ink2" fontSize="15px">{said.timeOuts(moves.time_outs, moves.time_outs_settled)}</chakra.span>}>
+                        {moves.past.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.noPast}</chakra.p>}
                         <Rows rows={moves.past} />
                     </Section>
                     <CalendarBox />

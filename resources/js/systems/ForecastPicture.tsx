@@ -16,6 +16,8 @@ interface Props {
 }
 
 const HEIGHT = 190
+/** Room for the name of a line and its figure. */
+const LABEL = 112
 const LEFT = 40
 const LEAST_TOP = 1
 const DAYS_AFTER = 6
@@ -44,14 +46,14 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                         </g>
                     ))}
                     {x.ticks(width < 420 ? 4 : 6).filter(Number.isInteger).map((day) => (
-                        <text key={day} x={x(day)} y={HEIGHT - 6} fontSize="14.5" textAnchor="middle" fill={ink('ink')}>{shortDay(addDays(from, day), today)}</text>
+                        <text key={day} x={x(day)} y={HEIGHT - 6} fontSize="14.5" textAnchor={x(day) > width - 34 ? 'end' : 'middle'} fill={ink('ink')}>{shortDay(addDays(from, day), today)}</text>
                     ))}
                     {labels.map((one, i) => {
                         const at = Math.min(days, peakDay(one.values))
                         return (
                             <g key={one.name}>
                                 <path d={line(one.values)} fill="none" stroke={ink(i === 0 ? 'ink' : 'over')} strokeWidth={2.6} strokeDasharray={one.dash} />
-                                <text x={Math.max(LEFT + 34, Math.min(width - 60, x(at)))} y={Math.max(22, y(one.values[at] ?? 0) - 7)} fontSize="14.5" fontWeight={700} textAnchor="middle" fill={ink(i === 0 ? 'ink' : 'over')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={5}>
+                                <text x={Math.max(LEFT + 4, Math.min(width - LABEL, x(at)))} y={Math.max(22, y(one.values[at] ?? 0) - 7)} fontSize="14.5" fontWeight={700} fill={ink(i === 0 ? 'ink' : 'over')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={5}>
                                     {one.name} {(one.values[at] ?? 0).toFixed(1)}
                                 </text>
                             </g>

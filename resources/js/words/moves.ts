@@ -26,6 +26,7 @@ export const moveWords = {
     save: 'Prepare the sheet',
     choose: 'Choose…',
     past: 'Done lately',
+    noPast: 'Nothing was moved from a sheet yet.',
     states: { planned: 'planned', begun: 'begun', finished: 'done', cancelled: 'dropped' },
     due: 'due',
     row: (fish: readonly string[], from: string, to: string) => `${fish.join(', ')}: ${from} to ${to}`,
