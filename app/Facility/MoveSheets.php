@@ -23,9 +23,12 @@ use Biomegas\Housing\Tenant;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
+use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\MoveCase;
 use Biomegas\Moving\Sheet\Mover;
 use Biomegas\Moving\Sheet\MoveSheet;
+use Biomegas\Planning\Change\BeforeAfter;
+use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\FallbackMissing;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Load\Eater;
@@ -96,6 +99,35 @@ final readonly class MoveSheets
         return $readying === null || $readying->preparation->isReady() ? null : $readying->preparation->notBefore;
     }
 
+    /** What it does to the water where they go; null when the load hardly changes, or nothing can be said. */
+    public function addition(KeptFacility $kept, Written $sheet): ?BeforeAfter
+    {
+        $home = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+        $eaters = [];
+        foreach ($sheet->fish as $one) {
+            $fish = $kept->find($one->fish_id);
+            if ($fish !== null && $fish->currentSystem() !== $home->key) {
+                $eaters[] = new Eater($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
+            }
+        }
+        $added = array_sum(array_map(fn (Eater $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $eaters));
+
+        return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
+            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $eaters), $kept->spoken(), $kept->celsiusNow($home))
+            : null;
+    }
+
+    /** The daily tests after it: as they were set when it was finished, else as they would be. */
+    public function tests(KeptFacility $kept, Written $sheet): ?DailyTests
+    {
+        if ($sheet->finished_at !== null) {
+            return $sheet->test_until === null ? null : DailyTests::until(LocalDate::fromIso($sheet->test_until));
+        }
+        $forecast = $this->addition($kept, $sheet)?->forecast;
+
+        return $forecast === null ? null : DailyTests::after(LocalDate::later($kept->facility->date, LocalDate::fromIso($sheet->planned_on)), $forecast->outcome());
+    }
+
     /**
      * Writes the moves down, parts shoals, and begins the watch.
      *
@@ -103,6 +135,7 @@ final readonly class MoveSheets
      */
     public function finish(KeptFacility $kept, Written $sheet, LocalMoment $now, ?int $userId): void
     {
+        $tests = $this->tests($kept, $sheet);
         foreach ($sheet->fish as $one) {
             $fish = $kept->find($one->fish_id) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
             $record = FishRecord::query()->findOrFail($one->fish_id);
@@ -119,7 +152,7 @@ final readonly class MoveSheets
                 'is_return' => DB::table('stays')->where('fish_id', $record->id)->where('system_id', $sheet->to_system_id)->whereNotNull('until')->exists(),
             ]);
         }
-        $sheet->update(['finished_at' => now()]);
+        $sheet->update(['finished_at' => now(), 'test_until' => $tests?->until->toIso()]);
     }
 
     /** Part of a shoal becomes one of its own, with the same past: as many as leave the one are in the other. */
@@ -163,7 +196,7 @@ final readonly class MoveSheets
             }
             $this->join($one);
         }
-        $sheet->update(['finished_at' => null]);
+        $sheet->update(['finished_at' => null, 'test_until' => null]);
     }
 
     /** A part of a shoal goes back into it. */

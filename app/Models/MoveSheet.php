@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $override_reason
  * @property bool $is_time_out
  * @property array<string, string> $done
+ * @property string|null $test_until
  * @property string|null $note
  * @property Carbon|null $finished_at
  * @property Carbon|null $cancelled_at

@@ -26,6 +26,8 @@ return new class extends Migration
             $table->boolean('is_time_out')->default(false);
             // By step, the UTC time at which it was done.
             $table->json('done')->default('{}');
+            // Ammonia and nitrite are tested each day after a large addition: the last such day.
+            $table->date('test_until')->nullable();
             $table->string('note', 1000)->nullable();
             $table->timestamp('finished_at')->nullable();
             $table->timestamp('cancelled_at')->nullable();

@@ -39,6 +39,24 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertNotContains('Moss', array_column($this->getJson('/api/v1/moves')->json('watches'), 'name'));
     }
 
+    public function test_after_a_large_addition_the_round_asks_for_tests_each_day(): void
+    {
+        $page = $this->plan('Rill', 'Cabin tank')->assertCreated()->json();
+        $this->assertSame(['2027-03-14', '2027-03-23'], [$page['test_from'], $page['test_until']]);
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk()->assertJsonPath('test_until', '2027-03-23');
+        $this->assertNull($this->testDue('Cabin tank'));
+
+        Carbon::setTestNow('2027-03-14 09:00');
+        $this->assertFalse($this->testDue('Cabin tank')['is_late'] ?? null);
+        Carbon::setTestNow('2027-03-15 09:00');
+        $this->assertTrue($this->testDue('Cabin tank')['is_late'] ?? null);
+        $this->postJson('/api/v1/systems/'.$this->system('Cabin tank').'/water-tests', ['date' => '2027-03-15', 'values' => ['ammonia_mg_l' => '0.1']])->assertCreated();
+        $this->assertNull($this->testDue('Cabin tank'));
+        Carbon::setTestNow('2027-03-24 09:00');
+        $this->assertNull($this->testDue('Cabin tank'));
+    }
+
     public function test_a_bad_look_climbs_the_ladder_and_ends_in_a_time_out(): void
     {
         $id = $this->watchOf('Burr')['id'];
@@ -216,6 +234,12 @@ final class MoveSheetTest extends ApiTestCase
     private function plan(string $fish, string $to, string $date = self::TODAY): \Illuminate\Testing\TestResponse
     {
         return $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system($to), 'date' => $date, 'fish' => [['fish_id' => $this->fish($fish)]]]);
+    }
+
+    /** @return array<string, mixed>|null what the round says of testing the water there */
+    private function testDue(string $system): ?array
+    {
+        return array_values(array_filter($this->getJson('/api/v1/today')->assertOk()->json('due'), fn (array $one): bool => $one['kind'] === 'test' && $one['name'] === $system))[0] ?? null;
     }
 
     /** @param  array<string, mixed>  $page */

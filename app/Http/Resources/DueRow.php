@@ -11,6 +11,7 @@ use App\Models\MoveSheet;
 use App\Models\Preparation;
 use App\Models\Quarantine;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\MeasurementDue;
 use OpenApi\Attributes as OA;
 
@@ -21,7 +22,7 @@ final readonly class DueRow
 
     public function __construct(
         #[OA\Property] public int $system_id,
-        #[OA\Property(type: 'string', enum: ['measure', 'watch', 'move', 'interim', 'quarantine', 'preparation'])] public string $kind,
+        #[OA\Property(type: 'string', enum: ['measure', 'watch', 'move', 'interim', 'quarantine', 'preparation', 'test'])] public string $kind,
         #[OA\Property(description: 'The fish it is about.')] public ?int $fish_id,
         #[OA\Property(description: 'Of the watch, move sheet or quarantine.')] public ?int $of_id,
         #[OA\Property(description: 'What it is about.')] public string $name,
@@ -36,7 +37,7 @@ final readonly class DueRow
      */
     public static function all(KeptFacility $kept, array $systems): array
     {
-        $all = [...self::watches($kept), ...self::moves($kept), ...self::quarantines($kept), ...self::preparations($kept), ...self::measurements($kept, $systems)];
+        $all = [...self::watches($kept), ...self::moves($kept), ...self::quarantines($kept), ...self::preparations($kept), ...self::tests($kept), ...self::measurements($kept, $systems)];
         $order = array_flip(array_map(fn (SystemSheet $one): int => $one->id, $systems));
         usort($all, fn (self $a, self $b): int => [$order[$a->system_id] ?? 0, $b->is_late] <=> [$order[$b->system_id] ?? 0, $a->is_late]);
 
@@ -98,6 +99,23 @@ final readonly class DueRow
         }
 
         return $rows;
+    }
+
+    /** @return list<self> one for each home, however many moved in */
+    private static function tests(KeptFacility $kept): array
+    {
+        $today = $kept->facility->date;
+        $rows = [];
+        foreach (MoveSheet::query()->whereNotNull('finished_at')->where('test_until', '>=', $today->toIso())->orderBy('test_until')->limit(self::MOST)->get() as $sheet) {
+            $system = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+            $daily = DailyTests::until(LocalDate::fromIso((string) $sheet->test_until));
+            $tests = $kept->water->tests($system->key);
+            if ($daily->isDueOn($today, $tests)) {
+                $rows[$system->key] = new self($sheet->to_system_id, 'test', null, null, $system->name, "ammonia and nitrite, each day until {$daily->until->inWords()}", $daily->isLateOn($today, $tests));
+            }
+        }
+
+        return array_values($rows);
     }
 
     /**

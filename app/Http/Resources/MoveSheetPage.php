@@ -5,25 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
-use App\Facility\Keys;
 use App\Facility\MoveSheets;
 use App\Models\MoveSheet;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Sheet\MoveSheet as Run;
 use Biomegas\Moving\Sheet\Objection;
 use Biomegas\Moving\Sheet\SheetStep;
-use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\ChangeSentence;
-use Biomegas\Planning\Change\SystemChange;
-use Biomegas\Water\Load\Eater;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A prepared move: what speaks against it, what to have at hand, and every step with its reason.')]
 final readonly class MoveSheetPage
 {
-    /** Many at once are forecast; a few are not worth it. */
-    private const FORECAST_FROM = 1.15;
-
     /**
      * @param  list<ObjectionRow>  $objections
      * @param  list<string>  $at_hand
@@ -46,6 +39,8 @@ final readonly class MoveSheetPage
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RunStep'))] public array $steps,
         #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'Of a large addition.')] public ?WaterForecast $forecast,
         #[OA\Property(description: 'What the addition does to the water.')] public ?string $forecast_sentence,
+        #[OA\Property(format: 'date', nullable: true, description: 'First day of the daily tests of ammonia and nitrite; null: none are wanted.')] public ?string $test_from,
+        #[OA\Property(format: 'date', nullable: true)] public ?string $test_until,
         #[OA\Property] public ?string $note,
     ) {
     }
@@ -54,7 +49,8 @@ final readonly class MoveSheetPage
     {
         $case = $sheets->caseOf($kept, $written);
         $sheet = $case === null ? null : Run::of($case);
-        $change = self::addition($kept, $written);
+        $change = $sheets->addition($kept, $written);
+        $tests = $sheets->tests($kept, $written);
 
         return new self(
             MoveSheetRow::from($kept, $written),
@@ -72,27 +68,9 @@ final readonly class MoveSheetPage
             array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done), $sheet->steps ?? []),
             $change?->forecast === null ? null : WaterForecast::from($change->forecast),
             $change === null ? null : (new ChangeSentence($change))->ofWater(),
+            $tests?->from->toIso(),
+            $tests?->until->toIso(),
             $written->note,
         );
-    }
-
-    /** Null when the load of the home hardly changes, or nothing can be said. */
-    private static function addition(KeptFacility $kept, MoveSheet $written): ?BeforeAfter
-    {
-        $home = $kept->facility->systems[Keys::ofSystem($written->to_system_id)];
-        $eaters = [];
-        foreach ($written->fish as $one) {
-            $fish = $kept->find($one->fish_id);
-            if ($fish !== null && $fish->currentSystem() !== $home->key) {
-                $eaters[] = new Eater($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
-            }
-        }
-        $before = $kept->load($home)->today();
-        $added = array_sum(array_map(fn (Eater $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $eaters));
-        if ($added <= 0.0 || $before->feed + $added < self::FORECAST_FROM * $before->feed) {
-            return null;
-        }
-
-        return BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $eaters), $kept->spoken(), $kept->celsiusNow($home));
     }
 }

@@ -1534,7 +1534,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "measure" | "watch" | "move" | "interim" | "quarantine" | "preparation";
+            kind: "measure" | "watch" | "move" | "interim" | "quarantine" | "preparation" | "test";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -2074,6 +2074,13 @@ export interface components {
             forecast: components["schemas"]["WaterForecast"] | null;
             /** @description What the addition does to the water. */
             forecast_sentence: string | null;
+            /**
+             * Format: date
+             * @description First day of the daily tests of ammonia and nitrite; null: none are wanted.
+             */
+            test_from: string | null;
+            /** Format: date */
+            test_until: string | null;
             note: string | null;
         };
         /** @description A prepared move in brief. */

@@ -12,13 +12,12 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
-import { addDays, longDay } from '../units/day'
+import { longDay } from '../units/day'
 import { matchWords, moveWords, phaseWords } from '../words/moves'
 import { Step } from './Step'
 import { useAct } from './useAct'
 
 const said = moveWords.sheet
-const TEST_DAYS = 10
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
 export function MoveSheetPage({ id }: { id: number }) {
@@ -55,7 +54,7 @@ function Sheet({ page }: { page: Page }) {
                     {page.forecast !== null && (
                         <Section title={said.forecast}>
                             <chakra.p fontWeight={700} paddingTop="6px" color={page.forecast.outcome === 'safe' ? 'fit' : page.forecast.outcome === 'test-daily' ? 'close' : 'over'}>{page.forecast_sentence}</chakra.p>
-                            {page.forecast.outcome !== 'safe' && <p>{said.testDates(longDay(sheet.planned_on, today), longDay(addDays(sheet.planned_on, TEST_DAYS), today))}</p>}
+                            {page.test_from !== null && page.test_until !== null && <p>{said.testDates(longDay(page.test_from, today), longDay(page.test_until, today))}</p>}
                             <ForecastPicture forecast={page.forecast} from={today} today={today} title={said.forecast} />
                         </Section>
                     )}

@@ -98,6 +98,7 @@ function useWayTo(due: DueRow): () => void {
             case 'quarantine':
                 return void navigate({ to: '/moves' })
             case 'preparation':
+            case 'test':
                 return void navigate({ to: '/systems/$id', params: { id: String(due.system_id) } })
         }
     }

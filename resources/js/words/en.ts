@@ -82,7 +82,7 @@ export const words = {
         emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
         waterTitle: 'Water to look at',
         eatsWell: 'Eats, no sign',
-        verbs: { measure: 'Measure', watch: 'Look', move: 'Move', interim: 'Decide', quarantine: 'Look', preparation: 'Open' } satisfies Record<DueRow['kind'], string>,
+        verbs: { measure: 'Measure', watch: 'Look', move: 'Move', interim: 'Decide', quarantine: 'Look', preparation: 'Open', test: 'Test' } satisfies Record<DueRow['kind'], string>,
         headline: (due: readonly DueRow[], places: number, systems: number): string => {
             const first = due[0]
             if (first === undefined) {
