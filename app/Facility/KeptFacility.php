@@ -41,8 +41,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 /** The facility as it stands in the database today, with what the core says of it. */
 final class KeptFacility
 {
-    private const USUAL_CELSIUS = 25.0;
-
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
 
@@ -213,7 +211,7 @@ final class KeptFacility
     /** Measured, else as the system is set, else as most are. */
     public function celsiusNow(System $system): float
     {
-        return $this->waterNow($system)->value(Quantity::Temperature) ?? $system->temperature?->on($this->facility->date) ?? self::USUAL_CELSIUS;
+        return $this->waterNow($system)->value(Quantity::Temperature) ?? $system->likelyCelsius($this->facility->date);
     }
 
     /** Grams of all of them today. */

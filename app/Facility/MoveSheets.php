@@ -17,7 +17,6 @@ use App\Scenario\Described;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Tenant;
 use Biomegas\Moving\MadeMove;
@@ -78,12 +77,11 @@ final readonly class MoveSheets
         $tenant = new Tenant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
         $kind = Species::query()->where('key', $fish->species->key)->first();
         $background = $kind === null ? null : Described::background($kind->current());
-        $isSensitive = $fish->species->lengthKind === LengthKind::Disc || ($background !== null && $background->isDiseaseProne);
 
         return new Mover(
             $tenant,
             (new Eater($fish->species, $tenant->length, 1, $fish->ration))->mass(),
-            $isSensitive ? Hardiness::Sensitive : Hardiness::Usual,
+            Hardiness::of($fish->species, $background),
             $background->hazards ?? [],
             MovingBook::quarantine($kept, $fish),
             FallbackMissing::reason($fish, $kept->brief($fish)) !== null,

@@ -13,6 +13,9 @@ use Biomegas\Facility\Shape\Shape;
 /** Water that is shared: one or more pools on one filter. */
 final readonly class System
 {
+    /** °C of most tanks, where nobody said. */
+    private const USUAL_CELSIUS = 25.0;
+
     /**
      * @param  non-empty-list<Pool>  $pools  without any divider
      *
@@ -74,6 +77,12 @@ final readonly class System
             $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $readings,
             $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment,
         );
+    }
+
+    /** °C as it is kept that day, else as most are. */
+    public function likelyCelsius(LocalDate $date): float
+    {
+        return $this->temperature?->on($date) ?? self::USUAL_CELSIUS;
     }
 
     /** What rock and wood leave free. */

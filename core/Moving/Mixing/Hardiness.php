@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Mixing;
 
+use Biomegas\Facility\Background;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Species;
+
 /** How much change a fish bears. Common practice, no published source. */
 enum Hardiness: string
 {
     case Hardy = 'hardy';
     case Usual = 'usual';
     case Sensitive = 'sensitive';
+
+    /** Rays and the disease-prone bear least; who is tough is for the keeper to say. */
+    public static function of(Species $species, ?Background $background): self
+    {
+        return $species->lengthKind === LengthKind::Disc || ($background !== null && $background->isDiseaseProne) ? self::Sensitive : self::Usual;
+    }
 
     /** In one portion. */
     public function step(): Difference

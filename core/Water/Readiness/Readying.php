@@ -23,8 +23,6 @@ final readonly class Readying
     /** Taken where no stock is planned yet: a light one, mg N/l/d. */
     private const LIGHT_LOAD = 0.2;
 
-    private const USUAL_CELSIUS = 25.0;
-
     /** When nothing clears within the forecast. */
     private const LONGEST_CYCLE = 60;
 
@@ -45,7 +43,7 @@ final readonly class Readying
      */
     public static function of(System $system, Rulebook $rulebook, NewHomePlan $plan, ?Eater $stock, array $tests, array $done, LocalDate $today): self
     {
-        $celsius = $system->temperature?->on($plan->wanted) ?? self::USUAL_CELSIUS;
+        $celsius = $system->likelyCelsius($plan->wanted);
         $load = SystemLoad::of($system, $stock === null ? [] : [$stock], $celsius, $rulebook);
         $forecast = LoadForecast::of(
             new Conditions($celsius, $load->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen($rulebook->number(RuleConstant::NitrateTap))),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Moving;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Background;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthKind;
@@ -77,6 +78,14 @@ final class SheetTest extends TestCase
     {
         $this->assertBlocks(ObjectionKind::Water, 'bring the waters nearer', $this->case([$this->mover(Kinds::of(), 200, hardiness: Hardiness::Sensitive)], to: new WaterSample(15, 8.2, 12, 30)));
         $this->assertBlocks(ObjectionKind::Water, 'nitrite', $this->case([$this->mover(Kinds::of(), 200)], to: new WaterSample(25, 7, 4, 10, nitrite: 1.0)));
+    }
+
+    public function test_rays_and_the_disease_prone_bear_least(): void
+    {
+        $this->assertSame(Hardiness::Usual, Hardiness::of(Kinds::of(), null));
+        $this->assertSame(Hardiness::Usual, Hardiness::of(Kinds::of(), new Background));
+        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Kinds::of(), new Background(isDiseaseProne: true)));
+        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Kinds::of(lengthKind: LengthKind::Disc), null));
     }
 
     public function test_what_does_not_fit_blocks_with_the_nearest_change(): void
