@@ -9,7 +9,7 @@ import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { answers, questions, ruleWords, rulebookWords as said } from '../words/rulebook'
 import { documentOf, withExceptions } from './document'
-import { useRulebook } from './RulebookPage'
+import { useRulebook } from './useRulebook'
 
 /** Fish and systems that have a rule of their own, each with its reason. */
 export function Exceptions({ sheet }: { sheet: RulebookSheet }) {

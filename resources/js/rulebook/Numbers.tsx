@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { RuleNumber, RulebookSheet } from '../api/types'
 import { numberWords, rulebookWords as said } from '../words/rulebook'
 import { documentOf, withNumber } from './document'
-import { useRulebook } from './RulebookPage'
+import { useRulebook } from './useRulebook'
 
 /** Every number behind the rules, to type over and to set back. */
 export function Numbers({ sheet }: { sheet: RulebookSheet }) {

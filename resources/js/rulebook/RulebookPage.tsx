@@ -2,26 +2,21 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rulebookQuery } from '../api/queries'
-import type { RulebookRequest, RulebookSheet, School } from '../api/types'
+import type { RulebookSheet, School } from '../api/types'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import { useChange } from '../log/useChange'
 import { answers, questions, rulebookWords as said } from '../words/rulebook'
 import { changedRules, documentOf, withAnswer } from './document'
 import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
+import { useRulebook } from './useRulebook'
 
 /** The schools, the numbers and the exceptions; each choice shows whom it would move. */
 export function RulebookPage() {
     useNameSheet(said.title, said.comment)
     return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
-}
-
-/** Writes the whole rulebook anew, with a way back. */
-export function useRulebook(sheet: RulebookSheet, onDone: () => void = () => undefined) {
-    return useChange<RulebookRequest>({ path: 'rulebook', before: documentOf(sheet), said: said.saved, onDone })
 }
 
 function Sheet({ sheet }: { sheet: RulebookSheet }) {
