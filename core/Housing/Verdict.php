@@ -34,6 +34,12 @@ final readonly class Verdict
         return new self($this->rule, true, $this->sentence, $this->change, $reason);
     }
 
+    /** What is wrong, and what would mend it. */
+    public function inWords(): string
+    {
+        return rtrim("{$this->sentence} {$this->change}");
+    }
+
     public function refuses(): bool
     {
         return ! $this->passes && ! $this->rule->isAdvice();

@@ -31,7 +31,7 @@ final readonly class ChainStay
         return new self(
             Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), round($stay->lengthAtEnd, 1), $stay->isForLife,
             $stay->because?->sentence,
-            array_map(fn (Verdict $one): string => "{$one->sentence} {$one->change}", $stay->toMend),
+            array_map(fn (Verdict $one): string => $one->inWords(), $stay->toMend),
         );
     }
 }

@@ -28,7 +28,7 @@ final readonly class LodgerRow
     {
         return new self(
             $kind, $lodger->fit, $lodger->until?->toIso(), $lodger->least, $lodger->most,
-            $lodger->because === null ? null : trim("{$lodger->because->sentence} {$lodger->because->change}"),
+            $lodger->because?->inWords(),
             array_map(fn (Verdict $one): string => (string) $one->change, $lodger->toMend),
         );
     }

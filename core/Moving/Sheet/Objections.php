@@ -48,7 +48,7 @@ final readonly class Objections
             $judgement = Judgement::of(new HousingCase($one, $case->to, $others, $case->rulebook, $case->spoken));
             $obstacle = $judgement->obstacle();
             if ($obstacle !== null) {
-                $objections[] = Objection::block(ObjectionKind::Housing, "{$one->name}: {$obstacle->sentence}".($obstacle->change === null ? '' : " It would do with: {$obstacle->change}"));
+                $objections[] = Objection::block(ObjectionKind::Housing, "{$one->name}: {$obstacle->inWords()}");
             }
             foreach ($judgement->easilyMended() as $verdict) {
                 $objections[] = Objection::warning(ObjectionKind::Housing, "{$one->name}: {$verdict->sentence}");

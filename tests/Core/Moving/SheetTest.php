@@ -90,7 +90,7 @@ final class SheetTest extends TestCase
 
     public function test_what_does_not_fit_blocks_with_the_nearest_change(): void
     {
-        $this->assertBlocks(ObjectionKind::Housing, 'It would do with', $this->case([$this->mover(Kinds::of(), 600)], home: Kinds::tank('small', 100, 40)));
+        $this->assertBlocks(ObjectionKind::Housing, 'would hold it.', $this->case([$this->mover(Kinds::of(), 600)], home: Kinds::tank('small', 100, 40)));
         $this->assertBlocks(ObjectionKind::Housing, 'alone', $this->case([$this->mover(Kinds::of(needs: new HousingNeeds(isSpeciesOnly: true)), 200)], residents: [new Tenant('Moss', Kinds::of(key: 'other'), 200.0, 1, 1.0, 'moss')]));
     }
 
