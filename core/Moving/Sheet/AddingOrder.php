@@ -7,7 +7,7 @@ namespace Biomegas\Moving\Sheet;
 use Biomegas\Facility\Question;
 use Biomegas\Measure\Spoken;
 
-/** How many go in at once, by the school of the facility. Common practice, no published source. */
+/** Of several: how many go in at once, by the school of the facility. Common practice, no published source. */
 final readonly class AddingOrder
 {
     /** A group of this many lives crowded: the more at once the better. */
@@ -17,9 +17,6 @@ final readonly class AddingOrder
     public static function of(MoveCase $case): array
     {
         $count = $case->count();
-        if ($count === 1) {
-            return ['One fish: at once', 'Nothing to order.'];
-        }
         $temperament = max(array_map(fn (Mover $one): int => $one->tenant->species->habits->temperament, $case->movers));
         $isShoal = count($case->movers) === 1 && $case->movers[0]->tenant->species->needs->minimumGroup > 1;
 

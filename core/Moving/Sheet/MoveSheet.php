@@ -64,8 +64,10 @@ final readonly class MoveSheet
         if ($case->residents !== []) {
             $steps[] = new SheetStep('distract', Phase::Before, "Feed those in {$case->to->name}, change some water, move the decor", 'Who is busy with a new room does not guard the old one.');
         }
-        [$words, $why] = AddingOrder::of($case);
-        $steps[] = new SheetStep('order', Phase::Before, $words, $why);
+        if ($case->count() > 1) {
+            [$words, $why] = AddingOrder::of($case);
+            $steps[] = new SheetStep('order', Phase::Before, $words, $why);
+        }
 
         return $steps;
     }

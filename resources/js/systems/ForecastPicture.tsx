@@ -16,6 +16,8 @@ interface Props {
 }
 
 const HEIGHT = 190
+/** Room between two dates. */
+const TICK = 140
 /** Room for the name of a line and its figure. */
 const LABEL = 112
 const LEFT = 40
@@ -45,7 +47,7 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                             <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>{tick}</text>
                         </g>
                     ))}
-                    {x.ticks(width < 420 ? 4 : 6).filter(Number.isInteger).map((day) => (
+                    {x.ticks(width / TICK).filter(Number.isInteger).map((day) => (
                         <text key={day} x={x(day)} y={HEIGHT - 6} fontSize="14.5" textAnchor={x(day) > width - 34 ? 'end' : 'middle'} fill={ink('ink')}>{shortDay(addDays(from, day), today)}</text>
                     ))}
                     {labels.map((one, i) => {
