@@ -11,7 +11,7 @@ use App\Models\WatchCheck;
 use App\Models\WatchMeasure;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Species;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Measure;
@@ -32,14 +32,15 @@ final readonly class Watches
     {
         $fish = $kept->find($watch->fish_id);
         $home = $kept->facility->systems[Keys::ofSystem($watch->system_id)];
-        $fighters = array_filter($kept->facility->residentsOf($home), fn (Fish $one): bool => $one->key !== Keys::ofFish($watch->fish_id) && $one->species->habits->isAggressive());
+        $company = array_filter($kept->facility->residentsOf($home), fn (Fish $one): bool => $one->key !== Keys::ofFish($watch->fish_id));
 
-        return new WatchCase(
+        return WatchCase::of(
             $fish->name ?? FishRecord::query()->findOrFail($watch->fish_id)->name,
             LocalMoment::fromIso($watch->began_at),
             $home->equipment->light,
-            $fish?->species->lengthKind === LengthKind::Disc,
-            $watch->is_return || $fighters !== [],
+            $fish?->species,
+            $watch->is_return,
+            array_values(array_map(fn (Fish $one): Species => $one->species, $company)),
         );
     }
 

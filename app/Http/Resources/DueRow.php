@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
+use App\Facility\MovingBook;
 use App\Facility\Preparations;
 use App\Models\MoveSheet;
 use App\Models\Preparation;
@@ -75,10 +76,9 @@ final readonly class DueRow
         $rows = [];
         foreach (Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get() as $open) {
             $fish = $kept->find($open->fish_id);
-            $row = $fish === null ? null : QuarantineRow::from($kept, $open);
-            $isLooked = $row !== null && $row->looks !== [] && $row->looks[0]->date === $kept->facility->date->toIso();
-            if ($fish !== null && $row !== null && ($row->may_leave || ! $isLooked)) {
-                $rows[] = new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $row->may_leave ? $row->sentence : 'in quarantine: does it eat, does it show a sign?', false);
+            $state = MovingBook::stateOf($open, $kept->facility->date);
+            if ($fish !== null && $state->isDue()) {
+                $rows[] = new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $state->mayLeave() ? $state->sentence() : 'in quarantine: does it eat, does it show a sign?', false);
             }
         }
 

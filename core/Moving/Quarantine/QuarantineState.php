@@ -18,6 +18,8 @@ final readonly class QuarantineState
         public LocalDate $ends,
         /** @var list<string> what is still missing, a sentence each */
         public array $missing,
+        /** It has not been looked at today. */
+        public bool $wantsLook,
     ) {
     }
 
@@ -40,7 +42,13 @@ final readonly class QuarantineState
             ! $isFresh ? 'nobody has looked at it in the last three days.' : null,
             $isFresh && ! $last->isEating ? 'it does not eat.' : null,
             $signs !== [] ? "it showed a sign on {$signs[count($signs) - 1]->date->inWords()}: {$signs[count($signs) - 1]->sign}." : null,
-        ])));
+        ])), $last === null || $last->date->isBefore($today));
+    }
+
+    /** Once a day, and when it may go. */
+    public function isDue(): bool
+    {
+        return $this->wantsLook || $this->mayLeave();
     }
 
     public function mayLeave(): bool

@@ -6,6 +6,8 @@ namespace Biomegas\Moving\Watch;
 
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Equipment\LightSchedule;
+use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Species;
 
 /** A fish that has been moved and is watched. */
 final readonly class WatchCase
@@ -19,6 +21,18 @@ final readonly class WatchCase
         /** It was boss here before it was taken out, or its new home holds fighters. */
         public bool $isDangerous = false,
     ) {
+    }
+
+    /**
+     * @param  Species|null  $kind  null: it is not there any more
+     * @param  bool  $isReturn  it comes back after a time-out
+     * @param  list<Species>  $company  kinds of those that live there already
+     */
+    public static function of(string $name, LocalMoment $began, ?LightSchedule $light, ?Species $kind, bool $isReturn, array $company): self
+    {
+        $fighters = array_filter($company, fn (Species $one): bool => $one->habits->isAggressive());
+
+        return new self($name, $began, $light, $kind?->lengthKind === LengthKind::Disc, $isReturn || $fighters !== []);
     }
 
     /** Days for which it is watched at least. */

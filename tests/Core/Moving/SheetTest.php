@@ -149,6 +149,10 @@ final class SheetTest extends TestCase
         $this->assertTrue($state(40, [$look(9, true, 'white spots'), $look(1, true)])->mayLeave(), 'a week without a sign');
         $this->assertStringContainsString('Nobody has looked', $state(30, [$look(10, true)])->sentence());
         $this->assertFalse($state(40, [$look(1, true)], withdrawal: 3)->mayLeave(), 'a treatment works on');
+        $this->assertTrue($state(3, [])->isDue());
+        $this->assertTrue($state(3, [$look(1, true)])->isDue(), 'one look a day');
+        $this->assertFalse($state(3, [$look(0, true)])->isDue());
+        $this->assertTrue($state(28, [$look(0, true)])->isDue(), 'it may go');
     }
 
     private function assertBlocks(ObjectionKind $kind, string $words, MoveCase $case, bool $ignoreCase = false): void

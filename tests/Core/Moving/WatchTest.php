@@ -6,7 +6,10 @@ namespace Tests\Core\Moving;
 
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Equipment\LightSchedule;
+use Biomegas\Facility\Habits;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\Species;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Ladder;
@@ -20,6 +23,7 @@ use Biomegas\Moving\Watch\Success;
 use Biomegas\Moving\Watch\TriedMeasure;
 use Biomegas\Moving\Watch\WatchCase;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Kinds;
 
 /** Rounds, settling and the ladder: common practice, no published source. */
 final class WatchTest extends TestCase
@@ -44,6 +48,18 @@ final class WatchTest extends TestCase
         $this->assertSame('03-04', $last(new WatchCase('Moss', $began)));
         $this->assertSame('03-08', $last(new WatchCase('Moss', $began, isDangerous: true)));
         $this->assertSame('03-15', $last(new WatchCase('Tansy', $began, isRay: true)));
+    }
+
+    public function test_who_is_watched_longer_follows_from_kind_return_and_company(): void
+    {
+        $days = fn (?Species $kind, bool $isReturn = false, Species ...$company): int => WatchCase::of('Moss', $this->at('2027-03-01T12:00'), null, $kind, $isReturn, array_values($company))->days();
+        $calm = Kinds::of(habits: new Habits(temperament: 3));
+
+        $this->assertSame(Rounds::USUAL_DAYS, $days($calm, false, $calm));
+        $this->assertSame(Rounds::USUAL_DAYS, $days(null));
+        $this->assertSame(Rounds::DANGEROUS_DAYS, $days($calm, true));
+        $this->assertSame(Rounds::DANGEROUS_DAYS, $days($calm, false, $calm, Kinds::of(habits: new Habits(temperament: 4))));
+        $this->assertSame(Rounds::RAY_DAYS, $days(Kinds::of(lengthKind: LengthKind::Disc), true));
     }
 
     public function test_missed_looks_stay_visible(): void
