@@ -50,6 +50,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);
     Route::get('calendar', [CalendarController::class, 'show']);
     Route::get('moves', [MoveSheetController::class, 'index']);
+    Route::get('treatment-products', [QuarantineController::class, 'products']);
     Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
     Route::get('watches/{watch}', [WatchController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);

@@ -113,30 +113,17 @@ final readonly class System
         return $this->litres() + $this->equipment->sumpLitres;
     }
 
-    /** @return non-empty-list<Pool> as the dividers of that day make them */
-    public function poolsOn(LocalDate $date): array
-    {
-        return $this->divided(fn (Divider $divider): bool => $divider->standsOn($date));
-    }
-
     /** @return non-empty-list<Pool> as the dividers make them that stay; those with an end are a matter of days */
     public function lastingPools(): array
     {
-        return $this->divided(fn (Divider $divider): bool => $divider->until === null);
-    }
-
-    /**
-     * @param  callable(Divider): bool  $stands
-     * @return non-empty-list<Pool>
-     */
-    private function divided(callable $stands): array
-    {
         $pools = $this->pools;
-        foreach (array_filter($this->equipment->dividers, $stands) as $divider) {
-            $pools = array_merge(...array_map(
-                fn (Pool $pool): array => $pool->key === $divider->pool ? self::halves($pool, $divider->at) : [$pool],
-                $pools,
-            ));
+        foreach ($this->equipment->dividers as $divider) {
+            if ($divider->until === null) {
+                $pools = array_merge(...array_map(
+                    fn (Pool $pool): array => $pool->key === $divider->pool ? self::halves($pool, $divider->at) : [$pool],
+                    $pools,
+                ));
+            }
         }
 
         return $pools;

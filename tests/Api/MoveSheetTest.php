@@ -211,6 +211,15 @@ final class MoveSheetTest extends ApiTestCase
         $this->deleteJson("/api/v1/quarantines/{$id}")->assertNoContent();
     }
 
+    public function test_what_to_mind_of_a_product_is_told_before_it_is_given(): void
+    {
+        $cautions = array_column($this->getJson('/api/v1/treatment-products')->assertOk()->json(), 'caution', 'product_class');
+
+        $this->assertStringContainsString('invertebrates', $cautions['copper']);
+        $this->assertStringContainsString('vet', $cautions['antibiotic']);
+        $this->assertSame('', $cautions['antifungal']);
+    }
+
     public function test_bad_looks_are_refused(): void
     {
         $id = $this->watchOf('Burr')['id'];

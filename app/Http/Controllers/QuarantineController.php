@@ -10,16 +10,19 @@ use App\Http\Requests\ConditionRequest;
 use App\Http\Requests\QuarantineRequest;
 use App\Http\Requests\TreatmentRequest;
 use App\Http\Resources\Recorded;
+use App\Http\Resources\TreatmentProduct;
 use App\Models\Condition;
 use App\Models\Fish;
 use App\Models\Quarantine;
 use App\Models\Treatment;
 use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
+use Biomegas\Moving\Quarantine\ProductClass;
 use Biomegas\RefusedEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -30,6 +33,14 @@ final readonly class QuarantineController
 {
     public function __construct(private FacilityReader $reader)
     {
+    }
+
+    #[OA\Get(path: '/api/v1/treatment-products', operationId: 'listTreatmentProducts')]
+    #[AnswersList('TreatmentProduct', 'What each wants minded.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    public function products(): JsonResponse
+    {
+        return response()->json(array_map(fn (ProductClass $one): TreatmentProduct => new TreatmentProduct($one, $one->caution()), ProductClass::cases()));
     }
 
     #[OA\Post(path: '/api/v1/fish/{fish}/quarantines', operationId: 'beginQuarantine')]

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { BeforeAfterSheet, CalendarAddress, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, Moves, MoveSheetPage, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TubSheet, WatchSheet, WaterChart, Weighed } from './types'
+import type { BeforeAfterSheet, CalendarAddress, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, Moves, MoveSheetPage, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TreatmentProduct, TubSheet, WatchSheet, WaterChart, Weighed } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -28,6 +28,9 @@ export const tubQuery = (fish: number, asked: string) =>
     queryOptions({ queryKey: ['log', 'tub', fish, asked], queryFn: () => get<TubSheet>(`fish/${fish}/tub?${asked}`), enabled: asked !== '', retry: false })
 
 export const movesQuery = queryOptions({ queryKey: ['log', 'moves'], queryFn: () => get<Moves>('moves') })
+
+/** They change with the application only. */
+export const treatmentProductsQuery = queryOptions({ queryKey: ['treatment-products'], queryFn: () => get<TreatmentProduct[]>('treatment-products'), staleTime: Infinity })
 
 export const moveSheetQuery = (id: number) => queryOptions({ queryKey: ['log', 'move-sheets', id], queryFn: () => get<MoveSheetPage>(`move-sheets/${id}`) })
 

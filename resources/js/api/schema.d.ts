@@ -517,6 +517,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/treatment-products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTreatmentProducts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/quarantines": {
         parameters: {
             query?: never;
@@ -2561,6 +2577,13 @@ export interface components {
             upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
+        };
+        /** @description A class of products for treatments, with what to mind. */
+        TreatmentProduct: {
+            /** @enum {string} */
+            product_class: "copper" | "formalin" | "antiparasitic" | "wormer" | "antibiotic" | "antifungal" | "salt";
+            /** @description Empty: nothing besides the label. */
+            caution: string;
         };
         /** @description A treatment: the label and a vet decide. */
         TreatmentRow: {
@@ -5055,6 +5078,35 @@ export interface operations {
             };
             /** @description No such probe. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listTreatmentProducts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What each wants minded. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreatmentProduct"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

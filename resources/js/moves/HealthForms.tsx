@@ -1,5 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { treatmentProductsQuery } from '../api/queries'
 import type { ConditionRequest, ProductClass, TreatmentRequest } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
@@ -28,6 +30,7 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
 export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => void }) {
     const { today } = useKeeper()
     const [product, setProduct] = useState<ProductClass>('antiparasitic')
+    const caution = useQuery(treatmentProductsQuery).data?.find((one) => one.product_class === product)?.caution ?? ''
     const [dose, setDose] = useState('')
     const [date, setDate] = useState(today)
     const [until, setUntil] = useState(today)
@@ -36,7 +39,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
     return (
         <EntryForm act={said.treat} isSaving={entry.isSaving} error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])} onCancel={onDone} onSave={() => entry.save({ product_class: product, dose: dose === '' ? null : dose, date, until, withdrawal: withdrawal === '' ? null : withdrawal })}>
             <ChoiceField label={said.product} options={optionsOf(productWords)} value={product} onChange={(value) => setProduct(value as ProductClass)} />
-            {said.cautions[product] !== '' && <chakra.p color="over" fontWeight={600}>{said.cautions[product]}</chakra.p>}
+            {caution !== '' && <chakra.p color="over" fontWeight={600}>{caution}</chakra.p>}
             <TextField label={said.dose} value={dose} onChange={setDose} error={entry.fieldError('dose')} />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <TextField label={said.first} type="date" value={date} onChange={setDate} error={entry.fieldError('date')} />

@@ -121,15 +121,6 @@ export const moveWords = {
         withdrawal: 'Works on until',
         treated: 'Written down. The label and a vet decide.',
         help: 'Follow the label; a vet decides. Change water as it says, and never let copper or other killers of invertebrates into the display or its rock.',
-        cautions: {
-            copper: 'Kills invertebrates and harms rays; stays in rock and gravel: never into the display.',
-            formalin: 'Takes oxygen and harms lungs and skin: air on, gloves, open windows.',
-            antiparasitic: 'Many kill shrimps and snails, and some harm rays: read the label for the kind.',
-            wormer: 'Many kill shrimps and snails, and some harm rays: read the label for the kind.',
-            antibiotic: "On a vet's prescription, for the whole course; it harms the filter too.",
-            antifungal: '',
-            salt: 'Some catfish and many plants do not bear it.',
-        } satisfies Record<ProductClass, string>,
     },
 
     calendar: {

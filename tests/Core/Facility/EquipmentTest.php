@@ -60,9 +60,11 @@ final class EquipmentTest extends TestCase
         $day = LocalDate::fromIso('2027-03-01');
         $for = fn (?LocalDate $until): System => Kinds::tank('long', 242, 72)->with(new Equipment(dividers: [new Divider('long', 800, $day, $until)]));
 
-        $this->assertCount(1, $for(null)->poolsOn($day->plusDays(-1)));
-        $this->assertCount(2, $for(null)->poolsOn($day));
-        $this->assertCount(1, $for($day->plusDays(5))->poolsOn($day->plusDays(5)));
+        $stands = fn (?LocalDate $until, int $days): bool => (new Divider('long', 800, $day, $until))->standsOn($day->plusDays($days));
+
+        $this->assertSame([false, true, true], [$stands(null, -1), $stands(null, 0), $stands(null, 4000)]);
+        $this->assertSame([true, false], [$stands($day->plusDays(5), 4), $stands($day->plusDays(5), 5)]);
+        $this->assertCount(2, $for(null)->lastingPools());
         $this->assertCount(1, $for($day->plusDays(5))->lastingPools(), 'one that comes out soon does not decide for years');
         $this->assertEqualsWithDelta(1600, max(array_map(fn ($pool): float => $pool->shape->swimLength(), $for(null)->lastingPools())), 1e-6);
     }
