@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { get } from './client'
-import type { BeforeAfterSheet, CalendarAddress, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, Moves, MoveSheetPage, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TreatmentProduct, TubSheet, WatchSheet, WaterChart, Weighed } from './types'
+import type { BeforeAfterSheet, CalendarAddress, FishRow, FishSheet, KindRow, KindSheet, LodgerRow, Moves, MoveSheetPage, OtherFuture, Quantity, RefillSheet, RulebookSheet, Session, SystemPage, SystemSheet, Today, TreatmentProduct, TubSheet, WaterChart, Weighed } from './types'
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
@@ -33,8 +33,6 @@ export const movesQuery = queryOptions({ queryKey: ['log', 'moves'], queryFn: ()
 export const treatmentProductsQuery = queryOptions({ queryKey: ['treatment-products'], queryFn: () => get<TreatmentProduct[]>('treatment-products'), staleTime: Infinity })
 
 export const moveSheetQuery = (id: number) => queryOptions({ queryKey: ['log', 'move-sheets', id], queryFn: () => get<MoveSheetPage>(`move-sheets/${id}`) })
-
-export const watchQuery = (id: number) => queryOptions({ queryKey: ['log', 'watches', id], queryFn: () => get<WatchSheet>(`watches/${id}`) })
 
 export const calendarQuery = queryOptions({ queryKey: ['log', 'calendar'], queryFn: () => get<CalendarAddress>('calendar') })
 

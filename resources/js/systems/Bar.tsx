@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { ink } from '../theme/tokens'
+import { percent } from '../units/share'
 import { systemWords } from '../words/systems'
 
 interface Props {
@@ -27,7 +28,7 @@ export function Bar({ name, share, unknown = '', isLess = false }: Props) {
                         <rect width="100%" height="100%" fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.4} />
                         <rect width={`${Math.min(1, share) * 100}%`} height="100%" fill={share > 1 ? 'url(#hatch-over)' : ink(colour)} />
                     </svg>
-                    <chakra.b color={share > CLOSE ? colour : undefined} fontWeight={isLess ? 500 : 700} whiteSpace="nowrap">{Math.round(share * 100)} %{share > 1 ? `, ${systemWords.tooMuch}` : ''}</chakra.b>
+                    <chakra.b color={share > CLOSE ? colour : undefined} fontWeight={isLess ? 500 : 700} whiteSpace="nowrap">{percent(share)}{share > 1 ? `, ${systemWords.tooMuch}` : ''}</chakra.b>
                 </>
             )}
         </Box>

@@ -9,6 +9,7 @@ import { Section } from '../frame/Section'
 import { KindField, kindNamed } from '../kinds/KindField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { massWords } from '../units/length'
+import { percent } from '../units/share'
 import { systemWords } from '../words/systems'
 import { ForecastPicture } from './ForecastPicture'
 
@@ -101,7 +102,6 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
     )
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 function valueWords(name: keyof typeof said.rows, side: StandingSide): string {
     const value = side[name]

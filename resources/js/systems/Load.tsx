@@ -6,12 +6,12 @@ import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { monthOfYear } from '../units/day'
 import { massWords } from '../units/length'
+import { percent } from '../units/share'
 import { weight } from '../units/volume'
 import { systemWords } from '../words/systems'
 
 const said = systemWords.load
 const MONTHS_APART = 3
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 /** What the fish ask of the water, today and as they grow, and what that does to nitrate. */
 export function Load({ page: { load, system } }: { page: SystemPage }) {

@@ -9,6 +9,7 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { longDay, monthOfYear } from '../units/day'
 import { metres, projected } from '../units/length'
+import { percent } from '../units/share'
 import { temperature, volume } from '../units/volume'
 import { nameWithCount } from '../words/en'
 import { systemWords } from '../words/systems'
@@ -31,7 +32,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
         system.temperature_c === null ? '' : temperature(system.temperature_c, units),
         volume(system.water_litres, units),
         `${metres(depth, units)} deep`,
-        `${said.load.change.toLowerCase()} ${Math.round(system.water.weekly_change * 100)} %`,
+        `${said.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
         load.hours_without_pump === null ? '' : `${said.load.pump.toLowerCase()}: ${said.load.pumpHours(load.hours_without_pump)}`,
     ]
     return (

@@ -5,6 +5,7 @@ import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { longDay, shortDay } from '../units/day'
+import { percent } from '../units/share'
 import { systemWords, workWords } from '../words/systems'
 import { useTakeOut } from './useTakeOut'
 import { WaterChartBox } from './WaterChartBox'
@@ -59,7 +60,7 @@ function Entries({ page }: { page: SystemPage }) {
     const takeOut = useTakeOut()
     const entries = [
         ...page.tests.map((test) => ({ key: `test-${test.id}`, path: `water-tests/${test.id}`, date: test.date, words: test.values.map((one) => (one.quantity === 'ph' ? one.said : `${one.quantity === 'temperature_c' ? '' : `${shortNames[one.quantity] ?? ''} `}${one.said}`)).join(', '), note: test.note })),
-        ...page.works.map((work) => ({ key: `work-${work.id}`, path: `water-works/${work.id}`, date: work.date, words: `${workWords[work.kind]}${work.share === null ? '' : `, ${Math.round(work.share * 100)} %`}`, note: null })),
+        ...page.works.map((work) => ({ key: `work-${work.id}`, path: `water-works/${work.id}`, date: work.date, words: `${workWords[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`, note: null })),
     ].sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0))
     return (
         <Box>

@@ -3,6 +3,7 @@ import type { FishSheet } from '../api/types'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
 import { bare, measured } from '../units/length'
+import { percent } from '../units/share'
 
 /** Every word on the screens, in one place. */
 
@@ -330,7 +331,6 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
         : daySpan(window.early, window.late, today, 'to', 'short')
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 /** The answer to a what-if. */
 export function whatIfSentence(name: string, home: string, reason: string, window: Window, today: string, horizon: string): string {

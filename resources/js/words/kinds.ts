@@ -1,5 +1,6 @@
 import type { Claim, KindRow, KindSheet, Role } from '../api/types'
 import type { LengthUnit } from '../units/length'
+import { percent } from '../units/share'
 import { lengthRange } from './en'
 
 /** Words about kinds. */
@@ -55,5 +56,5 @@ export const kindSentence = (sheet: KindSheet, unit: LengthUnit): string => `${s
 
 export function claimSentence(claim: Claim): string {
     const who = `${claimWords[claim.kind]}${claim.sex === null ? '' : `, ${claim.sex}s`}`
-    return claim.share === 0 ? `${who}: says what is possible, does not count toward the usual` : `${who}: counts for ${Math.round(claim.share * 100)} %`
+    return claim.share === 0 ? `${who}: says what is possible, does not count toward the usual` : `${who}: counts for ${percent(claim.share)}`
 }

@@ -92,7 +92,6 @@ export const moveWords = {
         settle: 'It has settled',
         settled: (name: string) => `${name} has settled: the watch is over.`,
         takeOut: 'Take it out: a time-out',
-        goesOn: 'The watch goes on.',
         began: (when: string) => `since ${when}`,
     },
 

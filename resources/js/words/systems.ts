@@ -1,10 +1,10 @@
-import type { Fitting, GrowingFish, PreparationSheet, Quantity, StandingSide, SystemSheet, WaterForecast, WaterWorkRow } from '../api/types'
+import type { Fitting, GrowingFish, PreparationSheet, Quantity, StandingSide, SystemSheet, WaterWorkRow } from '../api/types'
 import { longDay } from '../units/day'
+import { percent } from '../units/share'
 import { number } from './en'
 
 /** Every word about systems and their water, in one place. */
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`
 
 export const systemWords = {
     open: 'Plan, water and load',
@@ -165,7 +165,6 @@ export const systemWords = {
         cold: 'Cold water',
         hot: 'Hot water',
         fill: 'Fill with',
-        fillHelp: 'Empty: as warm as the system.',
         dose: 'Product, ml per 100 l',
         doseOf: (ml: number) => `${ml} ml of the product for the new water; its label decides.`,
         cool: (degrees: number) => `With cold water alone it would cool by ${degrees} °C.`,
@@ -296,13 +295,6 @@ export const workWords: Record<WaterWorkRow['kind'], string> = {
     'deep-cleaned': 'filter deep-cleaned',
     scrubbed: 'filter scrubbed',
     'chlorinated-tap': 'filter washed under the tap',
-}
-
-export const outcomeWords: Record<WaterForecast['outcome'], string> = {
-    safe: 'stays safe',
-    'test-daily': 'test each day',
-    'too-much': 'harms',
-    'filter-too-small': 'filter too small',
 }
 
 /** The sentence above the floor plan on its date. */
