@@ -8,9 +8,11 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * An invented placement problem of any size: fish that grow, tanks and vats of
- * all sizes, ponds that are closed in winter, a few systems still to be
- * opened, some that would swallow others. Periods are months.
+ * An invented placement problem of any size: fish that grow out of small tanks
+ * in which they begin, systems each half as large again as the one before,
+ * ponds that are closed to tender kinds in winter, a few systems still to be
+ * opened, some fish that would swallow others until those have grown, some
+ * that quarrel once they are grown. Periods are months.
  */
 final class InventedPlacement
 {
@@ -18,85 +20,95 @@ final class InventedPlacement
 
     private const POND_MONTHS = [4, 5, 6, 7, 8, 9];
 
+    /** Room of all systems together, times what all fish need in the end. */
+    private const ROOM = [1.1, 1.8];
+
+    private const GROWTH_OF_SYSTEMS = 1.5;
+
+    /** Of its own length, what a fish can swallow. */
+    private const MOUTH = 0.4;
+
+    /** Of the short side of a system: from here on a fish is strained, and from there on it does not fit. */
+    private const STRAINED = 0.35;
+
+    private const TOO_LONG = 0.7;
+
     private readonly Randomizer $random;
 
-    /** @var list<array{float, float, float}> start, adult and pace of each unit */
+    /** @var list<array{start: float, adult: float, pace: float, tender: bool}> metres, 1/month */
     private array $fish = [];
 
+    /** @var list<array{side: float, capacity: float, opens: bool, pond: bool}> */
+    private array $rooms = [];
+
     private function __construct(
-        private readonly int $units,
-        private readonly int $systems,
         private readonly int $periods,
+        int $units,
+        int $systems,
         int $seed,
     ) {
         $this->random = new Randomizer(new Mt19937($seed));
         for ($u = 0; $u < $units; $u++) {
-            $adult = $this->between(1.0, 6.0);
-            $this->fish[] = [$adult * $this->between(0.1, 0.7), $adult, $this->between(0.03, 0.12)];
+            $adult = $this->between(0.2, 1.4);
+            $this->fish[] = ['start' => $adult * $this->between(0.1, 0.6), 'adult' => $adult, 'pace' => $this->between(0.03, 0.12), 'tender' => $this->oneIn(2)];
+        }
+        $needed = array_sum(array_map(fn (int $u): float => $this->floor($u, $periods - 1), range(0, $units - 1)));
+        $share = array_map(fn (int $s): float => self::GROWTH_OF_SYSTEMS ** $s * $this->between(0.8, 1.25), range(0, $systems - 1));
+        $room = $needed * $this->between(...self::ROOM) / array_sum($share);
+        foreach ($share as $s => $one) {
+            $isLargest = $s === $systems - 1;
+            $this->rooms[] = [
+                // The largest is always there and takes everybody, so that there is a way for each by itself.
+                'side' => $isLargest ? 3.0 : 0.6 + 2.0 * $s / $systems,
+                'capacity' => round($one * $room, 1),
+                'opens' => ! $isLargest && $s > 1 && $this->oneIn(4),
+                'pond' => ! $isLargest && $s % 5 === 3,
+            ];
         }
     }
 
-    /** @return array<string, mixed> in the words of the placement format */
-    public static function document(int $units, int $systems, int $periods, int $conflicts, int $seed): array
+    /**
+     * @param  bool  $isNamed  two loads by name, floor and feed, in place of one
+     * @return array<string, mixed> in the words of the placement format
+     */
+    public static function document(int $units, int $systems, int $periods, int $conflicts, int $seed, bool $isNamed = false): array
     {
-        return (new self($units, $systems, $periods, $seed))->build($conflicts);
+        return (new self($periods, $units, $systems, $seed))->build($conflicts, $isNamed);
     }
 
     /** @return array<string, mixed> */
-    private function build(int $conflicts): array
+    private function build(int $conflicts, bool $isNamed): array
     {
-        $systems = $this->inventSystems();
+        $overload = $this->pick([0.5, 1.0, 1.5, 3.0]);
+        $systems = [];
+        foreach ($this->rooms as $s => $room) {
+            $systems[] = [
+                'key' => "s{$s}",
+                'capacity' => $isNamed ? ['floor' => $room['capacity'], 'feed' => round($room['capacity'] * $this->between(0.2, 0.5), 1)] : $room['capacity'],
+                'opening_cost' => $room['opens'] ? round($this->between(10, 60)) : 0.0,
+                'available_from' => $room['opens'] ? $this->random->getInt(1, max(1, intdiv($this->periods, 3))) : 0,
+            ];
+        }
 
         return [
             'format' => 'biomegas-placement/1',
             'periods' => $this->periods,
-            'overload_cost' => 1.5,
-            'systems' => array_map(fn (array $one): array => array_diff_key($one, ['pond' => 0, 'size' => 0]), $systems),
-            'units' => array_map(fn (int $u): array => $this->unit($u, $systems), range(0, $this->units - 1)),
-            'conflicts' => $this->inventConflicts($conflicts),
+            'overload_cost' => $isNamed ? ['floor' => $overload, 'feed' => 2 * $overload] : $overload,
+            'systems' => $systems,
+            'units' => array_map(fn (int $u): array => $this->unit($u, $isNamed), array_keys($this->fish)),
+            'conflicts' => $this->conflicts($conflicts),
         ];
     }
 
-    /** @return list<array<string, mixed>> the last one large and always open, so that there is a plan */
-    private function inventSystems(): array
+    /** @return array<string, mixed> */
+    private function unit(int $u, bool $isNamed): array
     {
-        $systems = [];
-        for ($s = 0; $s < $this->systems; $s++) {
-            $isLast = $s === $this->systems - 1;
-            $size = $isLast ? 7.0 : 1.5 + 5.5 * $s / $this->systems;
-            $isNew = ! $isLast && $this->random->getInt(0, 4) === 0;
-            $systems[] = [
-                'key' => "s{$s}",
-                'capacity' => round($isLast ? $this->units * 8.0 : $this->between(0.6, 1.4) * $this->units * 60 / $this->systems / 4, 1),
-                'opening_cost' => $isNew ? round($this->between(10, 60)) : 0.0,
-                'available_from' => $isNew ? $this->random->getInt(1, max(1, intdiv($this->periods, 4))) : 0,
-                'pond' => ! $isLast && $s % 5 === 3,
-                'size' => $size,
-            ];
-        }
-
-        return $systems;
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $systems
-     * @return array<string, mixed>
-     */
-    private function unit(int $u, array $systems): array
-    {
-        $load = $strain = [];
-        for ($t = 0; $t < $this->periods; $t++) {
-            $load[] = round($this->length($u, $t) ** 2, 2);
-        }
-        foreach ($systems as $s => $system) {
-            $list = [];
-            for ($t = 0; $t < $this->periods; $t++) {
-                $share = $this->length($u, $t) / $system['size'];
-                $isWinter = $system['pond'] && ! in_array($t % self::MONTHS, self::POND_MONTHS, true);
-                $list[] = $share > 1.0 || $isWinter ? null : round(max(0.0, $share - 0.7) * 10, 2);
-            }
-            if ($s === count($systems) - 1 || $this->random->getInt(0, 9) > 1) {
-                $strain[$system['key']] = $list;
+        $floor = array_map(fn (int $t): float => $this->floor($u, $t), range(0, $this->periods - 1));
+        $strain = [];
+        foreach ($this->rooms as $s => $room) {
+            $list = array_map(fn (int $t): ?float => $this->strain($u, $room, $t), range(0, $this->periods - 1));
+            if ($s === count($this->rooms) - 1 || ($list !== array_fill(0, $this->periods, null) && ! $this->oneIn(5))) {
+                $strain["s{$s}"] = $list;
             }
         }
 
@@ -105,42 +117,84 @@ final class InventedPlacement
             'start' => $this->startOf($strain),
             'move_cost' => round($this->between(2, 9), 2),
             'min_stay' => $this->random->getInt(1, 4),
-            'load' => $load,
+            'load' => $isNamed ? ['floor' => $floor, 'feed' => array_map(fn (float $one): float => round(0.4 * $one ** 0.8, 2), $floor)] : $floor,
             'strain' => $strain,
         ];
+    }
+
+    /** @param  array{side: float, capacity: float, opens: bool, pond: bool}  $room */
+    private function strain(int $u, array $room, int $t): ?float
+    {
+        $share = $this->length($u, $t) / $room['side'];
+        $isWinter = $room['pond'] && ! in_array($t % self::MONTHS, self::POND_MONTHS, true);
+
+        return $share > self::TOO_LONG || ($isWinter && $this->fish[$u]['tender']) ? null : round(max(0.0, $share - self::STRAINED) * 10, 2);
     }
 
     /** @param  array<string, list<float|null>>  $strain */
     private function startOf(array $strain): string
     {
         $open = array_keys(array_filter($strain, fn (array $list): bool => $list[0] !== null));
+        $open = array_values(array_filter($open, fn (string $key): bool => ! $this->rooms[(int) substr($key, 1)]['opens']));
 
-        return $open[$this->random->getInt(0, count($open) - 1)];
+        return $open[$this->random->getInt(0, intdiv(count($open) - 1, 2))];
     }
 
-    /** @return list<array<string, mixed>> the larger swallows the smaller until that has grown */
-    private function inventConflicts(int $wanted): array
+    /** @return list<array<string, mixed>> the larger swallows the smaller until that has grown; grown ones quarrel */
+    private function conflicts(int $wanted): array
     {
         $conflicts = [];
-        for ($n = 0; $n < $wanted; $n++) {
-            [$a, $b] = [$this->random->getInt(0, $this->units - 1), $this->random->getInt(0, $this->units - 1)];
-            if ($a !== $b) {
-                $from = $this->random->getInt(0, max(0, intdiv($this->periods, 3)));
-                $conflicts[] = [
-                    'units' => ["u{$a}", "u{$b}"], 'from' => $from, 'to' => $this->random->getInt($from, $this->periods - 1),
-                    'cost' => $this->random->getInt(0, 3) === 0 ? null : round($this->between(1, 20), 2),
-                ];
+        $taken = [];
+        for ($try = 0; $try < 20 * $wanted && count($conflicts) < $wanted; $try++) {
+            [$a, $b] = [$this->random->getInt(0, count($this->fish) - 1), $this->random->getInt(0, count($this->fish) - 1)];
+            $until = $this->swallowsUntil($a, $b);
+            if ($a === $b || isset($taken[min($a, $b)][max($a, $b)]) || ($until < 0 && $this->oneIn(2))) {
+                continue;
             }
+            $taken[min($a, $b)][max($a, $b)] = true;
+            $conflicts[] = $until >= 0
+                ? ['units' => ["u{$a}", "u{$b}"], 'from' => 0, 'to' => $until, 'cost' => $this->oneIn(2) ? null : round($this->between(8, 35), 2)]
+                : ['units' => ["u{$a}", "u{$b}"], 'from' => $this->random->getInt(0, intdiv($this->periods, 2)), 'to' => $this->periods - 1, 'cost' => round($this->between(1, 7), 2)];
         }
 
         return $conflicts;
     }
 
+    /** @return int the last period in which the first can swallow the second; below 0: never */
+    private function swallowsUntil(int $a, int $b): int
+    {
+        for ($t = $this->periods - 1; $t >= 0; $t--) {
+            if ($this->length($b, $t) < self::MOUTH * $this->length($a, $t)) {
+                return $t;
+            }
+        }
+
+        return -1;
+    }
+
+    private function floor(int $u, int $t): float
+    {
+        return round(20 * $this->length($u, $t) ** 2, 2);
+    }
+
     private function length(int $u, int $t): float
     {
-        [$start, $adult, $pace] = $this->fish[$u];
+        ['start' => $start, 'adult' => $adult, 'pace' => $pace] = $this->fish[$u];
 
         return $adult - ($adult - $start) * exp(-$pace * $t);
+    }
+
+    private function oneIn(int $many): bool
+    {
+        return $this->random->getInt(1, $many) === 1;
+    }
+
+    /**
+     * @param  list<float>  $values
+     */
+    private function pick(array $values): float
+    {
+        return $values[$this->random->getInt(0, count($values) - 1)];
     }
 
     private function between(float $low, float $high): float

@@ -4,50 +4,72 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
-/** At fixed prices: the least that any plan must still cost from a period on, whatever was done before. */
+/** At the prices of a part: the least that any of its plans must still cost from a period on, whatever was done before. */
 final readonly class Completions
 {
-    /** @var list<float> what the prices are worth from each period on */
-    private array $worthFrom;
+    /** @var list<array<int, float>> by unit and cell, strain and links */
+    public array $prices;
 
     /** @var list<array<int, float>> sums of prices by unit and system x (periods + 1) + period */
     private array $sums;
 
-    /**
-     * @param  list<UnitPaths>  $solvers  solved at these prices
-     * @param  list<array<int, float>>  $prices  by unit and cell
-     * @param  list<float>  $worth  by period
-     */
+    /** @var array<int, array<int, float>> by system and period, what its cells are worth from there on, at most 0 */
+    private array $worthFrom;
+
+    /** @var list<float> by period, what all systems are worth while no undecided one is open */
+    private array $worthClosed;
+
+    /** @param  list<CellPacking>  $packings  by cell */
     public function __construct(
-        private Problem $problem,
-        public array $solvers,
-        public array $prices,
-        array $worth,
-        /** Openings that are paid for in any case. */
-        public float $openingsPaid,
+        public Part $part,
+        array $packings,
     ) {
-        $from = [$problem->periods => 0.0];
-        for ($t = $problem->periods - 1; $t >= 0; $t--) {
-            $from[$t] = $from[$t + 1] + $worth[$t];
+        $problem = $part->problem;
+        $prices = $sums = [];
+        foreach ($part->solvers as $u => $solver) {
+            $own = $part->links[$u];
+            foreach ($problem->strain[$u] as $cell => $strain) {
+                $own[$cell] += $strain ?? 0.0;
+            }
+            $solver->solve($own);
+            $prices[] = $own;
+            $sums[] = $this->sumsOf($own);
         }
-        ksort($from);
-        $this->worthFrom = array_values($from);
-        $this->sums = array_map($this->sumsOf(...), $prices);
+        [$this->prices, $this->sums] = [$prices, $sums];
+        $worthFrom = [];
+        $closed = array_fill(0, $problem->periods + 1, 0.0);
+        foreach ($problem->systems as $s => $_) {
+            $worthFrom[$s][$problem->periods] = 0.0;
+            for ($t = $problem->periods - 1; $t >= 0; $t--) {
+                $cell = $s * $problem->periods + $t;
+                $worthFrom[$s][$t] = $worthFrom[$s][$t + 1] + $packings[$cell]->solve(array_column($part->links, $cell))[0];
+                $closed[$t] += min(0.0, $worthFrom[$s][$t] + ($part->undecided[$s] ?? 0.0));
+            }
+        }
+        [$this->worthFrom, $this->worthClosed] = [$worthFrom, $closed];
     }
 
-    /** @return float to add to the sum over units; at most 0 */
-    public function constant(int $period): float
+    /**
+     * @param  array<int, true>  $opened  undecided systems that are open by then
+     * @return float to add to the sum over units; at most 0
+     */
+    public function worth(int $period, array $opened): float
     {
-        return -$this->worthFrom[$period];
+        $worth = $this->worthClosed[$period];
+        foreach ($opened as $s => $_) {
+            $worth += $this->worthFrom[$s][$period] - min(0.0, $this->worthFrom[$s][$period] + $this->part->undecided[$s]);
+        }
+
+        return $worth;
     }
 
     /** For a unit that is in the system before this period and must stay there for so many more periods. */
     public function of(int $unit, int $system, int $locked, int $period): float
     {
-        $end = min($period + $locked, $this->problem->periods);
-        $at = $system * ($this->problem->periods + 1);
+        $end = min($period + $locked, $this->part->problem->periods);
+        $at = $system * ($this->part->problem->periods + 1);
 
-        return $this->sums[$unit][$at + $end] - $this->sums[$unit][$at + $period] + $this->solvers[$unit]->toGo($system, $end);
+        return $this->sums[$unit][$at + $end] - $this->sums[$unit][$at + $period] + $this->part->solvers[$unit]->toGo($system, $end);
     }
 
     /**
@@ -56,9 +78,9 @@ final readonly class Completions
      */
     private function sumsOf(array $prices): array
     {
-        $periods = $this->problem->periods;
+        $periods = $this->part->problem->periods;
         $sums = [];
-        foreach ($this->problem->systems as $s => $_) {
+        foreach ($this->part->problem->systems as $s => $_) {
             $sum = 0.0;
             $sums[$s * ($periods + 1)] = 0.0;
             for ($t = 0; $t < $periods; $t++) {

@@ -5,151 +5,449 @@ declare(strict_types=1);
 namespace Biomegas\Placement;
 
 /**
- * A sharper bound: every unit keeps its own path, every cell chooses its own
- * set of units with overload and conflicts held exactly, and prices make the
- * two agree. Where loads are few and large, dividing them between cells is
- * what the plain prices believe in and no plan can do; here no cell can either.
+ * A lower bound by members that decide for themselves: every unit takes its
+ * own path, every cell its own set of units with overload and conflicts held
+ * exactly, every system that costs something is opened or not. Prices make
+ * them agree: the unit pays for a cell what the cell gains by it, and a cell
+ * that is used pays rent to the opening. Whatever the prices, the sum of what
+ * each does best by itself is no more than any plan costs.
+ *
+ * The prices are raised as in the method of multipliers. Every member keeps a
+ * mixture of its choices; a step moves one mixture towards its best choice at
+ * present as far as that pays (block-coordinate Frank-Wolfe), with a charge
+ * that grows with the square of disagreement; then the prices take the charge
+ * over. (The method: Swoboda & Kolmogorov 2019, "MAP inference via
+ * block-coordinate Frank-Wolfe algorithm"; from memory.)
  */
 final class Decomposition
 {
+    private const NOTHING = 1e-9;
+
+    /** Charge at first, times the cost of a plan for each unit and period. */
+    private const FIRST_CHARGE = 10.0;
+
+    private const LEAST_CHARGE = 0.02;
+
+    private const PASSES = 2;
+
+    private const STEPS_OF_A_CELL = 2;
+
+    /** Rounds without a better bound until the charge is halved. */
     private const PATIENCE = 20;
 
-    /** @var list<CellPacking> by cell */
-    private array $cells = [];
+    /** So many falls one after the other below the bound: the charge is too great. */
+    private const MOST_FALLS = 2;
 
-    /** @var list<UnitPaths> */
-    private array $solvers = [];
+    /** Above this share it is not certain whether a system is opened. */
+    private const CERTAIN = 0.05;
 
-    /** @var array<int, array{float, list<int>}> what cells chose, until one of their gains changes */
-    private array $packed = [];
+    /** So that a unit is asked about even where all mixtures are certain. */
+    private const LITTLE = 0.001;
+
+    /** Beside a load. */
+    private const WEIGHT_OF_A_CONFLICT = 0.3;
+
+    /** Every so many rounds it is asked whether it still pays to go on: whether so much of the way to the plan was gained. */
+    private const ASKED_EVERY = 10;
+
+    private const WORTHWHILE = 0.02;
 
     public int $rounds = 0;
 
-    /** @var array<int, array<int, int>> how often each unit's path went through each cell */
-    public array $seen = [];
+    /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there */
+    public array $there = [];
 
-    /**
-     * @param  array<int, array<int, true>>  $forbidden  by unit, cells that are forbidden besides
-     * @param  array<int, array<int, float>>  $links  prices by unit and cell: what the unit pays and the cell gains
-     * @param  float  $paid  openings that are decided
-     */
+    /** @var array<int, float> by undecided system, how much of its mixture is open */
+    public array $opened = [];
+
+    /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
+    private array $links;
+
+    /** @var array<int, array<int, float>> by undecided system and period, what a used cell pays to the opening */
+    private array $rents;
+
+    private float $charge = 0.0;
+
+    /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
+    private array $strain = [];
+
+    /** @var array<int, float> by unit, strain and moves of its mixture */
+    private array $pathCost = [];
+
+    /** @var array<int, list<int>> by cell, units that may be there */
+    private array $allowed = [];
+
+    /** @var array<int, array<int, float>> by cell and unit, how much of its mixture has it */
+    private array $taken = [];
+
+    /** @var array<int, float> by cell, overload and conflicts of its mixture */
+    private array $cellCost = [];
+
+    /** @var array<int, float> by cell of an undecided system, how much of its mixture is used */
+    private array $used = [];
+
+    /** @var array<int, float> what a cell is worth by itself, kept while its prices stay and its mixture is the best */
+    private array $settled = [];
+
+    /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
-        private readonly Problem $problem,
-        array $forbidden,
-        public array $links,
-        private readonly float $paid,
+        private readonly Part $part,
+        private readonly array $packings,
     ) {
+        $problem = $part->problem;
+        [$this->links, $this->rents] = [$part->links, $part->rents];
         foreach ($problem->units as $u => $_) {
-            $this->solvers[] = new UnitPaths($problem, $u, $forbidden[$u]);
+            $this->strain[] = array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u]);
         }
         foreach ($problem->systems as $s => $_) {
             for ($t = 0; $t < $problem->periods; $t++) {
-                $this->cells[] = new CellPacking($problem, $s, $t, self::togetherAt($problem, $t));
+                $this->allowed[] = array_keys(array_filter($part->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
             }
         }
     }
 
     /**
-     * @param  float  $target  cost of a known plan
-     * @return float the best bound
+     * Raises the bound of the part and gives it the prices behind it.
+     *
+     * @param  float  $target  cost of a known plan; a bound that reaches it is good enough
      */
-    public function improve(float $target, int $rounds, Budget $budget, float $share): float
+    public function improve(float $target, int $rounds, Budget $budget, float $share): void
     {
-        $bound = -INF;
-        $step = 1.0;
-        $failures = 0;
-        $best = $this->links;
-        for ($round = 0; $round < $rounds && ! $budget->isSpent($share); $round++) {
-            $this->rounds++;
-            [$value, $slopes, $norm] = $this->evaluate();
-            if ($value > $bound + 1e-9) {
-                [$bound, $best, $failures] = [$value, $this->links, 0];
-            } elseif (++$failures >= self::PATIENCE) {
-                [$step, $failures, $this->links, $this->packed] = [$step / 2, 0, $best, []];
+        $value = $this->value();
+        if ($value >= UnitPaths::NEVER) {
+            $this->part->bound = INF;
 
-                continue;
-            }
-            if ($bound >= $target || $norm === 0 || $step < 1e-3) {
-                break;
-            }
-            $length = $step * max(1e-6, $target - $value) / $norm;
-            foreach ($slopes as [$u, $cell, $slope]) {
-                $this->links[$u][$cell] += $length * $slope;
-                unset($this->packed[$cell]);
-            }
+            return;
         }
-
-        $this->links = $best;
-
-        return $bound;
+        $first = $this->charge = $this->firstCharge(min($target, $this->usualCost($value)));
+        $this->begin();
+        $failures = $falls = 0;
+        $asked = $value;
+        for ($round = 0; $round <= $rounds; $round++) {
+            if ($value > $this->part->bound + self::NOTHING) {
+                [$this->part->bound, $this->part->links, $this->part->rents, $failures] = [$value, $this->links, $this->rents, 0];
+                $falls = 0;
+            } elseif (++$failures >= self::PATIENCE || $falls >= self::MOST_FALLS) {
+                [$this->links, $this->rents, $this->settled] = [$this->part->links, $this->part->rents, []];
+                $this->charge /= 2;
+                $failures = $falls = 0;
+            }
+            if ($this->part->bound >= $target || $this->charge < self::LEAST_CHARGE * $first || $round === $rounds || $budget->isSpent($share)) {
+                return;
+            }
+            if ($round > 0 && $round % self::ASKED_EVERY === 0) {
+                if ($this->part->bound < $asked + self::WORTHWHILE * ($target - $asked)) {
+                    return;
+                }
+                $asked = $this->part->bound;
+            }
+            $this->rounds++;
+            $this->chargeDisagreement();
+            for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
+                $this->pass();
+            }
+            $before = $value;
+            $value = $this->value();
+            $falls = $value < $before ? $falls + 1 : 0;
+            $budget->tell('bounding', $target, $this->part->bound);
+        }
     }
 
-    /** @return array{float, list<array{int, int, int}>, int} bound, where path and cell disagree, and how often */
-    private function evaluate(): array
+    private function firstCharge(float $cost): float
     {
-        $periods = $this->problem->periods;
-        $value = $this->paid;
-        $slopes = [];
-        $isThere = [];
-        foreach ($this->solvers as $u => $solver) {
-            $prices = $this->links[$u];
-            foreach ($this->problem->strain[$u] as $cell => $strain) {
-                $prices[$cell] += $strain ?? 0.0;
-            }
-            $value += $solver->solve($prices);
-            if ($value >= UnitPaths::NEVER) {
-                return [INF, [], 0];
-            }
-            foreach ($solver->path($prices) as $t => $s) {
-                $isThere[$s * $periods + $t][$u] = true;
-                $this->seen[$u][$s * $periods + $t] = ($this->seen[$u][$s * $periods + $t] ?? 0) + 1;
+        return max(self::NOTHING, self::FIRST_CHARGE * $cost / (count($this->part->problem->units) * $this->part->problem->periods));
+    }
+
+    /** For when no plan is known that keeps apart what must be apart. */
+    private function usualCost(float $value): float
+    {
+        return abs($value) + 2 * array_sum($this->part->problem->moveCost) + array_sum($this->part->undecided);
+    }
+
+    /** Every mixture is the best choice at the prices given. */
+    private function begin(): void
+    {
+        $problem = $this->part->problem;
+        foreach ($problem->units as $u => $_) {
+            [$worth, $path] = $this->bestPath($u);
+            $this->there[$u] = array_fill(0, $problem->cells(), 0.0);
+            $this->pathCost[$u] = $worth;
+            foreach ($path as $t => $s) {
+                $cell = $s * $problem->periods + $t;
+                $this->there[$u][$cell] = 1.0;
+                $this->pathCost[$u] -= $this->links[$u][$cell];
             }
         }
-        foreach ($this->cells as $cell => $_) {
-            [$worth, $chosen] = $this->packed[$cell] ??= $this->pack($cell);
-            $value += $worth;
-            $there = $isThere[$cell] ?? [];
-            foreach ($chosen as $u) {
-                if (isset($there[$u])) {
-                    unset($there[$u]);
-                } else {
-                    $slopes[] = [$u, $cell, -1];
+        foreach ($this->packings as $cell => $_) {
+            [, $units, $isUsed, $cost] = $this->bestSet($cell);
+            $this->taken[$cell] = array_fill_keys($this->allowed[$cell], 0.0);
+            foreach ($units as $u) {
+                $this->taken[$cell][$u] = 1.0;
+            }
+            [$this->cellCost[$cell], $this->used[$cell]] = [$cost, $isUsed];
+        }
+        foreach ($this->part->undecided as $s => $opening) {
+            $this->opened[$s] = $opening < array_sum($this->rents[$s]) ? 1.0 : 0.0;
+        }
+    }
+
+    /** The question on which the mixtures are most at odds; null when none is left. */
+    public function fork(): ?Fork
+    {
+        [$best, $most] = [null, self::CERTAIN];
+        foreach ($this->opened as $s => $share) {
+            $odds = min($share, 1 - $share);
+            if ($odds > $most) {
+                [$best, $most] = [new Fork($s, null), $odds];
+            }
+        }
+
+        return $best ?? $this->forkOfUnit();
+    }
+
+    /** Where it is least certain where a unit is, large loads and many conflicts before others. */
+    private function forkOfUnit(): ?Fork
+    {
+        $problem = $this->part->problem;
+        $periods = $problem->periods;
+        [$best, $most] = [null, 0.0];
+        foreach ($this->part->solvers as $u => $solver) {
+            for ($t = 0; $t < $periods; $t++) {
+                $ways = 0;
+                $share = 0.0;
+                foreach ($problem->systems as $s => $_) {
+                    if ($solver->isOpen($s, $t)) {
+                        $ways++;
+                        $share = max($share, $this->there[$u][$s * $periods + $t]);
+                    }
+                }
+                $score = $ways > 1 ? (self::LITTLE + 1 - $share) * $this->weight($u, $t) : 0.0;
+                if ($score > $most) {
+                    [$best, $most] = [new Fork($u, $t), $score];
                 }
             }
-            foreach ($there as $u => $_) {
-                $slopes[] = [$u, $cell, 1];
-            }
         }
 
-        return [$value, $slopes, count($slopes)];
+        return $best;
     }
 
-    /** @return array{float, list<int>} what the cell is worth at present gains, and its units */
-    private function pack(int $cell): array
+    /** How much hangs on where it is then. */
+    private function weight(int $u, int $t): float
     {
-        [$s, $t] = [intdiv($cell, $this->problem->periods), $cell % $this->problem->periods];
-        $gains = [];
-        foreach ($this->solvers as $u => $solver) {
-            $gain = $this->links[$u][$cell];
-            if ($gain > 0.0 && $solver->isOpen($s, $t)) {
-                $gains[$u] = $gain;
-            }
+        $problem = $this->part->problem;
+        $weight = 0.2;
+        foreach ($problem->load as $k => $loads) {
+            $weight += $loads[$u][$t] / max(1e-9, ...array_column($loads, $t));
         }
-
-        return $gains === [] ? [0.0, []] : $this->cells[$cell]->solve($gains);
-    }
-
-    /** @return array<int, array<int, float>> */
-    private static function togetherAt(Problem $problem, int $t): array
-    {
-        $costs = [];
         foreach ($problem->conflicts as $conflict) {
-            if ($conflict->from <= $t && $t <= $conflict->to) {
-                $cost = ($costs[$conflict->one][$conflict->other] ?? 0.0) + ($conflict->cost ?? INF);
-                $costs[$conflict->one][$conflict->other] = $costs[$conflict->other][$conflict->one] = $cost;
+            if (($conflict->one === $u || $conflict->other === $u) && $conflict->from <= $t && $t <= $conflict->to) {
+                $weight += self::WEIGHT_OF_A_CONFLICT;
             }
         }
 
-        return $costs;
+        return $weight;
+    }
+
+    /** What the prices prove at present; whether a system is opened is decided over all of its cells. */
+    private function value(): float
+    {
+        $periods = $this->part->problem->periods;
+        $value = $this->part->paid;
+        foreach ($this->part->solvers as $u => $solver) {
+            $value += $solver->solve($this->pricesOf($u));
+        }
+        foreach ($this->part->problem->systems as $s => $_) {
+            $worth = $this->part->undecided[$s] ?? 0.0;
+            for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
+                $worth += $this->settled[$cell] ?? $this->packings[$cell]->solve($this->gainsIn($cell))[0];
+            }
+            $value += $worth < 0.0 ? $worth : 0.0;
+        }
+
+        return $value;
+    }
+
+    private function chargeDisagreement(): void
+    {
+        $periods = $this->part->problem->periods;
+        foreach ($this->packings as $cell => $_) {
+            foreach ($this->taken[$cell] as $u => $taken) {
+                $apart = $this->there[$u][$cell] - $taken;
+                if ($apart !== 0.0) {
+                    $this->links[$u][$cell] += $this->charge * $apart;
+                    unset($this->settled[$cell]);
+                }
+            }
+        }
+        foreach ($this->part->undecided as $s => $_) {
+            for ($t = 0; $t < $periods; $t++) {
+                $apart = $this->used[$s * $periods + $t] - $this->opened[$s];
+                if ($apart !== 0.0) {
+                    $this->rents[$s][$t] += $this->charge * $apart;
+                    unset($this->settled[$s * $periods + $t]);
+                }
+            }
+        }
+    }
+
+    private function pass(): void
+    {
+        foreach ($this->part->solvers as $u => $_) {
+            $this->stepOfUnit($u);
+        }
+        foreach ($this->part->undecided as $s => $opening) {
+            $this->stepOfOpening($s, $opening);
+        }
+        foreach ($this->packings as $cell => $_) {
+            for ($step = 0; $step < self::STEPS_OF_A_CELL && ! isset($this->settled[$cell]); $step++) {
+                $this->stepOfCell($cell);
+            }
+        }
+    }
+
+    private function stepOfUnit(int $u): void
+    {
+        $periods = $this->part->problem->periods;
+        [$worth, $path] = $this->bestPath($u);
+        $paid = $paidThere = $square = 0.0;
+        foreach ($this->there[$u] as $cell => $there) {
+            if ($there !== 0.0) {
+                $paid += $there * $this->links[$u][$cell];
+                $square += $there * $there;
+            }
+        }
+        foreach ($path as $t => $s) {
+            $cell = $s * $periods + $t;
+            $paidThere += $this->links[$u][$cell];
+            $square += 1.0 - 2.0 * $this->there[$u][$cell];
+        }
+        $pays = $this->pathCost[$u] + $paid - $worth;
+        if ($pays <= self::NOTHING) {
+            return;
+        }
+        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
+        $this->pathCost[$u] += $far * ($worth - $paidThere - $this->pathCost[$u]);
+        foreach ($path as $t => $s) {
+            $cell = $s * $periods + $t;
+            $this->there[$u][$cell] += $far;
+            $this->links[$u][$cell] += $this->charge * $far;
+            unset($this->settled[$cell]);
+        }
+        foreach ($this->there[$u] as $cell => $there) {
+            if ($there !== 0.0) {
+                // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
+                $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
+                $this->there[$u][$cell] = $there - $less < self::NOTHING ? 0.0 : $there - $less;
+                $this->links[$u][$cell] -= $this->charge * $less;
+                unset($this->settled[$cell]);
+            }
+        }
+    }
+
+    private function stepOfOpening(int $s, float $opening): void
+    {
+        $periods = $this->part->problem->periods;
+        $short = $opening - array_sum($this->rents[$s]);
+        $apart = ($short < 0.0 ? 1.0 : 0.0) - $this->opened[$s];
+        $pays = -$apart * $short;
+        if ($pays <= self::NOTHING) {
+            return;
+        }
+        $square = $periods * $apart * $apart;
+        $step = $apart * ($pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0);
+        $this->opened[$s] += $step;
+        for ($t = 0; $t < $periods; $t++) {
+            $this->rents[$s][$t] -= $this->charge * $step;
+            unset($this->settled[$s * $periods + $t]);
+        }
+    }
+
+    private function stepOfCell(int $cell): void
+    {
+        $periods = $this->part->problem->periods;
+        [$worth, $units, $isUsed, $cost, $raw] = $this->bestSet($cell);
+        [$s, $t] = [intdiv($cell, $periods), $cell % $periods];
+        $rent = $this->rents[$s][$t] ?? null;
+        $gained = $square = 0.0;
+        foreach ($this->taken[$cell] as $u => $taken) {
+            $gained += $taken * $this->links[$u][$cell];
+            $square += $taken * $taken;
+        }
+        foreach ($units as $u) {
+            $square += 1.0 - 2.0 * $this->taken[$cell][$u];
+        }
+        $more = $isUsed - $this->used[$cell];
+        $square += $rent === null ? 0.0 : $more * $more;
+        $pays = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell] - $worth;
+        if ($pays <= self::NOTHING) {
+            $this->settled[$cell] = $raw;
+
+            return;
+        }
+        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
+        $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
+        $chosen = array_fill_keys($units, 1.0);
+        foreach ($this->taken[$cell] as $u => $taken) {
+            $apart = ($chosen[$u] ?? 0.0) - $taken;
+            if ($apart !== 0.0) {
+                $this->taken[$cell][$u] = $taken + $far * $apart;
+                $this->links[$u][$cell] -= $this->charge * $far * $apart;
+            }
+        }
+        $this->used[$cell] += $far * $more;
+        if ($rent !== null) {
+            $this->rents[$s][$t] = $rent + $this->charge * $far * $more;
+        }
+    }
+
+    /** @return array{float, list<int>} cost at present prices, and the path */
+    private function bestPath(int $u): array
+    {
+        $prices = $this->pricesOf($u);
+        $cost = $this->part->solvers[$u]->solve($prices);
+
+        return [$cost, $cost >= UnitPaths::NEVER ? [] : $this->part->solvers[$u]->path($prices)];
+    }
+
+    /** @return array<int, float> by cell, strain and links */
+    private function pricesOf(int $u): array
+    {
+        $prices = $this->links[$u];
+        foreach ($this->strain[$u] as $cell => $strain) {
+            if ($strain !== 0.0) {
+                $prices[$cell] += $strain;
+            }
+        }
+
+        return $prices;
+    }
+
+    /** @return array{float, list<int>, float, float, float} worth at present prices, units, 1 where it pays rent, overload and conflicts, worth without rent */
+    private function bestSet(int $cell): array
+    {
+        $gains = $this->gainsIn($cell);
+        [$worth, $units] = $this->packings[$cell]->solve($gains);
+        $periods = $this->part->problem->periods;
+        $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
+        if ($rent !== null && $worth + $rent >= 0.0) {
+            return [0.0, [], 0.0, 0.0, $worth];
+        }
+        $cost = $worth;
+        foreach ($units as $u) {
+            $cost += $gains[$u];
+        }
+
+        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $worth];
+    }
+
+    /** @return array<int, float> by unit that may be there */
+    private function gainsIn(int $cell): array
+    {
+        $gains = [];
+        foreach ($this->allowed[$cell] as $u) {
+            $gains[$u] = $this->links[$u][$cell];
+        }
+
+        return $gains;
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Biomegas\Placement;
 
 /**
- * Exact search over all units at once, period by period. A state is where
- * everybody is and for how long each is bound to stay; of all ways to a state
- * only the cheapest is followed, and none whose cost so far and least
- * completion reach the best known plan. When there are more
- * choices than it was given it gives up and has proven nothing.
+ * Exact search over all units of a part at once, period by period. A state is
+ * where everybody is, for how long each is bound to stay and what has been
+ * opened; of all ways to a state only the cheapest is followed, and none whose
+ * cost so far and least completion reach the best known plan. When there are
+ * more choices than it was given it gives up and has proven nothing.
  */
 final class JointSearch
 {
@@ -27,12 +27,14 @@ final class JointSearch
     /** @var list<list<array{int, int, float|null}>> conflicts by period: one, other, cost */
     private array $conflictsAt = [];
 
+    private readonly Problem $problem;
+
     public function __construct(
-        private readonly Problem $problem,
         private readonly Completions $completions,
         /** Choices that may be looked at before it gives up. */
         private readonly int $mostChoices,
     ) {
+        $this->problem = $problem = $completions->part->problem;
         for ($t = 0; $t < $problem->periods; $t++) {
             $this->conflictsAt[] = [];
         }
@@ -46,17 +48,17 @@ final class JointSearch
     /** @return bool true when every plan below the known cost was looked at */
     public function run(float $known, Budget $budget, float $share): bool
     {
-        $limit = $known - self::TOLERANCE * max(1.0, abs($known)) - $this->completions->openingsPaid;
+        $limit = $known - self::TOLERANCE * max(1.0, abs($known)) - $this->completions->part->paid;
         $state = [];
         foreach ($this->problem->start as $s) {
             array_push($state, $s, 0);
         }
-        $layers = [[implode(',', $state) => [0.0, $state, null]]];
+        $layers = [[implode(',', $state) => [0.0, $state, null, []]]];
         for ($t = 0; $t < $this->problem->periods; $t++) {
             $next = [];
-            foreach ($layers[$t] as $key => [$cost, $state]) {
+            foreach ($layers[$t] as $key => [$cost, $state, , $opened]) {
                 $this->states++;
-                $this->expand($next, (string) $key, $cost, $state, $t, $limit);
+                $this->expand($next, (string) $key, $cost, $state, $opened, $t, $limit);
                 if ($this->gaveUp || ($this->states % 64 === 0 && $budget->isSpent($share))) {
                     return false;
                 }
@@ -72,10 +74,11 @@ final class JointSearch
     }
 
     /**
-     * @param  array<string, array{float, list<int>, string|null}>  $next
+     * @param  array<string, array{float, list<int>, string|null, array<int, true>}>  $next
      * @param  list<int>  $state
+     * @param  array<int, true>  $opened
      */
-    private function expand(array &$next, string $key, float $cost, array $state, int $t, float $limit): void
+    private function expand(array &$next, string $key, float $cost, array $state, array $opened, int $t, float $limit): void
     {
         $options = $least = [];
         $sum = 0.0;
@@ -87,11 +90,11 @@ final class JointSearch
             $least[$u] = $options[$u][0][3];
             $sum += $least[$u];
         }
-        $room = $limit - $cost - $this->completions->constant($t);
+        $room = $limit - $cost - $this->completions->worth($t, $opened);
         if ($sum >= $room) {
             return;
         }
-        $this->choose($next, $key, $cost, $t, $limit, $options, $least, 0, $room - $sum, [], 0.0);
+        $this->choose($next, $key, $cost, $opened, $t, $limit, $options, $least, 0, $room - $sum, [], 0.0);
     }
 
     /**
@@ -103,7 +106,7 @@ final class JointSearch
     {
         $problem = $this->problem;
         $periods = $problem->periods;
-        $solver = $this->completions->solvers[$u];
+        $solver = $this->completions->part->solvers[$u];
         $options = [];
         if ($solver->isOpen($s, $t)) {
             $bound = max(0, $locked - 1);
@@ -126,16 +129,17 @@ final class JointSearch
     }
 
     /**
-     * @param  array<string, array{float, list<int>, string|null}>  $next
+     * @param  array<string, array{float, list<int>, string|null, array<int, true>}>  $next
+     * @param  array<int, true>  $opened
      * @param  array<int, list<array{int, int, float, float}>>  $options
      * @param  array<int, float>  $least
      * @param  float  $slack  by how much the completions may still exceed the least ones
      * @param  list<int>  $chosen
      */
-    private function choose(array &$next, string $key, float $cost, int $t, float $limit, array $options, array $least, int $u, float $slack, array $chosen, float $own): void
+    private function choose(array &$next, string $key, float $cost, array $opened, int $t, float $limit, array $options, array $least, int $u, float $slack, array $chosen, float $own): void
     {
         if ($u === count($options)) {
-            $this->arrive($next, $key, $cost + $own, $t, $limit, $chosen);
+            $this->arrive($next, $key, $cost + $own, $opened, $t, $limit, $chosen);
 
             return;
         }
@@ -145,31 +149,38 @@ final class JointSearch
                 return;
             }
             $this->gaveUp = ++$this->choices > $this->mostChoices;
-            $this->choose($next, $key, $cost, $t, $limit, $options, $least, $u + 1, $slack - $over, [...$chosen, $s, $bound], $own + $now);
+            $this->choose($next, $key, $cost, $opened, $t, $limit, $options, $least, $u + 1, $slack - $over, [...$chosen, $s, $bound], $own + $now);
         }
     }
 
     /**
-     * @param  array<string, array{float, list<int>, string|null}>  $next
+     * @param  array<string, array{float, list<int>, string|null, array<int, true>}>  $next
+     * @param  array<int, true>  $opened
      * @param  list<int>  $chosen
      */
-    private function arrive(array &$next, string $key, float $cost, int $t, float $limit, array $chosen): void
+    private function arrive(array &$next, string $key, float $cost, array $opened, int $t, float $limit, array $chosen): void
     {
         $shared = $this->sharedCost($chosen, $t);
         if ($shared === null) {
             return;
         }
         $cost += $shared;
-        $rest = $this->completions->constant($t + 1);
+        $rest = 0.0;
         foreach ($this->problem->units as $u => $_) {
-            $rest += $this->completions->of($u, $chosen[2 * $u], $chosen[2 * $u + 1], $t + 1);
+            $s = $chosen[2 * $u];
+            if (isset($this->completions->part->undecided[$s]) && ! isset($opened[$s])) {
+                $opened[$s] = true;
+                $cost += $this->completions->part->undecided[$s];
+            }
+            $rest += $this->completions->of($u, $s, $chosen[2 * $u + 1], $t + 1);
         }
-        if ($cost + $rest >= $limit) {
+        if ($cost + $rest + $this->completions->worth($t + 1, $opened) >= $limit) {
             return;
         }
-        $to = implode(',', $chosen);
+        ksort($opened);
+        $to = implode(',', $chosen).'|'.implode(',', array_keys($opened));
         if (! isset($next[$to]) || $cost < $next[$to][0]) {
-            $next[$to] = [$cost, $chosen, $key];
+            $next[$to] = [$cost, $chosen, $key, $opened];
         }
     }
 
@@ -204,7 +215,7 @@ final class JointSearch
         return $cost;
     }
 
-    /** @param  non-empty-list<array<string, array{float, list<int>, string|null}>>  $layers */
+    /** @param  non-empty-list<array<string, array{float, list<int>, string|null, array<int, true>}>>  $layers */
     private function trace(array $layers): void
     {
         $last = $layers[count($layers) - 1];

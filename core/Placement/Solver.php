@@ -6,13 +6,14 @@ namespace Biomegas\Placement;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use SplPriorityQueue;
 
 /**
  * Finds a plan and a bound: first a plan by improvement, then prices for a
- * bound, then, where few ways are left between the two, a proof by joint
- * search; what time remains goes into improvement again. Which openings are
- * made is enumerated while they are few. Everything is counted in rounds, so
- * that the same seed gives the same answer unless the time cuts it short.
+ * bound, then branch and bound, in which the part with the least bound is
+ * searched jointly where few ways are left or else split; what time remains
+ * goes into improvement again. Everything is counted in rounds, so that the
+ * same seed gives the same answer unless the time cuts it short.
  */
 final class Solver
 {
@@ -20,39 +21,23 @@ final class Solver
 
     private const MORE_ROUNDS = 60_000;
 
-    private const PRICE_ROUNDS = 400;
+    private const LINK_ROUNDS = 400;
 
-    private const PRICE_ROUNDS_OF_A_PART = 10;
+    private const LINK_ROUNDS_OF_A_PART = 20;
 
-    private const LINK_ROUNDS = 300;
+    private const MOST_PARTS = 20_000;
 
-    private const LINK_ROUNDS_OF_A_PART = 40;
+    /** Of the whole time: when the first plan, the first bound and the proof must be done. */
+    private const FIRST_SHARE = 0.2;
 
-    private const MOST_RESTARTS = 6;
+    private const BOUNDING_SHARE = 0.5;
 
-    /** A restart that raises the bound by less of the cost is the last. */
-    private const WORTHWHILE = 0.002;
+    private const PROVING_SHARE = 0.75;
 
-    /** With more, choosing the units of a cell takes too long. */
-    private const MOST_UNITS_DECOMPOSED = 40;
+    /** A part whose bound lies this share below the best plan is searched jointly, less after each search that gave up. */
+    private const NEAR = 0.1;
 
-    private const MOST_PARTS = 3000;
-
-    /** Of the whole time: when the first plan, the first prices and the proof must be done. */
-    private const FIRST_SHARE = 0.3;
-
-    private const PRICING_SHARE = 0.5;
-
-    private const PROVING_SHARE = 0.7;
-
-    /** Units times cells from which parts take so long that splitting does not pay. */
-    private const TOO_LARGE_TO_SPLIT = 20_000;
-
-    /** Cases times units times cells that are still enumerated. */
-    private const MOST_ENUMERATED = 60_000;
-
-    /** From this share of the best plan on a part is searched jointly. */
-    private const NEAR = 0.9;
+    private const LESS_NEAR = 0.7;
 
     private const MOST_CHOICES = 60_000;
 
@@ -61,14 +46,18 @@ final class Solver
 
     private const MOST_CHOICES_OF_FEW = 3_000_000;
 
-    /** With more systems that cost something to open, openings are priced instead of enumerated. */
-    private const MOST_OPENINGS = 4;
+    private float $near = self::NEAR;
+
+    /** @var list<CellPacking> by cell */
+    private readonly array $packings;
 
     private readonly Incumbent $incumbent;
 
     private readonly Improvement $improvement;
 
     private int $priceRounds = 0;
+
+    private int $parts = 0;
 
     private int $states = 0;
 
@@ -78,6 +67,7 @@ final class Solver
         int $seed,
     ) {
         $this->incumbent = new Incumbent;
+        $this->packings = CellPacking::everywhere($problem);
         $this->improvement = new Improvement($problem, new Randomizer(new Mt19937($seed)), $this->incumbent);
     }
 
@@ -105,11 +95,6 @@ final class Solver
         return $this->solution($improved, $proven);
     }
 
-    private function size(): int
-    {
-        return count($this->problem->units) * $this->problem->cells();
-    }
-
     private function refuseHopelessUnits(): void
     {
         $unit = $this->improvement->unitWithoutPath();
@@ -129,115 +114,66 @@ final class Solver
         throw NoPlan::because("{$key} finds no way through its allowed systems with a minimum stay of {$this->problem->minStay[$unit]}.");
     }
 
-    /**
-     * Raises the bound: the part with the least is searched jointly when it is
-     * near to the best plan, else split, until none is left below.
-     */
+    /** Raises the bound: the part with the least is searched jointly when it is near to the best plan, else split, until none is left below. */
     private function prove(): void
     {
-        $cases = $this->openingCases();
-        $parts = [];
-        foreach ($cases as $i => $open) {
-            $part = new Relaxation($this->problem, $open);
-            $this->bound($part, self::PRICE_ROUNDS, self::LINK_ROUNDS, self::FIRST_SHARE + (self::PRICING_SHARE - self::FIRST_SHARE) * ($i + 1) / count($cases));
-            $parts[] = $part;
-        }
-        $this->raise($parts);
-        $isSplit = $this->size() < self::TOO_LARGE_TO_SPLIT;
-        for ($n = 0; $isSplit && $n < self::MOST_PARTS && ! $this->incumbent->isProven() && ! $this->budget->isSpent(self::PROVING_SHARE); $n++) {
-            usort($parts, fn (Relaxation $a, Relaxation $b): int => $a->bound <=> $b->bound);
-            $part = array_shift($parts);
-            if ($part === null || $this->search($part)) {
-                $this->raise($parts);
-
-                continue;
+        $whole = Part::whole($this->problem);
+        $this->bound($whole, self::LINK_ROUNDS, self::BOUNDING_SHARE);
+        /** @var SplPriorityQueue<float, Part> $parts */
+        $parts = new SplPriorityQueue;
+        $parts->insert($whole, -$whole->bound);
+        while (! $parts->isEmpty()) {
+            $part = $parts->top();
+            $this->raise($part->bound);
+            if ($this->incumbent->isProven() || $this->parts >= self::MOST_PARTS || $this->budget->isSpent(self::PROVING_SHARE)) {
+                return;
             }
-            foreach ($part->split() as $smaller) {
-                $this->bound($smaller, self::PRICE_ROUNDS_OF_A_PART, self::LINK_ROUNDS_OF_A_PART, 1.0);
+            $parts->extract();
+            foreach ($this->isSearched($part) || $part->fork === null ? [] : $part->split($part->fork) as $smaller) {
+                $this->bound($smaller, self::LINK_ROUNDS_OF_A_PART, self::PROVING_SHARE);
                 if ($smaller->bound < $this->incumbent->cost) {
-                    $parts[] = $smaller;
+                    $parts->insert($smaller, -$smaller->bound);
                 }
             }
-            $this->raise($parts);
+        }
+        $this->raise(INF);
+    }
+
+    private function bound(Part $part, int $rounds, float $share): void
+    {
+        $this->parts++;
+        $decomposition = new Decomposition($part, $this->packings);
+        $decomposition->improve($this->incumbent->cost, $rounds, $this->budget, $share);
+        $this->priceRounds += $decomposition->rounds;
+        if ($part->bound < $this->incumbent->cost) {
+            $part->fork = $decomposition->fork();
         }
     }
 
-    private function bound(Relaxation $part, int $priceRounds, int $linkRounds, float $share): void
+    /** @param  float  $least  bound of all parts that may still hold a better plan */
+    private function raise(float $least): void
     {
-        $part->improve($this->incumbent->cost, $priceRounds, $this->budget, $share);
-        if ($part->bound < $this->incumbent->cost && count($this->problem->units) <= self::MOST_UNITS_DECOMPOSED) {
-            // Steps begin long again each time: prices that had settled too early move on.
-            for ($restart = 0, $before = -INF; $restart < self::MOST_RESTARTS && $part->bound > $before + self::WORTHWHILE * $this->incumbent->cost; $restart++) {
-                $before = $part->bound;
-                $part->sharpen($this->incumbent->cost, $linkRounds, $this->budget, $share);
-            }
-        }
-        $this->priceRounds += $part->rounds;
-    }
-
-    /** @param  list<Relaxation>  $parts  all that may still hold a better plan */
-    private function raise(array $parts): void
-    {
-        $least = array_reduce($parts, fn (float $least, Relaxation $one): float => min($least, $one->bound), INF);
         $this->incumbent->bound = max($this->incumbent->bound, min($least, $this->incumbent->cost));
         $this->budget->tell('bounding', $this->incumbent->cost, $this->incumbent->bound);
     }
 
     /** @return bool true when nothing in this part costs less than the best plan known now */
-    private function search(Relaxation $part): bool
+    private function isSearched(Part $part): bool
     {
-        if ($part->bound >= $this->incumbent->cost) {
-            return true;
-        }
         $isFewUnits = count($this->problem->units) <= self::FEW_UNITS;
-        if (! $isFewUnits && $part->bound < self::NEAR * $this->incumbent->cost) {
+        if (! $isFewUnits && $part->fork !== null && $part->bound < (1 - $this->near) * $this->incumbent->cost) {
             return false;
         }
-        $search = new JointSearch($this->problem, $part->settle(), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
+        $search = new JointSearch(new Completions($part, $this->packings), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
         $isComplete = $search->run($this->incumbent->cost, $this->budget, self::PROVING_SHARE);
         $this->states += $search->states;
         if ($search->paths !== null) {
             $this->incumbent->offer($this->improvement->planOf($search->paths));
+        } elseif (! $isComplete) {
+            $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
         }
 
         return $isComplete;
-    }
-
-    /**
-     * Which systems that cost something are opened: every choice while they are
-     * few, else one case in which openings are priced.
-     *
-     * @return list<list<bool>|null>
-     */
-    private function openingCases(): array
-    {
-        $costly = array_keys(array_filter($this->problem->openingCost, fn (float $cost): bool => $cost > 0.0));
-        if (count($costly) > self::MOST_OPENINGS || $this->size() * 2 ** count($costly) > self::MOST_ENUMERATED) {
-            return [null];
-        }
-        $used = array_values(array_unique(array_merge(...array_values($this->incumbent->paths))));
-        $cases = [];
-        for ($mask = 0; $mask < 1 << count($costly); $mask++) {
-            $open = array_fill(0, count($this->problem->systems), true);
-            foreach ($costly as $i => $s) {
-                $open[$s] = ($mask >> $i & 1) === 1;
-            }
-            $cases[] = array_values($open);
-        }
-        // The case of the best plan first: it may better the plan for the others.
-        usort($cases, fn (array $a, array $b): int => self::unlike($a, $used, $costly) <=> self::unlike($b, $used, $costly));
-
-        return $cases;
-    }
-
-    /**
-     * @param  list<bool>  $open
-     * @param  array<int>  $used
-     * @param  list<int>  $costly
-     */
-    private static function unlike(array $open, array $used, array $costly): int
-    {
-        return count(array_filter($costly, fn (int $s): bool => $open[$s] !== in_array($s, $used, true)));
     }
 
     private function solution(float $improved, float $proven): Solution
@@ -254,6 +190,7 @@ final class Solver
         return new Solution($assignments, $cost, min($cost, $this->incumbent->bound), $this->incumbent->isProven(), [
             'improvement_rounds' => $this->improvement->rounds,
             'price_rounds' => $this->priceRounds,
+            'parts' => $this->parts,
             'joint_states' => $this->states,
             'seconds_improving' => round($improved + $this->budget->elapsed() - $proven, 3),
             'seconds_proving' => round($proven - $improved, 3),

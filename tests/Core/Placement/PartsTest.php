@@ -53,7 +53,7 @@ final class PartsTest extends TestCase
                 $together[$u][$v] = $together[$v][$u] = $cost;
             }
         }
-        [$worth, $chosen] = (new CellPacking($problem, 0, 1, $together))->solve($gains);
+        [$worth, $chosen] = (new CellPacking([array_column($problem->load[0], 1)], [$problem->capacity[0][0]], $problem->overloadCost, $together))->solve($gains);
         $least = 0.0;
         for ($mask = 0; $mask < 1 << 7; $mask++) {
             $set = array_values(array_filter(range(0, 6), fn (int $u): bool => ($mask >> $u & 1) === 1));
