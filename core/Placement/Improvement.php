@@ -27,6 +27,9 @@ final class Improvement
     /** @var list<UnitPaths> */
     private array $solvers = [];
 
+    /** Being where a mixture has it is worth so many moves in each period. */
+    private const FOLLOWED = 3.0;
+
     public int $rounds = 0;
 
     public function __construct(
@@ -59,6 +62,24 @@ final class Improvement
         $order = array_keys($this->problem->units);
         foreach ($shuffled ? $this->random->shuffleArray($order) : $order as $u) {
             $this->place($plan, $u);
+        }
+        $this->polish($plan);
+
+        return $plan;
+    }
+
+    /**
+     * The plan in which every unit is, as far as it may, where a mixture mostly has it, polished.
+     *
+     * @param  array<int, array<int, float>>  $there  by unit and cell, between 0 and 1
+     */
+    public function follow(array $there): Occupancy
+    {
+        $plan = new Occupancy($this->problem);
+        foreach ($there as $u => $shares) {
+            $worth = self::FOLLOWED * max(1e-6, $this->problem->moveCost[$u]);
+            $this->solvers[$u]->solve($prices = array_map(fn (float $share): float => -$worth * $share, $shares));
+            $plan->add($u, $this->solvers[$u]->path($prices), $plan->pricesFor($u));
         }
         $this->polish($plan);
 

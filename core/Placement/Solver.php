@@ -17,7 +17,7 @@ use SplPriorityQueue;
  */
 final class Solver
 {
-    private const FIRST_ROUNDS = 3000;
+    private const FIRST_ROUNDS = 1000;
 
     private const MORE_ROUNDS = 60_000;
 
@@ -51,6 +51,8 @@ final class Solver
     /** @var list<CellPacking> by cell */
     private readonly array $packings;
 
+    private readonly CostGrid $grid;
+
     private readonly Incumbent $incumbent;
 
     private readonly Improvement $improvement;
@@ -68,6 +70,7 @@ final class Solver
     ) {
         $this->incumbent = new Incumbent;
         $this->packings = CellPacking::everywhere($problem);
+        $this->grid = CostGrid::of($problem);
         $this->improvement = new Improvement($problem, new Randomizer(new Mt19937($seed)), $this->incumbent);
     }
 
@@ -131,7 +134,7 @@ final class Solver
             $parts->extract();
             foreach ($this->isSearched($part) || $part->fork === null ? [] : $part->split($part->fork) as $smaller) {
                 $this->bound($smaller, self::LINK_ROUNDS_OF_A_PART, self::PROVING_SHARE);
-                if ($smaller->bound < $this->incumbent->cost) {
+                if ($smaller->bound < $this->goal()) {
                     $parts->insert($smaller, -$smaller->bound);
                 }
             }
@@ -139,21 +142,36 @@ final class Solver
         $this->raise(INF);
     }
 
+    /** What a plan must cost less than to be better than the best one. */
+    private function goal(): float
+    {
+        return $this->grid->below($this->incumbent->cost);
+    }
+
     private function bound(Part $part, int $rounds, float $share): void
     {
         $this->parts++;
         $decomposition = new Decomposition($part, $this->packings);
-        $decomposition->improve($this->incumbent->cost, $rounds, $this->budget, $share);
+        $decomposition->improve($this->goal(), $rounds, $this->budget, $share);
         $this->priceRounds += $decomposition->rounds;
-        if ($part->bound < $this->incumbent->cost) {
+        if ($part->bound < $this->goal()) {
             $part->fork = $decomposition->fork();
+            $this->offer($this->improvement->follow($decomposition->there));
+        }
+    }
+
+    private function offer(Occupancy $plan): void
+    {
+        if ($this->incumbent->offer($plan)) {
+            $this->budget->tell('following', $this->incumbent->cost, $this->incumbent->bound);
         }
     }
 
     /** @param  float  $least  bound of all parts that may still hold a better plan */
     private function raise(float $least): void
     {
-        $this->incumbent->bound = max($this->incumbent->bound, min($least, $this->incumbent->cost));
+        $proven = $least >= $this->goal() ? $this->incumbent->cost : $this->grid->raised($least);
+        $this->incumbent->bound = max($this->incumbent->bound, min($proven, $this->incumbent->cost));
         $this->budget->tell('bounding', $this->incumbent->cost, $this->incumbent->bound);
     }
 
@@ -165,10 +183,10 @@ final class Solver
             return false;
         }
         $search = new JointSearch(new Completions($part, $this->packings), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
-        $isComplete = $search->run($this->incumbent->cost, $this->budget, self::PROVING_SHARE);
+        $isComplete = $search->run($this->goal(), $this->budget, self::PROVING_SHARE);
         $this->states += $search->states;
         if ($search->paths !== null) {
-            $this->incumbent->offer($this->improvement->planOf($search->paths));
+            $this->offer($this->improvement->planOf($search->paths));
         } elseif (! $isComplete) {
             $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
         }
