@@ -79,7 +79,7 @@ final class Improvement
         foreach ($there as $u => $shares) {
             $worth = self::FOLLOWED * max(1e-6, $this->problem->moveCost[$u]);
             $this->solvers[$u]->solve($prices = array_map(fn (float $share): float => -$worth * $share, $shares));
-            $plan->add($u, $this->solvers[$u]->path($prices), $plan->pricesFor($u));
+            $plan->add($u, $this->solvers[$u]->path($prices));
         }
         $this->polish($plan);
 
@@ -130,7 +130,7 @@ final class Improvement
     {
         $plan = new Occupancy($this->problem);
         foreach ($paths as $u => $path) {
-            $plan->add($u, $path, $plan->pricesFor($u));
+            $plan->add($u, $path);
         }
 
         return $plan;
@@ -175,7 +175,7 @@ final class Improvement
             $plan->remove($u);
         }
         foreach ($old as $u => $path) {
-            $plan->add($u, $path, $plan->pricesFor($u));
+            $plan->add($u, $path);
         }
     }
 
@@ -220,7 +220,7 @@ final class Improvement
 
     private function place(Occupancy $plan, int $u, int $avoided = -1, int $favoured = -1, float $noise = 0.0): void
     {
-        $true = $prices = $plan->pricesFor($u);
+        $prices = $plan->pricesFor($u);
         $entry = $plan->openings();
         $periods = $this->problem->periods;
         $start = $this->problem->start[$u];
@@ -248,7 +248,7 @@ final class Improvement
             }
         }
         $this->solvers[$u]->solve($prices, $entry);
-        $plan->add($u, $this->solvers[$u]->path($prices), $true);
+        $plan->add($u, $this->solvers[$u]->path($prices));
     }
 
     private function chance(): float

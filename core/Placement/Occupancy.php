@@ -102,28 +102,14 @@ final class Occupancy
         return $costs;
     }
 
-    /**
-     * @param  list<int>  $path
-     * @param  array<int, float>  $prices  as pricesFor gave them
-     */
-    public function add(int $unit, array $path, array $prices): void
+    /** @param  list<int>  $path */
+    public function add(int $unit, array $path): void
     {
-        $problem = $this->problem;
-        $periods = $problem->periods;
-        $before = $problem->start[$unit];
-        $seen = [];
-        foreach ($path as $t => $s) {
-            $this->cost += $prices[$s * $periods + $t];
-            if ($s !== $before) {
-                $this->cost += $problem->moveCost[$unit];
-                $before = $s;
-            }
-            $seen[$s] = true;
-        }
+        $this->cost += $this->costOf($unit, $path);
         $this->carry($unit, $path, 1.0);
-        foreach ($seen as $s => $_) {
+        foreach (array_flip($path) as $s => $_) {
             if ($this->used[$s]++ === 0) {
-                $this->cost += $problem->openingCost[$s];
+                $this->cost += $this->problem->openingCost[$s];
             }
         }
         $this->paths[$unit] = $path;
@@ -132,28 +118,58 @@ final class Occupancy
     /** @return list<int> the path that it had */
     public function remove(int $unit): array
     {
-        $problem = $this->problem;
         $path = $this->paths[$unit];
         unset($this->paths[$unit]);
         $this->carry($unit, $path, -1.0);
-        $prices = $this->pricesFor($unit);
-        $before = $problem->start[$unit];
-        $seen = [];
-        foreach ($path as $t => $s) {
-            $this->cost -= $prices[$s * $problem->periods + $t];
-            if ($s !== $before) {
-                $this->cost -= $problem->moveCost[$unit];
-                $before = $s;
-            }
-            $seen[$s] = true;
-        }
-        foreach ($seen as $s => $_) {
+        $this->cost -= $this->costOf($unit, $path);
+        foreach (array_flip($path) as $s => $_) {
             if (--$this->used[$s] === 0) {
-                $this->cost -= $problem->openingCost[$s];
+                $this->cost -= $this->problem->openingCost[$s];
             }
         }
 
         return $path;
+    }
+
+    /**
+     * What the path of a unit costs beside those who have one, openings left out.
+     *
+     * @param  list<int>  $path
+     */
+    private function costOf(int $unit, array $path): float
+    {
+        $problem = $this->problem;
+        $periods = $problem->periods;
+        $before = $problem->start[$unit];
+        $cost = 0.0;
+        foreach ($path as $t => $s) {
+            $cost += $this->strain[$unit][$s * $periods + $t];
+            if ($s !== $before) {
+                $cost += $problem->moveCost[$unit];
+                $before = $s;
+            }
+        }
+        foreach ($problem->load as $k => $loads) {
+            $own = $loads[$unit];
+            $overload = 0.0;
+            foreach ($path as $t => $s) {
+                $before = $this->carried[$k][$s * $periods + $t] - $problem->capacity[$k][$s];
+                if ($before + $own[$t] > 0.0) {
+                    $overload += $before > 0.0 ? $own[$t] : $before + $own[$t];
+                }
+            }
+            $cost += $problem->overloadCost[$k] * $overload;
+        }
+        foreach ($this->conflictsOf[$unit] as [$other, $from, $to, $each]) {
+            if (isset($this->paths[$other])) {
+                $others = $this->paths[$other];
+                for ($t = $from; $t <= $to; $t++) {
+                    $cost += $path[$t] === $others[$t] ? $each : 0.0;
+                }
+            }
+        }
+
+        return $cost;
     }
 
     /** @param  list<int>  $path */

@@ -18,10 +18,19 @@ final class UnitPaths
     /** @var list<int> by cell, the first forbidden period from there on */
     private array $openUntil = [];
 
+    /** @var list<list<int>> by period, systems in which it may be */
+    private array $open = [];
+
+    /** @var list<list<int>> by period, systems into which it may move and stay for its minimum */
+    private array $enterable = [];
+
+    /** @var list<list<int>> by period, systems in which it may have been before, but may not stay */
+    private array $closing = [];
+
     /** @var array<int, float> by system x (periods + 1) + period: cost to go for one who was there before and may move */
     private array $toGo = [];
 
-    /** @var array<int, float> cost to go from a period on for one who moves in then, the move itself left out */
+    /** @var list<array{float, int, float, int}> by period: cost to go and system of the best place to move to, and of the second best */
     private array $entering = [];
 
     private readonly int $systems;
@@ -48,6 +57,12 @@ final class UnitPaths
                 $this->openUntil[] = $open[$t];
             }
         }
+        for ($t = 0; $t < $this->periods; $t++) {
+            $systems = array_keys($problem->systems);
+            $this->open[] = array_values(array_filter($systems, fn (int $s): bool => $this->isOpen($s, $t)));
+            $this->enterable[] = array_values(array_filter($systems, fn (int $s): bool => $this->mayEnter($s, $t)));
+            $this->closing[] = array_values(array_filter($systems, fn (int $s): bool => ! $this->isOpen($s, $t) && ($t === 0 || $this->isOpen($s, $t - 1))));
+        }
     }
 
     /**
@@ -58,48 +73,47 @@ final class UnitPaths
     public function solve(array $prices, array $entry = []): float
     {
         $problem = $this->problem;
-        [$systems, $periods] = [$this->systems, $this->periods];
+        $periods = $this->periods;
         $stay = $problem->minStay[$this->unit];
         $move = $problem->moveCost[$this->unit];
         $width = $periods + 1;
-        $toGo = $entering = [];
-        $sums = [];
-        for ($s = 0; $s < $systems; $s++) {
-            $toGo[$s * $width + $periods] = 0.0;
-            $sum = 0.0;
-            $sums[$s * $width] = 0.0;
-            for ($t = 0; $t < $periods; $t++) {
-                $cell = $s * $periods + $t;
-                $sum += $this->openUntil[$cell] > $t ? $prices[$cell] : 0.0;
-                $sums[$s * $width + $t + 1] = $sum;
-            }
+        $toGo = $rest = $entering = [];
+        for ($at = $periods; $at < $this->systems * $width; $at += $width) {
+            $toGo[$at] = $rest[$at] = 0.0;
         }
         for ($t = $periods - 1; $t >= 0; $t--) {
             $end = $t + $stay < $periods ? $t + $stay : $periods;
+            $open = $this->open[$t];
+            foreach ($open as $s) {
+                $at = $s * $width + $t;
+                $rest[$at] = $rest[$at + 1] + $prices[$at - $s];
+            }
             $best = $second = self::NEVER;
-            $bestSystem = -1;
-            for ($s = 0; $s < $systems; $s++) {
+            $bestSystem = $secondSystem = -1;
+            foreach ($this->enterable[$t] as $s) {
                 $at = $s * $width;
-                if ($this->openUntil[$s * $periods + $t] < $end) {
-                    $entering[$at + $t] = self::NEVER;
-
-                    continue;
+                $cost = $rest[$at + $t] - $rest[$at + $end] + $toGo[$at + $end];
+                if ($entry !== []) {
+                    $cost += $entry[$s] ?? 0.0;
                 }
-                $cost = $sums[$at + $end] - $sums[$at + $t] + $toGo[$at + $end] + ($entry[$s] ?? 0.0);
-                $entering[$at + $t] = $cost;
                 if ($cost < $best) {
-                    $second = $best;
-                    $best = $cost;
-                    $bestSystem = $s;
+                    [$second, $secondSystem] = [$best, $bestSystem];
+                    [$best, $bestSystem] = [$cost, $s];
                 } elseif ($cost < $second) {
-                    $second = $cost;
+                    [$second, $secondSystem] = [$cost, $s];
                 }
             }
-            for ($s = 0; $s < $systems; $s++) {
-                $cell = $s * $periods + $t;
-                $staying = $this->openUntil[$cell] > $t ? $prices[$cell] + $toGo[$s * $width + $t + 1] : self::NEVER;
-                $moving = $move + ($s === $bestSystem ? $second : $best);
-                $toGo[$s * $width + $t] = $staying <= $moving ? $staying : $moving;
+            $entering[$t] = [$best, $bestSystem, $second, $secondSystem];
+            $moving = $move + $best;
+            foreach ($open as $s) {
+                $at = $s * $width + $t;
+                $staying = $prices[$at - $s] + $toGo[$at + 1];
+                $elsewhere = $s === $bestSystem ? $move + $second : $moving;
+                $toGo[$at] = $staying <= $elsewhere ? $staying : $elsewhere;
+            }
+            foreach ($this->closing[$t] as $s) {
+                $toGo[$s * $width + $t] = $moving;
+                $rest[$s * $width + $t] = 0.0;
             }
         }
         $this->toGo = $toGo;
@@ -123,14 +137,9 @@ final class UnitPaths
         $s = $this->problem->start[$this->unit];
         for ($t = 0; $t < $this->periods;) {
             $cell = $s * $this->periods + $t;
-            $staying = $this->openUntil[$cell] > $t ? $prices[$cell] + $this->toGo[$s * $width + $t + 1] : self::NEVER;
-            [$next, $moving] = [$s, self::NEVER];
-            for ($to = 0; $to < $this->systems; $to++) {
-                if ($to !== $s && $move + $this->entering[$to * $width + $t] < $moving) {
-                    [$next, $moving] = [$to, $move + $this->entering[$to * $width + $t]];
-                }
-            }
-            if ($staying <= $moving) {
+            [$best, $bestSystem, $second, $secondSystem] = $this->entering[$t];
+            [$next, $cost] = $bestSystem === $s ? [$secondSystem, $second] : [$bestSystem, $best];
+            if ($this->openUntil[$cell] > $t && $prices[$cell] + $this->toGo[$s * $width + $t + 1] <= $move + $cost) {
                 $path[] = $s;
                 $t++;
             } else {

@@ -75,7 +75,7 @@ final class PartsTest extends TestCase
             $paths = new UnitPaths($problem, $u);
             $strange = array_map(fn (float $price): float => $price * $random->getInt(0, 300) / 100, $prices);
             $paths->solve($strange);
-            $plan->add($u, $paths->path($strange), $prices);
+            $plan->add($u, $paths->path($strange));
         };
         array_map($put, array_keys($problem->units));
         for ($n = 0; $n < 40; $n++) {
