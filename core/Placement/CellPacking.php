@@ -6,45 +6,54 @@ namespace Biomegas\Placement;
 
 /**
  * Which units are best together in one cell, when each brings a gain and all
- * share the overload and the conflicts: branch and bound over subsets. Behind
- * every choice stands a bound in which the loads have a price each, so that
- * the units left over decide one by one whether they come.
+ * share the overload and the conflicts. At a price for each load only the
+ * conflicts are left to decide, which gives a bound and a set; where the two
+ * do not meet, branch and bound over subsets goes on from there.
  */
 final class CellPacking
 {
     /** Choices after which the bound counts in place of what was not looked at. */
-    private const MOST_CHOICES = 2_000;
+    private const MOST_CHOICES = 1_500;
+
+    private const MOST_PRICES = 6;
 
     /** Below this a gain is noise. */
     private const NO_GAIN = 1e-12;
 
-    private const TOLERANCE = 1e-12;
+    /** Sets that differ by less, as a share of all gains, are as good. */
+    private const TOLERANCE = 1e-7;
 
-    /** @var list<int> units, the surest first */
-    private array $order = [];
+    private readonly ConflictSearch $conflicts;
 
-    /** @var array<int, float> */
+    /** @var array<int, float> by unit */
     private array $gains = [];
-
-    /** @var array<int, float> gains less priced loads */
-    private array $left = [];
-
-    /** @var array<int, float> by place in the order, gains from there on */
-    private array $gainsFrom = [];
-
-    /** @var array<int, float> by place in the order, gains less priced loads from there on, where they are gains */
-    private array $pricedFrom = [];
 
     /** @var list<float> by load, between 0 and the overload cost */
     private array $price = [];
 
-    /** What the capacity is worth at these prices. */
+    /** @var array<int, float> gains less priced loads */
+    private array $left = [];
+
+    /** What the capacity is worth at the prices. */
     private float $worthOfRoom = 0.0;
+
+    /** @var list<int> units, the surest first */
+    private array $order = [];
+
+    /** @var array<int, float> by place in the order, gains from there on */
+    private array $gainsFrom = [];
+
+    /** @var array<int, float> by place in the order, the least of what is left from there on */
+    private array $leftFrom = [];
 
     private float $best = 0.0;
 
+    private float $bound = 0.0;
+
     /** @var list<int> */
     private array $chosen = [];
+
+    private float $tolerance = 0.0;
 
     private int $choices = 0;
 
@@ -60,6 +69,7 @@ final class CellPacking
         private readonly array $overloadCost,
         private readonly array $together,
     ) {
+        $this->conflicts = new ConflictSearch($together);
     }
 
     /** @return list<self> by cell */
@@ -113,15 +123,15 @@ final class CellPacking
             return [-array_sum($gains), array_keys($gains)];
         }
         $this->gains = $gains;
-        $this->findPrices();
-        $this->sort();
-        $this->best = 0.0;
-        $this->chosen = [];
-        $this->choices = 0;
-        $bound = $this->pricedFrom[0] - $this->worthOfRoom;
-        $this->choose(0, 0.0, 0.0, [], array_fill(0, count($this->loads), 0.0));
+        [$this->best, $this->chosen, $this->bound, $this->choices] = [0.0, [], -INF, 0];
+        $this->tolerance = self::TOLERANCE * array_sum($gains);
+        $this->price();
+        if ($this->best > $this->bound + $this->tolerance) {
+            $this->sort();
+            $this->choose(0, 0.0, 0.0, [], array_map(fn (float $capacity): float => -$capacity, $this->capacity));
+        }
 
-        return [$this->choices > self::MOST_CHOICES ? min($this->best, max($bound, -$this->gainsFrom[0])) : $this->best, $this->chosen];
+        return [$this->choices > self::MOST_CHOICES ? min($this->best, $this->bound) : $this->best, $this->chosen];
     }
 
     /** @param  array<int, float>  $gains */
@@ -147,14 +157,70 @@ final class CellPacking
         return true;
     }
 
+    /** Looks for the prices of loads at which the bound is greatest, and keeps the best set met on the way. */
+    private function price(): void
+    {
+        $this->price = $this->firstPrices();
+        $low = array_fill(0, count($this->loads), 0.0);
+        $high = $this->overloadCost;
+        for ($n = 0; $n < self::MOST_PRICES; $n++) {
+            $units = $this->decideByConflicts();
+            $this->offer($units);
+            $over = $this->overloads($units);
+            if ($this->best <= $this->bound + $this->tolerance) {
+                return;
+            }
+            $k = $this->mostAtOdds($over);
+            if ($k === null) {
+                return;
+            }
+            if ($over[$k] > 0.0) {
+                $low[$k] = $this->price[$k];
+            } else {
+                $high[$k] = $this->price[$k];
+            }
+            $this->price[$k] = ($low[$k] + $high[$k]) / 2;
+        }
+    }
+
+    /**
+     * At the present prices nobody's load is in anybody's way; only conflicts are.
+     *
+     * @return list<int> the best units then
+     */
+    private function decideByConflicts(): array
+    {
+        $this->left = $this->gains;
+        $this->worthOfRoom = 0.0;
+        foreach ($this->price as $k => $price) {
+            if ($price > 0.0) {
+                $this->worthOfRoom += $price * $this->capacity[$k];
+                foreach ($this->left as $u => $gain) {
+                    $this->left[$u] = $gain - $price * $this->loads[$k][$u];
+                }
+            }
+        }
+        $willing = [];
+        foreach ($this->left as $u => $gain) {
+            if ($gain > 0.0) {
+                $willing[$u] = $gain;
+            }
+        }
+        [$gain, $units] = $this->conflicts->solve($willing);
+        $this->bound = max($this->bound, -$gain - $this->worthOfRoom);
+
+        return $units;
+    }
+
     /**
      * Where the units that pay their load best just fill the room, the last of
      * them sets the price; each load after the other, the earlier ones priced.
+     *
+     * @return list<float> by load
      */
-    private function findPrices(): void
+    private function firstPrices(): array
     {
-        $this->price = array_fill(0, count($this->loads), 0.0);
-        $this->worthOfRoom = 0.0;
+        $prices = array_fill(0, count($this->loads), 0.0);
         $left = $this->gains;
         foreach ($this->loads as $k => $loads) {
             $rates = [];
@@ -168,18 +234,105 @@ final class CellPacking
             foreach ($rates as $u => $rate) {
                 $room -= $loads[$u];
                 if ($room < 0.0) {
-                    $this->price[$k] = $rate < $this->overloadCost[$k] ? $rate : $this->overloadCost[$k];
+                    $prices[$k] = $rate < $this->overloadCost[$k] ? $rate : $this->overloadCost[$k];
                     break;
                 }
             }
-            if ($this->price[$k] > 0.0) {
-                $this->worthOfRoom += $this->price[$k] * $this->capacity[$k];
+            if ($prices[$k] > 0.0) {
                 foreach ($left as $u => $gain) {
-                    $left[$u] = $gain - $this->price[$k] * $loads[$u];
+                    $left[$u] = $gain - $prices[$k] * $loads[$u];
                 }
             }
         }
-        $this->left = $left;
+
+        return $prices;
+    }
+
+    /**
+     * @param  list<float>  $over  load beyond capacity, below 0 where there is room
+     * @return int|null the load whose price should change most; null: none
+     */
+    private function mostAtOdds(array $over): ?int
+    {
+        [$worst, $most] = [null, 0.0];
+        foreach ($over as $k => $amount) {
+            $price = $this->price[$k];
+            $odds = ($amount > 0.0 ? ($this->overloadCost[$k] - $price) : $price) * abs($amount);
+            if ($odds > $most) {
+                [$worst, $most] = [$k, $odds];
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * @param  list<int>  $units
+     * @return list<float> by load, beyond capacity
+     */
+    private function overloads(array $units): array
+    {
+        $over = [];
+        foreach ($this->loads as $k => $loads) {
+            $sum = -$this->capacity[$k];
+            foreach ($units as $u) {
+                $sum += $loads[$u];
+            }
+            $over[] = $sum;
+        }
+
+        return $over;
+    }
+
+    /**
+     * Adds who still betters the set, and keeps it when it is the best.
+     *
+     * @param  list<int>  $units
+     */
+    private function offer(array $units): void
+    {
+        $value = 0.0;
+        $over = array_map(fn (float $capacity): float => -$capacity, $this->capacity);
+        $in = [];
+        $rest = $this->left;
+        foreach ($units as $u) {
+            $value += $this->join($u, $in, $over);
+            $in[] = $u;
+            unset($rest[$u]);
+        }
+        arsort($rest);
+        foreach ($rest as $u => $_) {
+            $with = $over;
+            $more = $this->join($u, $in, $with);
+            if ($more < 0.0) {
+                $value += $more;
+                $over = $with;
+                $in[] = $u;
+            }
+        }
+        if ($value < $this->best) {
+            [$this->best, $this->chosen] = [$value, $in];
+        }
+    }
+
+    /**
+     * What it costs that one more comes, less its gain.
+     *
+     * @param  list<int>  $in
+     * @param  array<int, float>  $over  by load, beyond capacity; with it afterwards
+     */
+    private function join(int $u, array $in, array &$over): float
+    {
+        $cost = $this->conflictsOf($u, $in) - $this->gains[$u];
+        foreach ($this->loads as $k => $loads) {
+            $before = $over[$k];
+            $over[$k] += $loads[$u];
+            if ($over[$k] > 0.0) {
+                $cost += $this->overloadCost[$k] * ($before > 0.0 ? $loads[$u] : $over[$k]);
+            }
+        }
+
+        return $cost;
     }
 
     private function sort(): void
@@ -191,100 +344,54 @@ final class CellPacking
         arsort($clear);
         $this->order = array_keys($clear);
         $n = count($this->order);
-        $this->gainsFrom = $this->pricedFrom = [$n => 0.0];
-        $groups = [];
+        $this->gainsFrom = $this->leftFrom = [$n => 0.0];
         for ($i = $n - 1; $i >= 0; $i--) {
             $u = $this->order[$i];
             $this->gainsFrom[$i] = $this->gainsFrom[$i + 1] + $this->gains[$u];
-            $this->pricedFrom[$i] = $this->pricedFrom[$i + 1];
-            if ($this->left[$u] > 0.0) {
-                $this->pricedFrom[$i] -= $this->more($u, $groups);
-            }
+            $this->leftFrom[$i] = $this->leftFrom[$i + 1] - ($this->left[$u] > 0.0 ? $this->left[$u] : 0.0);
         }
-    }
-
-    /**
-     * What a unit adds to the bound: nothing, or less than its gain, where all of a group are in conflict with it.
-     *
-     * @param  list<array{float, list<int>}>  $groups  gain at most and units
-     */
-    private function more(int $u, array &$groups): float
-    {
-        $gain = $this->left[$u];
-        $costs = $this->together[$u] ?? [];
-        [$bestGroup, $bestSaved] = [-1, 0.0];
-        if ($costs !== []) {
-            foreach ($groups as $n => [$most, $units]) {
-                $saved = $gain < $most ? $gain : $most;
-                if ($saved <= $bestSaved) {
-                    continue;
-                }
-                foreach ($units as $other) {
-                    $cost = $costs[$other] ?? 0.0;
-                    if ($cost < $saved) {
-                        $saved = $cost;
-                        if ($saved <= $bestSaved) {
-                            break;
-                        }
-                    }
-                }
-                if ($saved > $bestSaved) {
-                    [$bestGroup, $bestSaved] = [$n, $saved];
-                }
-            }
-        }
-        if ($bestGroup < 0) {
-            $groups[] = [$gain, [$u]];
-        } else {
-            $groups[$bestGroup][0] += $gain - $bestSaved;
-            $groups[$bestGroup][1][] = $u;
-        }
-
-        return $gain - $bestSaved;
     }
 
     /**
      * @param  float  $value  cost less gains of those chosen
      * @param  float  $priced  the same with the loads at their prices in place of the overload
      * @param  list<int>  $units
-     * @param  array<int, float>  $carried  by load
+     * @param  array<int, float>  $over  by load, beyond capacity
      */
-    private function choose(int $i, float $value, float $priced, array $units, array $carried): void
+    private function choose(int $i, float $value, float $priced, array $units, array $over): void
     {
         if ($value < $this->best) {
             $this->best = $value;
             $this->chosen = $units;
         }
-        $least = $this->best - self::TOLERANCE;
-        if ($i === count($this->order) || $value - $this->gainsFrom[$i] >= $least || $priced + $this->pricedFrom[$i] - $this->worthOfRoom >= $least || $this->choices++ > self::MOST_CHOICES) {
+        $least = $this->best - $this->tolerance;
+        if ($i === count($this->order) || $value - $this->gainsFrom[$i] >= $least || $priced + $this->leftFrom[$i] - $this->worthOfRoom >= $least
+            || $least <= $this->bound || $this->choices++ > self::MOST_CHOICES) {
             return;
         }
         $u = $this->order[$i];
         if ($this->left[$u] < 0.0) {
-            $this->choose($i + 1, $value, $priced, $units, $carried);
+            $this->choose($i + 1, $value, $priced, $units, $over);
         }
-        $together = 0.0;
-        $costs = $this->together[$u] ?? [];
-        if ($costs !== []) {
-            foreach ($units as $other) {
-                $together += $costs[$other] ?? 0.0;
-            }
-        }
-        if ($together < INF) {
-            $with = $value + $together - $this->gains[$u];
-            $more = $carried;
-            foreach ($this->loads as $k => $loads) {
-                $load = $loads[$u];
-                $over = $carried[$k] + $load - $this->capacity[$k];
-                if ($over > 0.0) {
-                    $with += $this->overloadCost[$k] * ($over < $load ? $over : $load);
-                }
-                $more[$k] += $load;
-            }
-            $this->choose($i + 1, $with, $priced + $together - $this->left[$u], [...$units, $u], $more);
+        $with = $over;
+        $more = $this->join($u, $units, $with);
+        if ($more < INF) {
+            $this->choose($i + 1, $value + $more, $priced + $this->conflictsOf($u, $units) - $this->left[$u], [...$units, $u], $with);
         }
         if ($this->left[$u] >= 0.0) {
-            $this->choose($i + 1, $value, $priced, $units, $carried);
+            $this->choose($i + 1, $value, $priced, $units, $over);
         }
+    }
+
+    /** @param  list<int>  $in */
+    private function conflictsOf(int $u, array $in): float
+    {
+        $cost = 0.0;
+        $costs = $this->together[$u] ?? [];
+        foreach ($costs === [] ? [] : $in as $other) {
+            $cost += $costs[$other] ?? 0.0;
+        }
+
+        return $cost;
     }
 }

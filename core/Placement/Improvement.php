@@ -18,9 +18,9 @@ final class Improvement
     private const MOST_REMOVED = 5;
 
     /** Accepted worsening at first, as a share of the cost. */
-    private const FIRST_HEAT = 0.02;
+    private const FIRST_HEAT = 0.25;
 
-    private const LAST_HEAT = 0.0002;
+    private const LAST_HEAT = 0.0025;
 
     private const BACK_TO_BEST_AFTER = 1500;
 
@@ -108,7 +108,7 @@ final class Improvement
                 return;
             }
             $this->rounds++;
-            $heat = $this->incumbent->cost * self::FIRST_HEAT * (self::LAST_HEAT / self::FIRST_HEAT) ** ($round % 4000 / 4000);
+            $heat = $this->incumbent->cost / count($this->problem->units) * self::FIRST_HEAT * (self::LAST_HEAT / self::FIRST_HEAT) ** ($round % 4000 / 4000);
             $before = $plan->cost;
             $old = $this->destroyAndRepair($plan);
             if ($plan->cost > $before && $this->chance() >= exp(($before - $plan->cost) / max(1e-9, $heat))) {

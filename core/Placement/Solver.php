@@ -122,6 +122,10 @@ final class Solver
     {
         $whole = Part::whole($this->problem);
         $this->bound($whole, self::LINK_ROUNDS, self::BOUNDING_SHARE);
+        $this->raise($whole->bound);
+        if ($this->budget->isSpent(self::BOUNDING_SHARE)) {
+            return;
+        }
         /** @var SplPriorityQueue<float, Part> $parts */
         $parts = new SplPriorityQueue;
         $parts->insert($whole, -$whole->bound);
@@ -133,6 +137,9 @@ final class Solver
             }
             $parts->extract();
             foreach ($this->isSearched($part) || $part->fork === null ? [] : $part->split($part->fork) as $smaller) {
+                if ($this->budget->isSpent(self::PROVING_SHARE)) {
+                    return;
+                }
                 $this->bound($smaller, self::LINK_ROUNDS_OF_A_PART, self::PROVING_SHARE);
                 if ($smaller->bound < $this->goal()) {
                     $parts->insert($smaller, -$smaller->bound);
