@@ -20,8 +20,8 @@ final class CellPacking
     /** Below this a gain is noise. */
     private const NO_GAIN = 1e-12;
 
-    /** Sets that differ by less, as a share of all gains, are as good. */
-    private const TOLERANCE = 1e-7;
+    /** Slack in any case. */
+    private const TOLERANCE = 1e-9;
 
     private readonly ConflictSearch $conflicts;
 
@@ -53,7 +53,7 @@ final class CellPacking
     /** @var list<int> */
     private array $chosen = [];
 
-    private float $tolerance = 0.0;
+    private float $slack = 0.0;
 
     private int $choices = 0;
 
@@ -107,9 +107,10 @@ final class CellPacking
 
     /**
      * @param  array<int, float>  $gains  by unit
+     * @param  float  $slack  a set is good enough that could be better by this share of what it is worth
      * @return array{float, list<int>} least cost less gains, at most 0 (a bound of it where there are too many ways), and the units
      */
-    public function solve(array $gains): array
+    public function solve(array $gains, float $slack = 0.0): array
     {
         foreach ($gains as $u => $gain) {
             if ($gain <= self::NO_GAIN) {
@@ -124,14 +125,16 @@ final class CellPacking
         }
         $this->gains = $gains;
         [$this->best, $this->chosen, $this->bound, $this->choices] = [0.0, [], -INF, 0];
-        $this->tolerance = self::TOLERANCE * array_sum($gains);
+        $this->slack = $slack + self::TOLERANCE;
         $this->price();
-        if ($this->best > $this->bound + $this->tolerance) {
+        if (! $this->isGoodEnough($this->bound)) {
             $this->sort();
             $this->choose(0, 0.0, 0.0, [], array_map(fn (float $capacity): float => -$capacity, $this->capacity));
         }
 
-        return [$this->choices > self::MOST_CHOICES ? min($this->best, $this->bound) : $this->best, $this->chosen];
+        $isCut = $this->choices > self::MOST_CHOICES;
+
+        return [$isCut ? $this->bound : max($this->bound, (1 + $this->slack) * $this->best), $this->chosen];
     }
 
     /** @param  array<int, float>  $gains */
@@ -167,7 +170,7 @@ final class CellPacking
             $units = $this->decideByConflicts();
             $this->offer($units);
             $over = $this->overloads($units);
-            if ($this->best <= $this->bound + $this->tolerance) {
+            if ($this->isGoodEnough($this->bound)) {
                 return;
             }
             $k = $this->mostAtOdds($over);
@@ -364,9 +367,8 @@ final class CellPacking
             $this->best = $value;
             $this->chosen = $units;
         }
-        $least = $this->best - $this->tolerance;
-        if ($i === count($this->order) || $value - $this->gainsFrom[$i] >= $least || $priced + $this->leftFrom[$i] - $this->worthOfRoom >= $least
-            || $least <= $this->bound || $this->choices++ > self::MOST_CHOICES) {
+        if ($i === count($this->order) || $this->isGoodEnough(max($value - $this->gainsFrom[$i], $priced + $this->leftFrom[$i] - $this->worthOfRoom, $this->bound))
+            || $this->choices++ > self::MOST_CHOICES) {
             return;
         }
         $u = $this->order[$i];
@@ -381,6 +383,12 @@ final class CellPacking
         if ($this->left[$u] >= 0.0) {
             $this->choose($i + 1, $value, $priced, $units, $over);
         }
+    }
+
+    /** Could anything with this bound better the best set by more than the slack? */
+    private function isGoodEnough(float $bound): bool
+    {
+        return $bound >= (1 + $this->slack) * $this->best;
     }
 
     /** @param  list<int>  $in */

@@ -30,6 +30,14 @@ final class Decomposition
 
     private const PASSES = 2;
 
+    /** By what share a cell's set may be worse than the best one: at first, and what is left of it from round to round. */
+    private const FIRST_SLACK = 0.2;
+
+    private const SLACK_KEPT = 0.9;
+
+    /** Beside that of a step: proving is stricter than stepping. */
+    private const SLACK_OF_A_BOUND = 0.01;
+
     private const STEPS_OF_A_CELL = 2;
 
     /** Rounds without a better bound until the charge is halved. */
@@ -68,6 +76,7 @@ final class Decomposition
 
     private float $charge = 0.0;
 
+
     /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
     private array $strain = [];
 
@@ -93,6 +102,7 @@ final class Decomposition
     public function __construct(
         private readonly Part $part,
         private readonly array $packings,
+        private float $slack = self::FIRST_SLACK,
     ) {
         $problem = $part->problem;
         [$this->links, $this->rents] = [$part->links, $part->rents];
@@ -142,6 +152,7 @@ final class Decomposition
                 $asked = $this->part->bound;
             }
             $this->rounds++;
+            $this->slack *= self::SLACK_KEPT;
             $this->chargeDisagreement();
             for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
                 $this->pass();
@@ -259,7 +270,7 @@ final class Decomposition
         foreach ($this->part->problem->systems as $s => $_) {
             $worth = $this->part->undecided[$s] ?? 0.0;
             for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
-                $worth += $this->settled[$cell] ?? $this->packings[$cell]->solve($this->gainsIn($cell))[0];
+                $worth += $this->settled[$cell] ?? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0];
             }
             $value += $worth < 0.0 ? $worth : 0.0;
         }
@@ -426,7 +437,7 @@ final class Decomposition
     private function bestSet(int $cell): array
     {
         $gains = $this->gainsIn($cell);
-        [$worth, $units] = $this->packings[$cell]->solve($gains);
+        [$worth, $units] = $this->packings[$cell]->solve($gains, $this->slack);
         $periods = $this->part->problem->periods;
         $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
         if ($rent !== null && $worth + $rent >= 0.0) {

@@ -25,6 +25,9 @@ final class Solver
 
     private const LINK_ROUNDS_OF_A_PART = 20;
 
+    /** The prices of a part are good from the beginning: its cells are looked at more closely. */
+    private const SLACK_OF_A_PART = 0.01;
+
     private const MOST_PARTS = 20_000;
 
     /** Of the whole time: when the first plan, the first bound and the proof must be done. */
@@ -158,7 +161,7 @@ final class Solver
     private function bound(Part $part, int $rounds, float $share): void
     {
         $this->parts++;
-        $decomposition = new Decomposition($part, $this->packings);
+        $decomposition = $this->parts === 1 ? new Decomposition($part, $this->packings) : new Decomposition($part, $this->packings, self::SLACK_OF_A_PART);
         $decomposition->improve($this->goal(), $rounds, $this->budget, $share);
         $this->priceRounds += $decomposition->rounds;
         if ($part->bound < $this->goal()) {
