@@ -108,7 +108,7 @@ final class CellPacking
     /**
      * @param  array<int, float>  $gains  by unit
      * @param  float  $slack  a set is good enough that could be better by this share of what it is worth
-     * @return array{float, list<int>} least cost less gains, at most 0 (a bound of it where there are too many ways), and the units
+     * @return array{float, list<int>, float} no set costs less after its gains; the best set found, and what that costs
      */
     public function solve(array $gains, float $slack = 0.0): array
     {
@@ -118,10 +118,10 @@ final class CellPacking
             }
         }
         if ($gains === []) {
-            return [0.0, []];
+            return [0.0, [], 0.0];
         }
         if ($this->allFit($gains)) {
-            return [-array_sum($gains), array_keys($gains)];
+            return [-array_sum($gains), array_keys($gains), -array_sum($gains)];
         }
         $this->gains = $gains;
         [$this->best, $this->chosen, $this->bound, $this->choices] = [0.0, [], -INF, 0];
@@ -134,7 +134,7 @@ final class CellPacking
 
         $isCut = $this->choices > self::MOST_CHOICES;
 
-        return [$isCut ? $this->bound : max($this->bound, (1 + $this->slack) * $this->best), $this->chosen];
+        return [$isCut ? $this->bound : max($this->bound, (1 + $this->slack) * $this->best), $this->chosen, $this->best];
     }
 
     /** @param  array<int, float>  $gains */

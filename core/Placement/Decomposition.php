@@ -24,7 +24,9 @@ final class Decomposition
     private const NOTHING = 1e-9;
 
     /** Charge at first, times the cost of a plan for each unit and period. */
-    private const FIRST_CHARGE = 10.0;
+    private const FIRST_CHARGE = 2.0;
+
+    private const CHARGE_AFTER_SUCCESS = 1.1;
 
     private const LEAST_CHARGE = 0.02;
 
@@ -33,7 +35,12 @@ final class Decomposition
     /** By what share a cell's set may be worse than the best one: at first, and what is left of it from round to round. */
     private const FIRST_SLACK = 0.2;
 
-    private const SLACK_KEPT = 0.9;
+    private const SLACK_KEPT = 0.85;
+
+    private const SLACK_AFTER_FAILURE = 0.3;
+
+    /** Below it sets are the best ones. */
+    private const FINE_SLACK = 0.01;
 
     /** Beside that of a step: proving is stricter than stepping. */
     private const SLACK_OF_A_BOUND = 0.01;
@@ -137,9 +144,11 @@ final class Decomposition
             if ($value > $this->part->bound + self::NOTHING) {
                 [$this->part->bound, $this->part->links, $this->part->rents, $failures] = [$value, $this->links, $this->rents, 0];
                 $falls = 0;
+                $this->charge *= self::CHARGE_AFTER_SUCCESS;
             } elseif (++$failures >= self::PATIENCE || $falls >= self::MOST_FALLS) {
                 [$this->links, $this->rents, $this->settled] = [$this->part->links, $this->part->rents, []];
                 $this->charge /= 2;
+                $this->slack *= self::SLACK_AFTER_FAILURE;
                 $failures = $falls = 0;
             }
             if ($this->part->bound >= $target || $this->charge < self::LEAST_CHARGE * $first || $round === $rounds || $budget->isSpent($share)) {
@@ -147,12 +156,15 @@ final class Decomposition
             }
             if ($round > 0 && $round % self::ASKED_EVERY === 0) {
                 if ($this->part->bound < $asked + self::WORTHWHILE * ($target - $asked)) {
-                    return;
+                    if ($this->slack === 0.0) {
+                        return;
+                    }
+                    $this->slack *= self::SLACK_AFTER_FAILURE;
                 }
                 $asked = $this->part->bound;
             }
             $this->rounds++;
-            $this->slack *= self::SLACK_KEPT;
+            $this->slack = $this->slack < self::FINE_SLACK ? 0.0 : $this->slack * self::SLACK_KEPT;
             $this->chargeDisagreement();
             for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
                 $this->pass();
@@ -270,7 +282,8 @@ final class Decomposition
         foreach ($this->part->problem->systems as $s => $_) {
             $worth = $this->part->undecided[$s] ?? 0.0;
             for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
-                $worth += $this->settled[$cell] ?? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0];
+                $known = $this->settled[$cell] ?? NAN;
+                $worth += is_nan($known) ? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0] : $known;
             }
             $value += $worth < 0.0 ? $worth : 0.0;
         }
@@ -375,26 +388,26 @@ final class Decomposition
 
     private function stepOfCell(int $cell): void
     {
-        $periods = $this->part->problem->periods;
-        [$worth, $units, $isUsed, $cost, $raw] = $this->bestSet($cell);
-        [$s, $t] = [intdiv($cell, $periods), $cell % $periods];
+        [$s, $t] = [intdiv($cell, $this->part->problem->periods), $cell % $this->part->problem->periods];
         $rent = $this->rents[$s][$t] ?? null;
         $gained = $square = 0.0;
         foreach ($this->taken[$cell] as $u => $taken) {
             $gained += $taken * $this->links[$u][$cell];
             $square += $taken * $taken;
         }
+        $now = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell];
+        [$worth, $units, $isUsed, $cost, $bound] = $this->bestSet($cell);
+        $pays = $now - $worth;
+        if ($pays <= self::NOTHING) {
+            $this->settled[$cell] = $this->slack === 0.0 ? $bound : NAN;
+
+            return;
+        }
         foreach ($units as $u) {
             $square += 1.0 - 2.0 * $this->taken[$cell][$u];
         }
         $more = $isUsed - $this->used[$cell];
         $square += $rent === null ? 0.0 : $more * $more;
-        $pays = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell] - $worth;
-        if ($pays <= self::NOTHING) {
-            $this->settled[$cell] = $raw;
-
-            return;
-        }
         $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
         $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
         $chosen = array_fill_keys($units, 1.0);
@@ -433,22 +446,23 @@ final class Decomposition
         return $prices;
     }
 
-    /** @return array{float, list<int>, float, float, float} worth at present prices, units, 1 where it pays rent, overload and conflicts, worth without rent */
+    /** @return array{float, list<int>, float, float, float} worth of a set at present prices, its units, 1 where it pays rent, its overload and conflicts; no set is worth more, rent left out */
     private function bestSet(int $cell): array
     {
         $gains = $this->gainsIn($cell);
-        [$worth, $units] = $this->packings[$cell]->solve($gains, $this->slack);
+        [$bound, $units] = $this->packings[$cell]->solve($gains, $this->slack);
+        $worth = $bound;
         $periods = $this->part->problem->periods;
         $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
         if ($rent !== null && $worth + $rent >= 0.0) {
-            return [0.0, [], 0.0, 0.0, $worth];
+            return [0.0, [], 0.0, 0.0, $bound];
         }
         $cost = $worth;
         foreach ($units as $u) {
             $cost += $gains[$u];
         }
 
-        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $worth];
+        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $bound];
     }
 
     /** @return array<int, float> by unit that may be there */

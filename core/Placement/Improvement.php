@@ -27,9 +27,6 @@ final class Improvement
     /** @var list<UnitPaths> */
     private array $solvers = [];
 
-    /** Being where a mixture has it is worth so many moves in each period. */
-    private const FOLLOWED = 3.0;
-
     public int $rounds = 0;
 
     public function __construct(
@@ -69,16 +66,24 @@ final class Improvement
     }
 
     /**
-     * The plan in which every unit is, as far as it may, where a mixture mostly has it, polished.
+     * A plan near to a mixture of places: one unit after the other, the most
+     * certain first, each the cheapest beside those before, where being where
+     * the mixture has it is worth something.
      *
      * @param  array<int, array<int, float>>  $there  by unit and cell, between 0 and 1
+     * @param  float  $worth  in moves for each period
      */
-    public function follow(array $there): Occupancy
+    public function follow(array $there, float $worth): Occupancy
     {
+        $certain = array_map(fn (array $shares): float => array_sum(array_map(fn (float $share): float => $share * $share, $shares)), $there);
+        arsort($certain);
         $plan = new Occupancy($this->problem);
-        foreach ($there as $u => $shares) {
-            $worth = self::FOLLOWED * max(1e-6, $this->problem->moveCost[$u]);
-            $this->solvers[$u]->solve($prices = array_map(fn (float $share): float => -$worth * $share, $shares));
+        foreach ($certain as $u => $_) {
+            $prices = $plan->pricesFor($u);
+            foreach ($there[$u] as $cell => $share) {
+                $prices[$cell] -= $worth * $this->problem->moveCost[$u] * $share;
+            }
+            $this->solvers[$u]->solve($prices);
             $plan->add($u, $this->solvers[$u]->path($prices));
         }
         $this->polish($plan);

@@ -26,7 +26,7 @@ final class Solver
     private const LINK_ROUNDS_OF_A_PART = 20;
 
     /** The prices of a part are good from the beginning: its cells are looked at more closely. */
-    private const SLACK_OF_A_PART = 0.01;
+    private const SLACK_OF_A_PART = 0.0;
 
     private const MOST_PARTS = 20_000;
 
@@ -48,6 +48,11 @@ final class Solver
     private const FEW_UNITS = 8;
 
     private const MOST_CHOICES_OF_FEW = 3_000_000;
+
+    /** What it is worth to be where a mixture has a unit, in moves for each period. */
+    private const FOLLOWED = [0.3, 1.0, 3.0, 10.0];
+
+    private const ROUNDS_AFTER_FOLLOWING = 100;
 
     private float $near = self::NEAR;
 
@@ -166,14 +171,20 @@ final class Solver
         $this->priceRounds += $decomposition->rounds;
         if ($part->bound < $this->goal()) {
             $part->fork = $decomposition->fork();
-            $this->offer($this->improvement->follow($decomposition->there));
+            $this->follow($decomposition->there);
         }
     }
 
-    private function offer(Occupancy $plan): void
+    /**
+     * Plans near to the mixtures behind a bound, improved for a while: those of the whole with every weight, of parts with one.
+     *
+     * @param  array<int, array<int, float>>  $there
+     */
+    private function follow(array $there): void
     {
-        if ($this->incumbent->offer($plan)) {
-            $this->budget->tell('following', $this->incumbent->cost, $this->incumbent->bound);
+        $weights = $this->parts === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->parts % count(self::FOLLOWED)]];
+        foreach ($weights as $weight) {
+            $this->improvement->run($this->improvement->follow($there, $weight), self::ROUNDS_AFTER_FOLLOWING, $this->budget, self::PROVING_SHARE);
         }
     }
 
@@ -196,7 +207,7 @@ final class Solver
         $isComplete = $search->run($this->goal(), $this->budget, self::PROVING_SHARE);
         $this->states += $search->states;
         if ($search->paths !== null) {
-            $this->offer($this->improvement->planOf($search->paths));
+            $this->incumbent->offer($this->improvement->planOf($search->paths));
         } elseif (! $isComplete) {
             $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
         }

@@ -53,14 +53,16 @@ final class PartsTest extends TestCase
                 $together[$u][$v] = $together[$v][$u] = $cost;
             }
         }
-        [$worth, $chosen] = (new CellPacking([array_column($problem->load[0], 1)], [$problem->capacity[0][0]], $problem->overloadCost, $together))->solve($gains);
+        [$bound, $chosen, $worth] = (new CellPacking([array_column($problem->load[0], 1)], [$problem->capacity[0][0]], $problem->overloadCost, $together))->solve($gains);
         $least = 0.0;
         for ($mask = 0; $mask < 1 << 7; $mask++) {
             $set = array_values(array_filter(range(0, 6), fn (int $u): bool => ($mask >> $u & 1) === 1));
             $least = min($least, $this->worth($problem, $set, $gains, $together));
         }
 
-        $this->assertEqualsWithDelta($least, $worth, 1e-9);
+        $this->assertEqualsWithDelta($least, $worth, 1e-6);
+        $this->assertEqualsWithDelta($least, $bound, 1e-6);
+        $this->assertLessThanOrEqual($least + 1e-12, $bound);
         $this->assertEqualsWithDelta($worth, $this->worth($problem, $chosen, $gains, $together), 1e-9);
     }
 
