@@ -91,6 +91,31 @@ final class Improvement
         return $plan;
     }
 
+    /**
+     * A plan from paths of which some may be forbidden here: those units are placed anew beside the others.
+     *
+     * @param  array<int, list<int>>  $paths  by unit
+     */
+    public function repair(array $paths): Occupancy
+    {
+        $plan = new Occupancy($this->problem);
+        $rest = [];
+        foreach ($paths as $u => $path) {
+            $open = array_filter($path, fn (int $s, int $t): bool => $this->solvers[$u]->isOpen($s, $t), ARRAY_FILTER_USE_BOTH);
+            if (count($open) === count($path)) {
+                $plan->add($u, $path);
+            } else {
+                $rest[] = $u;
+            }
+        }
+        foreach ($rest as $u) {
+            $this->place($plan, $u);
+        }
+        $this->polish($plan);
+
+        return $plan;
+    }
+
     /** Every unit anew beside the others until none moves. */
     public function polish(Occupancy $plan): void
     {
@@ -125,20 +150,9 @@ final class Improvement
                 $budget->tell('improving', $this->incumbent->cost, $this->incumbent->bound);
             } elseif ($sinceBest > self::BACK_TO_BEST_AFTER) {
                 $sinceBest = 0;
-                $plan = $this->planOf($this->incumbent->paths);
+                $plan = Occupancy::of($this->problem, $this->incumbent->paths);
             }
         }
-    }
-
-    /** @param  array<int, list<int>>  $paths */
-    public function planOf(array $paths): Occupancy
-    {
-        $plan = new Occupancy($this->problem);
-        foreach ($paths as $u => $path) {
-            $plan->add($u, $path);
-        }
-
-        return $plan;
     }
 
     /** @return array<int, list<int>> the paths before */

@@ -45,6 +45,17 @@ final class Occupancy
         $this->strain = array_map(fn (array $cells): array => array_map(fn (?float $one): float => $one ?? 0.0, $cells), $problem->strain);
     }
 
+    /** @param  array<int, list<int>>  $paths  by unit */
+    public static function of(Problem $problem, array $paths): self
+    {
+        $plan = new self($problem);
+        foreach ($paths as $u => $path) {
+            $plan->add($u, $path);
+        }
+
+        return $plan;
+    }
+
     /** @return list<int> units that meet this one somewhere or conflict with it */
     public function conflicting(int $unit): array
     {

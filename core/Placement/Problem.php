@@ -43,4 +43,27 @@ final readonly class Problem
     {
         return count($this->systems) * $this->periods;
     }
+
+    /**
+     * The same with every opening decided: those opened are paid for, the
+     * others are forbidden to all.
+     *
+     * @param  list<int>  $opened
+     */
+    public function withOpenings(array $opened): self
+    {
+        $strain = $this->strain;
+        foreach ($this->openingCost as $s => $cost) {
+            if ($cost > 0.0 && ! in_array($s, $opened, true)) {
+                foreach ($strain as $u => $cells) {
+                    $strain[$u] = array_values(array_replace($cells, array_fill($s * $this->periods, $this->periods, null)));
+                }
+            }
+        }
+
+        return new self(
+            $this->periods, $this->units, $this->systems, $strain, $this->start, $this->moveCost, $this->minStay, $this->load, $this->capacity,
+            $this->overloadCost, array_fill(0, count($this->systems), 0.0), $this->conflicts,
+        );
+    }
 }

@@ -19,7 +19,13 @@ final class Solver
 {
     private const FIRST_ROUNDS = 1000;
 
-    private const MORE_ROUNDS = 60_000;
+    private const FIRST_TURNS = 1;
+
+    private const MORE_TURNS = 40;
+
+    private const ROUNDS_IN_A_TURN = 1500;
+
+    private const TRIALS_IN_A_TURN = 4;
 
     private const LINK_ROUNDS = 400;
 
@@ -65,6 +71,8 @@ final class Solver
 
     private readonly Improvement $improvement;
 
+    private readonly OpeningTrials $openings;
+
     private int $priceRounds = 0;
 
     private int $parts = 0;
@@ -79,7 +87,9 @@ final class Solver
         $this->incumbent = new Incumbent;
         $this->packings = CellPacking::everywhere($problem);
         $this->grid = CostGrid::of($problem);
-        $this->improvement = new Improvement($problem, new Randomizer(new Mt19937($seed)), $this->incumbent);
+        $random = new Randomizer(new Mt19937($seed));
+        $this->improvement = new Improvement($problem, $random, $this->incumbent);
+        $this->openings = new OpeningTrials($problem, $random, $this->incumbent);
     }
 
     /** @throws NoPlan */
@@ -96,14 +106,26 @@ final class Solver
         $this->refuseHopelessUnits();
         $plan = $this->improvement->construct(false);
         $this->improvement->run($plan, self::FIRST_ROUNDS, $this->budget, self::FIRST_SHARE);
+        $this->improveFurther(self::FIRST_TURNS, self::FIRST_SHARE);
         $improved = $this->budget->elapsed();
         $this->prove();
         $proven = $this->budget->elapsed();
         if (! $this->incumbent->isProven()) {
-            $this->improvement->run($this->improvement->planOf($this->incumbent->paths), self::MORE_ROUNDS, $this->budget, 1.0);
+            $this->improveFurther(self::MORE_TURNS, 1.0);
         }
 
         return $this->solution($improved, $proven);
+    }
+
+    /** In turns: some units at a time, and other choices of what is opened. */
+    private function improveFurther(int $turns, float $share): void
+    {
+        for ($turn = 0; $turn < $turns && ! $this->budget->isSpent($share); $turn++) {
+            for ($trial = 0; $trial < self::TRIALS_IN_A_TURN && $this->openings->tryOne($this->budget, $share); $trial++) {
+                $this->budget->tell('opening', $this->incumbent->cost, $this->incumbent->bound);
+            }
+            $this->improvement->run(Occupancy::of($this->problem, $this->incumbent->paths), self::ROUNDS_IN_A_TURN, $this->budget, $share);
+        }
     }
 
     private function refuseHopelessUnits(): void
@@ -207,7 +229,7 @@ final class Solver
         $isComplete = $search->run($this->goal(), $this->budget, self::PROVING_SHARE);
         $this->states += $search->states;
         if ($search->paths !== null) {
-            $this->incumbent->offer($this->improvement->planOf($search->paths));
+            $this->incumbent->offer(Occupancy::of($this->problem, $search->paths));
         } elseif (! $isComplete) {
             $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
         }
@@ -227,7 +249,7 @@ final class Solver
         }
 
         return new Solution($assignments, $cost, min($cost, $this->incumbent->bound), $this->incumbent->isProven(), [
-            'improvement_rounds' => $this->improvement->rounds,
+            'improvement_rounds' => $this->improvement->rounds + $this->openings->rounds,
             'price_rounds' => $this->priceRounds,
             'parts' => $this->parts,
             'joint_states' => $this->states,
