@@ -36,6 +36,12 @@ final class Budget
         return $isSpent;
     }
 
+    /** How far on the way from a time to a share of the whole time; from 1 on that is used up. */
+    public function passedSince(float $from, float $share): float
+    {
+        return (($this->elapsed)() - $from) / max(1e-9, $share * $this->seconds - $from);
+    }
+
     public function tell(string $what, float $cost, float $bound): void
     {
         if ($this->progress !== null) {

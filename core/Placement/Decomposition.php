@@ -47,6 +47,8 @@ final class Decomposition
 
     private const STEPS_OF_A_CELL = 2;
 
+    private const CELLS_BETWEEN_LOOKS_AT_THE_CLOCK = 50;
+
     /** Rounds without a better bound until the charge is halved. */
     private const PATIENCE = 20;
 
@@ -167,7 +169,7 @@ final class Decomposition
             $this->slack = $this->slack < self::FINE_SLACK ? 0.0 : $this->slack * self::SLACK_KEPT;
             $this->chargeDisagreement();
             for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
-                $this->pass();
+                $this->pass($budget, $share);
             }
             $before = $value;
             $value = $this->value();
@@ -314,7 +316,7 @@ final class Decomposition
         }
     }
 
-    private function pass(): void
+    private function pass(Budget $budget, float $share): void
     {
         foreach ($this->part->solvers as $u => $_) {
             $this->stepOfUnit($u);
@@ -323,6 +325,9 @@ final class Decomposition
             $this->stepOfOpening($s, $opening);
         }
         foreach ($this->packings as $cell => $_) {
+            if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
+                return;
+            }
             for ($step = 0; $step < self::STEPS_OF_A_CELL && ! isset($this->settled[$cell]); $step++) {
                 $this->stepOfCell($cell);
             }

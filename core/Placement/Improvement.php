@@ -17,10 +17,12 @@ final class Improvement
 {
     private const MOST_REMOVED = 5;
 
-    /** Accepted worsening at first, as a share of the cost. */
-    private const FIRST_HEAT = 0.25;
+    /** Accepted worsening at first, as a share of the cost of a unit. */
+    private const FIRST_HEAT = 3.0;
 
-    private const LAST_HEAT = 0.0025;
+    private const LAST_HEAT = 0.03;
+
+    private const MOST_ROUNDS_OF_COOLING = 4000;
 
     private const BACK_TO_BEST_AFTER = 1500;
 
@@ -132,13 +134,21 @@ final class Improvement
     public function run(Occupancy $plan, int $rounds, Budget $budget, float $share): void
     {
         $sinceBest = 0;
+        $cycle = min($rounds, self::MOST_ROUNDS_OF_COOLING);
+        $passed = 0.0;
+        $from = $budget->elapsed();
         $this->incumbent->offer($plan);
         for ($round = 0; $round < $rounds; $round++) {
-            if ($round % 16 === 0 && $budget->isSpent($share)) {
-                return;
+            if ($round % 16 === 0) {
+                if ($budget->isSpent($share)) {
+                    return;
+                }
+                $passed = $budget->passedSince($from, $share);
             }
             $this->rounds++;
-            $heat = $this->incumbent->cost / count($this->problem->units) * self::FIRST_HEAT * (self::LAST_HEAT / self::FIRST_HEAT) ** ($round % 4000 / 4000);
+            // By rounds, so that a seed repeats; by the clock only where that will cut the rounds short.
+            $cooled = max($round % $cycle / $cycle, $passed);
+            $heat = $this->incumbent->cost / count($this->problem->units) * self::FIRST_HEAT * (self::LAST_HEAT / self::FIRST_HEAT) ** $cooled;
             $before = $plan->cost;
             $old = $this->destroyAndRepair($plan);
             if ($plan->cost > $before && $this->chance() >= exp(($before - $plan->cost) / max(1e-9, $heat))) {

@@ -17,7 +17,9 @@ use SplPriorityQueue;
  */
 final class Solver
 {
-    private const FIRST_ROUNDS = 1000;
+    private const FIRST_ROUNDS = 600;
+
+    private const FIRST_ROUNDS_OF_A_UNIT = 20;
 
     private const FIRST_TURNS = 1;
 
@@ -25,7 +27,12 @@ final class Solver
 
     private const ROUNDS_IN_A_TURN = 1500;
 
+    private const ROUNDS_OF_A_UNIT_IN_A_TURN = 40;
+
     private const TRIALS_IN_A_TURN = 4;
+
+    /** A turn that saves more than this share of the cost is followed by another of its kind. */
+    private const MUCH = 0.005;
 
     private const LINK_ROUNDS = 400;
 
@@ -105,26 +112,31 @@ final class Solver
         }
         $this->refuseHopelessUnits();
         $plan = $this->improvement->construct(false);
-        $this->improvement->run($plan, self::FIRST_ROUNDS, $this->budget, self::FIRST_SHARE);
-        $this->improveFurther(self::FIRST_TURNS, self::FIRST_SHARE);
+        $rounds = max(self::FIRST_ROUNDS, self::FIRST_ROUNDS_OF_A_UNIT * count($this->problem->units));
+        $this->improvement->run($plan, $rounds, $this->budget, self::FIRST_SHARE);
+        $this->improveFurther(self::FIRST_TURNS, $rounds, self::FIRST_SHARE);
         $improved = $this->budget->elapsed();
         $this->prove();
         $proven = $this->budget->elapsed();
         if (! $this->incumbent->isProven()) {
-            $this->improveFurther(self::MORE_TURNS, 1.0);
+            $this->improveFurther(self::MORE_TURNS, max(self::ROUNDS_IN_A_TURN, self::ROUNDS_OF_A_UNIT_IN_A_TURN * count($this->problem->units)), 1.0);
         }
 
         return $this->solution($improved, $proven);
     }
 
-    /** In turns: some units at a time, and other choices of what is opened. */
-    private function improveFurther(int $turns, float $share): void
+    /** In turns: some units at a time, and, once that gains little, other choices of what is opened. */
+    private function improveFurther(int $turns, int $rounds, float $share): void
     {
         for ($turn = 0; $turn < $turns && ! $this->budget->isSpent($share); $turn++) {
-            for ($trial = 0; $trial < self::TRIALS_IN_A_TURN && $this->openings->tryOne($this->budget, $share); $trial++) {
+            $before = $this->incumbent->cost;
+            $this->improvement->run(Occupancy::of($this->problem, $this->incumbent->paths), $rounds, $this->budget, $share);
+            if ($this->incumbent->cost < (1 - self::MUCH) * $before) {
+                continue;
+            }
+            for ($trial = 0; $trial < self::TRIALS_IN_A_TURN && ! $this->budget->isSpent($share) && $this->openings->tryOne($this->budget, $share); $trial++) {
                 $this->budget->tell('opening', $this->incumbent->cost, $this->incumbent->bound);
             }
-            $this->improvement->run(Occupancy::of($this->problem, $this->incumbent->paths), self::ROUNDS_IN_A_TURN, $this->budget, $share);
         }
     }
 
