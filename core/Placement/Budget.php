@@ -9,8 +9,6 @@ use Closure;
 /** How long the solver may go on, and who is told of it; the clock comes from outside. */
 final class Budget
 {
-    public bool $wasCut = false;
-
     /**
      * @param  Closure(): float  $elapsed  seconds since the beginning
      * @param  Closure(string, float, float): void|null  $progress  what is done, best cost and bound so far
@@ -30,10 +28,7 @@ final class Budget
     /** Is this share of the whole time used up? */
     public function isSpent(float $share = 1.0): bool
     {
-        $isSpent = ($this->elapsed)() >= $share * $this->seconds;
-        $this->wasCut = $this->wasCut || $isSpent;
-
-        return $isSpent;
+        return ($this->elapsed)() >= $share * $this->seconds;
     }
 
     /** How far on the way from a time to a share of the whole time; from 1 on that is used up. */

@@ -28,7 +28,7 @@ final class CellPacking
     /** @var array<int, float> by unit */
     private array $gains = [];
 
-    /** @var list<float> by load, between 0 and the overload cost */
+    /** @var array<int, float> by load, between 0 and the overload cost */
     private array $price = [];
 
     /** @var array<int, float> gains less priced loads */
@@ -219,7 +219,7 @@ final class CellPacking
      * Where the units that pay their load best just fill the room, the last of
      * them sets the price; each load after the other, the earlier ones priced.
      *
-     * @return list<float> by load
+     * @return array<int, float> by load
      */
     private function firstPrices(): array
     {

@@ -16,7 +16,7 @@ final readonly class Completions
     /** @var array<int, array<int, float>> by system and period, what its cells are worth from there on, at most 0 */
     private array $worthFrom;
 
-    /** @var list<float> by period, what all systems are worth while no undecided one is open */
+    /** @var array<int, float> by period, what all systems are worth while no undecided one is open */
     private array $worthClosed;
 
     /** @param  list<CellPacking>  $packings  by cell */

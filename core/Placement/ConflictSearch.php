@@ -75,7 +75,8 @@ final class ConflictSearch
     {
         do {
             [$hardest, $most, $isChanged] = [-1, -1.0, false];
-            foreach ($gains as $u => $gain) {
+            $before = $gains;
+            foreach ($before as $u => $_) {
                 if (! isset($gains[$u])) {
                     continue;
                 }

@@ -12,29 +12,18 @@ namespace Biomegas\Placement;
  * that is used pays rent to the opening. Whatever the prices, the sum of what
  * each does best by itself is no more than any plan costs.
  *
- * The prices are raised as in the method of multipliers. Every member keeps a
- * mixture of its choices; a step moves one mixture towards its best choice at
- * present as far as that pays (block-coordinate Frank-Wolfe), with a charge
- * that grows with the square of disagreement; then the prices take the charge
- * over. (The method: Swoboda & Kolmogorov 2019, "MAP inference via
- * block-coordinate Frank-Wolfe algorithm"; from memory.)
+ * The prices are raised as in the method of multipliers: the mixtures of all
+ * members take steps (block-coordinate Frank-Wolfe) while disagreement is
+ * charged, then the prices take the charge over. (The method: Swoboda &
+ * Kolmogorov 2019, "MAP inference via block-coordinate Frank-Wolfe algorithm";
+ * from memory.)
  */
 final class Decomposition
 {
-    private const NOTHING = 1e-9;
+    /** By what share the sets of cells may be worse than the best ones at first. */
+    public const FIRST_SLACK = 0.2;
 
-    /** Charge at first, times the cost of a plan for each unit and period. */
-    private const FIRST_CHARGE = 2.0;
-
-    private const CHARGE_AFTER_SUCCESS = 1.1;
-
-    private const LEAST_CHARGE = 0.02;
-
-    private const PASSES = 2;
-
-    /** By what share a cell's set may be worse than the best one: at first, and what is left of it from round to round. */
-    private const FIRST_SLACK = 0.2;
-
+    /** What is left of it from round to round, and after a failure. */
     private const SLACK_KEPT = 0.85;
 
     private const SLACK_AFTER_FAILURE = 0.3;
@@ -42,27 +31,24 @@ final class Decomposition
     /** Below it sets are the best ones. */
     private const FINE_SLACK = 0.01;
 
-    /** Beside that of a step: proving is stricter than stepping. */
-    private const SLACK_OF_A_BOUND = 0.01;
+    private const NOTHING = 1e-9;
 
-    private const STEPS_OF_A_CELL = 2;
+    /** Charge at first, times the cost of a plan for each unit and period. */
+    private const FIRST_CHARGE = 2.0;
 
-    private const CELLS_BETWEEN_LOOKS_AT_THE_CLOCK = 50;
+    private const CHARGE_AFTER_SUCCESS = 1.1;
 
-    /** Rounds without a better bound until the charge is halved. */
-    private const PATIENCE = 20;
+    private const CHARGE_AFTER_FAILURE = 0.5;
 
-    /** So many falls one after the other below the bound: the charge is too great. */
+    /** Of the first charge; with less, prices move too little to go on. */
+    private const LEAST_CHARGE = 0.02;
+
+    private const PASSES = 2;
+
+    /** Rounds without a better bound are a failure, and so are falls below it one after the other. */
+    private const MOST_ROUNDS_WITHOUT_GAIN = 20;
+
     private const MOST_FALLS = 2;
-
-    /** Above this share it is not certain whether a system is opened. */
-    private const CERTAIN = 0.05;
-
-    /** So that a unit is asked about even where all mixtures are certain. */
-    private const LITTLE = 0.001;
-
-    /** Beside a load. */
-    private const WEIGHT_OF_A_CONFLICT = 0.3;
 
     /** Every so many rounds it is asked whether it still pays to go on: whether so much of the way to the plan was gained. */
     private const ASKED_EVERY = 10;
@@ -71,58 +57,18 @@ final class Decomposition
 
     public int $rounds = 0;
 
-    /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there */
-    public array $there = [];
+    public readonly Mixtures $mixtures;
 
-    /** @var array<int, float> by undecided system, how much of its mixture is open */
-    public array $opened = [];
-
-    /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
-    private array $links;
-
-    /** @var array<int, array<int, float>> by undecided system and period, what a used cell pays to the opening */
-    private array $rents;
-
-    private float $charge = 0.0;
-
-
-    /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
-    private array $strain = [];
-
-    /** @var array<int, float> by unit, strain and moves of its mixture */
-    private array $pathCost = [];
-
-    /** @var array<int, list<int>> by cell, units that may be there */
-    private array $allowed = [];
-
-    /** @var array<int, array<int, float>> by cell and unit, how much of its mixture has it */
-    private array $taken = [];
-
-    /** @var array<int, float> by cell, overload and conflicts of its mixture */
-    private array $cellCost = [];
-
-    /** @var array<int, float> by cell of an undecided system, how much of its mixture is used */
-    private array $used = [];
-
-    /** @var array<int, float> what a cell is worth by itself, kept while its prices stay and its mixture is the best */
-    private array $settled = [];
+    private float $firstCharge = 0.0;
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
         private readonly Part $part,
-        private readonly array $packings,
-        private float $slack = self::FIRST_SLACK,
+        array $packings,
+        float $slack,
     ) {
-        $problem = $part->problem;
-        [$this->links, $this->rents] = [$part->links, $part->rents];
-        foreach ($problem->units as $u => $_) {
-            $this->strain[] = array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u]);
-        }
-        foreach ($problem->systems as $s => $_) {
-            for ($t = 0; $t < $problem->periods; $t++) {
-                $this->allowed[] = array_keys(array_filter($part->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
-            }
-        }
+        $this->mixtures = new Mixtures($part, $packings);
+        $this->mixtures->slack = $slack;
     }
 
     /**
@@ -132,352 +78,81 @@ final class Decomposition
      */
     public function improve(float $target, int $rounds, Budget $budget, float $share): void
     {
-        $value = $this->value();
+        $value = $this->mixtures->value();
         if ($value >= UnitPaths::NEVER) {
             $this->part->bound = INF;
 
             return;
         }
-        $first = $this->charge = $this->firstCharge(min($target, $this->usualCost($value)));
-        $this->begin();
-        $failures = $falls = 0;
+        $this->begin($value, $target);
+        $without = $falls = 0;
         $asked = $value;
         for ($round = 0; $round <= $rounds; $round++) {
             if ($value > $this->part->bound + self::NOTHING) {
-                [$this->part->bound, $this->part->links, $this->part->rents, $failures] = [$value, $this->links, $this->rents, 0];
-                $falls = 0;
-                $this->charge *= self::CHARGE_AFTER_SUCCESS;
-            } elseif (++$failures >= self::PATIENCE || $falls >= self::MOST_FALLS) {
-                [$this->links, $this->rents, $this->settled] = [$this->part->links, $this->part->rents, []];
-                $this->charge /= 2;
-                $this->slack *= self::SLACK_AFTER_FAILURE;
-                $failures = $falls = 0;
+                $this->part->bound = $value;
+                $this->mixtures->keepPrices();
+                $this->mixtures->charge *= self::CHARGE_AFTER_SUCCESS;
+                $without = $falls = 0;
+            } elseif (++$without >= self::MOST_ROUNDS_WITHOUT_GAIN || $falls >= self::MOST_FALLS) {
+                $this->stepBack();
+                $without = $falls = 0;
             }
-            if ($this->part->bound >= $target || $this->charge < self::LEAST_CHARGE * $first || $round === $rounds || $budget->isSpent($share)) {
+            if ($this->part->bound >= $target || $this->mixtures->charge < self::LEAST_CHARGE * $this->firstCharge || $round === $rounds || $budget->isSpent($share)) {
                 return;
             }
             if ($round > 0 && $round % self::ASKED_EVERY === 0) {
-                if ($this->part->bound < $asked + self::WORTHWHILE * ($target - $asked)) {
-                    if ($this->slack === 0.0) {
-                        return;
-                    }
-                    $this->slack *= self::SLACK_AFTER_FAILURE;
+                if (! $this->isWorthGoingOn($asked, $target)) {
+                    return;
                 }
                 $asked = $this->part->bound;
             }
-            $this->rounds++;
-            $this->slack = $this->slack < self::FINE_SLACK ? 0.0 : $this->slack * self::SLACK_KEPT;
-            $this->chargeDisagreement();
-            for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
-                $this->pass($budget, $share);
-            }
             $before = $value;
-            $value = $this->value();
+            $value = $this->round($budget, $share);
             $falls = $value < $before ? $falls + 1 : 0;
             $budget->tell('bounding', $target, $this->part->bound);
         }
     }
 
-    private function firstCharge(float $cost): float
-    {
-        return max(self::NOTHING, self::FIRST_CHARGE * $cost / (count($this->part->problem->units) * $this->part->problem->periods));
-    }
-
-    /** For when no plan is known that keeps apart what must be apart. */
-    private function usualCost(float $value): float
-    {
-        return abs($value) + 2 * array_sum($this->part->problem->moveCost) + array_sum($this->part->undecided);
-    }
-
-    /** Every mixture is the best choice at the prices given. */
-    private function begin(): void
+    private function begin(float $value, float $target): void
     {
         $problem = $this->part->problem;
-        foreach ($problem->units as $u => $_) {
-            [$worth, $path] = $this->bestPath($u);
-            $this->there[$u] = array_fill(0, $problem->cells(), 0.0);
-            $this->pathCost[$u] = $worth;
-            foreach ($path as $t => $s) {
-                $cell = $s * $problem->periods + $t;
-                $this->there[$u][$cell] = 1.0;
-                $this->pathCost[$u] -= $this->links[$u][$cell];
-            }
-        }
-        foreach ($this->packings as $cell => $_) {
-            [, $units, $isUsed, $cost] = $this->bestSet($cell);
-            $this->taken[$cell] = array_fill_keys($this->allowed[$cell], 0.0);
-            foreach ($units as $u) {
-                $this->taken[$cell][$u] = 1.0;
-            }
-            [$this->cellCost[$cell], $this->used[$cell]] = [$cost, $isUsed];
-        }
-        foreach ($this->part->undecided as $s => $opening) {
-            $this->opened[$s] = $opening < array_sum($this->rents[$s]) ? 1.0 : 0.0;
-        }
+        // For when no plan is known that keeps apart what must be apart.
+        $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->part->undecided);
+        $this->firstCharge = max(self::NOTHING, self::FIRST_CHARGE * min($target, $usual) / (count($problem->units) * $problem->periods));
+        $this->mixtures->charge = $this->firstCharge;
+        $this->mixtures->begin();
     }
 
-    /** The question on which the mixtures are most at odds; null when none is left. */
-    public function fork(): ?Fork
+    private function round(Budget $budget, float $share): float
     {
-        [$best, $most] = [null, self::CERTAIN];
-        foreach ($this->opened as $s => $share) {
-            $odds = min($share, 1 - $share);
-            if ($odds > $most) {
-                [$best, $most] = [new Fork($s, null), $odds];
-            }
+        $this->rounds++;
+        $slack = $this->mixtures->slack;
+        $this->mixtures->slack = $slack < self::FINE_SLACK ? 0.0 : $slack * self::SLACK_KEPT;
+        $this->mixtures->chargeDisagreement();
+        for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
+            $this->mixtures->pass($budget, $share);
         }
 
-        return $best ?? $this->forkOfUnit();
+        return $this->mixtures->value();
     }
 
-    /** Where it is least certain where a unit is, large loads and many conflicts before others. */
-    private function forkOfUnit(): ?Fork
+    /** After a failure: back to the best prices, with less charge and a closer look at the sets of cells. */
+    private function stepBack(): void
     {
-        $problem = $this->part->problem;
-        $periods = $problem->periods;
-        [$best, $most] = [null, 0.0];
-        foreach ($this->part->solvers as $u => $solver) {
-            for ($t = 0; $t < $periods; $t++) {
-                $ways = 0;
-                $share = 0.0;
-                foreach ($problem->systems as $s => $_) {
-                    if ($solver->isOpen($s, $t)) {
-                        $ways++;
-                        $share = max($share, $this->there[$u][$s * $periods + $t]);
-                    }
-                }
-                $score = $ways > 1 ? (self::LITTLE + 1 - $share) * $this->weight($u, $t) : 0.0;
-                if ($score > $most) {
-                    [$best, $most] = [new Fork($u, $t), $score];
-                }
-            }
-        }
-
-        return $best;
+        $this->mixtures->returnToPrices();
+        $this->mixtures->charge *= self::CHARGE_AFTER_FAILURE;
+        $this->mixtures->slack *= self::SLACK_AFTER_FAILURE;
     }
 
-    /** How much hangs on where it is then. */
-    private function weight(int $u, int $t): float
+    /** When little was gained for want of a close look, it looks closer from now on. */
+    private function isWorthGoingOn(float $asked, float $target): bool
     {
-        $problem = $this->part->problem;
-        $weight = 0.2;
-        foreach ($problem->load as $k => $loads) {
-            $weight += $loads[$u][$t] / max(1e-9, ...array_column($loads, $t));
+        if ($this->part->bound >= $asked + self::WORTHWHILE * ($target - $asked)) {
+            return true;
         }
-        foreach ($problem->conflicts as $conflict) {
-            if (($conflict->one === $u || $conflict->other === $u) && $conflict->from <= $t && $t <= $conflict->to) {
-                $weight += self::WEIGHT_OF_A_CONFLICT;
-            }
-        }
+        $isForWantOfLooking = $this->mixtures->slack > 0.0;
+        $this->mixtures->slack *= self::SLACK_AFTER_FAILURE;
 
-        return $weight;
-    }
-
-    /** What the prices prove at present; whether a system is opened is decided over all of its cells. */
-    private function value(): float
-    {
-        $periods = $this->part->problem->periods;
-        $value = $this->part->paid;
-        foreach ($this->part->solvers as $u => $solver) {
-            $value += $solver->solve($this->pricesOf($u));
-        }
-        foreach ($this->part->problem->systems as $s => $_) {
-            $worth = $this->part->undecided[$s] ?? 0.0;
-            for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
-                $known = $this->settled[$cell] ?? NAN;
-                $worth += is_nan($known) ? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0] : $known;
-            }
-            $value += $worth < 0.0 ? $worth : 0.0;
-        }
-
-        return $value;
-    }
-
-    private function chargeDisagreement(): void
-    {
-        $periods = $this->part->problem->periods;
-        foreach ($this->packings as $cell => $_) {
-            foreach ($this->taken[$cell] as $u => $taken) {
-                $apart = $this->there[$u][$cell] - $taken;
-                if ($apart !== 0.0) {
-                    $this->links[$u][$cell] += $this->charge * $apart;
-                    unset($this->settled[$cell]);
-                }
-            }
-        }
-        foreach ($this->part->undecided as $s => $_) {
-            for ($t = 0; $t < $periods; $t++) {
-                $apart = $this->used[$s * $periods + $t] - $this->opened[$s];
-                if ($apart !== 0.0) {
-                    $this->rents[$s][$t] += $this->charge * $apart;
-                    unset($this->settled[$s * $periods + $t]);
-                }
-            }
-        }
-    }
-
-    private function pass(Budget $budget, float $share): void
-    {
-        foreach ($this->part->solvers as $u => $_) {
-            $this->stepOfUnit($u);
-        }
-        foreach ($this->part->undecided as $s => $opening) {
-            $this->stepOfOpening($s, $opening);
-        }
-        foreach ($this->packings as $cell => $_) {
-            if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
-                return;
-            }
-            for ($step = 0; $step < self::STEPS_OF_A_CELL && ! isset($this->settled[$cell]); $step++) {
-                $this->stepOfCell($cell);
-            }
-        }
-    }
-
-    private function stepOfUnit(int $u): void
-    {
-        $periods = $this->part->problem->periods;
-        [$worth, $path] = $this->bestPath($u);
-        $paid = $paidThere = $square = 0.0;
-        foreach ($this->there[$u] as $cell => $there) {
-            if ($there !== 0.0) {
-                $paid += $there * $this->links[$u][$cell];
-                $square += $there * $there;
-            }
-        }
-        foreach ($path as $t => $s) {
-            $cell = $s * $periods + $t;
-            $paidThere += $this->links[$u][$cell];
-            $square += 1.0 - 2.0 * $this->there[$u][$cell];
-        }
-        $pays = $this->pathCost[$u] + $paid - $worth;
-        if ($pays <= self::NOTHING) {
-            return;
-        }
-        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
-        $this->pathCost[$u] += $far * ($worth - $paidThere - $this->pathCost[$u]);
-        foreach ($path as $t => $s) {
-            $cell = $s * $periods + $t;
-            $this->there[$u][$cell] += $far;
-            $this->links[$u][$cell] += $this->charge * $far;
-            unset($this->settled[$cell]);
-        }
-        foreach ($this->there[$u] as $cell => $there) {
-            if ($there !== 0.0) {
-                // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
-                $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
-                $this->there[$u][$cell] = $there - $less < self::NOTHING ? 0.0 : $there - $less;
-                $this->links[$u][$cell] -= $this->charge * $less;
-                unset($this->settled[$cell]);
-            }
-        }
-    }
-
-    private function stepOfOpening(int $s, float $opening): void
-    {
-        $periods = $this->part->problem->periods;
-        $short = $opening - array_sum($this->rents[$s]);
-        $apart = ($short < 0.0 ? 1.0 : 0.0) - $this->opened[$s];
-        $pays = -$apart * $short;
-        if ($pays <= self::NOTHING) {
-            return;
-        }
-        $square = $periods * $apart * $apart;
-        $step = $apart * ($pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0);
-        $this->opened[$s] += $step;
-        for ($t = 0; $t < $periods; $t++) {
-            $this->rents[$s][$t] -= $this->charge * $step;
-            unset($this->settled[$s * $periods + $t]);
-        }
-    }
-
-    private function stepOfCell(int $cell): void
-    {
-        [$s, $t] = [intdiv($cell, $this->part->problem->periods), $cell % $this->part->problem->periods];
-        $rent = $this->rents[$s][$t] ?? null;
-        $gained = $square = 0.0;
-        foreach ($this->taken[$cell] as $u => $taken) {
-            $gained += $taken * $this->links[$u][$cell];
-            $square += $taken * $taken;
-        }
-        $now = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell];
-        [$worth, $units, $isUsed, $cost, $bound] = $this->bestSet($cell);
-        $pays = $now - $worth;
-        if ($pays <= self::NOTHING) {
-            $this->settled[$cell] = $this->slack === 0.0 ? $bound : NAN;
-
-            return;
-        }
-        foreach ($units as $u) {
-            $square += 1.0 - 2.0 * $this->taken[$cell][$u];
-        }
-        $more = $isUsed - $this->used[$cell];
-        $square += $rent === null ? 0.0 : $more * $more;
-        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
-        $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
-        $chosen = array_fill_keys($units, 1.0);
-        foreach ($this->taken[$cell] as $u => $taken) {
-            $apart = ($chosen[$u] ?? 0.0) - $taken;
-            if ($apart !== 0.0) {
-                $this->taken[$cell][$u] = $taken + $far * $apart;
-                $this->links[$u][$cell] -= $this->charge * $far * $apart;
-            }
-        }
-        $this->used[$cell] += $far * $more;
-        if ($rent !== null) {
-            $this->rents[$s][$t] = $rent + $this->charge * $far * $more;
-        }
-    }
-
-    /** @return array{float, list<int>} cost at present prices, and the path */
-    private function bestPath(int $u): array
-    {
-        $prices = $this->pricesOf($u);
-        $cost = $this->part->solvers[$u]->solve($prices);
-
-        return [$cost, $cost >= UnitPaths::NEVER ? [] : $this->part->solvers[$u]->path($prices)];
-    }
-
-    /** @return array<int, float> by cell, strain and links */
-    private function pricesOf(int $u): array
-    {
-        $prices = $this->links[$u];
-        foreach ($this->strain[$u] as $cell => $strain) {
-            if ($strain !== 0.0) {
-                $prices[$cell] += $strain;
-            }
-        }
-
-        return $prices;
-    }
-
-    /** @return array{float, list<int>, float, float, float} worth of a set at present prices, its units, 1 where it pays rent, its overload and conflicts; no set is worth more, rent left out */
-    private function bestSet(int $cell): array
-    {
-        $gains = $this->gainsIn($cell);
-        [$bound, $units] = $this->packings[$cell]->solve($gains, $this->slack);
-        $worth = $bound;
-        $periods = $this->part->problem->periods;
-        $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
-        if ($rent !== null && $worth + $rent >= 0.0) {
-            return [0.0, [], 0.0, 0.0, $bound];
-        }
-        $cost = $worth;
-        foreach ($units as $u) {
-            $cost += $gains[$u];
-        }
-
-        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $bound];
-    }
-
-    /** @return array<int, float> by unit that may be there */
-    private function gainsIn(int $cell): array
-    {
-        $gains = [];
-        foreach ($this->allowed[$cell] as $u) {
-            $gains[$u] = $this->links[$u][$cell];
-        }
-
-        return $gains;
+        return $isForWantOfLooking;
     }
 }

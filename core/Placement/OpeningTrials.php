@@ -73,7 +73,7 @@ final class OpeningTrials
             if ($this->random->getInt(1, 100) <= self::CHANCE_OF_EXCHANGE) {
                 $changed[] = $this->costly[$this->random->getInt(0, count($this->costly) - 1)];
             }
-            $opened = array_values(array_merge(array_diff($now, $changed), array_diff($changed, $now)));
+            $opened = array_merge(array_diff($now, $changed), array_diff($changed, $now));
             sort($opened);
             $key = implode(',', $opened);
             if (! isset($this->tried[$key])) {

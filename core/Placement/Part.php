@@ -24,7 +24,7 @@ final class Part
     public ?Fork $fork = null;
 
     /**
-     * @param  list<UnitPaths>  $solvers  by unit
+     * @param  array<int, UnitPaths>  $solvers  by unit
      * @param  array<int, array<int, true>>  $forbidden  by unit, cells closed to it by decisions
      * @param  array<int, float>  $undecided  opening cost by system
      * @param  float  $paid  openings that are decided

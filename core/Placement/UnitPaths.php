@@ -30,7 +30,7 @@ final class UnitPaths
     /** @var array<int, float> by system x (periods + 1) + period: cost to go for one who was there before and may move */
     private array $toGo = [];
 
-    /** @var list<array{float, int, float, int}> by period: cost to go and system of the best place to move to, and of the second best */
+    /** @var array<int, array{float, int, float, int}> by period: cost to go and system of the best place to move to, and of the second best */
     private array $entering = [];
 
     private readonly int $systems;
@@ -139,7 +139,7 @@ final class UnitPaths
             $cell = $s * $this->periods + $t;
             [$best, $bestSystem, $second, $secondSystem] = $this->entering[$t];
             [$next, $cost] = $bestSystem === $s ? [$secondSystem, $second] : [$bestSystem, $best];
-            if ($this->openUntil[$cell] > $t && $prices[$cell] + $this->toGo[$s * $width + $t + 1] <= $move + $cost) {
+            if ($this->openUntil[$cell] > $t && $move + $cost >= $prices[$cell] + $this->toGo[$s * $width + $t + 1]) {
                 $path[] = $s;
                 $t++;
             } else {

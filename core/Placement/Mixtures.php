@@ -1,0 +1,329 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+/**
+ * What each member of a decomposition would do, as a mixture of its choices:
+ * every unit its paths, every cell its sets of units, every undecided system
+ * open or not. Prices tie them together; a step moves one mixture towards its
+ * best choice at present as far as that pays, when disagreement is charged by
+ * its square, and the prices with it.
+ */
+final class Mixtures
+{
+    private const NOTHING = 1e-9;
+
+    private const STEPS_OF_A_CELL = 2;
+
+    /** Of the slack of a step: proving is stricter than stepping. */
+    private const SLACK_OF_A_BOUND = 0.01;
+
+    private const CELLS_BETWEEN_LOOKS_AT_THE_CLOCK = 50;
+
+    /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there */
+    public array $there = [];
+
+    /** @var array<int, float> by undecided system, how much of its mixture is open */
+    public array $opened = [];
+
+    /** What disagreement costs, times its square. */
+    public float $charge = 0.0;
+
+    /** By what share the set of a cell may be worse than the best one. */
+    public float $slack = 0.0;
+
+    /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
+    private array $links;
+
+    /** @var array<int, array<int, float>> by undecided system and period, what a used cell pays to the opening */
+    private array $rents;
+
+    /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
+    private array $strain = [];
+
+    /** @var array<int, float> by unit, strain and moves of its mixture */
+    private array $pathCost = [];
+
+    /** @var array<int, list<int>> by cell, units that may be there */
+    private array $allowed = [];
+
+    /** @var array<int, array<int, float>> by cell and unit, how much of its mixture has it */
+    private array $taken = [];
+
+    /** @var array<int, float> by cell, overload and conflicts of its mixture */
+    private array $cellCost = [];
+
+    /** @var array<int, float> by cell of an undecided system, how much of its mixture is used */
+    private array $used = [];
+
+    /** @var array<int, float> by cell whose mixture is the best at its prices, a bound of its worth; NAN: not known */
+    private array $settled = [];
+
+    /** @param  array<int, CellPacking>  $packings  by cell */
+    public function __construct(
+        private readonly Part $part,
+        private readonly array $packings,
+    ) {
+        $problem = $part->problem;
+        [$this->links, $this->rents] = [$part->links, $part->rents];
+        foreach ($problem->units as $u => $_) {
+            $this->strain[] = array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u]);
+        }
+        foreach ($problem->systems as $s => $_) {
+            for ($t = 0; $t < $problem->periods; $t++) {
+                $this->allowed[] = array_keys(array_filter($part->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
+            }
+        }
+    }
+
+    /** Gives the part the prices. */
+    public function keepPrices(): void
+    {
+        [$this->part->links, $this->part->rents] = [$this->links, $this->rents];
+    }
+
+    /** Takes the prices of the part again. */
+    public function returnToPrices(): void
+    {
+        [$this->links, $this->rents, $this->settled] = [$this->part->links, $this->part->rents, []];
+    }
+
+    /** Every mixture is the best choice at the prices given. */
+    public function begin(): void
+    {
+        $problem = $this->part->problem;
+        foreach ($problem->units as $u => $_) {
+            [$worth, $path] = $this->bestPath($u);
+            $this->there[$u] = array_fill(0, $problem->cells(), 0.0);
+            $this->pathCost[$u] = $worth;
+            foreach ($path as $t => $s) {
+                $cell = $s * $problem->periods + $t;
+                $this->there[$u][$cell] = 1.0;
+                $this->pathCost[$u] -= $this->links[$u][$cell];
+            }
+        }
+        foreach ($this->packings as $cell => $_) {
+            [, $units, $isUsed, $cost] = $this->bestSet($cell);
+            $this->taken[$cell] = array_fill_keys($this->allowed[$cell], 0.0);
+            foreach ($units as $u) {
+                $this->taken[$cell][$u] = 1.0;
+            }
+            [$this->cellCost[$cell], $this->used[$cell]] = [$cost, $isUsed];
+        }
+        foreach ($this->part->undecided as $s => $opening) {
+            $this->opened[$s] = $opening < array_sum($this->rents[$s]) ? 1.0 : 0.0;
+        }
+    }
+
+    /** What the prices prove at present; whether a system is opened is decided over all of its cells. */
+    public function value(): float
+    {
+        $periods = $this->part->problem->periods;
+        $value = $this->part->paid;
+        foreach ($this->part->solvers as $u => $solver) {
+            $value += $solver->solve($this->pricesOf($u));
+        }
+        foreach ($this->part->problem->systems as $s => $_) {
+            $worth = $this->part->undecided[$s] ?? 0.0;
+            for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
+                $known = $this->settled[$cell] ?? NAN;
+                $worth += is_nan($known) ? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0] : $known;
+            }
+            $value += $worth < 0.0 ? $worth : 0.0;
+        }
+
+        return $value;
+    }
+
+    /** The prices take over what is charged for disagreement now. */
+    public function chargeDisagreement(): void
+    {
+        $periods = $this->part->problem->periods;
+        foreach ($this->packings as $cell => $_) {
+            foreach ($this->taken[$cell] as $u => $taken) {
+                $apart = $this->there[$u][$cell] - $taken;
+                if ($apart !== 0.0) {
+                    $this->links[$u][$cell] += $this->charge * $apart;
+                    unset($this->settled[$cell]);
+                }
+            }
+        }
+        foreach ($this->part->undecided as $s => $_) {
+            for ($t = 0; $t < $periods; $t++) {
+                $apart = $this->used[$s * $periods + $t] - $this->opened[$s];
+                if ($apart !== 0.0) {
+                    $this->rents[$s][$t] += $this->charge * $apart;
+                    unset($this->settled[$s * $periods + $t]);
+                }
+            }
+        }
+    }
+
+    /** A step of every member, unless the time ends first. */
+    public function pass(Budget $budget, float $share): void
+    {
+        foreach ($this->part->solvers as $u => $_) {
+            $this->stepOfUnit($u);
+        }
+        foreach ($this->part->undecided as $s => $opening) {
+            $this->stepOfOpening($s, $opening);
+        }
+        foreach ($this->packings as $cell => $_) {
+            if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
+                return;
+            }
+            for ($step = 0; $step < self::STEPS_OF_A_CELL && ! isset($this->settled[$cell]); $step++) {
+                $this->stepOfCell($cell);
+            }
+        }
+    }
+
+    private function stepOfUnit(int $u): void
+    {
+        $periods = $this->part->problem->periods;
+        [$worth, $path] = $this->bestPath($u);
+        $paid = $paidThere = $square = 0.0;
+        foreach ($this->there[$u] as $cell => $there) {
+            if ($there !== 0.0) {
+                $paid += $there * $this->links[$u][$cell];
+                $square += $there * $there;
+            }
+        }
+        foreach ($path as $t => $s) {
+            $cell = $s * $periods + $t;
+            $paidThere += $this->links[$u][$cell];
+            $square += 1.0 - 2.0 * $this->there[$u][$cell];
+        }
+        $pays = $this->pathCost[$u] + $paid - $worth;
+        if ($pays <= self::NOTHING) {
+            return;
+        }
+        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
+        $this->pathCost[$u] += $far * ($worth - $paidThere - $this->pathCost[$u]);
+        foreach ($path as $t => $s) {
+            $cell = $s * $periods + $t;
+            $this->there[$u][$cell] += $far;
+            $this->links[$u][$cell] += $this->charge * $far;
+            unset($this->settled[$cell]);
+        }
+        foreach ($this->there[$u] as $cell => $there) {
+            if ($there !== 0.0) {
+                // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
+                $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
+                $this->there[$u][$cell] = $there - $less < self::NOTHING ? 0.0 : $there - $less;
+                $this->links[$u][$cell] -= $this->charge * $less;
+                unset($this->settled[$cell]);
+            }
+        }
+    }
+
+    private function stepOfOpening(int $s, float $opening): void
+    {
+        $periods = $this->part->problem->periods;
+        $short = $opening - array_sum($this->rents[$s]);
+        $apart = ($short < 0.0 ? 1.0 : 0.0) - $this->opened[$s];
+        $pays = -$apart * $short;
+        if ($pays <= self::NOTHING) {
+            return;
+        }
+        $square = $periods * $apart * $apart;
+        $step = $apart * ($pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0);
+        $this->opened[$s] += $step;
+        for ($t = 0; $t < $periods; $t++) {
+            $this->rents[$s][$t] -= $this->charge * $step;
+            unset($this->settled[$s * $periods + $t]);
+        }
+    }
+
+    private function stepOfCell(int $cell): void
+    {
+        [$s, $t] = [intdiv($cell, $this->part->problem->periods), $cell % $this->part->problem->periods];
+        $rent = $this->rents[$s][$t] ?? null;
+        $gained = $square = 0.0;
+        foreach ($this->taken[$cell] as $u => $taken) {
+            $gained += $taken * $this->links[$u][$cell];
+            $square += $taken * $taken;
+        }
+        $now = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell];
+        [$worth, $units, $isUsed, $cost, $bound] = $this->bestSet($cell);
+        $pays = $now - $worth;
+        if ($pays <= self::NOTHING) {
+            $this->settled[$cell] = $this->slack === 0.0 ? $bound : NAN;
+
+            return;
+        }
+        foreach ($units as $u) {
+            $square += 1.0 - 2.0 * $this->taken[$cell][$u];
+        }
+        $more = $isUsed - $this->used[$cell];
+        $square += $rent === null ? 0.0 : $more * $more;
+        $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
+        $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
+        $chosen = array_fill_keys($units, 1.0);
+        foreach ($this->taken[$cell] as $u => $taken) {
+            $apart = ($chosen[$u] ?? 0.0) - $taken;
+            if ($apart !== 0.0) {
+                $this->taken[$cell][$u] = $taken + $far * $apart;
+                $this->links[$u][$cell] -= $this->charge * $far * $apart;
+            }
+        }
+        $this->used[$cell] += $far * $more;
+        if ($rent !== null) {
+            $this->rents[$s][$t] = $rent + $this->charge * $far * $more;
+        }
+    }
+
+    /** @return array{float, list<int>} cost at present prices, and the path */
+    private function bestPath(int $u): array
+    {
+        $prices = $this->pricesOf($u);
+        $cost = $this->part->solvers[$u]->solve($prices);
+
+        return [$cost, $cost >= UnitPaths::NEVER ? [] : $this->part->solvers[$u]->path($prices)];
+    }
+
+    /** @return array<int, float> by cell, strain and links */
+    private function pricesOf(int $u): array
+    {
+        $prices = $this->links[$u];
+        foreach ($this->strain[$u] as $cell => $strain) {
+            if ($strain !== 0.0) {
+                $prices[$cell] += $strain;
+            }
+        }
+
+        return $prices;
+    }
+
+    /** @return array{float, list<int>, float, float, float} worth of a set at present prices, its units, 1 where it pays rent, its overload and conflicts; no set is worth more, rent left out */
+    private function bestSet(int $cell): array
+    {
+        $gains = $this->gainsIn($cell);
+        [$bound, $units] = $this->packings[$cell]->solve($gains, $this->slack);
+        $worth = $bound;
+        $periods = $this->part->problem->periods;
+        $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
+        if ($rent !== null && $worth + $rent >= 0.0) {
+            return [0.0, [], 0.0, 0.0, $bound];
+        }
+        $cost = $worth;
+        foreach ($units as $u) {
+            $cost += $gains[$u];
+        }
+
+        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $bound];
+    }
+
+    /** @return array<int, float> by unit that may be there */
+    private function gainsIn(int $cell): array
+    {
+        $gains = [];
+        foreach ($this->allowed[$cell] as $u) {
+            $gains[$u] = $this->links[$u][$cell];
+        }
+
+        return $gains;
+    }
+}
