@@ -51,19 +51,27 @@ final class PlacementOptimaTest extends TestCase
         return array_map(fn (string $file): array => [$file, $optima[$file]], array_combine(array_keys($optima), array_keys($optima)));
     }
 
-    /** Optima by glpsol, made by fixtures/placement-own/make.php; null: glpsol proved that there is no plan. */
+    /**
+     * Optima by glpsol and cbc, made by fixtures/placement-own/make.php, three with two loads by name; null: it was proven
+     * that there is no plan.
+     */
     #[DataProvider('ownProblems')]
-    public function test_invented_problems_agree_with_glpsol(string $file, ?float $optimum): void
+    public function test_invented_problems_agree_with_the_solvers(string $file, ?float $optimum): void
     {
         $problem = json_decode((string) file_get_contents(self::FIXTURES."-own/{$file}"), true);
         $from = hrtime(true);
+        $isMedium = count($problem['units']) > 8;
         if ($optimum === null) {
             $this->expectExceptionMessage('No plan is feasible');
         }
-        $solution = Solver::solve(ProblemReader::read($problem), new Budget(30.0, fn (): float => (hrtime(true) - $from) / 1e9));
+        $solution = Solver::solve(ProblemReader::read($problem), new Budget($isMedium ? 4.0 : 30.0, fn (): float => (hrtime(true) - $from) / 1e9));
 
-        $this->assertTrue($solution->isOptimal);
-        $this->assertEqualsWithDelta((float) $optimum, $solution->objective, 1e-4);
         $this->assertEqualsWithDelta(PlanChecker::objective($problem, $solution->assignments), $solution->objective, self::TOLERANCE);
+        $this->assertGreaterThanOrEqual((float) $optimum - self::TOLERANCE, $solution->objective);
+        $this->assertLessThanOrEqual((float) $optimum + self::TOLERANCE, $solution->bound);
+        if (! $isMedium) {
+            $this->assertTrue($solution->isOptimal);
+            $this->assertEqualsWithDelta((float) $optimum, $solution->objective, self::TOLERANCE);
+        }
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Placement;
 
 use App\Bench\InventedPlacement;
-use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\Occupancy;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
@@ -38,32 +37,6 @@ final class PartsTest extends TestCase
             $this->assertEqualsWithDelta($this->cheapest($problem, $u, $prices), $cost, 1e-9);
             $this->assertEqualsWithDelta($cost, $this->costOf($problem, $u, $paths->path($prices), $prices), 1e-9);
         }
-    }
-
-    #[DataProvider('seeds')]
-    public function test_a_cell_chooses_the_best_set_of_units(int $seed): void
-    {
-        $problem = ProblemReader::read(InventedPlacement::document(7, 3, 3, 0, $seed));
-        $random = new Randomizer(new Mt19937($seed));
-        $gains = $together = [];
-        foreach ($problem->units as $u => $_) {
-            $gains[$u] = $random->getInt(1, 3000) / 100;
-            foreach (range(0, $u) as $v) {
-                $cost = $random->getInt(0, 5) === 0 ? INF : ($random->getInt(0, 2) === 0 ? $random->getInt(0, 1000) / 100 : 0.0);
-                $together[$u][$v] = $together[$v][$u] = $cost;
-            }
-        }
-        [$bound, $chosen, $worth] = (new CellPacking([array_column($problem->load[0], 1)], [$problem->capacity[0][0]], $problem->overloadCost, $together))->solve($gains);
-        $least = 0.0;
-        for ($mask = 0; $mask < 1 << 7; $mask++) {
-            $set = array_values(array_filter(range(0, 6), fn (int $u): bool => ($mask >> $u & 1) === 1));
-            $least = min($least, $this->worth($problem, $set, $gains, $together));
-        }
-
-        $this->assertEqualsWithDelta($least, $worth, 1e-6);
-        $this->assertEqualsWithDelta($least, $bound, 1e-6);
-        $this->assertLessThanOrEqual($least + 1e-12, $bound);
-        $this->assertEqualsWithDelta($worth, $this->worth($problem, $chosen, $gains, $together), 1e-9);
     }
 
     #[DataProvider('seeds')]
@@ -132,24 +105,5 @@ final class PartsTest extends TestCase
         }
 
         return $cost;
-    }
-
-    /**
-     * @param  list<int>  $set
-     * @param  array<int, float>  $gains
-     * @param  array<int, array<int, float>>  $together
-     */
-    private function worth(Problem $problem, array $set, array $gains, array $together): float
-    {
-        $load = $value = 0.0;
-        foreach ($set as $i => $u) {
-            $load += $problem->load[0][$u][1];
-            $value -= $gains[$u];
-            foreach (array_slice($set, $i + 1) as $v) {
-                $value += $together[$u][$v];
-            }
-        }
-
-        return $value + $problem->overloadCost[0] * max(0.0, $load - $problem->capacity[0][0]);
     }
 }
