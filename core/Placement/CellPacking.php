@@ -57,52 +57,15 @@ final class CellPacking
 
     private int $choices = 0;
 
-    /**
-     * @param  list<array<int, float>>  $loads  by load and unit
-     * @param  list<float>  $capacity  by load
-     * @param  list<float>  $overloadCost  by load
-     * @param  array<int, array<int, float>>  $together  cost by two units, both ways; infinite where forbidden
-     */
-    public function __construct(
-        private readonly array $loads,
-        private readonly array $capacity,
-        private readonly array $overloadCost,
-        private readonly array $together,
-    ) {
-        $this->conflicts = new ConflictSearch($together);
+    public function __construct(private readonly Cell $cell)
+    {
+        $this->conflicts = new ConflictSearch($cell->together);
     }
 
     /** @return list<self> by cell */
     public static function everywhere(Problem $problem): array
     {
-        $loads = $together = [];
-        for ($t = 0; $t < $problem->periods; $t++) {
-            $loads[] = array_map(fn (array $units): array => array_column($units, $t), $problem->load);
-            $together[] = self::togetherAt($problem, $t);
-        }
-        $cells = [];
-        foreach ($problem->systems as $s => $_) {
-            $capacity = array_column($problem->capacity, $s);
-            for ($t = 0; $t < $problem->periods; $t++) {
-                $cells[] = new self($loads[$t], $capacity, $problem->overloadCost, $together[$t]);
-            }
-        }
-
-        return $cells;
-    }
-
-    /** @return array<int, array<int, float>> */
-    private static function togetherAt(Problem $problem, int $t): array
-    {
-        $costs = [];
-        foreach ($problem->conflicts as $conflict) {
-            if ($conflict->from <= $t && $t <= $conflict->to) {
-                $cost = ($costs[$conflict->one][$conflict->other] ?? 0.0) + ($conflict->cost ?? INF);
-                $costs[$conflict->one][$conflict->other] = $costs[$conflict->other][$conflict->one] = $cost;
-            }
-        }
-
-        return $costs;
+        return array_map(fn (Cell $cell): self => new self($cell), Cell::everywhere($problem));
     }
 
     /**
@@ -120,7 +83,7 @@ final class CellPacking
         if ($gains === []) {
             return [0.0, [], 0.0];
         }
-        if ($this->allFit($gains)) {
+        if ($this->cell->takesAll($gains)) {
             return [-array_sum($gains), array_keys($gains), -array_sum($gains)];
         }
         $this->gains = $gains;
@@ -129,47 +92,23 @@ final class CellPacking
         $this->price();
         if (! $this->isGoodEnough($this->bound)) {
             $this->sort();
-            $this->choose(0, 0.0, 0.0, [], array_map(fn (float $capacity): float => -$capacity, $this->capacity));
+            $this->choose(0, 0.0, 0.0, [], $this->cell->empty());
         }
-
         $isCut = $this->choices > self::MOST_CHOICES;
 
         return [$isCut ? $this->bound : max($this->bound, (1 + $this->slack) * $this->best), $this->chosen, $this->best];
-    }
-
-    /** @param  array<int, float>  $gains */
-    private function allFit(array $gains): bool
-    {
-        foreach ($this->loads as $k => $loads) {
-            $room = $this->capacity[$k];
-            foreach ($gains as $u => $_) {
-                $room -= $loads[$u];
-            }
-            if ($room < 0.0) {
-                return false;
-            }
-        }
-        foreach ($gains as $u => $_) {
-            foreach ($this->together[$u] ?? [] as $other => $_cost) {
-                if (isset($gains[$other])) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
     }
 
     /** Looks for the prices of loads at which the bound is greatest, and keeps the best set met on the way. */
     private function price(): void
     {
         $this->price = $this->firstPrices();
-        $low = array_fill(0, count($this->loads), 0.0);
-        $high = $this->overloadCost;
+        $low = array_fill(0, count($this->cell->loads), 0.0);
+        $high = $this->cell->overloadCost;
         for ($n = 0; $n < self::MOST_PRICES; $n++) {
             $units = $this->decideByConflicts();
             $this->offer($units);
-            $over = $this->overloads($units);
+            $over = $this->cell->overloads($units);
             if ($this->isGoodEnough($this->bound)) {
                 return;
             }
@@ -197,9 +136,9 @@ final class CellPacking
         $this->worthOfRoom = 0.0;
         foreach ($this->price as $k => $price) {
             if ($price > 0.0) {
-                $this->worthOfRoom += $price * $this->capacity[$k];
+                $this->worthOfRoom += $price * $this->cell->capacity[$k];
                 foreach ($this->left as $u => $gain) {
-                    $this->left[$u] = $gain - $price * $this->loads[$k][$u];
+                    $this->left[$u] = $gain - $price * $this->cell->loads[$k][$u];
                 }
             }
         }
@@ -223,9 +162,9 @@ final class CellPacking
      */
     private function firstPrices(): array
     {
-        $prices = array_fill(0, count($this->loads), 0.0);
+        $prices = array_fill(0, count($this->cell->loads), 0.0);
         $left = $this->gains;
-        foreach ($this->loads as $k => $loads) {
+        foreach ($this->cell->loads as $k => $loads) {
             $rates = [];
             foreach ($left as $u => $gain) {
                 if ($gain > 0.0 && $loads[$u] > 0.0) {
@@ -233,11 +172,11 @@ final class CellPacking
                 }
             }
             arsort($rates);
-            $room = $this->capacity[$k];
+            $room = $this->cell->capacity[$k];
             foreach ($rates as $u => $rate) {
                 $room -= $loads[$u];
                 if ($room < 0.0) {
-                    $prices[$k] = $rate < $this->overloadCost[$k] ? $rate : $this->overloadCost[$k];
+                    $prices[$k] = $rate < $this->cell->overloadCost[$k] ? $rate : $this->cell->overloadCost[$k];
                     break;
                 }
             }
@@ -260,31 +199,13 @@ final class CellPacking
         [$worst, $most] = [null, 0.0];
         foreach ($over as $k => $amount) {
             $price = $this->price[$k];
-            $odds = ($amount > 0.0 ? ($this->overloadCost[$k] - $price) : $price) * abs($amount);
+            $odds = ($amount > 0.0 ? ($this->cell->overloadCost[$k] - $price) : $price) * abs($amount);
             if ($odds > $most) {
                 [$worst, $most] = [$k, $odds];
             }
         }
 
         return $worst;
-    }
-
-    /**
-     * @param  list<int>  $units
-     * @return list<float> by load, beyond capacity
-     */
-    private function overloads(array $units): array
-    {
-        $over = [];
-        foreach ($this->loads as $k => $loads) {
-            $sum = -$this->capacity[$k];
-            foreach ($units as $u) {
-                $sum += $loads[$u];
-            }
-            $over[] = $sum;
-        }
-
-        return $over;
     }
 
     /**
@@ -295,18 +216,18 @@ final class CellPacking
     private function offer(array $units): void
     {
         $value = 0.0;
-        $over = array_map(fn (float $capacity): float => -$capacity, $this->capacity);
+        $over = $this->cell->empty();
         $in = [];
         $rest = $this->left;
         foreach ($units as $u) {
-            $value += $this->join($u, $in, $over);
+            $value += $this->cell->join($u, $in, $over) - $this->gains[$u];
             $in[] = $u;
             unset($rest[$u]);
         }
         arsort($rest);
         foreach ($rest as $u => $_) {
             $with = $over;
-            $more = $this->join($u, $in, $with);
+            $more = $this->cell->join($u, $in, $with) - $this->gains[$u];
             if ($more < 0.0) {
                 $value += $more;
                 $over = $with;
@@ -316,26 +237,6 @@ final class CellPacking
         if ($value < $this->best) {
             [$this->best, $this->chosen] = [$value, $in];
         }
-    }
-
-    /**
-     * What it costs that one more comes, less its gain.
-     *
-     * @param  list<int>  $in
-     * @param  array<int, float>  $over  by load, beyond capacity; with it afterwards
-     */
-    private function join(int $u, array $in, array &$over): float
-    {
-        $cost = $this->conflictsOf($u, $in) - $this->gains[$u];
-        foreach ($this->loads as $k => $loads) {
-            $before = $over[$k];
-            $over[$k] += $loads[$u];
-            if ($over[$k] > 0.0) {
-                $cost += $this->overloadCost[$k] * ($before > 0.0 ? $loads[$u] : $over[$k]);
-            }
-        }
-
-        return $cost;
     }
 
     private function sort(): void
@@ -376,9 +277,9 @@ final class CellPacking
             $this->choose($i + 1, $value, $priced, $units, $over);
         }
         $with = $over;
-        $more = $this->join($u, $units, $with);
+        $more = $this->cell->join($u, $units, $with) - $this->gains[$u];
         if ($more < INF) {
-            $this->choose($i + 1, $value + $more, $priced + $this->conflictsOf($u, $units) - $this->left[$u], [...$units, $u], $with);
+            $this->choose($i + 1, $value + $more, $priced + $this->cell->conflicts($u, $units) - $this->left[$u], [...$units, $u], $with);
         }
         if ($this->left[$u] >= 0.0) {
             $this->choose($i + 1, $value, $priced, $units, $over);
@@ -389,17 +290,5 @@ final class CellPacking
     private function isGoodEnough(float $bound): bool
     {
         return $bound >= (1 + $this->slack) * $this->best;
-    }
-
-    /** @param  list<int>  $in */
-    private function conflictsOf(int $u, array $in): float
-    {
-        $cost = 0.0;
-        $costs = $this->together[$u] ?? [];
-        foreach ($costs === [] ? [] : $in as $other) {
-            $cost += $costs[$other] ?? 0.0;
-        }
-
-        return $cost;
     }
 }

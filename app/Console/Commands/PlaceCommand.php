@@ -58,7 +58,7 @@ final class PlaceCommand extends Command
             'bound' => round($solution->bound, 6),
             'proven_optimal' => $solution->isOptimal,
             'seconds' => round($elapsed(), 3),
-            'did' => (object) $solution->did,
+            'did' => (object) [...$solution->did, 'megabytes' => (int) ceil(memory_get_peak_usage() / 1e6)],
             'assignments' => (object) $solution->assignments,
         ];
     }

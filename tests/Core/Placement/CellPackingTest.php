@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Placement;
 
+use Biomegas\Placement\Cell;
 use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\ConflictSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,7 +29,7 @@ final class CellPackingTest extends TestCase
     public function test_finds_the_best_set(int $seed, int $loads): void
     {
         [$load, $capacity, $overload, $gains, $together] = $this->invent($seed, $loads);
-        [$bound, $units, $worth] = (new CellPacking($load, $capacity, $overload, $together))->solve($gains);
+        [$bound, $units, $worth] = (new CellPacking(new Cell($load, $capacity, $overload, $together)))->solve($gains);
         $least = $this->byTryingEverySet($load, $capacity, $overload, $gains, $together);
 
         $this->assertEqualsWithDelta($least, $worth, self::TOLERANCE);
@@ -40,7 +41,7 @@ final class CellPackingTest extends TestCase
     public function test_looking_less_closely_still_gives_a_true_bound_and_a_true_set(int $seed, int $loads): void
     {
         [$load, $capacity, $overload, $gains, $together] = $this->invent($seed, $loads);
-        [$bound, $units, $worth] = (new CellPacking($load, $capacity, $overload, $together))->solve($gains, 0.2);
+        [$bound, $units, $worth] = (new CellPacking(new Cell($load, $capacity, $overload, $together)))->solve($gains, 0.2);
         $least = $this->byTryingEverySet($load, $capacity, $overload, $gains, $together);
 
         $this->assertLessThanOrEqual($least + self::TOLERANCE, $bound);
@@ -62,7 +63,7 @@ final class CellPackingTest extends TestCase
 
     public function test_who_gains_nothing_stays_away_and_an_empty_cell_is_worth_nothing(): void
     {
-        $cell = new CellPacking([[1.0, 1.0]], [5.0], [1.0], []);
+        $cell = new CellPacking(new Cell([[1.0, 1.0]], [5.0], [1.0], []));
 
         $this->assertSame([0.0, [], 0.0], $cell->solve([0 => -2.0, 1 => 0.0]));
         $this->assertSame([-3.0, [1], -3.0], $cell->solve([0 => -2.0, 1 => 3.0]));

@@ -134,6 +134,23 @@ final class SolverTest extends TestCase
         $this->assertGreaterThanOrEqual($plain - self::TOLERANCE, $heavy->objective);
     }
 
+    #[DataProvider('seeds')]
+    public function test_a_load_in_two_halves_by_name_is_the_same_load(int $seed): void
+    {
+        $problem = $this->tiny($seed);
+        $halves = fn (float $one): array => ['left' => $one / 2, 'right' => $one / 2];
+        $named = [...$problem, 'overload_cost' => ['left' => $problem['overload_cost'], 'right' => $problem['overload_cost']]];
+        foreach ($problem['systems'] as $s => $system) {
+            $named['systems'][$s]['capacity'] = $halves($system['capacity']);
+        }
+        foreach ($problem['units'] as $u => $unit) {
+            $half = array_map(fn (float $one): float => $one / 2, $unit['load']);
+            $named['units'][$u]['load'] = ['left' => $half, 'right' => $half];
+        }
+
+        $this->assertEqualsWithDelta($this->solve($problem)->objective, $this->solve($named)->objective, self::TOLERANCE);
+    }
+
     public function test_a_short_time_still_gives_a_feasible_plan_and_a_valid_bound(): void
     {
         $problem = InventedPlacement::document(20, 8, 20, 30, 2);
