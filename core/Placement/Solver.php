@@ -70,6 +70,9 @@ final class Solver
         $plan = $this->improvement->construct(false);
         $rounds = max(self::FIRST_ROUNDS, self::FIRST_ROUNDS_OF_A_UNIT * count($this->problem->units));
         $this->improvement->run($plan, $rounds, $this->budget, self::FIRST_SHARE);
+        if (is_infinite(PlanCost::of($this->problem, $this->incumbent->paths))) {
+            $this->refuseWhatCannotBeApart();
+        }
         $this->improveFurther(self::FIRST_TURNS, $rounds, self::FIRST_SHARE);
         $improved = $this->budget->elapsed();
         $this->proof->run();
@@ -113,6 +116,17 @@ final class Solver
             }
         }
         throw NoPlan::because("{$key} finds no way through its allowed systems with a minimum stay of {$this->problem->minStay[$unit]}.");
+    }
+
+    /** Asked only when the first plan has some together that may not be: then often a single period tells why. */
+    private function refuseWhatCannotBeApart(): void
+    {
+        $obstacle = (new Apartness($this->problem))->obstacle();
+        if ($obstacle !== null) {
+            [$period, $units] = $obstacle;
+            $keys = array_map(fn (int $u): string => $this->problem->units[$u], $units);
+            throw NoPlan::because(implode(', ', $keys)." find no places apart in period {$period}: some of them may not be together, and too few systems are allowed to them.");
+        }
     }
 
     private function solution(float $improved, float $proven): Solution

@@ -30,7 +30,7 @@ final class SolverTest extends TestCase
     {
         $problem = InventedPlacement::document(3, 2, 4, 3, $seed);
         if (is_infinite($this->byTryingEverything($problem))) {
-            $this->assertStringContainsString('find no way apart', $this->refusal($problem));
+            $this->assertMatchesRegularExpression('/find no (way|places) apart/', $this->refusal($problem));
 
             return;
         }
@@ -187,7 +187,42 @@ final class SolverTest extends TestCase
                 $apart['units'][$u]['strain'][$system][0] = $system === 's1' ? 0.0 : null;
             }
         }
-        $this->assertStringContainsString('units that may not be together find no way apart', $this->refusal($apart));
+        $this->assertStringContainsString('u0, u1 find no places apart in period 0', $this->refusal($apart));
+    }
+
+    public function test_names_those_who_cannot_be_apart_and_nobody_else(): void
+    {
+        $problem = InventedPlacement::document(14, 4, 6, 0, 2);
+        foreach ([3, 5, 8] as $u) {
+            foreach ($problem['units'][$u]['strain'] as $system => $list) {
+                $problem['units'][$u]['strain'][$system] = array_map(fn (?float $one, int $t): ?float => $t === 4 && $system !== 's3' && $system !== 's2' ? null : $one, $list, array_keys($list));
+            }
+            $problem['units'][$u]['strain']['s2'] = $problem['units'][$u]['strain']['s3'] = array_fill(0, 6, 0.0);
+        }
+        foreach ([[3, 5], [3, 8], [5, 8], [1, 3], [2, 5]] as [$a, $b]) {
+            $problem['conflicts'][] = ['units' => ["u{$a}", "u{$b}"], 'from' => 4, 'to' => 4, 'cost' => null];
+        }
+        foreach ($problem['systems'] as $s => $_) {
+            $problem['systems'][$s]['available_from'] = 0;
+        }
+
+        $this->assertStringContainsString('because u3, u5, u8 find no places apart in period 4:', $this->refusal($problem));
+    }
+
+    public function test_units_with_many_forbidden_neighbours_are_kept_apart(): void
+    {
+        $problem = InventedPlacement::document(12, 6, 10, 0, 7);
+        for ($u = 0; $u < 12; $u++) {
+            foreach ([1, 5] as $far) {
+                $problem['conflicts'][] = ['units' => ["u{$u}", 'u'.($u + $far) % 12], 'from' => 2, 'to' => 8, 'cost' => null];
+            }
+            $problem['units'][$u]['strain'] = array_fill_keys(array_column($problem['systems'], 'key'), array_fill(0, 10, 0.0));
+        }
+        foreach ($problem['systems'] as $s => $_) {
+            $problem['systems'][$s]['available_from'] = 0;
+        }
+
+        $this->assertTrue(is_finite(PlanChecker::objective($problem, $this->solve($problem, 2.0)->assignments)));
     }
 
     public function test_a_problem_without_units_costs_nothing(): void
