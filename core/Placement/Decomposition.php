@@ -78,10 +78,13 @@ final class Decomposition
      */
     public function improve(float $target, int $rounds, Budget $budget, float $share): void
     {
-        $value = $this->mixtures->value();
+        $value = $this->mixtures->value($budget, $share);
         if ($value >= UnitPaths::NEVER) {
             $this->part->bound = INF;
 
+            return;
+        }
+        if ($value === -INF) {
             return;
         }
         $this->begin($value, $target);
@@ -133,7 +136,7 @@ final class Decomposition
             $this->mixtures->pass($budget, $share);
         }
 
-        return $this->mixtures->value();
+        return $this->mixtures->value($budget, $share);
     }
 
     /** After a failure: back to the best prices, with less charge and a closer look at the sets of cells. */

@@ -117,8 +117,12 @@ final class Mixtures
         }
     }
 
-    /** What the prices prove at present; whether a system is opened is decided over all of its cells. */
-    public function value(): float
+    /**
+     * What the prices prove at present; whether a system is opened is decided over all of its cells.
+     *
+     * @return float minus infinity when the time ends first
+     */
+    public function value(Budget $budget, float $share): float
     {
         $periods = $this->part->problem->periods;
         $value = $this->part->paid;
@@ -126,6 +130,9 @@ final class Mixtures
             $value += $solver->solve($this->pricesOf($u));
         }
         foreach ($this->part->problem->systems as $s => $_) {
+            if ($budget->isSpent($share)) {
+                return -INF;
+            }
             $worth = $this->part->undecided[$s] ?? 0.0;
             for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
                 $known = $this->settled[$cell] ?? NAN;

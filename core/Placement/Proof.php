@@ -18,10 +18,13 @@ final class Proof
 
     private const PRICE_ROUNDS_OF_A_PART = 20;
 
+    /** Where the first bound got no more rounds in its time, a part would get next to none. */
+    private const FEW_ROUNDS = 30;
+
     private const MOST_PARTS = 20_000;
 
     /** Of the whole time: when the first bound and the proof must be done. */
-    private const BOUNDING_SHARE = 0.5;
+    private const BOUNDING_SHARE = 0.55;
 
     private const PROVING_SHARE = 0.75;
 
@@ -70,7 +73,7 @@ final class Proof
         $whole = Part::whole($this->problem);
         $this->bound($whole, self::PRICE_ROUNDS, self::BOUNDING_SHARE);
         $this->raise($whole->bound);
-        if ($this->budget->isSpent(self::BOUNDING_SHARE)) {
+        if ($this->budget->isSpent(self::BOUNDING_SHARE) && $this->priceRounds < self::FEW_ROUNDS) {
             return;
         }
         /** @var SplPriorityQueue<float, Part> $parts */
@@ -118,9 +121,9 @@ final class Proof
         $decomposition = new Decomposition($part, $this->packings, $this->parts === 1 ? Decomposition::FIRST_SLACK : 0.0);
         $decomposition->improve($this->goal(), $rounds, $this->budget, $share);
         $this->priceRounds += $decomposition->rounds;
-        if ($part->bound < $this->goal()) {
+        if ($part->bound < $this->goal() && $decomposition->rounds > 0) {
             $part->fork = Fork::of($part, $decomposition->mixtures);
-            $this->follow($decomposition->mixtures->there);
+            $this->follow($decomposition->mixtures->there, $share);
         }
     }
 
@@ -129,10 +132,13 @@ final class Proof
      *
      * @param  array<int, array<int, float>>  $there
      */
-    private function follow(array $there): void
+    private function follow(array $there, float $share): void
     {
         $weights = $this->parts === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->parts % count(self::FOLLOWED)]];
-        foreach ($weights as $weight) {
+        foreach ($weights as $i => $weight) {
+            if ($i > 0 && $this->budget->isSpent($share)) {
+                return;
+            }
             $this->improvement->run($this->improvement->follow($there, $weight), self::ROUNDS_AFTER_FOLLOWING, $this->budget, self::PROVING_SHARE);
         }
     }
