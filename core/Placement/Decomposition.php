@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
+use Closure;
+
 /**
  * A lower bound by members that decide for themselves: every unit takes its
  * own path, every cell its own set of units with overload and conflicts held
@@ -75,8 +77,9 @@ final class Decomposition
      * Raises the bound of the part and gives it the prices behind it.
      *
      * @param  float  $target  cost of a known plan; a bound that reaches it is good enough
+     * @param  Closure(float): void|null  $raised  told of every better bound
      */
-    public function improve(float $target, int $rounds, Budget $budget, float $share): void
+    public function improve(float $target, int $rounds, Budget $budget, float $share, ?Closure $raised = null): void
     {
         $value = $this->mixtures->value($budget, $share);
         if ($value >= UnitPaths::NEVER) {
@@ -94,6 +97,9 @@ final class Decomposition
             if ($value > $this->part->bound + self::NOTHING) {
                 $this->part->bound = $value;
                 $this->mixtures->keepPrices();
+                if ($raised !== null) {
+                    $raised($value);
+                }
                 $this->mixtures->charge *= self::CHARGE_AFTER_SUCCESS;
                 $without = $falls = 0;
             } elseif (++$without >= self::MOST_ROUNDS_WITHOUT_GAIN || $falls >= self::MOST_FALLS) {
@@ -112,7 +118,6 @@ final class Decomposition
             $before = $value;
             $value = $this->round($budget, $share);
             $falls = $value < $before ? $falls + 1 : 0;
-            $budget->tell('bounding', $target, $this->part->bound);
         }
     }
 

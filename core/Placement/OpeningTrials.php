@@ -17,6 +17,10 @@ final class OpeningTrials
 {
     private const ROUNDS = 400;
 
+    private const ROUNDS_OF_A_UNIT = 30;
+
+    private const MOST_ROUNDS = 1500;
+
     private const CHANCE_OF_EXCHANGE = 40;
 
     /** @var list<int> systems that cost something to open */
@@ -48,7 +52,8 @@ final class OpeningTrials
         $best = new Incumbent;
         $improvement = new Improvement($decided, $this->random, $best);
         if ($improvement->unitWithoutPath() === null) {
-            $improvement->run($improvement->repair($this->incumbent->paths), self::ROUNDS, $budget, $share);
+            $rounds = min(self::MOST_ROUNDS, max(self::ROUNDS, self::ROUNDS_OF_A_UNIT * count($this->problem->units)));
+            $improvement->run($improvement->repair($this->incumbent->paths), $rounds, $budget->quietly(), $share);
             $this->rounds += $improvement->rounds;
             $this->incumbent->offer(Occupancy::of($this->problem, $best->paths));
         }

@@ -119,7 +119,7 @@ final class Proof
         $this->parts++;
         // The prices of a smaller part are good from the beginning; only the whole starts far off.
         $decomposition = new Decomposition($part, $this->packings, $this->parts === 1 ? Decomposition::FIRST_SLACK : 0.0);
-        $decomposition->improve($this->goal(), $rounds, $this->budget, $share);
+        $decomposition->improve($this->goal(), $rounds, $this->budget, $share, $this->parts === 1 ? $this->raise(...) : null);
         $this->priceRounds += $decomposition->rounds;
         if ($part->bound < $this->goal() && $decomposition->rounds > 0) {
             $part->fork = Fork::of($part, $decomposition->mixtures);

@@ -23,7 +23,7 @@ final class Solver
 
     private const MORE_TURNS = 40;
 
-    private const ROUNDS_IN_A_TURN = 1500;
+    private const ROUNDS_IN_A_TURN = 4000;
 
     private const ROUNDS_OF_A_UNIT_IN_A_TURN = 40;
 
