@@ -21,7 +21,8 @@ final class Proof
     /** Where the first bound got no more rounds in its time, a part would get next to none. */
     private const FEW_ROUNDS = 30;
 
-    private const MOST_PARTS = 20_000;
+    /** Prices of all parts still open; with more the memory would grow without end. */
+    private const MOST_PRICES_KEPT = 4_000_000;
 
     /** Of the whole time: when the first bound and the proof must be done. */
     private const BOUNDING_SHARE = 0.55;
@@ -79,11 +80,12 @@ final class Proof
         /** @var SplPriorityQueue<float, Part> $parts */
         $parts = new SplPriorityQueue;
         $parts->insert($whole, -$whole->bound);
+        $mostOpen = max(1, intdiv(self::MOST_PRICES_KEPT, count($this->problem->units) * $this->problem->cells()));
         while (! $parts->isEmpty()) {
             /** @var Part $part the queue gives the values alone */
             $part = $parts->top();
             $this->raise($part->bound);
-            if ($this->incumbent->isProven() || $this->parts >= self::MOST_PARTS || $this->budget->isSpent(self::PROVING_SHARE)) {
+            if ($this->incumbent->isProven() || count($parts) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
                 return;
             }
             if ($this->isSearched($part)) {
