@@ -81,13 +81,11 @@ final class Decomposition
      */
     public function improve(float $target, int $rounds, Budget $budget, float $share, ?Closure $raised = null): void
     {
-        $value = $this->mixtures->value($budget, $share);
+        // The first bound is worth its time even when there is none left.
+        $value = $this->mixtures->value($budget, INF);
         if ($value >= UnitPaths::NEVER) {
             $this->part->bound = INF;
 
-            return;
-        }
-        if ($value === -INF) {
             return;
         }
         $this->begin($value, $target);

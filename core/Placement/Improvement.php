@@ -55,11 +55,10 @@ final class Improvement
     }
 
     /** One unit after the other, in this order, and again until nothing gets better. */
-    public function construct(bool $shuffled): Occupancy
+    public function construct(): Occupancy
     {
         $plan = new Occupancy($this->problem);
-        $order = array_keys($this->problem->units);
-        foreach ($shuffled ? $this->random->shuffleArray($order) : $order as $u) {
+        foreach ($this->problem->units as $u => $_) {
             $this->place($plan, $u);
         }
         $this->polish($plan);

@@ -67,7 +67,7 @@ final class Solver
             return new Solution([], 0.0, 0.0, true, []);
         }
         $this->refuseHopelessUnits();
-        $plan = $this->improvement->construct(false);
+        $plan = $this->improvement->construct();
         $rounds = max(self::FIRST_ROUNDS, self::FIRST_ROUNDS_OF_A_UNIT * count($this->problem->units));
         $this->improvement->run($plan, $rounds, $this->budget, self::FIRST_SHARE);
         if (is_infinite(PlanCost::of($this->problem, $this->incumbent->paths))) {

@@ -144,7 +144,7 @@ final class BenchCommand extends Command
         $rows = [];
         foreach ($this->option('quick') ? array_slice(self::PLACEMENTS, 0, 2) : self::PLACEMENTS as [$units, $systems, $periods, $conflicts, $seconds]) {
             $document = InventedPlacement::document($units, $systems, $periods, $conflicts, 1);
-            $alone = (new Improvement(ProblemReader::read($document), new Randomizer(new Mt19937(1)), new Incumbent))->construct(false)->cost;
+            $alone = (new Improvement(ProblemReader::read($document), new Randomizer(new Mt19937(1)), new Incumbent))->construct()->cost;
             $process = new Process([PHP_BINARY, base_path('artisan'), 'biomegas:place', '-', "--seconds={$seconds}"], env: ['BIOMEGAS_COMPILED' => false], input: json_encode($document, JSON_THROW_ON_ERROR), timeout: null);
             $answer = json_decode($process->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
             $rows[] = [
