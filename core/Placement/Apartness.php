@@ -6,9 +6,9 @@ namespace Biomegas\Placement;
 
 /**
  * Can those who may not be together be kept apart at all? Each period by
- * itself: units to systems where they are allowed, none with one that is
- * forbidden to it, by search with the unit that has the fewest ways left
- * first. When a period has no answer, no plan has one.
+ * itself: units to systems that they can have reached by then and go on from,
+ * none with one that is forbidden to it, by search with the unit that has the
+ * fewest ways left first. When a period has no answer, no plan has one.
  */
 final class Apartness
 {
@@ -18,10 +18,14 @@ final class Apartness
     /** @var list<array<int, array<int, true>>> by period and unit, those that may not be with it */
     private array $apart = [];
 
+    /** @var list<array<int, true>> by unit, cells on some path of its own */
+    private readonly array $reachable;
+
     private int $steps = 0;
 
     public function __construct(private readonly Problem $problem)
     {
+        $this->reachable = array_map(fn (int $u): array => (new UnitPaths($problem, $u))->reachable(), array_keys($problem->units));
         for ($t = 0; $t < $problem->periods; $t++) {
             $apart = [];
             foreach ($problem->conflicts as $conflict) {
@@ -58,7 +62,7 @@ final class Apartness
         $this->steps = 0;
         $ways = [];
         foreach ($units as $u) {
-            $ways[$u] = array_filter($this->problem->systems, fn (int $s): bool => $this->problem->strain[$u][$s * $this->problem->periods + $t] !== null, ARRAY_FILTER_USE_KEY);
+            $ways[$u] = array_filter($this->problem->systems, fn (int $s): bool => isset($this->reachable[$u][$s * $this->problem->periods + $t]), ARRAY_FILTER_USE_KEY);
         }
 
         return $this->canPlace($t, $ways) === false;

@@ -153,6 +153,34 @@ final class UnitPaths
         return $path;
     }
 
+    /** @return array<int, true> cells that lie on some path */
+    public function reachable(): array
+    {
+        $this->solve(array_fill(0, $this->systems * $this->periods, 0.0));
+        $stay = $this->problem->minStay[$this->unit];
+        $cells = [];
+        $free = [[$this->problem->start[$this->unit] => true]];
+        for ($t = 0; $t < $this->periods; $t++) {
+            $here = $free[$t] ?? [];
+            foreach (array_keys($here) as $s) {
+                if ($this->isOpen($s, $t) && $this->toGo($s, $t + 1) < self::NEVER) {
+                    $cells[$s * $this->periods + $t] = $free[$t + 1][$s] = true;
+                }
+            }
+            $end = min($t + $stay, $this->periods);
+            foreach ($this->enterable[$t] as $s) {
+                if (array_diff_key($here, [$s => true]) !== [] && $this->toGo($s, $end) < self::NEVER) {
+                    $free[$end][$s] = true;
+                    for ($i = $t; $i < $end; $i++) {
+                        $cells[$s * $this->periods + $i] = true;
+                    }
+                }
+            }
+        }
+
+        return $cells;
+    }
+
     /** Gives the memory of the last solution back. */
     public function forget(): void
     {

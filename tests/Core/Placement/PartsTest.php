@@ -40,6 +40,32 @@ final class PartsTest extends TestCase
     }
 
     #[DataProvider('seeds')]
+    public function test_the_cells_on_some_path_are_told(int $seed): void
+    {
+        $problem = $this->problem($seed);
+        $random = new Randomizer(new Mt19937($seed));
+        $closed = array_fill_keys(array_filter(range(0, $problem->cells() - 1), fn (): bool => $random->getInt(0, 3) === 0), true);
+        foreach ($problem->units as $u => $_) {
+            $prices = array_map(fn (int $cell): float => isset($closed[$cell]) ? INF : 0.0, range(0, $problem->cells() - 1));
+            $on = [];
+            $systems = count($problem->systems);
+            for ($n = 0; $n < $systems ** $problem->periods; $n++) {
+                $path = array_map(fn (int $t): int => intdiv($n, $systems ** $t) % $systems, range(0, $problem->periods - 1));
+                if (is_finite($this->costOf($problem, $u, $path, $prices))) {
+                    foreach ($path as $t => $s) {
+                        $on[$s * $problem->periods + $t] = true;
+                    }
+                }
+            }
+            $told = (new UnitPaths($problem, $u, $closed))->reachable();
+            ksort($on);
+            ksort($told);
+
+            $this->assertSame($on, $told);
+        }
+    }
+
+    #[DataProvider('seeds')]
     public function test_the_working_cost_follows_the_plan_through_every_change(int $seed): void
     {
         $problem = ProblemReader::read(InventedPlacement::document(6, 4, 8, 0, $seed));
