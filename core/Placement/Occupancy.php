@@ -56,7 +56,7 @@ final class Occupancy
         return $plan;
     }
 
-    /** @return list<int> units that meet this one somewhere or conflict with it */
+    /** @return list<int> units that have a conflict with this one */
     public function conflicting(int $unit): array
     {
         return array_column($this->conflictsOf[$unit], 0);

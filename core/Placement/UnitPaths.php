@@ -181,12 +181,6 @@ final class UnitPaths
         return $cells;
     }
 
-    /** Gives the memory of the last solution back. */
-    public function forget(): void
-    {
-        $this->toGo = $this->entering = [];
-    }
-
     public function isOpen(int $system, int $period): bool
     {
         return $this->openUntil[$system * $this->periods + $period] > $period;
