@@ -76,5 +76,6 @@ need_build() {
 
 need_environment() {
     [ -f .env ] || cp .env.example .env
+    chmod 600 .env
     grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force
 }

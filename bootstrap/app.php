@@ -2,14 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\RefuseMalformedJson;
+use App\Http\Middleware\RecordOnce;
+use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SendSecurityHeaders;
+use App\Http\Middleware\WriteInOneTransaction;
 use App\Http\Problems;
 use App\Providers\AppServiceProvider;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([AppServiceProvider::class])
@@ -23,8 +26,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn () => null);
-        $middleware->web(append: [SendSecurityHeaders::class]);
-        $middleware->api(prepend: [RefuseMalformedJson::class]);
+        $middleware->append(SendSecurityHeaders::class);
+        $middleware->api(prepend: [RefuseUnreadableInput::class]);
+        // The lock comes before the records of the route are looked up: they cannot change under the write.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: RecordOnce::class);
+        $middleware->prependToPriorityList(before: RecordOnce::class, prepend: WriteInOneTransaction::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));

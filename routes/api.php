@@ -27,24 +27,35 @@ use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\UnreadableRowController;
 use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WaterSumsController;
 use App\Http\Controllers\WaterTestController;
 use App\Http\Controllers\WaterWorkController;
 use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\RecordOnce;
+use App\Http\Middleware\WriteInOneTransaction;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
+// Numbers of records; anything else is no address.
+Route::patterns(array_fill_keys(
+    ['fish', 'system', 'kind', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'measure', 'quarantine', 'condition', 'treatment', 'incident', 'loss', 'move', 'count', 'row'],
+    '[1-9][0-9]{0,17}',
+));
+
 Route::get('session', [SessionController::class, 'show']);
-Route::post('session', [SessionController::class, 'store']);
-Route::delete('session', [SessionController::class, 'destroy']);
-Route::post('owner', [OwnerController::class, 'store']);
+Route::middleware(FromThisApplication::class)->group(function (): void {
+    Route::post('session', [SessionController::class, 'store']);
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::post('owner', [OwnerController::class, 'store']);
+});
 
 // Devices bring their token and have no session, whatever page they claim to come from.
 Route::post('device/readings', [ReadingController::class, 'store'])
-    ->middleware('auth:sanctum')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
+    ->middleware(['throttle:readings', 'auth:sanctum'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 Route::middleware('auth:web')->group(function (): void {
     Route::get('today', [TodayController::class, 'show']);
@@ -71,16 +82,21 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
-    // Its answer holds a secret: it is not kept for a repeat.
-    Route::post('systems/{system}/probes', [ProbeController::class, 'store'])->middleware('can:record');
-    Route::post('calendar', [CalendarController::class, 'store'])->middleware('can:record');
-    Route::delete('calendar', [CalendarController::class, 'destroy'])->middleware('can:record');
+    // Their answers hold a secret: they are not kept for a repeat.
+    Route::middleware(['can:record', WriteInOneTransaction::class])->group(function (): void {
+        Route::post('systems/{system}/probes', [ProbeController::class, 'store']);
+        Route::post('calendar', [CalendarController::class, 'store']);
+        Route::delete('calendar', [CalendarController::class, 'destroy']);
+    });
 
-    Route::middleware(['can:record', RecordOnce::class])->group(function (): void {
+    Route::middleware(['can:record', WriteInOneTransaction::class, RecordOnce::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
         Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
+
+        Route::put('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'update']);
+        Route::delete('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'destroy']);
 
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
         Route::post('fish', [ArrivalController::class, 'store']);

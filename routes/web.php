@@ -6,7 +6,7 @@ use App\Http\Controllers\CalendarController;
 use Illuminate\Support\Facades\Route;
 
 // Calendar programs have no session: whoever knows the address may read it.
-Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{20,64}')->withoutMiddleware('web');
+Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{20,64}')->middleware('throttle:calendar')->withoutMiddleware('web');
 
 // Every page is one application; its own router reads the address.
 Route::view('/{page?}', 'app')->where('page', '(?!api/|build/|calendar/).*');

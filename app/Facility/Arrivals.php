@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Database\References;
 use App\Models\Fish;
 use App\Models\Measurement;
 use App\Models\Stay;
 use Biomegas\Facility\Method;
 use Biomegas\RefusedEntry;
-use Illuminate\Support\Facades\DB;
 
 /** Fish that come into the facility, and the way back while nothing has been written about them. */
 final readonly class Arrivals
@@ -31,15 +31,11 @@ final readonly class Arrivals
     /** @throws RefusedEntry when more than its arrival is written about it */
     public function undo(Fish $fish): void
     {
-        $entries = Measurement::withTrashed()->where('fish_id', $fish->id)->count();
-        foreach (['moves', 'losses', 'counts', 'incidents', 'ration_changes'] as $table) {
-            $entries += DB::table($table)->where('fish_id', $fish->id)->count();
-        }
-        $entries += DB::table('incidents')->where('target_id', $fish->id)->count();
-        if ($entries > 1) {
-            throw RefusedEntry::because('fish', 'More has been written about it since. Write down a loss instead, so that its history stays.');
-        }
-        Measurement::query()->where('fish_id', $fish->id)->forceDelete();
+        $written = References::to('fish', $fish->id);
+        // Its first home and the length that it came with are its arrival.
+        $more = array_filter($written, fn (int $count, string $table): bool => $count > 1 || ! in_array($table, ['stays', 'measurements'], true), ARRAY_FILTER_USE_BOTH);
+        References::mustBeNone($more, 'fish', $fish->name, 'Write down a loss instead.');
+        Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();
         $fish->delete();
     }

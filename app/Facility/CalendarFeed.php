@@ -10,6 +10,7 @@ use App\Models\FacilitySettings;
 use App\Models\MoveSheet;
 use App\Models\Preparation;
 use App\Models\Quarantine;
+use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Moving\Watch\RoundState;
 use DateTimeImmutable;
@@ -44,16 +45,17 @@ final readonly class CalendarFeed
 
     private function moves(): void
     {
-        foreach (MoveSheet::query()->with('fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get() as $sheet) {
+        $open = MoveSheet::query()->with('fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get();
+        $this->kept->unreadable->readAll(StoredTable::MoveSheets, $open, function (MoveSheet $sheet): void {
             $row = MoveSheetRow::from($this->kept, $sheet);
             $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, 'Move '.implode(', ', $row->fish)." to {$row->to}", "From {$row->from}.");
-        }
+        });
     }
 
     private function preparations(): void
     {
-        foreach (Preparation::query()->limit(self::MOST)->get() as $written) {
-            $system = $this->kept->facility->systems[Keys::ofSystem($written->system_id)];
+        $this->kept->unreadable->readAll(StoredTable::Preparations, Preparation::query()->limit(self::MOST)->get(), function (Preparation $written): void {
+            $system = $this->kept->system($written->system_id);
             $readying = Preparations::of($this->kept, $system, $written);
             foreach ($readying->preparation->steps as $step) {
                 if ($step->done === null) {
@@ -61,7 +63,7 @@ final readonly class CalendarFeed
                     $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, "{$system->name}: {$words}", $why);
                 }
             }
-        }
+        });
     }
 
     private function rounds(): void
@@ -81,12 +83,12 @@ final readonly class CalendarFeed
 
     private function quarantines(): void
     {
-        foreach (Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get() as $open) {
+        $this->kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get(), function (Quarantine $open): void {
             $fish = $this->kept->find($open->fish_id);
             if ($fish !== null) {
-                $this->day("quarantine-{$open->id}", MovingBook::stateOf($open, $this->kept->facility->date)->ends, null, "{$fish->name}: quarantine is up", 'It leaves when it eats and shows no sign.');
+                $this->day("quarantine-{$open->id}", MovingBook::stateOf($this->kept, $open)->ends, null, "{$fish->name}: quarantine is up", 'It leaves when it eats and shows no sign.');
             }
-        }
+        });
     }
 
     private function measurements(): void

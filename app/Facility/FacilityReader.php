@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\FacilitySettings;
+use App\Repair\LeftOut;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
 use App\Scenario\Described;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
@@ -17,6 +20,7 @@ use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
+use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
@@ -25,14 +29,15 @@ use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Measure\Length;
+use Closure;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** Reads the whole facility from the database into the core's picture: a handful of queries, no models. */
+/** Reads the whole facility from the database into the core's picture: a handful of queries, no models. A row that cannot be read is left out. */
 final readonly class FacilityReader
 {
-    public function __construct(private KeptAnswers $answers)
+    public function __construct(private KeptAnswers $answers, private UnreadableRows $unreadable)
     {
     }
 
@@ -43,15 +48,18 @@ final readonly class FacilityReader
     public function read(?int $alsoFish = null, ?int $withoutMeasurement = null): KeptFacility
     {
         $settings = FacilitySettings::query()->firstOrFail();
-        [$fish, $kept] = $this->fish($alsoFish, $withoutMeasurement);
         $today = self::today($settings);
+        $systems = $this->systems($today);
+        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $one): string => $one->key, $systems), true), $alsoFish, $withoutMeasurement);
+        $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
         return new KeptFacility(
-            new Facility($today, $settings->horizon_days, ScenarioReader::rulebook($settings->rulebook), $this->systems($today), $fish),
+            new Facility($today, $settings->horizon_days, $rulebook ?? new Rulebook, $systems, $fish),
             $settings->unit_system,
             $kept,
             $this->answers,
-            new WaterBook,
+            new WaterBook($this->unreadable, $today),
+            $this->unreadable,
         );
     }
 
@@ -74,7 +82,7 @@ final readonly class FacilityReader
             return Described::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
         };
 
-        return array_values(array_map($read, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get()->all()));
+        return $this->unreadable->readAll(StoredTable::Systems, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get(), $read);
     }
 
     /**
@@ -86,109 +94,121 @@ final readonly class FacilityReader
      */
     private function readings(LocalDate $today): array
     {
-        $weeks = DB::table('weekly_temperatures')->where('last_day', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get();
+        $weeks = DB::table('weekly_temperatures')->where('last_day', '<', $today->plusDays(-7)->toIso())->orderBy('week')->get(['system_id', 'middle', 'mean', 'rowid as id']);
         $bySystem = [];
-        foreach ($weeks as $week) {
+        $this->unreadable->readAll(StoredTable::WeeklyTemperatures, $weeks, function (stdClass $week) use (&$bySystem): void {
             $bySystem[$week->system_id][] = [LocalDate::fromIso($week->middle), (float) $week->mean];
-        }
+        });
 
         return $bySystem;
     }
 
-    /** @return array{list<Fish>, array<string, KeptFish>} */
-    private function fish(?int $alsoFish, ?int $withoutMeasurement): array
+    /**
+     * @param  array<string, true>  $systems  by key: those that can be read
+     * @return array{list<Fish>, array<string, KeptFish>}
+     */
+    private function fish(array $systems, ?int $alsoFish, ?int $withoutMeasurement): array
     {
         $species = $forms = [];
-        foreach (DB::table('species')->get() as $row) {
-            $species[$row->id] = Described::species([...self::json($row->description), ...self::json($row->own)]);
+        $this->unreadable->readAll(StoredTable::Species, DB::table('species')->get(), function (stdClass $row) use (&$species, &$forms): void {
+            $description = [...self::json($row->description), ...self::json($row->own)];
+            Described::background($description);
+            $species[$row->id] = Described::species($description);
             $forms[$row->id] = $row->form;
-        }
-        $stays = DB::table('stays')->orderBy('from')->orderBy('id')->get()->groupBy('fish_id');
-        $lengths = DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get()->groupBy('fish_id');
-        $rations = DB::table('ration_changes')->orderBy('from')->get()->groupBy('fish_id');
+        });
+        $stays = $this->byFish(StoredTable::Stays, DB::table('stays')->orderBy('from')->orderBy('id')->get(), fn (stdClass $row): Stay => self::stay($row, $systems));
+        $lengths = $this->byFish(StoredTable::Lengths, DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get(), self::length(...));
+        $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = $this->headCountEvents();
         $all = $kept = [];
-        foreach (DB::table('fish')->orderBy('id')->get() as $row) {
+        $read = function (stdClass $row) use ($species, $forms, $stays, $lengths, $rations, $headCounts, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
-                continue;
+                return;
             }
             $key = Keys::ofFish($row->id);
             $all[] = new Fish(
                 key: $key,
                 name: $row->name,
-                species: $species[$row->species_id],
+                species: $species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name),
                 arrived: LocalDate::fromIso($row->arrived_on),
-                stays: self::stays($stays[$row->id] ?? new Collection),
-                lengths: self::lengths($lengths[$row->id] ?? new Collection),
+                stays: $stays[$row->id] ?? throw LeftOut::becauseItsHomeCannotBeRead($row->name),
+                lengths: $lengths[$row->id] ?? [],
                 count: max(1, $present),
                 ration: Ration::from($row->ration),
                 purpose: Purpose::from($row->purpose),
-                sex: Sex::tryFrom($row->sex ?? ''),
+                sex: $row->sex === null ? null : Sex::from($row->sex),
                 hatched: $row->hatched_on === null ? null : LocalDate::fromIso($row->hatched_on),
                 candidates: array_map(
-                    fn (array $one): CandidateKind => new CandidateKind($species[$one['species_id']], $one['weight']),
+                    fn (array $one): CandidateKind => new CandidateKind($species[$one['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $one['weight']),
                     array_values(self::json($row->candidates)),
                 ),
-                rationChanges: array_values(array_map(
-                    fn (stdClass $change): RationChange => new RationChange(LocalDate::fromIso($change->from), Ration::from($change->ration)),
-                    ($rations[$row->id] ?? new Collection)->all(),
-                )),
+                rationChanges: $rations[$row->id] ?? [],
                 statedAdultMm: TenthMm::toMm($row->stated_adult_tenth_mm),
                 fallback: $row->fallback,
+                gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
             );
             $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
-        }
+        };
+        $this->unreadable->readAll(StoredTable::Fish, DB::table('fish')->orderBy('id')->get(), $read);
 
         return [$all, $kept];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Collection<int, stdClass>  $rows
+     * @param  Closure(stdClass): T  $read
+     * @return array<int, non-empty-list<T>> in the order of the rows
+     */
+    private function byFish(StoredTable $table, Collection $rows, Closure $read): array
+    {
+        $all = [];
+        $this->unreadable->readAll($table, $rows, function (stdClass $row) use ($read, &$all): void {
+            $all[$row->fish_id][] = $read($row);
+        });
+
+        return $all;
     }
 
     /** @return array<int, list<HeadCountEvent>> by fish */
     private function headCountEvents(): array
     {
         $events = [];
-        foreach (DB::table('losses')->whereNull('deleted_at')->get() as $loss) {
+        $this->unreadable->readAll(StoredTable::Losses, DB::table('losses')->whereNull('deleted_at')->get(), function (stdClass $loss) use (&$events): void {
             $events[$loss->fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($loss->date), $loss->count);
-        }
-        foreach (DB::table('counts')->whereNull('deleted_at')->get() as $count) {
+        });
+        $this->unreadable->readAll(StoredTable::Counts, DB::table('counts')->whereNull('deleted_at')->get(), function (stdClass $count) use (&$events): void {
             $events[$count->fish_id][] = HeadCountEvent::count(LocalDate::fromIso($count->date), CountKind::from($count->kind), $count->number);
-        }
-
-        foreach (DB::table('shoal_splits')->whereNull('deleted_at')->get() as $split) {
+        });
+        $this->unreadable->readAll(StoredTable::ShoalSplits, DB::table('shoal_splits')->whereNull('deleted_at')->get(), function (stdClass $split) use (&$events): void {
             $events[$split->from_fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($split->date), $split->count);
-        }
+        });
 
         return $events;
     }
 
-    /**
-     * @param  Collection<int, stdClass>  $rows
-     * @return non-empty-list<Stay>
-     */
-    private static function stays(Collection $rows): array
+    /** @param  array<string, true>  $systems */
+    private static function stay(stdClass $row, array $systems): Stay
     {
-        /** @var non-empty-list<Stay> every fish has a first home */
-        return array_values(array_map(fn (stdClass $row): Stay => new Stay(
-            Keys::ofSystem($row->system_id),
-            LocalDate::fromIso($row->from),
-            $row->until === null ? null : LocalDate::fromIso($row->until),
-        ), $rows->all()));
+        $system = Keys::ofSystem($row->system_id);
+
+        return isset($systems[$system])
+            ? new Stay($system, LocalDate::fromIso($row->from), $row->until === null ? null : LocalDate::fromIso($row->until))
+            : throw LeftOut::becauseItsHomeCannotBeRead('This stay');
     }
 
-    /**
-     * @param  Collection<int, stdClass>  $rows
-     * @return list<MeasuredLength>
-     */
-    private static function lengths(Collection $rows): array
+    private static function length(stdClass $row): MeasuredLength
     {
-        return array_values(array_map(fn (stdClass $row): MeasuredLength => new MeasuredLength(
+        return new MeasuredLength(
             LocalDate::fromIso($row->date),
             Length::ofMillimetres((float) TenthMm::toMm($row->length_tenth_mm)),
             Method::from($row->method),
             LengthKind::tryFrom($row->length_kind ?? ''),
             $row->sample,
             TenthMm::toMm($row->spread_tenth_mm),
-        ), $rows->all()));
+        );
     }
 
     /** @return array<string, mixed> */

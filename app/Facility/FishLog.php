@@ -6,9 +6,10 @@ namespace App\Facility;
 
 use App\Http\Resources\LogLine;
 use App\Http\Resources\LogType;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
-use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -18,7 +19,7 @@ final readonly class FishLog
 {
     private const NEWEST = 30;
 
-    public function __construct(private KeepingHistory $history)
+    public function __construct(private KeepingHistory $history, private UnreadableRows $unreadable)
     {
     }
 
@@ -39,9 +40,9 @@ final readonly class FishLog
             ->join('fish as actor', 'actor.id', 'incidents.fish_id')
             ->join('fish as target', 'target.id', 'incidents.target_id')
             ->select('incidents.*', 'actor.name as actor_name', 'target.name as target_name')
-            ->orderByDesc('incidents.date')->orderByDesc('incidents.id')->limit(self::NEWEST)->get()->all();
+            ->orderByDesc('incidents.date')->orderByDesc('incidents.id')->limit(self::NEWEST)->get();
 
-        return self::lines($rows, fn (stdClass $row): LogLine => new LogLine(
+        return $this->unreadable->readAll(StoredTable::Incidents, $rows, fn (stdClass $row): LogLine => new LogLine(
             LogType::Incident, $row->id, $row->date,
             other: $row->fish_id === $fishId ? $row->target_name : $row->actor_name,
             is_actor: $row->fish_id === $fishId,
@@ -54,13 +55,13 @@ final readonly class FishLog
     /** @return list<LogLine> */
     private function losses(int $fishId): array
     {
-        return self::lines($this->newest('losses', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause));
+        return $this->unreadable->readAll(StoredTable::Losses, $this->newest('losses', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause));
     }
 
     /** @return list<LogLine> */
     private function counts(int $fishId): array
     {
-        return self::lines($this->newest('counts', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Count, $row->id, $row->date, kind: $row->kind, count: $row->number));
+        return $this->unreadable->readAll(StoredTable::Counts, $this->newest('counts', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Count, $row->id, $row->date, kind: $row->kind, count: $row->number));
     }
 
     /** @return list<LogLine> */
@@ -68,17 +69,7 @@ final readonly class FishLog
     {
         $names = DB::table('systems')->pluck('name', 'id');
 
-        return self::lines($this->newest('moves', $fishId)->get()->all(), fn (stdClass $row): LogLine => new LogLine(LogType::Move, $row->id, $row->date, from: $names[$row->from_system_id], to: $names[$row->to_system_id]));
-    }
-
-    /**
-     * @param  array<stdClass>  $rows
-     * @param  Closure(stdClass): LogLine  $line
-     * @return list<LogLine>
-     */
-    private static function lines(array $rows, Closure $line): array
-    {
-        return array_values(array_map($line, $rows));
+        return $this->unreadable->readAll(StoredTable::Moves, $this->newest('moves', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Move, $row->id, $row->date, from: $names[$row->from_system_id], to: $names[$row->to_system_id]));
     }
 
     private function newest(string $table, int $fishId): Builder

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Repair\LeftOut;
+use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateKind;
 use Biomegas\Facility\Facility;
@@ -61,6 +63,7 @@ final class KeptFacility
         private readonly array $kept,
         private readonly KeptAnswers $answers,
         public readonly WaterBook $water,
+        public readonly UnreadableRows $unreadable,
     ) {
         $this->growth = new FacilityGrowth($facility, $this->processVariation());
     }
@@ -77,6 +80,12 @@ final class KeptFacility
         return $this->find($id) ?? throw new ModelNotFoundException;
     }
 
+    /** @throws LeftOut when it cannot be read */
+    public function system(int $id): System
+    {
+        return $this->facility->systems[Keys::ofSystem($id)] ?? throw LeftOut::becauseTheSystemCannotBeRead();
+    }
+
     public function kept(Fish $fish): KeptFish
     {
         return $this->kept[$fish->key];
@@ -90,7 +99,8 @@ final class KeptFacility
     public function brief(Fish $fish): FishBrief
     {
         return $this->answers->of(
-            ['brief', $this->print($fish), $this->surroundings()],
+            $this->surroundings(),
+            ['brief', $this->print($fish)],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
     }
@@ -114,7 +124,8 @@ final class KeptFacility
     private function lengthsAhead(Fish $fish): LengthsAhead
     {
         return $this->answers->of(
-            ['lengths ahead', $this->print($fish), $this->surroundings()],
+            $this->surroundings(),
+            ['lengths ahead', $this->print($fish)],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
         );
     }
@@ -145,7 +156,8 @@ final class KeptFacility
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            ['full', $system->key, array_map($this->print(...), $residents), $this->surroundings()],
+            $this->surroundings(),
+            ['full', $system->key, array_map($this->print(...), $residents)],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
         );
     }
@@ -161,7 +173,8 @@ final class KeptFacility
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            ['load', $system->key, array_map($this->print(...), $residents), $this->surroundings()],
+            $this->surroundings(),
+            ['load', $system->key, array_map($this->print(...), $residents)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
     }
@@ -244,7 +257,8 @@ final class KeptFacility
         $untilThisMonth = $this->facility->until(LocalDate::fromIso(substr($this->facility->date->toIso(), 0, 8).'01'));
 
         return $this->answers->of(
-            ['process variation', $untilThisMonth],
+            'process variation',
+            [$untilThisMonth],
             fn (): float => FacilityGrowth::processVariationOf($untilThisMonth),
         );
     }

@@ -9,6 +9,7 @@ use App\Models\Move;
 use App\Models\Stay;
 use Biomegas\Moving\MadeMove;
 use Biomegas\RefusedEntry;
+use Illuminate\Support\Facades\DB;
 
 /** Keeps the stays of a fish in step with its moves. */
 final readonly class MoveLog
@@ -31,6 +32,9 @@ final readonly class MoveLog
     /** @throws RefusedEntry when the fish has moved on since */
     public function undo(Move $move): void
     {
+        if (DB::table('move_sheet_fish')->where('move_id', $move->id)->exists()) {
+            throw RefusedEntry::because('move', 'This move was made with a sheet, and a watch follows it. Take the sheet back instead.');
+        }
         $stay = Stay::query()->where('move_id', $move->id)->firstOrFail();
         if ($stay->until !== null) {
             throw RefusedEntry::because('move', 'The fish has moved again since. Undo the later move first.');

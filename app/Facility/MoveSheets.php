@@ -7,12 +7,11 @@ namespace App\Facility;
 use App\Models\Fish as FishRecord;
 use App\Models\Move;
 use App\Models\MoveSheet as Written;
-use App\Models\MoveSheetFish;
 use App\Models\Preparation;
 use App\Models\Quarantine;
-use App\Models\ShoalSplit;
 use App\Models\Species;
 use App\Models\Watch;
+use App\Repair\StoredTable;
 use App\Scenario\Described;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
@@ -31,12 +30,13 @@ use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\FallbackMissing;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Readiness\Readying;
 use Illuminate\Support\Facades\DB;
 
 /** Prepared moves as they are written down: worked out by the core, and carried out. */
 final readonly class MoveSheets
 {
-    public function __construct(private MoveLog $log)
+    public function __construct(private MoveLog $log, private ShoalParting $parting)
     {
     }
 
@@ -50,8 +50,8 @@ final readonly class MoveSheets
 
     public function caseOf(KeptFacility $kept, Written $sheet): ?MoveCase
     {
-        $from = $kept->facility->systems[Keys::ofSystem($sheet->from_system_id)];
-        $to = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+        $from = $kept->system($sheet->from_system_id);
+        $to = $kept->system($sheet->to_system_id);
         $date = LocalDate::later($kept->facility->date, LocalDate::fromIso($sheet->planned_on));
         $movers = [];
         foreach ($sheet->fish as $one) {
@@ -92,7 +92,7 @@ final readonly class MoveSheets
     private function readyOn(KeptFacility $kept, System $to): ?LocalDate
     {
         $written = Preparation::query()->where('system_id', Keys::id($to->key))->first();
-        $readying = $written === null ? null : Preparations::of($kept, $to, $written);
+        $readying = $written === null ? null : $kept->unreadable->read(StoredTable::Preparations, $written->id, fn (): Readying => Preparations::of($kept, $to, $written));
 
         return $readying === null || $readying->preparation->isReady() ? null : $readying->preparation->notBefore;
     }
@@ -100,7 +100,7 @@ final readonly class MoveSheets
     /** What it does to the water where they go; null when the load hardly changes, or nothing can be said. */
     public function addition(KeptFacility $kept, Written $sheet): ?BeforeAfter
     {
-        $home = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+        $home = $kept->system($sheet->to_system_id);
         $eaters = [];
         foreach ($sheet->fish as $one) {
             $fish = $kept->find($one->fish_id);
@@ -137,41 +137,20 @@ final readonly class MoveSheets
         foreach ($sheet->fish as $one) {
             $fish = $kept->find($one->fish_id) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
             $record = FishRecord::query()->findOrFail($one->fish_id);
-            $to = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+            $to = $kept->system($sheet->to_system_id);
             if ($one->count !== null && $one->count < $fish->count) {
-                $record = $this->part($record, $one->count, $kept->facility->date);
+                $record = $this->parting->part($record, $one->count, $kept->facility->date);
                 $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $one->count);
             }
             $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
             $one->update(['move_id' => $move->id, 'fish_id' => $record->id]);
-            Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso()]);
+            Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso(), 'ended_by_sheet_id' => $sheet->id]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
                 'is_return' => DB::table('stays')->where('fish_id', $record->id)->where('system_id', $sheet->to_system_id)->whereNotNull('until')->exists(),
             ]);
         }
         $sheet->update(['finished_at' => now(), 'test_until' => $tests?->until->toIso()]);
-    }
-
-    /** Part of a shoal becomes one of its own, with the same past: as many as leave the one are in the other. */
-    private function part(FishRecord $shoal, int $count, LocalDate $date): FishRecord
-    {
-        $number = 2;
-        while (FishRecord::query()->where('name', "{$shoal->name} {$number}")->exists()) {
-            $number++;
-        }
-        $part = $shoal->replicate();
-        $part->name = "{$shoal->name} {$number}";
-        $part->count = $count;
-        $part->save();
-        foreach (['stays' => [], 'measurements' => ['deleted_at'], 'ration_changes' => []] as $table => $without) {
-            foreach (DB::table($table)->where('fish_id', $shoal->id)->when($without !== [], fn ($query) => $query->whereNull('deleted_at'))->get() as $row) {
-                DB::table($table)->insert([...array_diff_key((array) $row, ['id' => 0]), 'fish_id' => $part->id]);
-            }
-        }
-        ShoalSplit::query()->create(['from_fish_id' => $shoal->id, 'to_fish_id' => $part->id, 'count' => $count, 'date' => $date->toIso()]);
-
-        return $part;
     }
 
     /**
@@ -181,33 +160,47 @@ final readonly class MoveSheets
      */
     public function undo(Written $sheet): void
     {
-        $watches = Watch::query()->where('move_sheet_id', $sheet->id);
-        if ((clone $watches)->whereHas('checks')->exists()) {
-            throw RefusedEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
-        }
-        $watches->delete();
+        $this->checkUndo($sheet);
+        Watch::query()->where('move_sheet_id', $sheet->id)->delete();
         foreach ($sheet->fish as $one) {
             $move = $one->move_id === null ? null : Move::query()->find($one->move_id);
             if ($move !== null) {
                 $one->update(['move_id' => null]);
                 $this->log->undo($move);
             }
-            $this->join($one);
+            $split = $this->parting->splitOf($one);
+            if ($split !== null) {
+                $this->parting->join($one, $split);
+            }
         }
+        Quarantine::query()->where('ended_by_sheet_id', $sheet->id)->update(['released_on' => null, 'ended_by_sheet_id' => null]);
         $sheet->update(['finished_at' => null, 'test_until' => null]);
     }
 
-    /** A part of a shoal goes back into it. */
-    private function join(MoveSheetFish $one): void
+    /** @throws RefusedEntry */
+    private function checkUndo(Written $sheet): void
     {
-        $split = ShoalSplit::query()->where('to_fish_id', $one->fish_id)->first();
-        if ($split !== null) {
-            $one->update(['fish_id' => $split->from_fish_id]);
-            foreach (['stays', 'measurements', 'ration_changes', 'moves'] as $table) {
-                DB::table($table)->where('fish_id', $split->to_fish_id)->delete();
-            }
-            $split->forceDelete();
-            FishRecord::query()->whereKey($split->to_fish_id)->delete();
+        $watches = Watch::query()->where('move_sheet_id', $sheet->id);
+        if ((clone $watches)->whereHas('checks')->exists() || (clone $watches)->whereHas('measures')->exists()) {
+            throw RefusedEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
         }
+        foreach ($sheet->fish as $one) {
+            $split = $this->parting->splitOf($one);
+            if ($split !== null) {
+                $this->parting->checkJoin($split);
+            }
+            if ($this->hadIncidentsSince($sheet, $one->fish_id)) {
+                throw RefusedEntry::because('sheet', 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.');
+            }
+            if (Quarantine::query()->where('fish_id', $one->fish_id)->whereNull('released_on')->exists()) {
+                throw RefusedEntry::because('sheet', 'Another quarantine has begun since. End it first.');
+            }
+        }
+    }
+
+    private function hadIncidentsSince(Written $sheet, int $fishId): bool
+    {
+        return DB::table('incidents')->whereNull('deleted_at')->where('created_at', '>', $sheet->finished_at)
+            ->where(fn ($either) => $either->where('fish_id', $fishId)->orWhere('target_id', $fishId))->exists();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\Quarantine;
+use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
@@ -41,21 +42,28 @@ final readonly class MovingBook
     {
         $open = Quarantine::query()->where('fish_id', Keys::id($fish->key))->whereNull('released_on')->latest('id')->first();
 
-        return $open === null ? null : self::stateOf($open, $kept->facility->date);
+        return $open === null ? null : self::stateOf($kept, $open);
     }
 
-    public static function stateOf(Quarantine $open, LocalDate $today): QuarantineState
+    public static function stateOf(KeptFacility $kept, Quarantine $open): QuarantineState
     {
-        $withdrawal = DB::table('treatments')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('from', '>=', $open->from)->selectRaw('max(coalesce(withdrawal, until)) as last')->value('last');
+        return QuarantineState::of(LocalDate::fromIso($open->from), $open->days, $open->credit, self::looks($kept, $open), $kept->facility->date, self::worksUntil($kept, $open));
+    }
 
-        return QuarantineState::of(LocalDate::fromIso($open->from), $open->days, $open->credit, self::looks($open->fish_id, $open->from), $today, is_string($withdrawal) ? LocalDate::fromIso($withdrawal) : null);
+    /** The last day on which any treatment since its beginning still works. */
+    private static function worksUntil(KeptFacility $kept, Quarantine $open): ?LocalDate
+    {
+        $rows = DB::table('treatments')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('from', '>=', $open->from)->get();
+        $ends = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->withdrawal ?? $row->until));
+
+        return array_reduce($ends, fn (?LocalDate $last, LocalDate $one): LocalDate => $last === null ? $one : LocalDate::later($last, $one));
     }
 
     /** @return list<Look> by date */
-    private static function looks(int $fishId, string $since): array
+    private static function looks(KeptFacility $kept, Quarantine $open): array
     {
-        $rows = DB::table('conditions')->whereNull('deleted_at')->where('fish_id', $fishId)->where('date', '>=', $since)->orderBy('date')->orderBy('id')->get()->all();
+        $rows = DB::table('conditions')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('date', '>=', $open->from)->orderBy('date')->orderBy('id')->get();
 
-        return array_values(array_map(fn (stdClass $row): Look => new Look(LocalDate::fromIso($row->date), (bool) $row->is_eating, $row->sign), $rows));
+        return $kept->unreadable->readAll(StoredTable::Looks, $rows, fn (stdClass $row): Look => new Look(LocalDate::fromIso($row->date), (bool) $row->is_eating, $row->sign));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\FacilitySettings;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\RefusedEntry;
 use Biomegas\Water\Test\Quantity;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -21,12 +23,20 @@ final readonly class ReadingLog
     /**
      * @param  list<array{Quantity, DateTimeImmutable, float}>  $readings
      * @return int how many were new
+     *
+     * @throws RefusedEntry naming the reading that was taken before the system was there
      */
     public function record(int $systemId, array $readings): int
     {
         $new = 0;
         $days = [];
         $zone = new DateTimeZone(FacilitySettings::query()->firstOrFail()->time_zone);
+        $since = Systems::inUseSince($systemId);
+        foreach ($readings as $i => [, $at]) {
+            if ($at->setTimezone($zone)->format('Y-m-d') < $since) {
+                throw RefusedEntry::because("readings.{$i}.taken_at", "This system was not there before {$since}: check the clock of the probe, or say on its page since when it is in use.");
+            }
+        }
         foreach (array_chunk($readings, self::PER_STATEMENT) as $some) {
             $new += DB::table('readings')->insertOrIgnore(array_map(fn (array $one): array => [
                 'system_id' => $systemId, 'quantity' => $one[0]->value, 'taken_at' => $one[1]->getTimestamp(), 'value' => $one[2],
@@ -62,9 +72,11 @@ final readonly class ReadingLog
 
     private function sumUp(int $systemId, string $quantity, string $day, DateTimeZone $zone): void
     {
+        // The end is the start of the next day and not a day later: where clocks change at midnight, that is another hour.
         $start = new DateTimeImmutable($day, $zone);
+        $end = new DateTimeImmutable(LocalDate::fromIso($day)->plusDays(1)->toIso(), $zone);
         $sum = DB::table('readings')->where('system_id', $systemId)->where('quantity', $quantity)
-            ->where('taken_at', '>=', $start->getTimestamp())->where('taken_at', '<', $start->modify('+1 day')->getTimestamp())
+            ->where('taken_at', '>=', $start->getTimestamp())->where('taken_at', '<', $end->getTimestamp())
             ->selectRaw('min(value) as low, avg(value) as mean, max(value) as high, count(*) as count')->first();
         DB::table('daily_readings')->upsert([
             'system_id' => $systemId, 'quantity' => $quantity, 'day' => $day,

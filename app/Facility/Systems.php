@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Database\References;
 use App\Models\FacilitySettings;
+use App\Models\StaleVersion;
 use App\Models\System;
 use App\Scenario\Described;
 use Biomegas\Facility\System as SystemInPicture;
@@ -14,8 +16,6 @@ use Illuminate\Support\Facades\DB;
 /** The systems of the facility as they are written down: added, changed, put in walking order. */
 final readonly class Systems
 {
-    private const WITH_A_HISTORY = ['stays', 'water_tests', 'water_works', 'readings', 'probes'];
-
     /**
      * @param  array<string, mixed>  $form
      *
@@ -34,10 +34,11 @@ final readonly class Systems
      * @param  array<string, mixed>  $form
      *
      * @throws RefusedEntry
+     * @throws StaleVersion
      */
-    public function change(System $system, array $form): System
+    public function change(System $system, int $seenVersion, array $form): System
     {
-        $system->update([...$this->columns($form), 'version' => $system->version + 1]);
+        $system->changeFrom($seenVersion, $this->columns($form));
         $this->place($system, $form['walk_order'] ?? $system->walk_order);
 
         return $system->refresh();
@@ -55,6 +56,20 @@ final readonly class Systems
         return Described::system(['key' => 'draft', 'name' => 'draft', 'kind' => $form['kind'], ...$this->form()->description($form)]);
     }
 
+    /** The first day that anything is known of it: nothing can have been measured there before. */
+    public static function inUseSince(int $systemId): string
+    {
+        $system = System::query()->findOrFail($systemId);
+        $known = [
+            $system->created_at?->toDateString(),
+            DB::table('stays')->where('system_id', $systemId)->min('from'),
+            DB::table('water_tests')->where('system_id', $systemId)->min('date'),
+            DB::table('water_works')->where('system_id', $systemId)->min('date'),
+        ];
+
+        return $system->available_from ?? (string) min([...array_filter($known), now()->toDateString()]);
+    }
+
     private function form(): SystemForm
     {
         return new SystemForm(FacilitySettings::query()->firstOrFail()->unit_system);
@@ -63,12 +78,8 @@ final readonly class Systems
     /** @throws RefusedEntry when anything was written about it */
     public function remove(System $system): void
     {
-        foreach (self::WITH_A_HISTORY as $table) {
-            if (DB::table($table)->where('system_id', $system->id)->exists()) {
-                throw RefusedEntry::because('system', "{$system->name} has a history: fish lived in it or its water was tested. It stays, so that what happened stays.");
-            }
-        }
         DB::table('preparations')->where('system_id', $system->id)->delete();
+        References::mustBeNone(References::to('systems', $system->id), 'system', $system->name, 'Rename it if it is called otherwise now.');
         $system->delete();
         $this->renumber(System::query()->orderBy('walk_order')->pluck('id')->all());
     }

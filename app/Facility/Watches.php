@@ -31,7 +31,7 @@ final readonly class Watches
     public static function caseOf(KeptFacility $kept, Written $watch): WatchCase
     {
         $fish = $kept->find($watch->fish_id);
-        $home = $kept->facility->systems[Keys::ofSystem($watch->system_id)];
+        $home = $kept->system($watch->system_id);
         $company = array_filter($kept->facility->residentsOf($home), fn (Fish $one): bool => $one->key !== Keys::ofFish($watch->fish_id));
 
         return WatchCase::of(

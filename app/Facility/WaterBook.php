@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use App\Models\FacilitySettings;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterTest;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use UnexpectedValueException;
 
 /** What was measured and done in the water of all systems over the last months, as the core wants it: three queries. */
 final class WaterBook
@@ -22,6 +24,10 @@ final class WaterBook
 
     /** @var array<string, list<array{LocalDate, float}>>|null day and share, by system */
     private ?array $changes = null;
+
+    public function __construct(private readonly UnreadableRows $unreadable, private readonly LocalDate $today)
+    {
+    }
 
     /** @return list<WaterTest> tests and daily means of probes, by date */
     public function tests(string $systemKey): array
@@ -39,12 +45,14 @@ final class WaterBook
     private function readTests(): array
     {
         $byDay = [];
-        foreach (DB::table('daily_readings')->where('day', '>=', $this->since())->orderBy('day')->get() as $row) {
-            $byDay[$row->day][$row->system_id][0][$row->quantity] = (float) $row->mean;
-        }
-        foreach (DB::table('water_tests')->whereNull('deleted_at')->where('date', '>=', $this->since())->orderBy('date')->orderBy('id')->get() as $row) {
-            $byDay[$row->date][$row->system_id][] = self::values($row);
-        }
+        $readings = DB::table('daily_readings')->where('day', '>=', $this->since())->orderBy('day')->get(['system_id', 'quantity', 'day', 'mean', 'rowid as id']);
+        $this->unreadable->readAll(StoredTable::DailyReadings, $readings, function (stdClass $row) use (&$byDay): void {
+            $byDay[LocalDate::fromIso($row->day)->toIso()][$row->system_id][0][Quantity::from($row->quantity)->value] = (float) $row->mean;
+        });
+        $written = DB::table('water_tests')->whereNull('deleted_at')->where('date', '>=', $this->since())->orderBy('date')->orderBy('id')->get();
+        $this->unreadable->readAll(StoredTable::WaterTests, $written, function (stdClass $row) use (&$byDay): void {
+            $byDay[LocalDate::fromIso($row->date)->toIso()][$row->system_id][] = self::values($row);
+        });
         ksort($byDay);
         $tests = [];
         foreach ($byDay as $day => $systems) {
@@ -61,23 +69,28 @@ final class WaterBook
     /** @return non-empty-array<value-of<Quantity>, float> */
     public static function values(stdClass $row): array
     {
-        /** @var non-empty-array<value-of<Quantity>, float> checked before it was written down */
-        return array_map(floatval(...), (array) json_decode($row->values, true, 4, JSON_THROW_ON_ERROR));
+        $values = [];
+        foreach ((array) json_decode($row->values, true, 4, JSON_THROW_ON_ERROR) as $quantity => $value) {
+            $values[Quantity::from((string) $quantity)->value] = is_numeric($value) ? (float) $value : throw new UnexpectedValueException("{$quantity} is no number.");
+        }
+
+        return $values === [] ? throw new UnexpectedValueException('The test has no values.') : $values;
     }
 
     /** @return array<string, list<array{LocalDate, float}>> */
     private function readChanges(): array
     {
         $changes = [];
-        foreach (DB::table('water_works')->whereNull('deleted_at')->where('kind', 'water-change')->where('date', '>=', $this->since())->orderBy('date')->get() as $row) {
+        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', 'water-change')->where('date', '>=', $this->since())->orderBy('date')->get();
+        $this->unreadable->readAll(StoredTable::WaterWorks, $works, function (stdClass $row) use (&$changes): void {
             $changes[Keys::ofSystem($row->system_id)][] = [LocalDate::fromIso($row->date), (float) $row->share];
-        }
+        });
 
         return $changes;
     }
 
     private function since(): string
     {
-        return FacilityReader::today(FacilitySettings::query()->firstOrFail())->plusDays(-self::DAYS)->toIso();
+        return $this->today->plusDays(-self::DAYS)->toIso();
     }
 }

@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Resources\MeasurementEntry;
+use App\Models\Measurement;
+use App\Models\StaleVersion;
+use App\Repair\LeftOut;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Refusal;
 use Biomegas\RefusedEntry;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Validation\ValidationException;
 use PDOException;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
 
 /** How errors are answered: one shape, a sentence, and the fields to mend. */
 final readonly class Problems
@@ -22,10 +29,21 @@ final readonly class Problems
 
     private const RETRY_SECONDS = 2;
 
+    /** What a keeper reads in place of the framework's sentences. */
+    private const SENTENCES = [
+        400 => 'This request cannot be read.',
+        403 => 'You may look here, but not change anything.',
+        404 => 'There is no such record.',
+        405 => 'This cannot be done at this address.',
+        413 => 'This is more than can be taken at once. Send less.',
+        419 => 'This page has been open for long. Load it again, then save.',
+        429 => 'Too many requests. Wait a moment, then try again.',
+    ];
+
     /** @param  array<string, list<string>>  $errors sentences by field */
     public static function response(int $status, string $message, array $errors = []): JsonResponse
     {
-        return new JsonResponse(['message' => $message, 'errors' => (object) $errors], $status);
+        return new JsonResponse(['message' => $message, 'errors' => (object) $errors], $status, [], JSON_INVALID_UTF8_SUBSTITUTE);
     }
 
     /** An entry so unlikely that it is only recorded when it is sent again to be kept. */
@@ -52,22 +70,51 @@ final readonly class Problems
         ], 422);
     }
 
-    public static function staleEdit(MeasurementEntry $current): JsonResponse
-    {
-        return new JsonResponse([
-            'message' => 'This entry was changed meanwhile. Look at both before you correct it.',
-            'current' => $current,
-        ], 409);
-    }
-
     public static function renderIn(Exceptions $exceptions): void
     {
-        $exceptions->dontReport(Refusal::class);
-        $exceptions->render(fn (RefusedEntry $refused) => self::response(422, $refused->getMessage(), [$refused->field => [$refused->getMessage()]]));
-        $exceptions->render(fn (AuthenticationException $e, Request $request) => $request->is('api/*') ? self::response(401, $request->is('api/v1/device/*') ? 'This token is not known here. Make one on the page of the system.' : 'Sign in to go on.') : null);
-        $exceptions->render(fn (NotFoundHttpException $e, Request $request) => $request->is('api/*') ? self::response(404, 'There is no such record.') : null);
-        $exceptions->render(fn (PDOException $e) => ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY
-            ? self::response(503, 'Another entry is being written. Try again in a moment.')->header('Retry-After', (string) self::RETRY_SECONDS)
-            : null);
+        $exceptions->dontReport([RefusedEntry::class, StaleVersion::class]);
+        // What was asked to be written can be mended by whoever sent it; a page that cannot be read is ours to mend.
+        $exceptions->report(fn (Refusal $refused): bool => request()->isMethodSafe());
+        // Without its values: they may be secret.
+        $exceptions->report(function (QueryException $e): bool {
+            Log::error('A query failed: '.$e->getSql(), ['reason' => $e->getPrevious()?->getMessage(), 'at' => request()->method().' '.request()->path()]);
+
+            return false;
+        });
+        $exceptions->render(fn (Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e, $request) : null);
+    }
+
+    private static function of(Throwable $e, Request $request): JsonResponse
+    {
+        return match (true) {
+            $e instanceof RefusedEntry => self::response(422, $e->getMessage(), [$e->field => [$e->getMessage()]]),
+            $e instanceof LeftOut => self::response(404, $e->getMessage()),
+            $e instanceof Refusal => self::response(422, $e->getMessage()),
+            $e instanceof ValidationException => self::invalid($e),
+            $e instanceof StaleVersion => self::stale($e),
+            $e instanceof AuthenticationException => self::response(401, $request->is('api/v1/device/*') ? 'This token is not known here. Make one on the page of the system.' : 'Sign in to go on.'),
+            $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::response(503, 'Another entry is being written. Try again in a moment.')->header('Retry-After', (string) self::RETRY_SECONDS),
+            $e instanceof HttpExceptionInterface => self::response($e->getStatusCode(), self::SENTENCES[$e->getStatusCode()] ?? 'This request cannot be answered.')->withHeaders($e->getHeaders()),
+            default => self::response(500, 'Something went wrong here, and nothing was changed. What it was is in the log of the application.'),
+        };
+    }
+
+    private static function invalid(ValidationException $e): JsonResponse
+    {
+        $errors = $e->errors();
+        $sentences = array_unique(array_merge(...array_values($errors)));
+
+        return self::response(422, count($sentences) === 1 ? reset($sentences) : 'Some fields cannot be taken as they are. Look at the notes beside them.', $errors);
+    }
+
+    private static function stale(StaleVersion $e): JsonResponse
+    {
+        $problem = [
+            'message' => 'This was changed meanwhile. Look at it again before you change it.',
+            'errors' => (object) [],
+            ...($e->current instanceof Measurement ? ['current' => MeasurementEntry::from($e->current)] : []),
+        ];
+
+        return new JsonResponse($problem, 409);
     }
 }

@@ -19,6 +19,8 @@ final readonly class KindBook
     /** What a kind looks like when its keeper does not say. */
     private const USUAL_FORM = 'torpedo';
 
+    private const LONGEST_KEY = 80;
+
     /**
      * @param  array<string, mixed>  $description  the whole kind, in the words of the scenario format
      *
@@ -43,7 +45,7 @@ final readonly class KindBook
      */
     public function add(array $description, ?string $form): Species
     {
-        $description = [...$description, 'key' => $this->freeKey((string) ($description['common_name'] ?? ''))];
+        $description = [...$description, 'key' => $this->freeKey($description['common_name'] ?? null)];
         self::check($description, null);
 
         return Species::query()->create([
@@ -52,9 +54,9 @@ final readonly class KindBook
         ]);
     }
 
-    private function freeKey(string $name): string
+    private function freeKey(mixed $name): string
     {
-        $key = $base = Str::slug($name) ?: 'kind';
+        $key = $base = Str::limit(Str::slug(is_string($name) ? $name : ''), self::LONGEST_KEY, '') ?: 'kind';
         for ($n = 2; Species::query()->where('key', $key)->exists(); $n++) {
             $key = "{$base}-{$n}";
         }
@@ -68,13 +70,13 @@ final readonly class KindBook
         try {
             JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
         } catch (InvalidDocument $e) {
-            [$path, $sentence] = explode(': ', $e->getMessage(), 2);
-            throw RefusedEntry::because((string) preg_replace('/[.\[].*/', '', $path), "{$path}: {$sentence}");
+            throw RefusedEntry::because((string) preg_replace('/[.\[].*/', '', $e->path ?? 'description'), $e->getMessage());
         }
         try {
             Described::species($description);
+            Described::background($description);
         } catch (ImpossiblePicture $e) {
-            throw RefusedEntry::because(explode(':', explode(' ', $e->getMessage())[0])[0], $e->getMessage());
+            throw RefusedEntry::because($e->field ?? 'description', $e->getMessage());
         }
         $sameName = DB::table('species')->where('common_name', $description['common_name'])->where('id', '!=', $itself->id ?? 0);
         if ($sameName->exists()) {

@@ -14,4 +14,5 @@ namespace App\Models;
  */
 final class Measurement extends LogEntry
 {
+    use Versioned;
 }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $days
  * @property int $credit
  * @property string|null $released_on
+ * @property int|null $ended_by_sheet_id the run that ended it
  */
 final class Quarantine extends Model
 {

@@ -13,8 +13,11 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $to_fish_id
  * @property int $count
  * @property string $date
+ * @property array<string, array<int, string>>|null $copied rows that the part got from the shoal: by table, the state of each by its number
  */
 final class ShoalSplit extends Model
 {
     use SoftDeletes;
+
+    protected $casts = ['copied' => 'array'];
 }

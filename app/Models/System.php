@@ -20,6 +20,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
 final class System extends Model
 {
     use LogsActivity;
+    use Versioned;
 
     protected $casts = ['description' => 'array'];
 

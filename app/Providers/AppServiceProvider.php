@@ -5,20 +5,30 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
+use App\Facility\AnswersDatabase;
 use App\Facility\KeptAnswers;
 use App\Models\User;
+use App\Repair\UnreadableRows;
 use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    private const READINGS_PER_MINUTE = 120;
+
+    private const CALENDARS_PER_MINUTE = 60;
+
     public function register(): void
     {
-        $this->app->scoped(KeptAnswers::class);
+        $this->app->scoped(KeptAnswers::class, fn (): KeptAnswers => new KeptAnswers(AnswersDatabase::open(...), config('answers.code')));
+        $this->app->scoped(UnreadableRows::class);
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
     }
 
@@ -28,6 +38,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // Requests are validated and mapped to columns by hand; nothing is filled from outside.
         Model::unguard();
+        // A probe that posts every ten seconds, and calendars that many programs read.
+        RateLimiter::for('readings', fn (Request $request): Limit => Limit::perMinute(self::READINGS_PER_MINUTE)->by($request->bearerToken() ?? $request->ip()));
+        RateLimiter::for('calendar', fn (Request $request): Limit => Limit::perMinute(self::CALENDARS_PER_MINUTE)->by($request->ip()));
         Gate::define('record', fn (User $user): bool => $user->role->mayWrite());
     }
 }

@@ -10,9 +10,17 @@ use RuntimeException;
 /** A file that does not follow its format; the message names the place in it. */
 final class InvalidDocument extends RuntimeException implements Refusal
 {
+    private function __construct(
+        string $message,
+        /** Where it is; null: the file as a whole. */
+        public readonly ?string $path = null,
+    ) {
+        parent::__construct($message);
+    }
+
     public static function at(string $path, string $sentence): self
     {
-        return new self("{$path}: {$sentence}");
+        return new self("{$path}: {$sentence}", $path);
     }
 
     public static function becauseItCannotBeRead(string $file): self

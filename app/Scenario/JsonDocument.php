@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Scenario;
 
 use JsonException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 
@@ -50,7 +49,7 @@ final readonly class JsonDocument
         if ($error !== null) {
             $cause = self::deepest($error);
 
-            throw InvalidDocument::at(self::path($cause), (new ErrorFormatter)->formatErrorMessage($cause));
+            throw InvalidDocument::at(self::path($cause), SchemaSentence::of($cause));
         }
     }
 

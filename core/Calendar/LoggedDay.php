@@ -7,7 +7,7 @@ namespace Biomegas\Calendar;
 use Biomegas\Facility\Fish;
 use Biomegas\RefusedEntry;
 
-/** The day of an entry in the log of a fish: not before it came, not in the future. */
+/** The day of an entry in the log of a fish: not before it came, not after it was gone, not in the future. */
 final readonly class LoggedDay
 {
     /** @throws RefusedEntry naming the field "date" */
@@ -18,6 +18,9 @@ final readonly class LoggedDay
         }
         if ($date->isBefore($fish->arrived)) {
             throw RefusedEntry::because('date', "{$fish->name} arrived on {$fish->arrived->toIso()}. Give a day from then on.");
+        }
+        if ($fish->gone !== null && $date->isAfter($fish->gone)) {
+            throw RefusedEntry::because('date', "{$fish->name} is gone since {$fish->gone->toIso()}. Give a day until then, or take that entry back.");
         }
     }
 }

@@ -30,6 +30,9 @@ final readonly class Incident
         }
         LoggedDay::check($date, $actor, $today);
         LoggedDay::check($date, $target, $today);
+        if (array_intersect($actor->homesOn($date), $target->homesOn($date)) === []) {
+            throw RefusedEntry::because('target', "{$actor->name} and {$target->name} did not live in one home on {$date->toIso()}. Check the fish and the day.");
+        }
 
         return new self($actor, $target, $act, $harm, $date);
     }

@@ -7,6 +7,7 @@ namespace Biomegas\Facility;
 /** Somebody says how long a kind becomes, in millimetres of the kind's own length. */
 final readonly class AdultSizeClaim
 {
+    /** @throws ImpossiblePicture */
     public function __construct(
         public float $millimetres,
         public ClaimKind $kind,
@@ -14,5 +15,6 @@ final readonly class AdultSizeClaim
         public ?Sex $sex = null,
         public string $source = '',
     ) {
+        SpeciesValue::ClaimedLength->check($millimetres);
     }
 }

@@ -10,7 +10,11 @@ final readonly class Background
     /** Of the adult length, for a kind whose usual size when sold is not known. Judgement, no published source. */
     private const SOLD_AT_SHARE = 0.15;
 
-    /** @param  list<string>  $hazards  spines, stings, bites: one sentence each */
+    /**
+     * @param  list<string>  $hazards  spines, stings, bites: one sentence each
+     *
+     * @throws ImpossiblePicture
+     */
     public function __construct(
         /** Years; null: not known. */
         public ?Span $lifespan = null,
@@ -21,6 +25,8 @@ final readonly class Background
         public array $hazards = [],
         public bool $isDiseaseProne = false,
     ) {
+        SpeciesValue::Lifespan->checkSpan($lifespan);
+        SpeciesValue::SoldAt->check($soldAt);
     }
 
     /** Length at which this kind is brought home when nothing else is said, millimetres. */

@@ -44,6 +44,8 @@ final readonly class Fish
         public ?float $statedAdultMm = null,
         /** Where it goes if it cannot stay; null: nobody knows. */
         public ?string $fallback = null,
+        /** The day on which the last of it was gone; null: it is there. */
+        public ?LocalDate $gone = null,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -102,8 +104,16 @@ final readonly class Fish
         return new self(
             $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone,
         );
+    }
+
+    /** @return list<string> where it lived that day: both homes on the day of a move */
+    public function homesOn(LocalDate $day): array
+    {
+        $there = array_filter($this->stays, fn (Stay $stay): bool => ! $stay->from->isAfter($day) && ($stay->until === null || ! $stay->until->isBefore($day)));
+
+        return array_values(array_map(fn (Stay $stay): string => $stay->system, $there));
     }
 
     public function currentSystem(): string

@@ -11,6 +11,7 @@ final readonly class Habits
 
     private const AGGRESSIVE_FROM = 4;
 
+    /** @throws ImpossiblePicture */
     public function __construct(
         /** From 1, never bothers anyone, to 5, kills. */
         public int $temperament = 3,
@@ -23,6 +24,7 @@ final readonly class Habits
         /** Bites pieces out of others whatever their size. */
         public bool $bitesPieces = false,
     ) {
+        SpeciesValue::MouthRatio->check($mouthRatio);
     }
 
     public function isPeaceful(): bool

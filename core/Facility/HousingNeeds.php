@@ -7,6 +7,7 @@ namespace Biomegas\Facility;
 /** What a kind wants of its home besides room to swim and turn. */
 final readonly class HousingNeeds
 {
+    /** @throws ImpossiblePicture */
     public function __construct(
         public int $minimumGroup = 1,
         /** Lives with its own kind alone. */
@@ -25,5 +26,9 @@ final readonly class HousingNeeds
         /** Depth of the body over its length; null: not known. */
         public ?float $bodyDepthRatio = null,
     ) {
+        SpeciesValue::MinimumGroup->check($minimumGroup);
+        SpeciesValue::Ph->checkSpan($ph);
+        SpeciesValue::Hardness->checkSpan($hardness);
+        SpeciesValue::BodyDepthRatio->check($bodyDepthRatio);
     }
 }

@@ -10,26 +10,51 @@ use InvalidArgumentException;
 /** The description of a facility contradicts itself. */
 final class ImpossiblePicture extends InvalidArgumentException implements Refusal
 {
+    private function __construct(
+        string $sentence,
+        /** The first word of its path in the scenario format; null: no field alone is to blame. */
+        public readonly ?string $field = null,
+    ) {
+        parent::__construct($sentence);
+    }
+
+    public static function becauseAValueIsOutOfBounds(SpeciesValue $value): self
+    {
+        $number = fn (float $one): string => rtrim(rtrim(number_format($one, 5, '.', ''), '0'), '.');
+
+        return new self("{$value->value}: give a number from {$number($value->least())} to {$number($value->most())}. Is a decimal point missing?", explode('.', $value->value)[0]);
+    }
+
+    public static function becauseALowIsAboveItsHigh(SpeciesValue $value): self
+    {
+        return new self("{$value->value}: low must not be above high.", explode('.', $value->value)[0]);
+    }
+
+    public static function becauseARangeIsTooNarrowOrTooWide(string $what, float $narrowest, float $widest): self
+    {
+        return new self("{$what}: high must be {$narrowest} to {$widest} times low. No two animals are just alike, and none differ so much.", $what);
+    }
+
     public static function becauseARangeIsOutOfOrder(string $what): self
     {
-        return new self("{$what}: low, typical and high must be above zero and in this order.");
+        return new self("{$what}: low, typical and high must be above zero and in this order.", $what);
     }
 
     public static function becauseGrowthPointsAreOutOfOrder(string $species): self
     {
-        return new self("temperature_c of {$species}: minimum, best and maximum must rise, and the reference must lie between minimum and maximum.");
+        return new self("temperature_c of {$species}: minimum, best and maximum must rise, and the reference must lie between minimum and maximum.", 'temperature_c');
     }
 
     public static function becauseGrowthPointsAreSingular(string $species, float $leastBest): self
     {
         $least = number_format($leastBest, 1, '.', '');
 
-        return new self("temperature_c of {$species}: best must be at least {$least} °C, half a degree above the middle of minimum and maximum, or the growth response has no meaning.");
+        return new self("temperature_c of {$species}: best must be at least {$least} °C, half a degree above the middle of minimum and maximum, or the growth response has no meaning.", 'temperature_c');
     }
 
     public static function becauseTheReferenceIsTooCold(string $species): self
     {
-        return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.");
+        return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.", 'temperature_c');
     }
 
     public static function becauseNoSchoolAnswers(string $question, string $answer): self

@@ -7,6 +7,7 @@ namespace Biomegas\Facility;
 /** The least home that is claimed for adults of a kind; null members are not claimed. */
 final readonly class LeastHome
 {
+    /** @throws ImpossiblePicture */
     public function __construct(
         public ?float $lengthMm,
         public ?float $widthMm,
@@ -14,5 +15,9 @@ final readonly class LeastHome
         /** How many adults it is claimed for. */
         public int $for = 1,
     ) {
+        SpeciesValue::LeastHomeLength->check($lengthMm);
+        SpeciesValue::LeastHomeWidth->check($widthMm);
+        SpeciesValue::LeastHomeLitres->check($litres);
+        SpeciesValue::LeastHomeFor->check($for);
     }
 }

@@ -9,10 +9,13 @@ final readonly class LengthWeight
 {
     private const MM_PER_CM = 10.0;
 
+    /** @throws ImpossiblePicture */
     public function __construct(
         public float $a,
         public float $b,
     ) {
+        SpeciesValue::WeightFactor->check($a);
+        SpeciesValue::WeightExponent->check($b);
     }
 
     /** Between slender and deep bodies: 0.015 L^3. Judgement, no published source. */

@@ -7,6 +7,7 @@ namespace Biomegas\Facility;
 /** Litres that adults of a kind are said to need, for a group and for each one more, by school. */
 final readonly class LitresNeed
 {
+    /** @throws ImpossiblePicture */
     public function __construct(
         /** The group that the litres are for. */
         public int $for,
@@ -15,6 +16,11 @@ final readonly class LitresNeed
         public float $generous,
         public float $eachMore,
     ) {
+        SpeciesValue::LitresFor->check($for);
+        SpeciesValue::LitresLean->check($lean);
+        SpeciesValue::LitresUsual->check($usual);
+        SpeciesValue::LitresGenerous->check($generous);
+        SpeciesValue::LitresEachMore->check($eachMore);
     }
 
     /** Litres for so many adults; fewer than the group need as much as the group. */

@@ -10,6 +10,7 @@ final readonly class Species
     /** How surely an adult size is meant that somebody states, as a spread of its logarithm. Judgement, no published source. */
     private const STATED_SPREAD = 0.07;
 
+    /** @throws ImpossiblePicture when a value is beyond every animal */
     public function __construct(
         public string $key,
         public string $commonName,
@@ -35,6 +36,10 @@ final readonly class Species
         public HousingNeeds $needs = new HousingNeeds,
         public Habits $habits = new Habits,
     ) {
+        SpeciesValue::AdultLength->check($adultLength->low, $adultLength->high);
+        SpeciesValue::GrowthCoefficient->check($growthCoefficient->low, $growthCoefficient->high);
+        SpeciesValue::KeepingTemperature->checkSpan($keepingRange);
+        SpeciesValue::TallRatio->check($tallRatio);
     }
 
     /**
@@ -45,7 +50,7 @@ final readonly class Species
     {
         return new self(
             "{$this->key} (stated size)", $this->commonName, $this->scientificName,
-            Range::about('adult length', $millimetres, self::STATED_SPREAD), $this->growthCoefficient,
+            Range::about($millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->growthPoints, $this->keepingRange, $this->layer,
             $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits,
         );

@@ -46,7 +46,7 @@ final readonly class AdultSize
     /** The central 90 %, millimetres. */
     public function range(): Range
     {
-        return Range::about('adult length', exp($this->logMean), $this->logSpread);
+        return Range::about(exp($this->logMean), $this->logSpread);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Losses;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\RefusedEntry;
 
 /** How many of a fish or shoal are there. */
@@ -30,6 +31,20 @@ final readonly class HeadCount
         }
 
         return $there;
+    }
+
+    /**
+     * The day on which the last one was gone; null while any are there.
+     *
+     * @param  list<HeadCountEvent>  $events  in any order
+     */
+    public static function goneOn(int $arrived, array $events): ?LocalDate
+    {
+        if (self::after($arrived, $events) > 0) {
+            return null;
+        }
+
+        return array_reduce($events, fn (?LocalDate $last, HeadCountEvent $one): LocalDate => $last === null ? $one->date : LocalDate::later($last, $one->date));
     }
 
     /** @throws RefusedEntry when more are lost than are there, or none */

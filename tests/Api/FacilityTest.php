@@ -72,7 +72,7 @@ final class FacilityTest extends ApiTestCase
     public function test_broken_json_is_named_as_such(): void
     {
         $this->call('POST', '/api/v1/incidents', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], '{"actor_id": ')
-            ->assertStatus(400)->assertJsonPath('message', 'The body is not valid JSON.');
+            ->assertStatus(400)->assertJsonPath('message', 'The body is not valid JSON, or is nested more than 24 levels deep.');
     }
 
     public function test_a_viewer_looks_but_does_not_write(): void

@@ -84,7 +84,7 @@ final class SystemTest extends ApiTestCase
     public static function bad(): iterable
     {
         $box = fn (array $sizes): array => ['pools' => [[...self::TANK['pools'][0], ...$sizes]]];
-        yield 'no name' => [['name' => ''], 'name', 'Give the name.'];
+        yield 'no name' => [['name' => ''], 'name', 'This is missing.'];
         yield 'a name that is taken' => [['name' => 'Long tank'], 'name', 'has this name already'];
         yield 'no depth' => [$box(['depth' => '']), 'pools.0.depth', 'Give the depth.'];
         yield 'zero depth' => [$box(['depth' => '0 cm']), 'pools.0.depth', 'more than zero'];
@@ -116,7 +116,7 @@ final class SystemTest extends ApiTestCase
 
     public function test_a_system_with_a_history_stays(): void
     {
-        $this->deleteJson('/api/v1/systems/'.$this->system('Long tank'))->assertUnprocessable()->assertJsonPath('errors.system.0', 'Long tank has a history: fish lived in it or its water was tested. It stays, so that what happened stays.');
+        $this->deleteJson('/api/v1/systems/'.$this->system('Long tank'))->assertUnprocessable()->assertJsonPath('errors.system.0', 'Long tank stays, so that what happened stays: readings of a probe, 6 moves, one probe, 6 stays of fish, 8 water tests, 16 entries of water work, temperatures of a probe. Rename it if it is called otherwise now.');
     }
 
     public function test_a_viewer_adds_no_system(): void

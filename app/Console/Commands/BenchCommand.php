@@ -9,6 +9,7 @@ use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
 use App\Facility\KeptAnswers;
+use App\Models\User;
 use Biomegas\Facility\Facility;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
@@ -25,13 +26,15 @@ use Biomegas\Placement\ProblemReader;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Closure;
-use Illuminate\Cache\ArrayStore;
-use Illuminate\Cache\Repository;
+use Database\Seeders\HeronLockSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Contracts\Http\Kernel as HttpKernel;
+use Illuminate\Database\Connection;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RuntimeException;
@@ -55,6 +58,8 @@ final class BenchCommand extends Command
 
     private const MANY_DRAWS = 512;
 
+    private const DAYS_OF_USE = 365;
+
     private const LIMIT_MM = 250.0;
 
     /** Units, systems, periods, conflicts and seconds: each grows by itself, then all of them. */
@@ -76,6 +81,7 @@ final class BenchCommand extends Command
         if (! $this->option('quick')) {
             $this->api();
         }
+        $this->yearOfUse();
         $this->placement();
         if (! $this->option('quick')) {
             $this->calibration();
@@ -100,10 +106,11 @@ final class BenchCommand extends Command
         if ($r !== null) {
             $rows[] = ['the same by R nls with SSasymp', $r, ''];
         }
-        $this->briefs($many, new KeptAnswers(new Repository(new ArrayStore)));
-        $answers = new KeptAnswers(new Repository(new ArrayStore));
-        $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers)), '500'];
-        $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $answers)), '50'];
+        $memory = DB::connectUsing('bench-answers', ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']);
+        $answers = fn (string $code): KeptAnswers => new KeptAnswers(fn (): Connection => $memory, $code);
+        $this->briefs($many, $answers('warming up'));
+        $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers('bench'))), '500'];
+        $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $answers('bench'))), '50'];
         $this->table(['what', 'ms', 'aim, ms', 'times the reference'], array_map(
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
             $rows,
@@ -116,25 +123,65 @@ final class BenchCommand extends Command
         $file = (string) tempnam(sys_get_temp_dir(), 'biomegas-bench');
         try {
             $user = LargeDatabase::fill($file, $this->laravel->make(Kernel::class));
-            config(['cache.default' => 'array']);
-            $ask = function (string $path) use ($user): void {
-                $this->laravel->forgetScopedInstances();
-                Auth::guard('web')->setUser($user);
-                $answer = $this->laravel->make(HttpKernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
-                $this->laravel->make(KeptAnswers::class)->keep();
-                if (! $answer->isSuccessful()) {
-                    throw new RuntimeException("{$path} was answered with {$answer->getStatusCode()}: {$answer->getContent()}");
-                }
-            };
+            $ask = fn (string $path) => $this->getPage($path, $user);
             $rows = [];
             foreach ([['systems, with two years of projection', 'systems', 150], ['one system', 'systems/1', 100], ['a year of ten-minute readings', 'systems/1/readings?quantity=temperature_c&days=365', 100], ['two days, every reading', 'systems/1/readings?quantity=temperature_c&days=2', 100], ['today', 'today', 100], ['fish', 'fish', 100], ['one fish', 'fish/1', 100]] as [$what, $path, $aim]) {
                 $rows[] = [$what, number_format($this->milliseconds(7, fn () => $ask($path)), 1), $aim];
             }
         } finally {
-            array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm"]);
+            self::delete($file);
         }
         $this->line('API on the big demo: 300 fish in 40 systems, 50,000 readings in a probed system.');
         $this->table(['answer', 'ms', 'aim, ms'], $rows);
+    }
+
+    private function getPage(string $path, User $user): void
+    {
+        $this->laravel->forgetScopedInstances();
+        Auth::guard('web')->setUser($user);
+        $answer = $this->laravel->make(HttpKernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
+        $this->laravel->make(KeptAnswers::class)->keep();
+        if (! $answer->isSuccessful()) {
+            throw new RuntimeException("{$path} was answered with {$answer->getStatusCode()}: {$answer->getContent()}");
+        }
+    }
+
+    private static function delete(string $file): void
+    {
+        array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm"]);
+    }
+
+    /** Today at Heron Lock, asked twice a day for a year: answers of days past must not slow it down. */
+    private function yearOfUse(): void
+    {
+        [$file, $answers] = [(string) tempnam(sys_get_temp_dir(), 'biomegas-bench'), (string) tempnam(sys_get_temp_dir(), 'biomegas-answers')];
+        $rows = [];
+        try {
+            config(['database.connections.sqlite.database' => $file, 'answers.database' => $answers]);
+            DB::purge();
+            DB::purge('answers');
+            $console = $this->laravel->make(Kernel::class);
+            $console->call('migrate', ['--force' => true]);
+            $console->call('db:seed', ['--class' => HeronLockSeeder::class, '--force' => true]);
+            $user = User::query()->firstOrFail();
+            $start = now();
+            $days = $this->option('quick') ? 10 : self::DAYS_OF_USE;
+            for ($day = 1; $day <= $days; $day++) {
+                Carbon::setTestNow($start->copy()->addDays($day));
+                $this->getPage('today', $user);
+                if (in_array($day, [1, 10, 46, $days], true)) {
+                    $rows[] = [$day, number_format($this->milliseconds(5, fn () => $this->getPage('today', $user)), 1), number_format(filesize($answers) / 1e6, 2), DB::connection('answers')->table('answers')->count()];
+                } else {
+                    $this->getPage('today', $user);
+                }
+            }
+        } finally {
+            Carbon::setTestNow();
+            self::delete($file);
+            self::delete($answers);
+        }
+        $this->line('Today at Heron Lock, after so many days of use.');
+        $this->table(['day', 'ms', 'answers kept, MB', 'answers'], $rows);
     }
 
     /** How time and gap grow with the size of invented placement problems, each by the command itself. */
@@ -216,10 +263,12 @@ final class BenchCommand extends Command
         $surroundings = hash('xxh128', serialize([$facility->date, $facility->rulebook, $facility->systems]));
         foreach ($facility->fish as $fish) {
             $answers->of(
-                ['brief', $fish, $growth->kinOf($fish, $fish->species), $surroundings],
+                $surroundings,
+                ['brief', $fish, $growth->kinOf($fish, $fish->species)],
                 fn (): FishBrief => FishBrief::of($facility, FishOutlook::of($growth, $fish)),
             );
         }
+        $answers->keep();
     }
 
     /** Milliseconds of one nls call inside R; null where R is not installed. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\OpenApi\CommonProblems;
 use App\OpenApi\CompleteSchemas;
 use Illuminate\Console\Command;
 use OpenApi\Generator;
@@ -20,6 +21,7 @@ final class DescribeApiCommand extends Command
     {
         $generator = (new Generator)->setVersion('3.1.0');
         $generator->addProcessor(new CompleteSchemas);
+        $generator->addProcessor(new CommonProblems);
         $openapi = $generator->generate((new Finder)->files()->in(app_path('Http'))->name('*.php')->sortByName());
         if ($openapi === null || ! $openapi->validate()) {
             $this->error('The attributes do not describe a valid API.');

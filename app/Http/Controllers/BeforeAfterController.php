@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\Keys;
 use App\Http\Requests\BeforeAfterRequest;
 use App\Http\Resources\BeforeAfterSheet;
 use App\Models\System;
@@ -43,7 +42,7 @@ final readonly class BeforeAfterController
     public function show(BeforeAfterRequest $request, System $system, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $home = $kept->facility->systems[Keys::ofSystem($system->id)];
+        $home = $kept->system($system->id);
         $now = $kept->waterNow($home);
         try {
             $both = BeforeAfter::of(

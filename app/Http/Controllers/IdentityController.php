@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facility\FacilityReader;
 use App\Http\Requests\IdentityRequest;
 use App\Http\Resources\Identity;
 use App\Models\Fish;
@@ -11,6 +12,8 @@ use App\OpenApi\Answers;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\HatchDay;
 use Biomegas\RefusedEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -27,10 +30,14 @@ final readonly class IdentityController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such fish.')]
     #[Answers(422, 'Problem', 'Unknown kinds, or shares that leave nothing for its own.')]
-    public function update(IdentityRequest $request, Fish $fish): JsonResponse
+    public function update(IdentityRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         if (array_sum(array_column($request->candidates(), 'weight')) >= 1) {
             throw RefusedEntry::because('candidates', 'The shares of the other kinds must leave something for the first: together less than 100 %.');
+        }
+        if ($request->filled('hatched_on')) {
+            $kept = $reader->read($fish->id);
+            HatchDay::check($kept->fish($fish->id), LocalDate::fromIso($request->string('hatched_on')->value()), $kept->facility->date);
         }
         $fish->update([
             'species_id' => $request->integer('species_id'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Database\References;
 use App\Http\Requests\KindRequest;
 use App\Http\Resources\KindRow;
 use App\Http\Resources\KindSheet;
@@ -15,6 +16,8 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
 use Biomegas\RefusedEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -29,12 +32,12 @@ final readonly class KindController
     #[OA\Get(path: '/api/v1/kinds', operationId: 'listKinds')]
     #[AnswersList('KindRow', 'By name.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
-    public function index(): JsonResponse
+    public function index(UnreadableRows $unreadable): JsonResponse
     {
         $here = self::here();
         $kinds = Species::query()->orderBy('common_name')->limit(self::MOST)->get();
 
-        return response()->json($kinds->map(fn (Species $kind): KindRow => KindRow::from($kind, $here[$kind->id] ?? 0))->values());
+        return response()->json($unreadable->readAll(StoredTable::Species, $kinds, fn (Species $kind): KindRow => KindRow::from($kind, $here[$kind->id] ?? 0)));
     }
 
     #[OA\Get(path: '/api/v1/kinds/{kind}', operationId: 'showKind')]
@@ -88,10 +91,9 @@ final readonly class KindController
         if ($kind->description !== []) {
             throw RefusedEntry::because('kind', 'This kind came with the application: change its values instead.');
         }
-        $isTaken = DB::table('fish')->where('species_id', $kind->id)->orWhere('candidates', 'like', "%\"species_id\":{$kind->id},%")->exists();
-        if ($isTaken) {
-            throw RefusedEntry::because('kind', 'Fish are taken for this kind, now or perhaps. Say first what they are.');
-        }
+        $perhaps = DB::table('fish')->crossJoin(DB::raw('json_each(fish.candidates) as candidate'))->whereRaw("json_extract(candidate.value, '$.species_id') = ?", [$kind->id])->count();
+        $named = References::to('species', $kind->id);
+        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'kind', $kind->common_name, 'Say first what they are instead.');
         $kind->delete();
 
         return response()->noContent();

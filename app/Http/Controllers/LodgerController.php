@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\Keys;
 use App\Http\Resources\KindRow;
 use App\Http\Resources\LodgerRow;
 use App\Models\Species;
@@ -13,6 +12,7 @@ use App\Models\System;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\InPath;
+use App\Repair\StoredTable;
 use App\Scenario\Described;
 use Biomegas\Planning\Search\Lodger;
 use Biomegas\Planning\Search\LodgerSearch;
@@ -33,8 +33,8 @@ final readonly class LodgerController
     {
         $kept = $reader->read();
         $kinds = Species::query()->limit(self::MOST_KINDS)->get()->keyBy('key');
-        $described = array_values(array_map(fn (Species $kind): array => [Described::species($kind->current()), Described::background($kind->current())], $kinds->all()));
-        $lodgers = (new LodgerSearch($kept->facility, $kept->residents(), $kept->spoken()))->in($kept->facility->systems[Keys::ofSystem($system->id)], $described);
+        $described = $kept->unreadable->readAll(StoredTable::Species, $kinds, fn (Species $kind): array => [Described::species($kind->current()), Described::background($kind->current())]);
+        $lodgers = (new LodgerSearch($kept->facility, $kept->residents(), $kept->spoken()))->in($kept->system($system->id), $described);
         $rows = array_map(fn (Lodger $one): LodgerRow => LodgerRow::from($one, KindRow::from($kinds->get($one->kind->key) ?? new Species, 0)), $lodgers);
 
         return response()->json($rows);

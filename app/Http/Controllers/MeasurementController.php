@@ -84,16 +84,13 @@ final readonly class MeasurementController
     #[Answers(422, 'Problem', 'Not a length, not a day, or so unlikely that it is asked about.')]
     public function update(MeasurementRequest $request, Measurement $measurement): JsonResponse
     {
-        if ($request->integer('version') !== $measurement->version) {
-            return Problems::staleEdit(MeasurementEntry::from($measurement));
-        }
         $kept = $this->reader->read($measurement->fish_id, $measurement->id);
         $entry = $request->measured($kept->units);
         $review = LengthReview::of($kept->growth, $kept->fish($measurement->fish_id), $entry);
         if ($review->question !== null && ! $request->boolean('keep')) {
             return Problems::questionAbout('length', $review);
         }
-        $measurement->update([...$this->columns($entry), 'version' => $measurement->version + 1]);
+        $measurement->changeFrom($request->integer('version'), $this->columns($entry));
 
         return response()->json(MeasurementEntry::from($measurement));
     }

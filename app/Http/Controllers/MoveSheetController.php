@@ -21,6 +21,7 @@ use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\PlannedDay;
 use Biomegas\RefusedEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -65,6 +66,10 @@ final readonly class MoveSheetController
         $kept = $this->reader->read();
         if ($request->day()->isBefore($kept->facility->date)) {
             throw RefusedEntry::because('date', 'This day has passed. A move that has been made already is written down on the sheet of the fish.');
+        }
+        PlannedDay::check('date', $request->day(), $kept->facility->date);
+        if ($request->filled('until')) {
+            PlannedDay::check('until', LocalDate::fromIso($request->string('until')->value()), $kept->facility->date);
         }
         /** @var list<array{fish_id: int, count?: int|null}> $fish */
         $fish = array_values($request->array('fish'));
@@ -126,9 +131,7 @@ final readonly class MoveSheetController
         self::mustBeOpen($sheet);
         $changes = $request->safe()->only(['mixing', 'note', 'override_reason']);
         if ($request->has('date')) {
-            if (LocalDate::fromIso($request->string('date')->value())->isBefore($this->reader->read()->facility->date)) {
-                throw RefusedEntry::because('date', 'This day has passed: choose today or one to come.');
-            }
+            PlannedDay::checkToCome('date', LocalDate::fromIso($request->string('date')->value()), $this->reader->read()->facility->date);
             $changes['planned_on'] = $request->string('date')->value();
         }
         if ($request->has('container_litres')) {

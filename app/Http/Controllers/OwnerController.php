@@ -42,13 +42,15 @@ final readonly class OwnerController
 
             ShippedKinds::install();
 
-            return User::query()->create([...$request->safe(['name', 'email', 'password']), 'role' => Role::Owner]);
+            $owner = User::query()->create([...$request->safe(['name', 'email', 'password']), 'role' => Role::Owner]);
+            Auth::login($owner);
+            $request->session()->regenerate();
+
+            return $owner;
         });
         if ($owner === null) {
             return Problems::response(409, 'This installation has an owner already. Sign in instead.');
         }
-        Auth::login($owner);
-        $request->session()->regenerate();
 
         return response()->json(Session::of($owner), 201);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\Keys;
 use App\Facility\TenthMm;
 use App\Http\Requests\PreparationRequest;
 use App\Http\Requests\StepRequest;
@@ -18,6 +17,7 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
+use Biomegas\Calendar\PlannedDay;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Readiness\Step;
 use Illuminate\Http\JsonResponse;
@@ -45,9 +45,7 @@ final readonly class PreparationController
     public function update(PreparationRequest $request, System $system): JsonResponse
     {
         $kept = $this->reader->read();
-        if ($request->day()->isBefore($kept->facility->date)) {
-            throw RefusedEntry::because('date', 'This day has passed: choose one to come.');
-        }
+        PlannedDay::checkToCome('date', $request->day(), $kept->facility->date);
         if ($request->integer('donor_system_id') === $system->id) {
             throw RefusedEntry::because('donor_system_id', 'A system cannot seed itself: choose another that runs.');
         }
@@ -108,6 +106,6 @@ final readonly class PreparationController
     {
         $kept = $this->reader->read();
 
-        return response()->json(PreparationSheet::from($kept, $kept->facility->systems[Keys::ofSystem($system->id)], $preparation));
+        return response()->json(PreparationSheet::from($kept, $kept->system($system->id), $preparation));
     }
 }

@@ -23,6 +23,7 @@ use App\OpenApi\OnceOnly;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Moving\Quarantine\ProductClass;
+use Biomegas\Moving\Quarantine\TreatmentCourse;
 use Biomegas\RefusedEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -75,12 +76,12 @@ final readonly class QuarantineController
     #[Answers(422, 'Problem', 'A rule fails.')]
     public function release(Quarantine $quarantine): JsonResponse
     {
-        $today = $this->reader->read()->facility->date;
-        $state = MovingBook::stateOf($quarantine, $today);
+        $kept = $this->reader->read();
+        $state = MovingBook::stateOf($kept, $quarantine);
         if (! $state->mayLeave()) {
             throw RefusedEntry::because('quarantine', $state->sentence());
         }
-        $quarantine->update(['released_on' => $today->toIso()]);
+        $quarantine->update(['released_on' => $kept->facility->date->toIso()]);
 
         return response()->json(new Recorded($quarantine->id));
     }
@@ -142,6 +143,8 @@ final readonly class QuarantineController
     #[Answers(422, 'Problem', 'A field is wrong.')]
     public function treat(TreatmentRequest $request, Fish $fish): JsonResponse
     {
+        $kept = $this->reader->read($fish->id);
+        TreatmentCourse::check($kept->fish($fish->id), $request->day(), $request->until(), $request->withdrawal(), $kept->facility->date);
         $treatment = Treatment::query()->create([
             'fish_id' => $fish->id, 'product_class' => $request->input('product_class'), 'dose' => $request->input('dose'), 'from' => $request->day()->toIso(),
             'until' => $request->input('until'), 'withdrawal' => $request->input('withdrawal'), 'user_id' => $request->user()?->id,

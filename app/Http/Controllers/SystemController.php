@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\Systems;
-use App\Http\Problems;
 use App\Http\Requests\SystemDraftRequest;
 use App\Http\Requests\SystemRequest;
 use App\Http\Resources\SystemPage;
@@ -85,11 +84,7 @@ final readonly class SystemController
     #[Answers(422, 'Problem', 'A field is missing or cannot be.')]
     public function update(SystemRequest $request, System $system, Systems $systems): JsonResponse
     {
-        if ($request->integer('version') !== $system->version) {
-            return Problems::response(409, 'This system was changed meanwhile. Look at it again before you change it.');
-        }
-
-        $changed = $systems->change($system, $request->all());
+        $changed = $systems->change($system, $request->integer('version'), $request->all());
 
         return response()->json(SystemPage::from($this->reader->read(), $changed));
     }

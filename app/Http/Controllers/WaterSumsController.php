@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\Keys;
 use App\Http\Requests\RefillRequest;
 use App\Http\Requests\TubRequest;
 use App\Http\Resources\RefillSheet;
@@ -35,7 +34,7 @@ final readonly class WaterSumsController
     public function refill(RefillRequest $request, System $system, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $home = $kept->facility->systems[Keys::ofSystem($system->id)];
+        $home = $kept->system($system->id);
         $celsius = $kept->celsiusNow($home);
         $refill = Refill::of($home->waterLitres(), $request->share(), $celsius, $request->celsius('cold', $kept->units), $request->celsius('hot', $kept->units), $request->filled('fill') ? $request->celsius('fill', $kept->units) : $celsius);
 

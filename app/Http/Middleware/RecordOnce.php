@@ -11,9 +11,11 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Runs a write in one transaction, and answers a repeated one with what the
- * first was answered: a phone that sends twice records once. The sender names
- * each write with a key of its own in the header Idempotency-Key.
+ * Answers a repeated write with what the first was answered: a phone that
+ * sends twice records once. The sender names each write with a key of its own
+ * in the header Idempotency-Key. Runs inside the transaction of the write and
+ * before its records are looked up, so that a repeated deletion finds its
+ * first answer and not that there is nothing to delete.
  */
 final class RecordOnce
 {
@@ -25,20 +27,20 @@ final class RecordOnce
     public function handle(Request $request, Closure $next): Response
     {
         $key = (string) $request->header('Idempotency-Key', '');
-        if (strlen($key) > self::LONGEST_KEY) {
-            return Problems::response(422, 'The header Idempotency-Key is too long: '.self::LONGEST_KEY.' characters at most.');
+        if (strlen($key) > self::LONGEST_KEY || ! mb_check_encoding($key, 'UTF-8')) {
+            return Problems::response(422, 'The header Idempotency-Key is unreadable or too long: '.self::LONGEST_KEY.' characters at most.');
         }
-        DB::beginTransaction();
-        $response = ($key === '' ? null : $this->earlierAnswer($request, $key)) ?? $next($request);
-        if (! $response->isSuccessful()) {
-            DB::rollBack();
-
-            return $response;
+        if ($key === '') {
+            return $next($request);
         }
-        if ($key !== '' && ! $response->headers->has('Idempotent-Replay')) {
+        $earlier = $this->earlierAnswer($request, $key);
+        if ($earlier !== null) {
+            return $earlier;
+        }
+        $response = $next($request);
+        if ($response->isSuccessful()) {
             $this->remember($request, $key, $response);
         }
-        DB::commit();
 
         return $response;
     }

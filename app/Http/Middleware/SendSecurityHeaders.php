@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Everything a page needs comes from here; nothing else may run or be asked. */
+/** Everything a page needs comes from here; nothing else may run or be asked. Answers of the API are data, never a page. */
 final class SendSecurityHeaders
 {
     /** @param  Closure(Request): Response  $next */
@@ -17,7 +17,9 @@ final class SendSecurityHeaders
     {
         $nonce = Vite::useCspNonce();
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
+        $response->headers->set('Content-Security-Policy', $request->is('api/*')
+            ? "default-src 'none'; frame-ancestors 'none'"
+            : "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('X-Content-Type-Options', 'nosniff');
 

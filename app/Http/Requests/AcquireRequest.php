@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Sex;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -25,23 +27,26 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'price', description: 'Of one.', type: 'number', nullable: true),
     new OA\Property(property: 'arrival_note', type: 'string', nullable: true),
 ])]
-final class AcquireRequest extends LogRequest
+final class AcquireRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'name' => ['required', 'string', 'max:60', 'unique:fish,name'],
-            'kind_id' => ['required', 'integer', 'exists:species,id'],
-            'count' => ['required', 'integer', 'min:1', 'max:60000'],
-            'system_id' => ['required', 'integer'],
-            'date' => ['required', 'string'],
+            'kind_id' => ['required', 'integer:strict', 'exists:species,id'],
+            'count' => ['required', 'integer:strict', 'min:1', 'max:60000'],
+            'system_id' => ['required', 'integer:strict'],
+            'date' => ['required', Day::any()],
             'length' => ['nullable', 'string', 'max:40'],
             'method' => ['nullable', Rule::enum(Method::class)],
             'sex' => ['nullable', Rule::enum(Sex::class)],
             'purpose' => ['nullable', Rule::enum(Purpose::class)],
             'origin' => ['nullable', 'in:tank-raised,wild-caught'],
             'fallback' => ['nullable', 'string', 'max:200'],
-            'price' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
+            'price' => ['nullable', 'numeric:strict', 'min:0', 'max:1000000'],
             'arrival_note' => ['nullable', 'string', 'max:1000'],
         ];
     }
@@ -50,7 +55,6 @@ final class AcquireRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'name.unique' => 'Somebody here has this name already. Choose another.',
             'kind_id' => 'Choose a kind from the list.',
             'origin' => 'Choose tank-raised or wild-caught, or leave it open.',

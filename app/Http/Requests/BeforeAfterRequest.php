@@ -21,13 +21,15 @@ use Biomegas\RefusedEntry;
 use Biomegas\Water\Load\Eater;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Nitrification\FilterStart;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** What a keeper thinks of changing in a system; what is left out stays. */
-final class BeforeAfterRequest extends LogRequest
+final class BeforeAfterRequest extends FormRequest
 {
     private const PERCENT = 100;
 
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $text = ['nullable', 'string', 'max:40'];
@@ -51,7 +53,6 @@ final class BeforeAfterRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'exists' => 'Choose one from the list.',
             'count' => 'Say how many.',
             'length.required_with' => 'Say how long they are.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date', 'is_eating'], properties: [
@@ -11,10 +13,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'is_eating', type: 'boolean'),
     new OA\Property(property: 'sign', description: 'Of disease, in your words; absent: none was seen.', type: 'string', nullable: true),
 ])]
-final class ConditionRequest extends LogRequest
+final class ConditionRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['date' => ['required', 'string'], 'is_eating' => ['required', 'boolean'], 'sign' => ['nullable', 'string', 'max:300']];
+        return ['date' => ['required', Day::any()], 'is_eating' => ['required', 'boolean:strict'], 'sign' => ['nullable', 'string', 'max:300']];
     }
 }

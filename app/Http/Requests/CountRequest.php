@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Losses\CountKind;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -13,14 +15,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: CountKind::class),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
 ])]
-final class CountRequest extends LogRequest
+final class CountRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'number' => ['required', 'integer', 'min:0', 'max:65535'],
+            'number' => ['required', 'integer:strict', 'min:0', 'max:65535'],
             'kind' => ['required', Rule::enum(CountKind::class)],
-            'date' => ['required', 'string'],
+            'date' => ['required', Day::any()],
         ];
     }
 }

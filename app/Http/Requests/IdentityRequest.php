@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Facility\Sex;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -21,12 +22,12 @@ final class IdentityRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'species_id' => ['required', 'integer', 'exists:species,id'],
+            'species_id' => ['required', 'integer:strict', 'exists:species,id'],
             'candidates' => ['present', 'array', 'max:3'],
-            'candidates.*.species_id' => ['required', 'integer', 'exists:species,id', 'distinct', 'different:species_id'],
-            'candidates.*.weight' => ['required', 'numeric', 'gt:0', 'lt:1'],
+            'candidates.*.species_id' => ['required', 'integer:strict', 'exists:species,id', 'distinct', 'different:species_id'],
+            'candidates.*.weight' => ['required', 'numeric:strict', 'gt:0', 'lt:1'],
             'sex' => ['nullable', Rule::enum(Sex::class)],
-            'hatched_on' => ['nullable', 'date_format:Y-m-d', 'before_or_equal:tomorrow'],
+            'hatched_on' => ['nullable', Day::any()],
         ];
     }
 
@@ -38,7 +39,6 @@ final class IdentityRequest extends FormRequest
             'candidates.max' => 'Name up to three other kinds.',
             'candidates.*.species_id' => 'Choose another kind from the list.',
             'candidates.*.weight' => 'Give a share between 0 and 100 %.',
-            'hatched_on' => 'Give the day of hatching as year-month-day, not in the future.',
         ];
     }
 

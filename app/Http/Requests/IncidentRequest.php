@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -17,22 +19,26 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'time', description: 'HH:MM, when it is known.', type: 'string', nullable: true),
 ])]
-final class IncidentRequest extends LogRequest
+final class IncidentRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'actor_id' => ['required', 'integer'],
-            'target_id' => ['required', 'integer'],
+            'actor_id' => ['required', 'integer:strict'],
+            'target_id' => ['required', 'integer:strict'],
             'act' => ['required', Rule::enum(Act::class)],
             'harm' => ['required', Rule::enum(Harm::class)],
-            'date' => ['required', 'string'],
+            'date' => ['required', Day::any()],
             'time' => ['nullable', 'date_format:H:i'],
         ];
     }
 
+    /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.'];
+        return ['time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.'];
     }
 }

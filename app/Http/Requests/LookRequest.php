@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Biomegas\Moving\Watch\CheckItem;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -14,15 +15,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'chased_by_id', type: 'integer', nullable: true),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class LookRequest extends LogRequest
+final class LookRequest extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'troubles' => ['present', 'array', 'max:20'],
             'troubles.*' => [Rule::enum(CheckItem::class)],
-            'has_eaten' => ['required', 'boolean'],
-            'chased_by_id' => ['nullable', 'integer', 'exists:fish,id'],
+            'has_eaten' => ['required', 'boolean:strict'],
+            'chased_by_id' => ['nullable', 'integer:strict', 'exists:fish,id'],
             'note' => ['nullable', 'string', 'max:500'],
         ];
     }
@@ -30,6 +32,6 @@ final class LookRequest extends LogRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'exists' => 'Choose one from the list.'];
+        return ['exists' => 'Choose one from the list.'];
     }
 }

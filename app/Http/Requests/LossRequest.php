@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Losses\LossKind;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -14,14 +16,17 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'count', description: 'How many of a shoal; 1 when left out.', type: 'integer'),
     new OA\Property(property: 'cause', description: 'In own words.', type: 'string', nullable: true),
 ])]
-final class LossRequest extends LogRequest
+final class LossRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'kind' => ['required', Rule::enum(LossKind::class)],
-            'date' => ['required', 'string'],
-            'count' => ['integer'],
+            'date' => ['required', Day::any()],
+            'count' => ['integer:strict'],
             'cause' => ['nullable', 'string', 'max:500'],
         ];
     }

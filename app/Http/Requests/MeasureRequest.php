@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Moving\Watch\Measure;
 use Biomegas\Moving\Watch\Success;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -14,8 +15,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'stop_at', description: 'HH:MM; if it is still chased then, take it out.', type: 'string', nullable: true),
     new OA\Property(property: 'success', description: 'When it is known what came of it.', type: 'string', nullable: true, enum: Success::class),
 ])]
-final class MeasureRequest extends LogRequest
+final class MeasureRequest extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -28,6 +30,6 @@ final class MeasureRequest extends LogRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'regex' => 'Give the time as hours and minutes, for example 10:30.'];
+        return ['regex' => 'Give the time as hours and minutes, for example 10:30.'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
@@ -11,6 +12,7 @@ use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -24,28 +26,30 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'keep', description: 'Record an unlikely length all the same.', type: 'boolean'),
     new OA\Property(property: 'version', description: 'With a correction: the version that was corrected.', type: 'integer'),
 ])]
-final class MeasurementRequest extends LogRequest
+final class MeasurementRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'length' => ['required'],
-            'date' => ['required', 'string'],
+            'length' => ['required', 'string', 'max:40'],
+            'date' => ['required', Day::any()],
             'method' => ['required', Rule::enum(Method::class)],
             'length_kind' => ['nullable', Rule::enum(LengthKind::class)],
-            'sample' => ['nullable', 'integer', 'min:1', 'max:65535'],
-            'spread_mm' => ['nullable', 'numeric', 'min:0', 'max:6000'],
-            'keep' => ['boolean'],
-            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer'],
+            'sample' => ['nullable', 'integer:strict', 'min:1', 'max:65535'],
+            'spread_mm' => ['nullable', 'numeric:strict', 'min:0', 'max:6000'],
+            'keep' => ['boolean:strict'],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer:strict'],
         ];
     }
 
     /** @throws RefusedEntry when the length or the day cannot be read */
     public function measured(UnitSystem $units): MeasuredLength
     {
-        $typed = $this->input('length');
         try {
-            $length = (new FishLengthReader($units))->read(is_scalar($typed) ? (string) $typed : '');
+            $length = (new FishLengthReader($units))->read($this->string('length')->value());
         } catch (UnreadableLength $e) {
             throw RefusedEntry::because('length', $e->getMessage());
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Moving\Mixing\MixingWay;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -15,14 +17,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'note', type: 'string', nullable: true),
     new OA\Property(property: 'override_reason', description: 'Why it is done although something forbids it.', type: 'string', nullable: true),
 ])]
-final class MoveSheetChange extends LogRequest
+final class MoveSheetChange extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'date' => ['date_format:Y-m-d'],
+            'date' => [Day::any()],
             'mixing' => [Rule::enum(MixingWay::class)],
-            'container_litres' => ['numeric', 'min:1', 'max:100000'],
+            'container_litres' => ['numeric:strict', 'min:1', 'max:100000'],
             'note' => ['nullable', 'string', 'max:1000'],
             'override_reason' => ['nullable', 'string', 'max:500'],
         ];
@@ -31,6 +34,6 @@ final class MoveSheetChange extends LogRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'date_format' => 'Give the day as year-month-day.', 'container_litres' => 'Give how many litres the container holds.'];
+        return ['container_litres' => 'Give how many litres the container holds.'];
     }
 }

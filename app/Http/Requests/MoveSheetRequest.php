@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Moving\Mixing\MixingWay;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -21,20 +23,23 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'container_litres', description: 'To the brim.', type: 'number'),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class MoveSheetRequest extends LogRequest
+final class MoveSheetRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'to_system_id' => ['required', 'integer', 'exists:systems,id'],
-            'date' => ['required', 'string'],
+            'to_system_id' => ['required', 'integer:strict', 'exists:systems,id'],
+            'date' => ['required', Day::any()],
             'fish' => ['required', 'array', 'min:1', 'max:50'],
-            'fish.*.fish_id' => ['required', 'integer', 'exists:fish,id', 'distinct'],
-            'fish.*.count' => ['nullable', 'integer', 'min:1'],
-            'until' => ['nullable', 'date_format:Y-m-d', 'after:date'],
-            'is_time_out' => ['boolean'],
+            'fish.*.fish_id' => ['required', 'integer:strict', 'exists:fish,id', 'distinct'],
+            'fish.*.count' => ['nullable', 'integer:strict', 'min:1'],
+            'until' => ['nullable', Day::after('date')],
+            'is_time_out' => ['boolean:strict'],
             'mixing' => [Rule::enum(MixingWay::class)],
-            'container_litres' => ['numeric', 'min:1', 'max:100000'],
+            'container_litres' => ['numeric:strict', 'min:1', 'max:100000'],
             'note' => ['nullable', 'string', 'max:1000'],
         ];
     }
@@ -43,11 +48,9 @@ final class MoveSheetRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'exists' => 'Choose one from the list.',
             'fish.required' => 'Say who goes.',
             'fish.*.fish_id.distinct' => 'It is on the sheet already.',
-            'until.after' => 'The stay ends after it began: choose a later day.',
             'container_litres' => 'Give how many litres the container holds.',
         ];
     }

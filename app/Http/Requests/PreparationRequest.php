@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date'], properties: [
@@ -17,19 +19,22 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'count', type: 'integer', nullable: true),
     new OA\Property(property: 'length', description: 'As typed.', type: 'string', nullable: true),
 ])]
-final class PreparationRequest extends LogRequest
+final class PreparationRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'date' => ['required', 'string'],
-            'is_built' => ['boolean'],
-            'uses_tap_water' => ['boolean'],
-            'has_starter_fish' => ['boolean'],
-            'donor_system_id' => ['nullable', 'integer', 'exists:systems,id'],
-            'donor_percent' => ['nullable', 'required_with:donor_system_id', 'numeric', 'gt:0', 'max:100'],
-            'kind_id' => ['nullable', 'integer', 'exists:species,id'],
-            'count' => ['nullable', 'required_with:kind_id', 'integer', 'min:1', 'max:60000'],
+            'date' => ['required', Day::any()],
+            'is_built' => ['boolean:strict'],
+            'uses_tap_water' => ['boolean:strict'],
+            'has_starter_fish' => ['boolean:strict'],
+            'donor_system_id' => ['nullable', 'integer:strict', 'exists:systems,id'],
+            'donor_percent' => ['nullable', 'required_with:donor_system_id', 'numeric:strict', 'gt:0', 'max:100'],
+            'kind_id' => ['nullable', 'integer:strict', 'exists:species,id'],
+            'count' => ['nullable', 'required_with:kind_id', 'integer:strict', 'min:1', 'max:60000'],
             'length' => ['nullable', 'required_with:kind_id', 'string', 'max:40'],
         ];
     }
@@ -38,7 +43,6 @@ final class PreparationRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'donor_percent' => 'Say what share of its media you bring: more than 0, at most 100 %.',
             'count' => 'Say how many are planned.',
             'length.required_with' => 'Say how long they will be.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date'], properties: [
@@ -11,10 +13,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'days', description: 'Left out: as the rulebook says.', type: 'integer', nullable: true),
     new OA\Property(property: 'credit', description: 'Days already served at the seller\'s.', type: 'integer', nullable: true),
 ])]
-final class QuarantineRequest extends LogRequest
+final class QuarantineRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['date' => ['required', 'string'], 'days' => ['nullable', 'integer', 'min:1', 'max:365'], 'credit' => ['nullable', 'integer', 'min:0', 'max:365']];
+        return ['date' => ['required', Day::any()], 'days' => ['nullable', 'integer:strict', 'min:1', 'max:365'], 'credit' => ['nullable', 'integer:strict', 'min:0', 'max:365']];
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\UnreadableDate;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Test\Quantity;
 use DateTimeImmutable;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -17,19 +20,20 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'taken_at', description: 'With its zone, for example 2027-03-13T08:10:00Z.', type: 'string', format: 'date-time'),
     ], type: 'object')),
 ])]
-final class ReadingsRequest extends LogRequest
+final class ReadingsRequest extends FormRequest
 {
     public const MOST = 1000;
 
     /** A clock may run ahead by so much. */
     private const AHEAD_SECONDS = 600;
 
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'readings' => ['required', 'array', 'max:'.self::MOST],
+            'readings' => ['required', 'array', 'list', 'max:'.self::MOST],
             'readings.*.quantity' => ['required', Rule::enum(Quantity::class)],
-            'readings.*.value' => ['required', 'numeric'],
+            'readings.*.value' => ['required', 'numeric:strict'],
             'readings.*.taken_at' => ['required', 'string', 'max:40'],
         ];
     }
@@ -37,7 +41,7 @@ final class ReadingsRequest extends LogRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'readings.max' => 'At most :max readings at once: send the rest after them.'];
+        return ['readings.max' => 'At most :max readings at once: send the rest after them.'];
     }
 
     /**
@@ -52,10 +56,7 @@ final class ReadingsRequest extends LogRequest
         $sent = array_values($this->array('readings'));
         foreach ($sent as $i => $one) {
             $quantity = Quantity::from($one['quantity']);
-            $at = DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sP', $one['taken_at']);
-            if ($at === false) {
-                throw RefusedEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
-            }
+            $at = self::instant($one['taken_at']) ?? throw RefusedEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
             if ($at->getTimestamp() > now()->getTimestamp() + self::AHEAD_SECONDS) {
                 throw RefusedEntry::because("readings.{$i}.taken_at", 'This time is still to come: check the clock of the probe.');
             }
@@ -68,5 +69,19 @@ final class ReadingsRequest extends LogRequest
         }
 
         return $readings;
+    }
+
+    /** Null unless it is one: PHP would take 31 February for 3 March. */
+    private static function instant(string $text): ?DateTimeImmutable
+    {
+        $at = DateTimeImmutable::createFromFormat('Y-m-d\TH:i:sP', $text);
+        $isShifted = DateTimeImmutable::getLastErrors() !== false;
+        try {
+            LocalDate::fromIso(substr($text, 0, 10));
+        } catch (UnreadableDate) {
+            return null;
+        }
+
+        return $at === false || $isShifted ? null : $at;
     }
 }

@@ -6,11 +6,13 @@ namespace App\Http\Requests;
 
 use Biomegas\Measure\UnitSystem;
 use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
 
-final class RefillRequest extends LogRequest
+final class RefillRequest extends FormRequest
 {
     private const PERCENT = 100;
 
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -26,7 +28,6 @@ final class RefillRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'percent' => 'Give per cent: more than 0, at most 100.',
             'cold.required' => 'Give the temperature of the cold water.',
             'hot.required' => 'Give the temperature of the hot water.',

@@ -26,14 +26,14 @@ final class RulebookRequest extends FormRequest
             $rules["answers.{$question->value}"] = ['sometimes', 'in:'.implode(',', $question->answers())];
         }
         foreach (RuleConstant::cases() as $one) {
-            $rules["numbers.{$one->value}"] = ['sometimes', 'numeric', "between:{$one->least()},{$one->most()}"];
+            $rules["numbers.{$one->value}"] = ['sometimes', 'numeric:strict', "between:{$one->least()},{$one->most()}"];
         }
         $names = implode(',', [...array_column(Question::cases(), 'value'), ...array_column(HousingRule::cases(), 'value')]);
 
         return [
             ...$rules,
             'exceptions.*.of' => ['required', 'in:fish,system'],
-            'exceptions.*.id' => ['required', 'integer'],
+            'exceptions.*.id' => ['required', 'integer:strict'],
             'exceptions.*.rule' => ['required', "in:{$names}"],
             'exceptions.*.answer' => ['required', 'string', 'max:40'],
             'exceptions.*.reason' => ['required', 'string', 'min:3', 'max:300'],

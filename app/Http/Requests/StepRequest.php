@@ -4,29 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Calendar\UnreadableDate;
 use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['done'], properties: [
     new OA\Property(property: 'done', description: 'The day it was done; null takes it back.', type: 'string', format: 'date', nullable: true),
 ])]
-final class StepRequest extends LogRequest
+final class StepRequest extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['done' => ['present', 'nullable', 'string']];
+        return ['done' => ['present', 'nullable', Day::any()]];
     }
 
-    /** @throws RefusedEntry when it is no day, or one to come */
+    /** @throws RefusedEntry when it is a day to come */
     public function doneOn(LocalDate $today): LocalDate
     {
-        try {
-            $day = LocalDate::fromIso($this->string('done')->value());
-        } catch (UnreadableDate $e) {
-            throw RefusedEntry::because('done', $e->getMessage());
-        }
+        $day = LocalDate::fromIso($this->string('done')->value());
 
         return $day->isAfter($today) ? throw RefusedEntry::because('done', 'This day is still to come.') : $day;
     }

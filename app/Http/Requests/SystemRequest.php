@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use App\Models\System;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\SystemKind;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -62,12 +64,13 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'from', type: 'string', format: 'date'),
     new OA\Property(property: 'until', type: 'string', format: 'date', nullable: true),
 ])]
-class SystemRequest extends LogRequest
+class SystemRequest extends FormRequest
 {
     private const MOST_POINTS = 60;
 
     private const CLOCK = 'regex:/^([01]\d|2[0-3]):[0-5]\d$/';
 
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $text = ['nullable', 'string', 'max:40'];
@@ -76,31 +79,31 @@ class SystemRequest extends LogRequest
         return [
             'name' => ['required', 'string', 'max:60', Rule::unique('systems', 'name')->ignore($system instanceof System ? $system->id : null)],
             'kind' => ['required', Rule::enum(SystemKind::class)],
-            'walk_order' => ['nullable', 'integer', 'min:1', 'max:1000'],
-            'available_from' => ['nullable', 'date_format:Y-m-d'],
-            'pools' => ['required', 'array', 'min:1', 'max:20'],
+            'walk_order' => ['nullable', 'integer:strict', 'min:1', 'max:1000'],
+            'available_from' => ['nullable', Day::any()],
+            'pools' => ['required', 'array', 'list', 'min:1', 'max:20'],
             'pools.*.type' => ['required', 'in:box,round,l,bow,outline'],
-            'pools.*.outside' => ['boolean'],
+            'pools.*.outside' => ['boolean:strict'],
             ...array_fill_keys(array_map(fn (string $size): string => "pools.*.{$size}", ['glass', 'length', 'width', 'depth', 'diameter', 'leg_length', 'leg_width', 'bow']), $text),
-            'pools.*.points' => ['nullable', 'array', 'max:'.self::MOST_POINTS],
-            'pools.*.points.*' => ['array', 'size:2'],
-            'pools.*.points.*.*' => ['numeric', 'between:-100000,100000'],
+            'pools.*.points' => ['nullable', 'array', 'list', 'max:'.self::MOST_POINTS],
+            'pools.*.points.*' => ['array', 'list', 'size:2'],
+            'pools.*.points.*.*' => ['numeric:strict', 'between:-100000,100000'],
             'temperature' => $text,
-            'months' => ['nullable', 'array', 'max:12'],
+            'months' => ['nullable', 'array', 'list', 'max:12'],
             'months.*' => $text,
             'salinity' => ['nullable', Rule::enum(Salinity::class)],
-            'fittings' => ['array', 'max:20'],
+            'fittings' => ['array', 'list', 'max:20'],
             'fittings.*' => [Rule::enum(Fitting::class)],
             'filter_media' => ['nullable', Rule::enum(FilterMedia::class)],
             ...array_fill_keys(['ph', 'gh', 'overflow_slot', 'sump', 'decor_floor', 'decor_litres', 'decor_kilograms', 'filter_litres', 'turnover', 'heater_watts', 'weekly_change'], $text),
             ...array_fill_keys(['light_on', 'light_dim', 'light_off'], ['nullable', self::CLOCK]),
-            'light_window' => ['boolean'],
+            'light_window' => ['boolean:strict'],
             ...array_fill_keys(['source', 'substrate', 'site'], ['nullable', 'string', 'max:200']),
-            'dividers' => ['array', 'max:50'],
+            'dividers' => ['array', 'list', 'max:50'],
             'dividers.*.at' => ['required', ...array_slice($text, 1)],
-            'dividers.*.from' => ['required', 'date_format:Y-m-d'],
-            'dividers.*.until' => ['nullable', 'date_format:Y-m-d', 'after:dividers.*.from'],
-            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer'],
+            'dividers.*.from' => ['required', Day::any()],
+            'dividers.*.until' => ['nullable', Day::after('from')],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'sometimes', 'integer:strict'],
         ];
     }
 
@@ -108,11 +111,8 @@ class SystemRequest extends LogRequest
     public function messages(): array
     {
         return [
-            ...parent::messages(),
             'name.unique' => 'A system here has this name already. Choose another.',
-            'date_format' => 'Give the day as year-month-day.',
             'regex' => 'Give the time as hours and minutes, for example 08:30.',
-            'dividers.*.until.after' => 'The divider comes out after it went in: choose a later day.',
             'pools.*.points.max' => 'At most :max corners.',
             'pools.*.points.*.*' => 'Each corner is two numbers in millimetres.',
         ];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Moving\Quarantine\ProductClass;
+use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
@@ -15,22 +18,29 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'until', description: 'The last day.', type: 'string', format: 'date'),
     new OA\Property(property: 'withdrawal', description: 'Until when it works on.', type: 'string', format: 'date', nullable: true),
 ])]
-final class TreatmentRequest extends LogRequest
+final class TreatmentRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'product_class' => ['required', Rule::enum(ProductClass::class)],
             'dose' => ['nullable', 'string', 'max:200'],
-            'date' => ['required', 'date_format:Y-m-d'],
-            'until' => ['required', 'date_format:Y-m-d', 'after_or_equal:date'],
-            'withdrawal' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:until'],
+            'date' => ['required', Day::any()],
+            'until' => ['required', Day::onOrAfter('date')],
+            'withdrawal' => ['nullable', Day::onOrAfter('until')],
         ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    public function until(): LocalDate
     {
-        return [...parent::messages(), 'date_format' => 'Give the day as year-month-day.', 'after_or_equal' => 'It ends after it begins: choose a later day.'];
+        return LocalDate::fromIso($this->string('until')->value());
+    }
+
+    public function withdrawal(): ?LocalDate
+    {
+        return $this->filled('withdrawal') ? LocalDate::fromIso($this->string('withdrawal')->value()) : null;
     }
 }

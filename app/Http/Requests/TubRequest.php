@@ -8,9 +8,11 @@ use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
 use Biomegas\RefusedEntry;
+use Illuminate\Foundation\Http\FormRequest;
 
-final class TubRequest extends LogRequest
+final class TubRequest extends FormRequest
 {
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['litres' => ['required', 'string', 'max:40'], 'celsius' => ['nullable', 'string', 'max:40']];

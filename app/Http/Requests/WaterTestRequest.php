@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueReader;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date', 'values'], properties: [
@@ -16,16 +18,19 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'note', type: 'string', nullable: true),
     new OA\Property(property: 'keep', description: 'Record unlikely values all the same.', type: 'boolean'),
 ])]
-final class WaterTestRequest extends LogRequest
+final class WaterTestRequest extends FormRequest
 {
+    use OnADay;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'date' => ['required', 'string'],
+            'date' => ['required', Day::any()],
             'values' => ['present', 'array', 'max:20'],
             'values.*' => ['nullable', 'string', 'max:40'],
             'note' => ['nullable', 'string', 'max:500'],
-            'keep' => ['boolean'],
+            'keep' => ['boolean:strict'],
         ];
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Rules\Day;
 use Biomegas\Water\Nitrification\FilterCare;
+use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date', 'kind'], properties: [
@@ -12,16 +14,19 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: ['water-change', 'rinsed', 'half-removed', 'deep-cleaned', 'scrubbed', 'chlorinated-tap']),
     new OA\Property(property: 'percent', description: 'Of the water, with a change.', type: 'number', nullable: true),
 ])]
-final class WaterWorkRequest extends LogRequest
+final class WaterWorkRequest extends FormRequest
 {
+    use OnADay;
+
     public const CHANGE = 'water-change';
 
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'date' => ['required', 'string'],
+            'date' => ['required', Day::any()],
             'kind' => ['required', 'in:'.implode(',', self::kinds())],
-            'percent' => ['nullable', 'required_if:kind,'.self::CHANGE, 'numeric', 'gt:0', 'max:100'],
+            'percent' => ['nullable', 'required_if:kind,'.self::CHANGE, 'numeric:strict', 'gt:0', 'max:100'],
         ];
     }
 
@@ -36,6 +41,6 @@ final class WaterWorkRequest extends LogRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'kind.in' => 'Choose what was done from the list.', 'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.'];
+        return ['kind.in' => 'Choose what was done from the list.', 'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.'];
     }
 }

@@ -11,6 +11,7 @@ use App\Facility\Preparations;
 use App\Models\MoveSheet;
 use App\Models\Preparation;
 use App\Models\Quarantine;
+use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\MeasurementDue;
@@ -56,49 +57,51 @@ final readonly class DueRow
     /** @return list<self> */
     private static function moves(KeptFacility $kept): array
     {
-        $rows = [];
-        foreach (MoveSheet::query()->with('fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get() as $sheet) {
+        $sheets = MoveSheet::query()->with('fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get();
+        $read = function (MoveSheet $sheet) use ($kept): ?self {
             $row = MoveSheetRow::from($kept, $sheet);
             $who = implode(', ', $row->fish);
             if ($row->is_due) {
-                $rows[] = new self($row->from_system_id, 'move', null, $row->id, $who, "goes to {$row->to}".($row->state === 'begun' ? ', begun' : ''), $row->planned_on < $kept->facility->date->toIso());
-            } elseif ($row->is_over && $row->until !== null) {
-                $rows[] = new self($row->to_system_id, 'interim', null, $row->id, $who, ($row->is_time_out ? 'time-out until ' : 'interim stay until ').LocalDate::fromIso($row->until)->inWords().': decide where it goes', true);
+                return new self($row->from_system_id, 'move', null, $row->id, $who, "goes to {$row->to}".($row->state === 'begun' ? ', begun' : ''), $row->planned_on < $kept->facility->date->toIso());
             }
-        }
 
-        return $rows;
+            return $row->is_over && $row->until !== null
+                ? new self($row->to_system_id, 'interim', null, $row->id, $who, ($row->is_time_out ? 'time-out until ' : 'interim stay until ').LocalDate::fromIso($row->until)->inWords().': decide where it goes', true)
+                : null;
+        };
+
+        return array_values(array_filter($kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, $read)));
     }
 
     /** @return list<self> */
     private static function quarantines(KeptFacility $kept): array
     {
-        $rows = [];
-        foreach (Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get() as $open) {
+        $read = function (Quarantine $open) use ($kept): ?self {
             $fish = $kept->find($open->fish_id);
-            $state = MovingBook::stateOf($open, $kept->facility->date);
-            if ($fish !== null && $state->isDue()) {
-                $rows[] = new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $state->mayLeave() ? $state->sentence() : 'in quarantine: does it eat, does it show a sign?', false);
-            }
-        }
+            $state = MovingBook::stateOf($kept, $open);
 
-        return $rows;
+            return $fish !== null && $state->isDue()
+                ? new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $state->mayLeave() ? $state->sentence() : 'in quarantine: does it eat, does it show a sign?', false)
+                : null;
+        };
+
+        return array_values(array_filter($kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get(), $read)));
     }
 
     /** @return list<self> */
     private static function preparations(KeptFacility $kept): array
     {
-        $rows = [];
-        foreach (Preparation::query()->limit(self::MOST)->get() as $written) {
-            $system = $kept->facility->systems[Keys::ofSystem($written->system_id)];
+        $read = function (Preparation $written) use ($kept): ?self {
+            $system = $kept->system($written->system_id);
             $readying = Preparations::of($kept, $system, $written);
             $next = $readying->preparation->next();
-            if ($next !== null && $next->isDueOn($kept->facility->date)) {
-                $rows[] = new self($written->system_id, 'preparation', null, null, $system->name, lcfirst($readying->wordsOf($next->step)[0]), $next->isLateOn($kept->facility->date));
-            }
-        }
 
-        return $rows;
+            return $next !== null && $next->isDueOn($kept->facility->date)
+                ? new self($written->system_id, 'preparation', null, null, $system->name, lcfirst($readying->wordsOf($next->step)[0]), $next->isLateOn($kept->facility->date))
+                : null;
+        };
+
+        return array_values(array_filter($kept->unreadable->readAll(StoredTable::Preparations, Preparation::query()->limit(self::MOST)->get(), $read)));
     }
 
     /** @return list<self> one for each home, however many moved in */
@@ -106,14 +109,15 @@ final readonly class DueRow
     {
         $today = $kept->facility->date;
         $rows = [];
-        foreach (MoveSheet::query()->whereNotNull('finished_at')->where('test_until', '>=', $today->toIso())->orderBy('test_until')->limit(self::MOST)->get() as $sheet) {
-            $system = $kept->facility->systems[Keys::ofSystem($sheet->to_system_id)];
+        $sheets = MoveSheet::query()->whereNotNull('finished_at')->where('test_until', '>=', $today->toIso())->orderBy('test_until')->limit(self::MOST)->get();
+        $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, function (MoveSheet $sheet) use ($kept, $today, &$rows): void {
+            $system = $kept->system($sheet->to_system_id);
             $daily = DailyTests::until(LocalDate::fromIso((string) $sheet->test_until));
             $tests = $kept->water->tests($system->key);
             if ($daily->isDueOn($today, $tests)) {
                 $rows[$system->key] = new self($sheet->to_system_id, 'test', null, null, $system->name, "ammonia and nitrite, each day until {$daily->until->inWords()}", $daily->isLateOn($today, $tests));
             }
-        }
+        });
 
         return array_values($rows);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
-use App\Facility\Keys;
 use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
 use Illuminate\Support\Facades\DB;
@@ -35,7 +34,7 @@ final readonly class MoveSheetRow
     {
         $today = $kept->facility->date->toIso();
         $names = DB::table('fish')->whereIn('id', $sheet->fish->pluck('fish_id'))->pluck('name', 'id');
-        $name = fn (int $system): string => $kept->facility->systems[Keys::ofSystem($system)]->name;
+        $name = fn (int $system): string => $kept->system($system)->name;
         $state = match (true) {
             $sheet->cancelled_at !== null => 'cancelled',
             $sheet->finished_at !== null => 'finished',

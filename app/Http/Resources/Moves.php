@@ -8,6 +8,8 @@ use App\Facility\KeptFacility;
 use App\Models\MoveSheet;
 use App\Models\Quarantine;
 use App\Models\Watch;
+use App\Repair\StoredTable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
@@ -36,23 +38,33 @@ final readonly class Moves
 
     public static function from(KeptFacility $kept): self
     {
-        $row = fn (MoveSheet $one): MoveSheetRow => MoveSheetRow::from($kept, $one);
         $sheets = MoveSheet::query()->with('fish');
 
         return new self(
-            array_values((clone $sheets)->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get()->map($row)->all()),
-            array_values((clone $sheets)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get()->map($row)->all()),
+            self::rows($kept, (clone $sheets)->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get()),
+            self::rows($kept, (clone $sheets)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get()),
             self::watches($kept),
-            array_values(Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get()->map(fn (Quarantine $one): QuarantineRow => QuarantineRow::from($kept, $one))->all()),
+            $kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get(), fn (Quarantine $one): QuarantineRow => QuarantineRow::from($kept, $one)),
             (clone $sheets)->whereNotNull('finished_at')->where('is_time_out', true)->count(),
             Watch::query()->where('is_return', true)->where('ended', 'settled')->whereIn('fish_id', DB::table('move_sheet_fish')->join('move_sheets', 'move_sheets.id', 'move_sheet_id')->where('is_time_out', true)->select('fish_id'))->count(),
         );
     }
 
+    /**
+     * @param  Collection<int, MoveSheet>  $sheets
+     * @return list<MoveSheetRow>
+     */
+    private static function rows(KeptFacility $kept, Collection $sheets): array
+    {
+        return $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $one): MoveSheetRow => MoveSheetRow::from($kept, $one));
+    }
+
     /** @return list<WatchSheet> those that go on */
     public static function watches(KeptFacility $kept): array
     {
-        return array_values(Watch::query()->with(['checks', 'measures'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
-            ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null)->map(fn (Watch $one): WatchSheet => WatchSheet::from($kept, $one))->all());
+        $going = Watch::query()->with(['checks', 'measures'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
+            ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null);
+
+        return $kept->unreadable->readAll(StoredTable::Watches, $going, fn (Watch $one): WatchSheet => WatchSheet::from($kept, $one));
     }
 }

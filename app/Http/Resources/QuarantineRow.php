@@ -35,7 +35,7 @@ final readonly class QuarantineRow
 
     public static function from(KeptFacility $kept, Quarantine $open): self
     {
-        $state = MovingBook::stateOf($open, $kept->facility->date);
+        $state = MovingBook::stateOf($kept, $open);
 
         return new self(
             $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $state->sentence(),

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
-use App\Facility\Keys;
 use App\Facility\SystemFormTexts;
 use App\Models\Preparation;
 use App\Models\Probe;
 use App\Models\System;
 use App\Models\WaterTest;
 use App\Models\WaterWork;
+use App\Repair\StoredTable;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'All of one system: its plan, its load, its water and what was written about it.')]
@@ -41,7 +41,7 @@ final readonly class SystemPage
 
     public static function from(KeptFacility $kept, System $record): self
     {
-        $system = $kept->facility->systems[Keys::ofSystem($record->id)];
+        $system = $kept->system($record->id);
         $preparation = Preparation::query()->where('system_id', $record->id)->first();
         $now = $kept->waterNow($system);
         $celsius = $system->temperature?->on($kept->facility->date);
@@ -53,10 +53,10 @@ final readonly class SystemPage
             (object) SystemFormTexts::of($record, $kept->units),
             FloorPlanSheet::from($kept, $system),
             LoadSheet::from($kept, $system),
-            array_values(WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(WaterTestRow::from(...))->all()),
-            array_values(WaterWork::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(WaterWorkRow::from(...))->all()),
+            $kept->unreadable->readAll(StoredTable::WaterTests, WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), WaterTestRow::from(...)),
+            $kept->unreadable->readAll(StoredTable::WaterWorks, WaterWork::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), WaterWorkRow::from(...)),
             array_values(Probe::query()->with('tokens')->where('system_id', $record->id)->orderBy('id')->limit(self::MOST)->get()->map(ProbeRow::from(...))->all()),
-            $preparation === null ? null : PreparationSheet::from($kept, $system, $preparation),
+            $preparation === null ? null : $kept->unreadable->read(StoredTable::Preparations, $preparation->id, fn (): PreparationSheet => PreparationSheet::from($kept, $system, $preparation)),
             $free === null ? null : round($free, 4),
             $saturation === null ? null : round($saturation, 3),
         );

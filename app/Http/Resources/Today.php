@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
 use App\Facility\Keys;
+use App\Repair\LogCheck;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\UpgradesAhead;
 use OpenApi\Attributes as OA;
@@ -19,6 +20,7 @@ final readonly class Today
      * @param  list<DueRow>  $due
      * @param  list<int>  $upgrades
      * @param  list<FallbackWanted>  $fallbacks
+     * @param  list<UnreadableRowSheet>  $unreadable
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
@@ -28,6 +30,7 @@ final readonly class Today
         #[OA\Property(description: 'Fish that outgrow their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
         #[OA\Property(description: 'How many still fit but may not for long.')] public int $upgrades_soon,
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
+        #[OA\Property(description: 'What is left out because it cannot be read.', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnreadableRowSheet'))] public array $unreadable,
     ) {
     }
 
@@ -36,6 +39,7 @@ final readonly class Today
         $systems = SystemSheet::all($kept);
         $briefs = array_map($kept->brief(...), $kept->facility->fish);
         $due = DueRow::all($kept, $systems);
+        LogCheck::addTo($kept->unreadable);
 
         return new self(
             $kept->facility->date->toIso(),
@@ -45,6 +49,7 @@ final readonly class Today
             array_map(Keys::id(...), UpgradesAhead::among($briefs)),
             count(array_filter($briefs, fn (FishBrief $one): bool => UpgradesAhead::isSoon($one, $kept->facility->date))),
             FallbackWanted::all($kept),
+            UnreadableRowSheet::all($kept->unreadable),
         );
     }
 }

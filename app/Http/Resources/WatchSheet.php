@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\KeptFacility;
-use App\Facility\Keys;
 use App\Facility\Watches;
 use App\Models\Watch;
 use App\Models\WatchCheck;
@@ -59,7 +58,7 @@ final readonly class WatchSheet
 
         return new self(
             $watch->id, $watch->fish_id, $case->name, $watch->system_id,
-            $kept->facility->systems[Keys::ofSystem($watch->system_id)]->name,
+            $kept->system($watch->system_id)->name,
             $watch->began_at, $watch->is_return, $settling->outcome, $settling->sentence,
             self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
             array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $one[0]->why, $one[1]), $states),

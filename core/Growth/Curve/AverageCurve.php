@@ -10,6 +10,9 @@ final readonly class AverageCurve implements GrowthCurve
     /** A quarter of an hour, in years. */
     private const TIME_TOLERANCE = 3e-5;
 
+    /** Times beyond all lives lie further apart than numbers can tell: halving them must end. */
+    private const MOST_HALVINGS = 100;
+
     public function __construct(
         private GrowthCurve $one,
         private GrowthCurve $other,
@@ -37,7 +40,7 @@ final readonly class AverageCurve implements GrowthCurve
         $times = [];
         foreach ($this->one->timesUntil($length, $starts, $asymptotes, $coefficients) as $i => $one) {
             [$low, $high] = [min($one, $others[$i]), max($one, $others[$i])];
-            while ($high !== INF && $high - $low > self::TIME_TOLERANCE) {
+            for ($halvings = 0; $halvings < self::MOST_HALVINGS && $high !== INF && $high - $low > self::TIME_TOLERANCE; $halvings++) {
                 $middle = ($low + $high) / 2;
                 if ($this->lengthAt($starts[$i], $asymptotes[$i], $coefficients[$i], $middle) >= $length) {
                     $high = $middle;

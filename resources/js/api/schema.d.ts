@@ -775,6 +775,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/unreadable-rows/{table}/{row}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctRow"];
+        post?: never;
+        delete: operations["deleteRow"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/watches/{watch}": {
         parameters: {
             query?: never;
@@ -1236,6 +1252,12 @@ export interface components {
                  */
                 taken_at: string;
             }[];
+        };
+        RowCorrection: {
+            /** @description What is written down instead, by column; what is left out stays. */
+            values: {
+                [key: string]: string | null;
+            };
         };
         RulebookRequest: {
             /** @description By question; what is not named is answered by the default. */
@@ -2480,6 +2502,11 @@ export interface components {
             /** Format: date */
             until: string | null;
         };
+        /** @description A value as it is stored. */
+        StoredValue: {
+            column: string;
+            value: string | null;
+        };
         /** @description All of one system: its plan, its load, its water and what was written about it. */
         SystemPage: {
             system: components["schemas"]["SystemSheet"];
@@ -2577,6 +2604,8 @@ export interface components {
             upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
+            /** @description What is left out because it cannot be read. */
+            unreadable: components["schemas"]["UnreadableRowSheet"][];
         };
         /** @description A class of products for treatments, with what to mind. */
         TreatmentProduct: {
@@ -2616,6 +2645,18 @@ export interface components {
             mass_g: number;
             /** Format: float */
             temperature_c: number;
+        };
+        /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
+        UnreadableRowSheet: {
+            /** @enum {string} */
+            table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+            id: number;
+            /** @description Of the fish, system or kind that it is about. */
+            name: string | null;
+            reason: string;
+            /** @description Nothing is wrong with itself: what it rests on has to be mended first. */
+            is_waiting: boolean;
+            values: components["schemas"]["StoredValue"][];
         };
         /** @description A time to look. */
         WatchRound: {
@@ -2807,6 +2848,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     acquireFish: {
@@ -2860,6 +2910,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showFish: {
@@ -2893,6 +2952,15 @@ export interface operations {
             };
             /** @description No such fish. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2951,6 +3019,15 @@ export interface operations {
             };
             /** @description More has been written about it. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3026,6 +3103,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showCalendarAddress: {
@@ -3048,6 +3134,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3093,6 +3188,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     closeCalendar: {
@@ -3122,6 +3226,15 @@ export interface operations {
             };
             /** @description May only look. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3193,6 +3306,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     addCount: {
@@ -3257,6 +3379,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoCount: {
@@ -3299,6 +3430,15 @@ export interface operations {
             };
             /** @description No such count. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3370,6 +3510,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     addIncident: {
@@ -3423,6 +3572,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoIncident: {
@@ -3465,6 +3623,15 @@ export interface operations {
             };
             /** @description No such incident. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3536,6 +3703,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listKinds: {
@@ -3558,6 +3734,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3618,6 +3803,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showKind: {
@@ -3651,6 +3845,15 @@ export interface operations {
             };
             /** @description No such kind. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3722,6 +3925,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     removeKind: {
@@ -3773,6 +3985,15 @@ export interface operations {
             };
             /** @description It came with the application, or fish are taken for it. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3833,6 +4054,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listLodgers: {
@@ -3866,6 +4096,15 @@ export interface operations {
             };
             /** @description No such system. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3937,6 +4176,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoLoss: {
@@ -3986,6 +4234,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listMeasurements: {
@@ -4019,6 +4276,15 @@ export interface operations {
             };
             /** @description No such fish. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4083,6 +4349,15 @@ export interface operations {
             };
             /** @description Not a length, not a day, or so unlikely that it is asked about. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4163,6 +4438,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     deleteMeasurement: {
@@ -4205,6 +4489,15 @@ export interface operations {
             };
             /** @description No such length. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4256,6 +4549,15 @@ export interface operations {
             };
             /** @description No such length. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4327,6 +4629,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoMove: {
@@ -4385,6 +4696,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showMoves: {
@@ -4407,6 +4727,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4447,6 +4776,15 @@ export interface operations {
             };
             /** @description No such sheet. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4518,6 +4856,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     dropMove: {
@@ -4576,6 +4923,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     planMove: {
@@ -4622,6 +4978,15 @@ export interface operations {
             };
             /** @description It cannot be made like this. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4694,6 +5059,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     finishMove: {
@@ -4754,6 +5128,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     createOwner: {
@@ -4789,6 +5172,15 @@ export interface operations {
             };
             /** @description A field is missing or wrong. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4860,6 +5252,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     endPreparation: {
@@ -4902,6 +5303,15 @@ export interface operations {
             };
             /** @description No such system. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4974,6 +5384,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     addProbe: {
@@ -5036,6 +5455,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     removeProbe: {
@@ -5085,6 +5513,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listTreatmentProducts: {
@@ -5107,6 +5544,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5178,6 +5624,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     endQuarantine: {
@@ -5238,6 +5693,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoQuarantine: {
@@ -5280,6 +5744,15 @@ export interface operations {
             };
             /** @description No such quarantine. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5351,6 +5824,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoCondition: {
@@ -5393,6 +5875,15 @@ export interface operations {
             };
             /** @description No such entry. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5464,6 +5955,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoTreatment: {
@@ -5513,6 +6013,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     postReadings: {
@@ -5548,6 +6057,15 @@ export interface operations {
             };
             /** @description A reading that cannot be; none of them was recorded. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5608,6 +6126,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showRulebook: {
@@ -5630,6 +6157,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5690,6 +6226,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showSession: {
@@ -5708,6 +6253,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -5752,6 +6306,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     signOut: {
@@ -5769,6 +6332,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };
@@ -5792,6 +6364,15 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5852,6 +6433,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showSystem: {
@@ -5885,6 +6475,15 @@ export interface operations {
             };
             /** @description No such system. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5965,6 +6564,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     removeSystem: {
@@ -6023,6 +6631,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     previewSystem: {
@@ -6065,6 +6682,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showToday: {
@@ -6087,6 +6713,155 @@ export interface operations {
             };
             /** @description Not signed in. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    correctRow: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+                row: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RowCorrection"];
+            };
+        };
+        responses: {
+            /** @description It can be read now. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such row. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be read like this either, or can be read as it is. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteRow: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+                row: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Deleted; what it was stays in the activity log. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such row. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It can be read, or something rests on it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6127,6 +6902,15 @@ export interface operations {
             };
             /** @description No such watch. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6198,6 +6982,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoLook: {
@@ -6240,6 +7033,15 @@ export interface operations {
             };
             /** @description No such look. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6311,6 +7113,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     judgeMeasure: {
@@ -6375,6 +7186,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoMeasure: {
@@ -6417,6 +7237,15 @@ export interface operations {
             };
             /** @description No such measure. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6488,6 +7317,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showRefill: {
@@ -6546,6 +7384,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showTub: {
@@ -6593,6 +7440,15 @@ export interface operations {
             };
             /** @description Something that cannot be. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6664,6 +7520,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoWaterTest: {
@@ -6706,6 +7571,15 @@ export interface operations {
             };
             /** @description No such test. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6777,6 +7651,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoWaterWork: {
@@ -6819,6 +7702,15 @@ export interface operations {
             };
             /** @description No such entry. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6878,6 +7770,15 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     askWhatIf: {
@@ -6927,6 +7828,15 @@ export interface operations {
             };
             /** @description Something that cannot be. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use Biomegas\RefusedEntry;
+use Illuminate\Support\Facades\DB;
+
+/** What else in the database names a record: asked of the database itself, so that no table is forgotten. */
+final readonly class References
+{
+    /** @return array<string, int> how many rows of each table name it */
+    public static function to(string $table, int $id): array
+    {
+        $columns = DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]);
+        $rows = [];
+        foreach ($columns as $one) {
+            $count = DB::table($one->table)->where($one->column, $id)->count();
+            if ($count > 0) {
+                $rows[$one->table] = ($rows[$one->table] ?? 0) + $count;
+            }
+        }
+        $exceptions = self::exceptionsOf($table, $id);
+
+        return $exceptions === 0 ? $rows : [...$rows, 'exceptions' => $exceptions];
+    }
+
+    /**
+     * @param  array<string, int>  $rows  by table
+     *
+     * @throws RefusedEntry when there are any
+     */
+    public static function mustBeNone(array $rows, string $field, string $name, string $instead): void
+    {
+        if ($rows !== []) {
+            $said = array_map(fn (string $table, int $count): string => trans_choice("records.{$table}", $count, ['count' => $count]), array_keys($rows), $rows);
+            throw RefusedEntry::because($field, "{$name} stays, so that what happened stays: ".implode(', ', array_unique($said)).". {$instead}");
+        }
+    }
+
+    /** The rulebook names fish and systems by their keys. */
+    private static function exceptionsOf(string $table, int $id): int
+    {
+        $key = match ($table) {
+            'fish' => "fish-{$id}",
+            'systems' => "system-{$id}",
+            default => null,
+        };
+
+        return $key === null ? 0 : DB::table('facilities')->crossJoin(DB::raw("json_each(facilities.rulebook, '$.exceptions') as exception"))->whereRaw("json_extract(exception.value, '$.of') = ?", [$key])->count();
+    }
+}

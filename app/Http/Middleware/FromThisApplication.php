@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Problems;
+use Closure;
+use Illuminate\Http\Request;
+use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Signing in, out, and becoming the owner are asked by our own pages alone.
+ * Requests from elsewhere have no session and no token against forgery, so
+ * they are refused before anything is looked at or written.
+ */
+final class FromThisApplication
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        return EnsureFrontendRequestsAreStateful::fromFrontend($request) && $request->hasSession()
+            ? $next($request)
+            : Problems::response(403, 'This does not come from the application itself. Open its page and do it there.');
+    }
+}

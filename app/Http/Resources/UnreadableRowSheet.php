@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Repair\RowRepair;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRow;
+use App\Repair\UnreadableRows;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+use stdClass;
+
+#[OA\Schema(description: 'Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted.')]
+final readonly class UnreadableRowSheet
+{
+    private const MOST = 50;
+
+    /** @param  list<StoredValue>  $values */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: StoredTable::class)] public StoredTable $table,
+        #[OA\Property] public int $id,
+        #[OA\Property(description: 'Of the fish, system or kind that it is about.', nullable: true)] public ?string $name,
+        #[OA\Property] public string $reason,
+        #[OA\Property(description: 'Nothing is wrong with itself: what it rests on has to be mended first.')] public bool $is_waiting,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/StoredValue'))] public array $values,
+    ) {
+    }
+
+    /** @return list<self> what has to be mended first comes first */
+    public static function all(UnreadableRows $rows): array
+    {
+        $all = $rows->all();
+        usort($all, fn (UnreadableRow $a, UnreadableRow $b): int => $a->isWaiting <=> $b->isWaiting);
+
+        return array_map(self::from(...), array_slice($all, 0, self::MOST));
+    }
+
+    private static function from(UnreadableRow $one): self
+    {
+        $row = RowRepair::row($one->table, $one->id);
+
+        return new self(
+            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $one->reason, $one->isWaiting,
+            array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $one->table->correctable()),
+        );
+    }
+
+    private static function name(StoredTable $table, stdClass $row): ?string
+    {
+        [$of, $id] = match (true) {
+            $table === StoredTable::Species => ['species', $row->id],
+            $table === StoredTable::Facility, $table === StoredTable::Fish, $table === StoredTable::Systems => [$table->value, $row->id],
+            isset($row->fish_id) => ['fish', $row->fish_id],
+            isset($row->from_fish_id) => ['fish', $row->from_fish_id],
+            default => ['systems', $row->system_id ?? $row->from_system_id ?? 0],
+        };
+
+        return DB::table($of)->where('id', $id)->value($of === 'species' ? 'common_name' : 'name');
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Repair;
+
+/** Tables whose rows are read into the picture of the facility and its log, and what of a row a keeper may correct by hand. */
+enum StoredTable: string
+{
+    case Facility = 'facilities';
+    case Species = 'species';
+    case Systems = 'systems';
+    case Fish = 'fish';
+    case Stays = 'stays';
+    case Lengths = 'measurements';
+    case RationChanges = 'ration_changes';
+    case Losses = 'losses';
+    case Counts = 'counts';
+    case ShoalSplits = 'shoal_splits';
+    case Incidents = 'incidents';
+    case Moves = 'moves';
+    case WaterTests = 'water_tests';
+    case WaterWorks = 'water_works';
+    case DailyReadings = 'daily_readings';
+    case WeeklyTemperatures = 'weekly_temperatures';
+    case Preparations = 'preparations';
+    case Quarantines = 'quarantines';
+    case Looks = 'conditions';
+    case Treatments = 'treatments';
+    case MoveSheets = 'move_sheets';
+    case Watches = 'watches';
+
+    /** @return non-empty-list<string> columns, in the order in which they are shown */
+    public function correctable(): array
+    {
+        return match ($this) {
+            self::Facility => ['rulebook'],
+            self::Species => ['own'],
+            self::Systems => ['available_from', 'description'],
+            self::Fish => ['arrived_on', 'hatched_on', 'count', 'sex', 'purpose', 'ration', 'candidates', 'stated_adult_tenth_mm'],
+            self::Stays => ['from', 'until'],
+            self::Lengths => ['date', 'length_tenth_mm', 'method', 'length_kind', 'sample', 'spread_tenth_mm'],
+            self::RationChanges => ['from', 'ration'],
+            self::Losses => ['date', 'kind', 'count'],
+            self::Counts => ['date', 'kind', 'number'],
+            self::ShoalSplits => ['date', 'count'],
+            self::Incidents => ['date', 'act', 'harm'],
+            self::Moves => ['date'],
+            self::WaterTests => ['date', 'values'],
+            self::WaterWorks => ['date', 'kind', 'share'],
+            self::DailyReadings => ['day', 'mean'],
+            self::WeeklyTemperatures => ['middle', 'last_day', 'mean'],
+            self::Preparations => ['wanted_on', 'done', 'length_tenth_mm', 'count'],
+            self::Quarantines => ['from', 'days', 'credit'],
+            self::Looks => ['date', 'sign'],
+            self::Treatments => ['from', 'until', 'withdrawal'],
+            self::MoveSheets => ['planned_on', 'until', 'test_until', 'mixing', 'done'],
+            self::Watches => ['began_at', 'ended_at'],
+        };
+    }
+
+    /** Taken out softly: the row stays behind it. */
+    public function isSoft(): bool
+    {
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Treatments], true);
+    }
+
+    /** Its row is what the whole facility rests on: emptied instead of deleted. */
+    public function isEmptied(): bool
+    {
+        return $this === self::Facility;
+    }
+}

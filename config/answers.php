@@ -1,0 +1,11 @@
+<?php
+
+use App\Facility\CodeVersion;
+
+return [
+    // Where answers of the core are kept; the file may be deleted at any time.
+    'database' => env('ANSWERS_DATABASE', storage_path('framework/cache/answers.sqlite')),
+
+    // They hold for this version of the core alone.
+    'code' => CodeVersion::of(dirname(__DIR__).'/core'),
+];
