@@ -16,7 +16,7 @@ final readonly class CommonProblems
     public function __invoke(Analysis $analysis): void
     {
         foreach ($analysis->getAnnotationsOfType(Operation::class) as $operation) {
-            if ($operation instanceof Operation && is_array($operation->responses)) {
+            if ($operation instanceof Operation) {
                 $operation->responses[] = new Response([
                     'response' => 'default',
                     'description' => 'Unreadable, refused, too large, too often, or busy.',

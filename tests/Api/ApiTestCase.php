@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\User;
-use Database\Seeders\HeronLockSeeder;
-use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
@@ -15,8 +13,6 @@ use Illuminate\Testing\TestResponse;
 /** Signed in at Heron Lock on a fixed day; every answer is held against openapi.json. */
 abstract class ApiTestCase extends TestCase
 {
-    use RefreshDatabase;
-
     protected const TODAY = '2027-03-13';
 
     protected User $keeper;
@@ -32,7 +28,7 @@ abstract class ApiTestCase extends TestCase
 
     protected function fill(): void
     {
-        $this->seed(HeronLockSeeder::class);
+        DemoDatabase::use(isFilled: true);
         $this->keeper = User::query()->firstOrFail();
         $this->actingAs($this->keeper);
     }

@@ -11,6 +11,7 @@ final class SessionTest extends ApiTestCase
 {
     protected function fill(): void
     {
+        DemoDatabase::use(isFilled: false);
     }
 
     public function test_first_run_creates_the_owner_and_signs_in(): void
@@ -25,7 +26,7 @@ final class SessionTest extends ApiTestCase
 
     public function test_there_is_only_one_first_run(): void
     {
-        $this->seed(HeronLockSeeder::class);
+        DemoDatabase::use(isFilled: true);
 
         $this->postJson('/api/v1/owner', $this->owner())->assertConflict();
         $this->assertSame(1, User::query()->count());
@@ -40,7 +41,7 @@ final class SessionTest extends ApiTestCase
 
     public function test_signs_in_and_out(): void
     {
-        $this->seed(HeronLockSeeder::class);
+        DemoDatabase::use(isFilled: true);
 
         $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => HeronLockSeeder::PASSWORD])
             ->assertOk()->assertJsonPath('keeper.today', self::TODAY)->assertJsonMissingPath('keeper.password');
@@ -52,7 +53,7 @@ final class SessionTest extends ApiTestCase
 
     public function test_a_wrong_password_says_so_and_the_sixth_try_waits(): void
     {
-        $this->seed(HeronLockSeeder::class);
+        DemoDatabase::use(isFilled: true);
         for ($try = 0; $try < 5; $try++) {
             $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => 'wrong'])
                 ->assertUnprocessable()->assertJsonValidationErrors(['password']);

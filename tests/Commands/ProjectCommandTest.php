@@ -58,7 +58,7 @@ final class ProjectCommandTest extends CommandTestCase
             'fish[0].candidates: the weights must sum to less than 1' => ['fish' => [['candidates' => [['species' => 'giant-gourami', 'weight' => 0.6], ['species' => 'giant-gourami', 'weight' => 0.6]]]]],
             'fish[0].hatched: it was measured on' => ['fish' => [['hatched' => '2026-12-01']]],
             'fish[0].count' => ['fish' => [['count' => 0]]],
-            "date: this is not a day of the calendar" => ['date' => '2027-02-31'],
+            'date: this is not a day of the calendar' => ['date' => '2027-02-31'],
             'format' => ['format' => 'biomegas-scenario/9'],
         ];
         foreach ($wrong as $sentence => $change) {

@@ -107,6 +107,7 @@ final class BenchCommand extends Command
             $rows[] = ['the same by R nls with SSasymp', $r, ''];
         }
         $memory = DB::connectUsing('bench-answers', ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']);
+        assert($memory instanceof Connection);
         $answers = fn (string $code): KeptAnswers => new KeptAnswers(fn (): Connection => $memory, $code);
         $this->briefs($many, $answers('warming up'));
         $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers('bench'))), '500'];

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Fuzz;
+
+use App\Models\Species;
+use Illuminate\Support\Facades\DB;
+use Random\Randomizer;
+
+/** Makes a request that may well be accepted: what is there is named, and what is typed can be read. */
+final class PlausibleRequest
+{
+    /** The table that a parameter of a path is a number of. */
+    private const TABLES = [
+        'fish' => 'fish', 'system' => 'systems', 'kind' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
+        'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'measure' => 'watch_measures', 'quarantine' => 'quarantines',
+        'condition' => 'conditions', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
+    ];
+
+    /** What a keeper types into a field of this name. */
+    private const TYPED = [
+        'name' => ['Reed', 'Sedge', 'Willow'], 'length' => ['42 cm', '16 in', '310 mm'], 'adult' => ['60 cm', ''], 'width' => ['60 cm'], 'depth' => ['55 cm'], 'diameter' => ['180 cm'],
+        'leg_length' => ['50 cm'], 'leg_width' => ['40 cm'], 'bow' => ['10 cm'], 'glass' => ['1 cm'], 'temperature' => ['25', '78 F'], 'ph' => ['7.2'], 'gh' => ['8'], 'overflow_slot' => ['6 mm'],
+        'sump' => ['100 l'], 'decor_floor' => ['10'], 'decor_litres' => ['5 l'], 'decor_kilograms' => ['12'], 'filter_litres' => ['20 l'], 'turnover' => ['1500 l'], 'heater_watts' => ['300'],
+        'weekly_change' => ['30'], 'light_on' => ['08:00'], 'light_dim' => ['19:00'], 'light_off' => ['21:00'], 'at' => ['40 cm'], 'time' => ['18:30'], 'stop_at' => ['10:30'],
+        'taken_at' => ['2027-03-13T08:10:00Z', '2027-03-12T20:00:00+01:00'], 'email' => ['keeper@heron-lock.example'], 'password' => ['heron-lock'], 'time_zone' => ['Europe/London'], 'answer' => ['set-aside'],
+    ];
+
+    private const OPTIONS_IN_TEN = 7;
+
+    public function __construct(private readonly Randomizer $random, private readonly string $today)
+    {
+    }
+
+    public function path(WriteOperation $operation): string
+    {
+        return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => match ($part[1]) {
+            'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
+            'table' => $this->one(['fish', 'measurements', 'losses']),
+            default => (string) $this->id(self::TABLES[$part[1]]),
+        }, $operation->path);
+    }
+
+    public function body(WriteOperation $operation, string $path): mixed
+    {
+        if ($operation->body === null) {
+            return null;
+        }
+        $body = $this->value($operation->body, '');
+        if (str_contains($operation->path, '/kinds')) {
+            $body['description'] = $this->kind($operation->method === 'POST' ? null : (int) basename($path));
+        }
+        if (str_contains($operation->path, 'water-tests')) {
+            $body['values'] = $this->one([['ph' => '7.1', 'nitrate_mg_l' => '40'], ['ammonia_mg_l' => '0.1'], ['temperature_c' => '77 F']]);
+        }
+        if (isset($body['version']) && preg_match('/(measurements|systems)\/(\d+)/', $path, $part) === 1) {
+            $body['version'] = (int) DB::table($part[1])->where('id', $part[2])->value('version');
+        }
+        if (isset($body['answers'])) {
+            [$body['answers'], $body['numbers'], $body['exceptions']] = [['home' => $this->one(['footprint', 'litres-usual'])], ['swim_slow' => 3.5], []];
+        }
+        if (isset($body['pools'])) {
+            $body['pools'] = [['type' => 'box', 'length' => '150 cm', 'width' => '60 cm', 'depth' => '55 cm']];
+            $body['dividers'] = [];
+            unset($body['months']);
+        }
+
+        return $body;
+    }
+
+    /** @return array<string, mixed> */
+    private function kind(?int $id): array
+    {
+        $description = Species::query()->findOrFail($id ?? $this->id('species'))->current();
+
+        return $id === null ? [...$description, 'common_name' => 'Kind '.$this->random->getInt(1, 1_000_000)] : $description;
+    }
+
+    /** @param  array<string, mixed>  $schema */
+    private function value(array $schema, string $name): mixed
+    {
+        if (isset($schema['enum'])) {
+            return $this->one(array_values((array) $schema['enum']));
+        }
+        $types = array_values(array_diff((array) ($schema['type'] ?? 'string'), ['null']));
+
+        return match ($types[0] ?? 'string') {
+            'object' => $this->members($schema),
+            'array' => [$this->value($schema['items'] ?? ['type' => 'string'], $name)],
+            'boolean' => $this->random->getInt(0, 1) === 1,
+            'integer' => $this->whole($name),
+            'number' => $name === 'weight' ? 0.2 : $this->one([1, 12.5, 40]),
+            default => $this->text($schema, $name),
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private function members(array $schema): array
+    {
+        $members = [];
+        foreach ($schema['properties'] ?? [] as $name => $property) {
+            if (in_array($name, $schema['required'] ?? [], true) || $this->random->getInt(1, 10) <= self::OPTIONS_IN_TEN) {
+                $members[$name] = $this->value($property, $name);
+            }
+        }
+
+        return $members;
+    }
+
+    private function whole(string $name): int
+    {
+        return match (true) {
+            str_contains($name, 'system') => $this->id('systems'),
+            str_contains($name, 'kind'), str_contains($name, 'species') => $this->id('species'),
+            str_ends_with($name, '_id') => $this->id('fish'),
+            default => $this->random->getInt(1, 3),
+        };
+    }
+
+    /** @param  array<string, mixed>  $schema */
+    private function text(array $schema, string $name): string
+    {
+        if (($schema['format'] ?? null) === 'date') {
+            $ahead = match ($name) {
+                'until', 'withdrawal' => $this->random->getInt(2, 9),
+                'hatched_on' => -1000,
+                default => 0,
+            };
+
+            return (string) date('Y-m-d', (int) strtotime("{$this->today} +{$ahead} days"));
+        }
+
+        return (string) $this->one(self::TYPED[$name] ?? ['a few words']).($name === 'name' ? ' '.$this->random->getInt(1, 1_000_000) : '');
+    }
+
+    private function id(string $table): int
+    {
+        $ids = DB::table($table)->pluck('id')->all();
+
+        // What was added last is most often free to be changed and deleted.
+        return $ids === [] ? 1 : (int) ($this->random->getInt(1, 4) === 1 ? max($ids) : $this->one($ids));
+    }
+
+    /** @param  array<mixed>  $choices  at least one */
+    private function one(array $choices): mixed
+    {
+        return $choices[$this->random->pickArrayKeys($choices, 1)[0]];
+    }
+}

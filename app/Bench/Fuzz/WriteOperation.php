@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Fuzz;
+
+/** One way of writing something, as openapi.json describes it. */
+final readonly class WriteOperation
+{
+    /** @param  array<string, mixed>|null  $body  its schema, with all references followed; null: it takes none */
+    private function __construct(
+        public string $method,
+        /** With its parameters in braces. */
+        public string $path,
+        public ?array $body,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function all(): array
+    {
+        $api = json_decode((string) file_get_contents(base_path('openapi.json')), true, 512, JSON_THROW_ON_ERROR);
+        $all = [];
+        foreach ($api['paths'] as $path => $methods) {
+            foreach (array_diff_key($methods, ['get' => true]) as $method => $operation) {
+                $schema = $operation['requestBody']['content']['application/json']['schema'] ?? null;
+                $all[] = new self(strtoupper($method), $path, $schema === null ? null : self::resolved($schema, $api['components']['schemas']));
+            }
+        }
+
+        return $all;
+    }
+
+    public function name(): string
+    {
+        return "{$this->method} {$this->path}";
+    }
+
+    /**
+     * @param  array<string, mixed>  $schema
+     * @param  array<string, array<string, mixed>>  $components
+     * @return array<string, mixed>
+     */
+    private static function resolved(array $schema, array $components): array
+    {
+        if (isset($schema['$ref'])) {
+            return self::resolved($components[basename($schema['$ref'])], $components);
+        }
+
+        return array_map(fn (mixed $part): mixed => is_array($part) ? self::resolved($part, $components) : $part, $schema);
+    }
+}

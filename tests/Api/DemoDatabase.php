@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Facility\CodeVersion;
+use Database\Seeders\HeronLockSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A database file for each test, copied from one that is filled once for each
+ * version of the code: with the demo on a given day, or empty.
+ */
+final class DemoDatabase
+{
+    private static ?string $last = null;
+
+    public static function use(bool $isFilled): string
+    {
+        $template = self::template($isFilled);
+        if (self::$last !== null) {
+            @unlink(self::$last);
+        }
+        self::$last = $file = base_path('.state/test-'.getmypid().'-'.hrtime(true).'.sqlite');
+        register_shutdown_function(fn (): bool => @unlink($file));
+        copy($template, $file);
+        self::connectTo($file);
+
+        return $file;
+    }
+
+    private static function connectTo(string $file): void
+    {
+        DB::purge();
+        array_map(fn (string $end): bool => @unlink($file.$end), ['-wal', '-shm']);
+        // A test need not survive a power cut.
+        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.synchronous' => 'OFF', 'database.connections.sqlite.journal_mode' => 'MEMORY']);
+    }
+
+    private static function template(bool $isFilled): string
+    {
+        $version = substr(hash('xxh128', CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app')).Carbon::now()), 0, 16);
+        $file = base_path('.state/template-'.($isFilled ? 'demo' : 'empty')."-{$version}.sqlite");
+        if (! is_file($file)) {
+            $aside = $file.'-'.getmypid();
+            touch($aside);
+            self::connectTo($aside);
+            app(Kernel::class)->call('migrate', ['--force' => true]);
+            if ($isFilled) {
+                app(Kernel::class)->call('db:seed', ['--class' => HeronLockSeeder::class, '--force' => true]);
+            }
+            DB::purge();
+            array_map(unlink(...), glob(base_path('.state/template-'.($isFilled ? 'demo' : 'empty').'-????????????????.sqlite')) ?: []);
+            rename($aside, $file);
+        }
+
+        return $file;
+    }
+}
