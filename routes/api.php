@@ -124,6 +124,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('move-sheets/{sheet}', [MoveSheetController::class, 'update']);
         Route::put('move-sheets/{sheet}/steps/{step}', [MoveSheetController::class, 'tick']);
         Route::post('move-sheets/{sheet}/finish', [MoveSheetController::class, 'finish']);
+        Route::post('move-sheets/{sheet}/take-back', [MoveSheetController::class, 'takeBack']);
         Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
         Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
         Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);

@@ -42,7 +42,7 @@ final class DemoDatabase
 
     private static function template(bool $isFilled): string
     {
-        $version = substr(hash('xxh128', CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app')).Carbon::now()), 0, 16);
+        $version = substr(hash('xxh128', CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app')).Carbon::now()->toDateString()), 0, 16);
         $file = base_path('.state/template-'.($isFilled ? 'demo' : 'empty')."-{$version}.sqlite");
         if (! is_file($file)) {
             $aside = $file.'-'.getmypid();

@@ -101,7 +101,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame([5, 'Kiln vat'], [$part['count'], $part['home']['name']]);
         $this->assertEqualsWithDelta($this->getJson("/api/v1/fish/{$barbs}")->json('fish.length_mm.likely'), $part['length_mm']['likely'], 1.0);
 
-        $this->deleteJson("/api/v1/move-sheets/{$page['sheet']['id']}")->assertNoContent();
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/take-back")->assertOk();
         $this->assertSame($there, $this->getJson("/api/v1/fish/{$barbs}")->json('fish.count'));
         $this->assertNull(Fish::query()->where('name', 'Barbs 2')->first());
     }
@@ -112,12 +112,12 @@ final class MoveSheetTest extends ApiTestCase
         $this->unblock($page);
         $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
         $this->postJson("{$path}/finish")->assertOk();
-        $this->deleteJson($path)->assertNoContent();
+        $this->postJson("{$path}/take-back")->assertOk();
         $this->assertSame('Long tank', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
 
         $this->postJson("{$path}/finish")->assertOk();
         $this->postJson("/api/v1/watches/{$this->watchOf('Moss')['id']}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
-        $this->deleteJson($path)->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
+        $this->postJson("{$path}/take-back")->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
     }
 
     public function test_a_block_wants_a_reason(): void

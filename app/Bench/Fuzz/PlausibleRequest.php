@@ -81,7 +81,10 @@ final class PlausibleRequest
     private function value(array $schema, string $name): mixed
     {
         if (isset($schema['enum'])) {
-            return $this->one(array_values((array) $schema['enum']));
+            /** @var non-empty-list<mixed> $choices */
+            $choices = array_values((array) $schema['enum']);
+
+            return $this->one($choices);
         }
         $types = array_values(array_diff((array) ($schema['type'] ?? 'string'), ['null']));
 
@@ -145,7 +148,7 @@ final class PlausibleRequest
         return $ids === [] ? 1 : (int) ($this->random->getInt(1, 4) === 1 ? max($ids) : $this->one($ids));
     }
 
-    /** @param  array<mixed>  $choices  at least one */
+    /** @param  non-empty-array<mixed>  $choices */
     private function one(array $choices): mixed
     {
         return $choices[$this->random->pickArrayKeys($choices, 1)[0]];

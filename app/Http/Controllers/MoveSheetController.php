@@ -190,26 +190,41 @@ final readonly class MoveSheetController
     #[OA\Delete(path: '/api/v1/move-sheets/{sheet}', operationId: 'dropMove')]
     #[InPath('sheet')]
     #[OnceOnly]
-    #[AnswersNothing('Dropped; or, when it was finished, taken back.')]
+    #[AnswersNothing('Dropped.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such sheet.')]
-    #[Answers(422, 'Problem', 'More has been written since.')]
+    #[Answers(422, 'Problem', 'It is finished or dropped already.')]
     public function destroy(MoveSheet $sheet): Response
     {
-        if ($sheet->finished_at === null) {
-            $sheet->update(['cancelled_at' => now()]);
-        } else {
-            $this->sheets->undo($sheet);
-        }
+        self::mustBeOpen($sheet);
+        $sheet->update(['cancelled_at' => now()]);
 
         return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/v1/move-sheets/{sheet}/take-back', operationId: 'takeMoveBack')]
+    #[InPath('sheet')]
+    #[OnceOnly]
+    #[Answers(200, 'MoveSheetPage', 'Planned again, and everybody is where they were.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'It is not finished, or more has been written since.')]
+    public function takeBack(MoveSheet $sheet): JsonResponse
+    {
+        if ($sheet->finished_at === null) {
+            throw RefusedEntry::because('sheet', 'This run is not finished: there is nothing to take back.');
+        }
+        $this->sheets->undo($sheet);
+
+        return $this->page($sheet->refresh());
     }
 
     private static function mustBeOpen(MoveSheet $sheet): void
     {
         if ($sheet->finished_at !== null || $sheet->cancelled_at !== null) {
-            throw RefusedEntry::because('sheet', 'This sheet is closed. Make a new one.');
+            throw RefusedEntry::because('sheet', $sheet->finished_at !== null ? 'This run is finished. Take it back first, or make a new sheet.' : 'This sheet was dropped. Make a new one.');
         }
     }
 

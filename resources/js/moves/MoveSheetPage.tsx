@@ -124,7 +124,7 @@ function Finish({ page }: { page: Page }) {
         method: 'POST',
         path: `move-sheets/${page.sheet.id}/finish`,
         said: (done) => said.finished(done.sheet.to),
-        undo: () => write('DELETE', `move-sheets/${page.sheet.id}`),
+        undo: () => write('POST', `move-sheets/${page.sheet.id}/take-back`),
         onDone: () => navigate({ to: '/moves' }),
     })
     return (
@@ -137,7 +137,10 @@ function Finish({ page }: { page: Page }) {
 
 function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const navigate = useNavigate()
-    const drop = useAct<undefined, undefined>({ method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone: () => navigate({ to: '/moves' }) })
+    const onDone = () => navigate({ to: '/moves' })
+    const drop = useAct<undefined, unknown>(isOpen
+        ? { method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone }
+        : { method: 'POST', path: `move-sheets/${page.sheet.id}/take-back`, said: () => said.takenBack, onDone })
     if (page.sheet.state === 'cancelled') {
         return null
     }

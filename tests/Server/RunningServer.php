@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Server;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** The application behind PHP's own server with several workers, as bin/demo runs it, on a database file that is given. */
+final class RunningServer
+{
+    private const WORKERS = 4;
+
+    private const STARTS_WITHIN_SECONDS = 15;
+
+    private ?Process $process = null;
+
+    /** Of the server and all its workers. */
+    private int $group = 0;
+
+    public readonly string $url;
+
+    private readonly int $port;
+
+    public function __construct(private readonly string $database)
+    {
+        $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
+        fclose($free);
+        $this->url = "http://127.0.0.1:{$this->port}";
+    }
+
+    public function start(): void
+    {
+        // In a session of its own, so that the workers can be killed with it.
+        $this->process = Process::fromShellCommandline('exec setsid php -d opcache.validate_timestamps=0 -S 127.0.0.1:'.$this->port.' -t public server.php', base_path(), [
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $this->database, 'ANSWERS_DATABASE' => "{$this->database}-answers", 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
+            'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, ...self::cachesOfItsOwn(),
+        ], null, null);
+        $this->process->disableOutput();
+        $this->process->start();
+        $this->group = (int) $this->process->getPid();
+        $until = microtime(true) + self::STARTS_WITHIN_SECONDS;
+        while (@file_get_contents("{$this->url}/up") === false) {
+            if (microtime(true) > $until) {
+                throw new RuntimeException('The server did not start.');
+            }
+            usleep(50_000);
+        }
+    }
+
+    /** @return array<string, string> the demo may run in this folder with cached settings */
+    private static function cachesOfItsOwn(): array
+    {
+        return ['APP_CONFIG_CACHE' => base_path('.state/server-config.php'), 'APP_ROUTES_CACHE' => base_path('.state/server-routes.php'), 'APP_EVENTS_CACHE' => base_path('.state/server-events.php')];
+    }
+
+    /** Ends all of it at once, whatever it is doing. */
+    public function kill(): void
+    {
+        $this->killGroup();
+        while ($this->process?->isRunning() === true) {
+            usleep(5_000);
+        }
+        $this->process = null;
+        $this->group = 0;
+    }
+
+    /** The same from another process, which cannot wait for it. */
+    public function killGroup(): void
+    {
+        if ($this->group > 1) {
+            posix_kill(-$this->group, SIGKILL);
+        }
+    }
+
+    public function __destruct()
+    {
+        $this->kill();
+    }
+}
