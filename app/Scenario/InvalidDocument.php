@@ -23,6 +23,11 @@ final class InvalidDocument extends RuntimeException implements Refusal
         return new self("{$path}: {$sentence}", $path);
     }
 
+    public static function becauseNoFileIsNamed(): self
+    {
+        return new self('Name the file to read, or - for standard input.');
+    }
+
     public static function becauseItCannotBeRead(string $file): self
     {
         return new self("{$file}: there is no such file, or it cannot be read.");

@@ -20,7 +20,7 @@ final class FitCommand extends Command
 {
     use ReadsInput;
 
-    protected $signature = 'biomegas:fit {file : CSV with the columns age,length or date,length_mm, or - for standard input}
+    protected $signature = 'biomegas:fit {file? : CSV with the columns age,length or date,length_mm, or - for standard input}
         {--curve=auto : auto, von-bertalanffy, gompertz or logistic}
         {--fixed-zero : hold the age at zero length, or at the inflection, at zero}
         {--start= : a start to try besides the scan: asymptotic length, coefficient and age, with commas}
@@ -31,7 +31,7 @@ final class FitCommand extends Command
     public function handle(): int
     {
         return $this->answer(function (): array {
-            $table = LengthTable::read(InputFile::read($this->argument('file')), $this->argument('file'));
+            $table = LengthTable::read(InputFile::read($this->file()), $this->file());
             $start = $this->start();
             $fits = [];
             $failure = null;

@@ -23,7 +23,7 @@ final class PlaceCommand extends Command
     /** The tracing compiler of PHP 8.2 was seen to mistake array keys in this code; compiling by function it does not, and is as fast. */
     private const COMPILER = 'function';
 
-    protected $signature = 'biomegas:place {file : a placement problem, or - for standard input}
+    protected $signature = 'biomegas:place {file? : a placement problem, or - for standard input}
         {--seconds=10 : time for the best plan and its proof}
         {--seed=1 : the same seed gives the same plan unless the time cuts it short}
         {--progress : tell of every better plan and bound while it runs}
@@ -36,7 +36,7 @@ final class PlaceCommand extends Command
         if ($this->runsCompiled() || $this->cannotRunCompiled()) {
             return $this->answer($this->solve(...));
         }
-        $arguments = ['biomegas:place', $this->argument('file'), "--seconds={$this->option('seconds')}", "--seed={$this->option('seed')}"];
+        $arguments = ['biomegas:place', ...array_filter([$this->argument('file')]), "--seconds={$this->option('seconds')}", "--seed={$this->option('seed')}"];
         $input = $this->argument('file') === '-' ? (string) stream_get_contents(STDIN, InputFile::MOST_BYTES + 1) : null;
 
         return $this->runCompiled(self::COMPILER, [...$arguments, ...($this->option('progress') ? ['--progress'] : [])], $input);
@@ -48,7 +48,7 @@ final class PlaceCommand extends Command
         $seconds = $this->number('seconds', 0.01, self::MOST_SECONDS);
         $seed = (int) $this->number('seed', 0, PHP_INT_MAX);
         $from = hrtime(true);
-        $file = $this->argument('file');
+        $file = $this->file();
         $problem = ProblemReader::read(JsonDocument::read(InputFile::read($file), $file, 'placement'));
         $elapsed = fn (): float => (hrtime(true) - $from) / 1e9;
         $solution = Solver::solve($problem, new Budget($seconds, $elapsed, $this->option('progress') ? $this->tell($elapsed(...)) : null), $seed);

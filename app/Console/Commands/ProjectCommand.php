@@ -26,7 +26,7 @@ final class ProjectCommand extends Command
 {
     use ReadsInput;
 
-    protected $signature = 'biomegas:project {scenario : scenario file, or - for standard input} {--json : print JSON, as always}';
+    protected $signature = 'biomegas:project {file? : scenario file, or - for standard input} {--json : print JSON, as always}';
 
     protected $description = 'Project the fish of a scenario and say when they outgrow each system';
 
@@ -34,7 +34,7 @@ final class ProjectCommand extends Command
 
     public function handle(): int
     {
-        return $this->answer(fn (): array => $this->project(ScenarioReader::read($this->argument('scenario'))));
+        return $this->answer(fn (): array => $this->project(ScenarioReader::read($this->file())));
     }
 
     /** @return array<string, mixed> */

@@ -25,13 +25,19 @@ enum AgeCurve: string
         };
     }
 
-    /** Derivative of the shape. */
-    public function slope(float $x): float
+    /**
+     * The shape and its derivative, with each exponential taken once.
+     *
+     * @return array{float, float}
+     */
+    public function shapeAndSlope(float $x): array
     {
+        $e = exp(-$x);
+
         return match ($this) {
-            self::VonBertalanffy => exp(-$x),
-            self::Gompertz => exp(-$x - exp(-$x)),
-            self::Logistic => 1 / (2 + exp($x) + exp(-$x)),
+            self::VonBertalanffy => [1 - $e, $e],
+            self::Gompertz => [exp(-$e), exp(-$x - $e)],
+            self::Logistic => [1 / (1 + $e), 1 / (2 + exp($x) + $e)],
         };
     }
 

@@ -17,7 +17,7 @@ final class CurveFitFailed extends RuntimeException implements Refusal
 
     public static function becauseAValueIsNotUsable(int $number): self
     {
-        return new self("Length {$number}: age and length must be finite numbers, and the length above zero.");
+        return new self("Length {$number}: age and length must be numbers of at most a thousand million, and the length above zero.");
     }
 
     public static function becauseTheLengthsDoNotLevelOff(): self
@@ -27,6 +27,6 @@ final class CurveFitFailed extends RuntimeException implements Refusal
 
     public static function becauseTheStartIsNotUsable(): self
     {
-        return new self('The start needs an asymptotic length above zero, a growth coefficient above zero and, unless it is fixed, an age.');
+        return new self('The start needs an asymptotic length above zero, a growth coefficient above zero and, unless it is fixed, an age; none beyond a thousand million.');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\LeastSquares;
 
+use InvalidArgumentException;
+
 /**
  * Fits a growth curve by age without any prior. Damped steps alone can end in
  * a false valley, so the coefficient and the location are first scanned on a
@@ -24,6 +26,14 @@ final readonly class CurveFitter
 
     private const POLISHED = 6;
 
+    /** The scan looks at no more lengths than these. */
+    private const MOST_SCANNED = 200;
+
+    /** Whatever the unit, no age or length is larger; squares of these are still numbers. */
+    private const MOST = 1e9;
+
+    private const LEAST_LENGTH = 1e-9;
+
     /** A fit that bends less than this over its data is a straight line. */
     private const STRAIGHT = 2e-3;
 
@@ -43,16 +53,14 @@ final readonly class CurveFitter
     public function fit(array $ages, array $lengths, ?array $start = null): CurveFit
     {
         $ages = $this->checked($ages, $lengths, $start);
-        $starts = $this->scan($ages, $lengths);
+        [$someAges, $someLengths] = self::thinned($ages, $lengths);
+        $starts = $this->scan($someAges, $someLengths);
         if ($start !== null) {
             $starts[] = array_slice($start, 0, $this->parameterCount());
         }
-        $best = null;
-        foreach ($starts as $from) {
-            $result = $this->polish($ages, $lengths, $from);
-            if ($result !== null && ($best === null || $result->sumOfSquares < $best->sumOfSquares)) {
-                $best = $result;
-            }
+        $best = $this->best($someAges, $someLengths, $starts);
+        if ($best !== null && count($someAges) < count($ages)) {
+            $best = $this->polish($ages, $lengths, array_values($best->parameters));
         }
         $span = max($ages) - min($ages);
         if ($best === null || $best->parameters[1] * $span < self::STRAIGHT) {
@@ -60,6 +68,44 @@ final readonly class CurveFitter
         }
 
         return $this->report($best, count($ages));
+    }
+
+    /**
+     * @param  non-empty-list<float>  $ages
+     * @param  list<float>  $lengths
+     * @param  list<list<float>>  $starts
+     */
+    private function best(array $ages, array $lengths, array $starts): ?LeastSquaresResult
+    {
+        $best = null;
+        foreach ($starts as $from) {
+            $result = $this->polish($ages, $lengths, $from);
+            if ($result !== null && ($best === null || $result->sumOfSquares < $best->sumOfSquares)) {
+                $best = $result;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Where to look for the minimum shows in some of many lengths, spread evenly over the ages.
+     *
+     * @param  non-empty-list<float>  $ages
+     * @param  list<float>  $lengths
+     * @return array{non-empty-list<float>, list<float>}
+     */
+    private static function thinned(array $ages, array $lengths): array
+    {
+        $n = count($ages);
+        if ($n <= self::MOST_SCANNED) {
+            return [$ages, $lengths];
+        }
+        $order = array_keys($ages);
+        usort($order, fn (int $a, int $b): int => [$ages[$a], $a] <=> [$ages[$b], $b]);
+        $chosen = array_map(fn (int $i): int => $order[intdiv($i * ($n - 1), self::MOST_SCANNED - 1)], range(0, self::MOST_SCANNED - 1));
+
+        return [array_map(fn (int $i): float => $ages[$i], $chosen), array_map(fn (int $i): float => $lengths[$i], $chosen)];
     }
 
     private function parameterCount(): int
@@ -76,7 +122,7 @@ final readonly class CurveFitter
     private function checked(array $ages, array $lengths, ?array $start): array
     {
         foreach ($ages as $i => $age) {
-            if (! is_finite($age) || ! is_finite($lengths[$i]) || $lengths[$i] <= 0.0) {
+            if (! (abs($age) <= self::MOST && $lengths[$i] >= self::LEAST_LENGTH && $lengths[$i] <= self::MOST)) {
                 throw CurveFitFailed::becauseAValueIsNotUsable($i + 1);
             }
         }
@@ -85,7 +131,7 @@ final readonly class CurveFitter
             throw CurveFitFailed::becauseTooFewLengths(min(count($ages), $different), $this->parameterCount() + 1);
         }
         $isUsable = $start === null || (count($start) >= $this->parameterCount()
-            && $start[0] > 0.0 && $start[1] > 0.0 && is_finite(array_sum($start)));
+            && $start[0] > 0.0 && $start[1] > 0.0 && max(array_map(abs(...), $start)) <= self::MOST);
         if (! $isUsable) {
             throw CurveFitFailed::becauseTheStartIsNotUsable();
         }
@@ -158,10 +204,14 @@ final readonly class CurveFitter
      */
     private function polish(array $ages, array $lengths, array $from): ?LeastSquaresResult
     {
-        $result = (new LevenbergMarquardt(400, 1e-15))->minimise(
-            fn (array $at): array => $this->residuals($at, $ages, $lengths),
-            $from,
-        );
+        try {
+            $result = (new LevenbergMarquardt(400, 1e-15))->minimise(
+                fn (array $at): array => $this->residuals($at, $ages, $lengths),
+                $from,
+            );
+        } catch (InvalidArgumentException) {
+            return null; // So far off that the curve is no number there.
+        }
 
         return $result->parameters[0] > 0.0 && $result->parameters[1] > 0.0 ? $result : null;
     }
@@ -179,10 +229,10 @@ final readonly class CurveFitter
         $residuals = $jacobian = [];
         foreach ($ages as $i => $age) {
             $x = $coefficient * ($age - $location);
-            $shape = $this->curve->shape($x);
-            $slope = $asymptote * $this->curve->slope($x);
+            [$shape, $slope] = $this->curve->shapeAndSlope($x);
+            $slope *= $asymptote;
             $residuals[] = $asymptote * $shape - $lengths[$i];
-            $jacobian[] = array_slice([$shape, $slope * ($age - $location), -$slope * $coefficient], 0, $this->parameterCount());
+            $jacobian[] = $this->fixedZero ? [$shape, $slope * ($age - $location)] : [$shape, $slope * ($age - $location), -$slope * $coefficient];
         }
 
         return [$residuals, $jacobian];

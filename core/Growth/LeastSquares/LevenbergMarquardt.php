@@ -99,8 +99,13 @@ final readonly class LevenbergMarquardt
             for ($a = 0; $a < $n; $a++) {
                 $gradient[$a] += $row[$a] * $residuals[$i];
                 for ($b = 0; $b <= $a; $b++) {
-                    $normal[$a][$b] = $normal[$b][$a] = $normal[$a][$b] + $row[$a] * $row[$b];
+                    $normal[$a][$b] += $row[$a] * $row[$b];
                 }
+            }
+        }
+        for ($a = 0; $a < $n; $a++) {
+            for ($b = 0; $b < $a; $b++) {
+                $normal[$b][$a] = $normal[$a][$b];
             }
         }
 
