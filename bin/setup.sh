@@ -79,3 +79,16 @@ need_environment() {
     chmod 600 .env
     grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force
 }
+
+# fill_demo FILE: the demo in a new database. It is filled aside and put in place
+# when it is whole, so that one that was killed half-way is never taken for one.
+fill_demo() {
+    local aside="$1.filling"
+    rm -f "$aside" "$aside-wal" "$aside-shm"
+    (umask 077; : >"$aside")
+    DB_DATABASE="$aside" quietly php artisan migrate --force
+    say 'Filling the demo: Heron Lock, two years of history…'
+    DB_DATABASE="$aside" quietly php artisan db:seed --class=HeronLockSeeder --force
+    rm -f "$1" "$1-wal" "$1-shm"
+    mv "$aside" "$1"
+}

@@ -192,7 +192,8 @@ final readonly class MoveSheets
             if ($this->hadIncidentsSince($sheet, $one->fish_id)) {
                 throw RefusedEntry::because('sheet', 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.');
             }
-            if (Quarantine::query()->where('fish_id', $one->fish_id)->whereNull('released_on')->exists()) {
+            $quarantines = Quarantine::query()->where('fish_id', $one->fish_id);
+            if ((clone $quarantines)->where('ended_by_sheet_id', $sheet->id)->exists() && (clone $quarantines)->whereNull('released_on')->exists()) {
                 throw RefusedEntry::because('sheet', 'Another quarantine has begun since. End it first.');
             }
         }

@@ -11,6 +11,12 @@ final readonly class InputFile
 
     public const MOST_BYTES = self::MOST_MEGABYTES * 1024 * 1024;
 
+    /** @throws InvalidDocument when none is named */
+    public static function named(?string $file): string
+    {
+        return $file ?? throw InvalidDocument::becauseNoFileIsNamed();
+    }
+
     /** @throws InvalidDocument when it cannot be read or is too large */
     public static function read(string $file): string
     {

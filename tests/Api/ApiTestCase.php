@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Bench\FreshRequest;
 use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
@@ -35,6 +36,7 @@ abstract class ApiTestCase extends TestCase
 
     public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse
     {
+        FreshRequest::begin($this->app);
         $response = parent::json($method, $uri, $data, $headers, $options);
         ApiDescription::assertDescribes($method, $uri, $response);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Fuzz;
 
+use App\Bench\FreshRequest;
 use App\Facility\KeptAnswers;
 use App\Models\Probe;
 use App\Models\User;
@@ -39,6 +40,8 @@ final class FuzzRun
     private const MOST_FINDINGS = 20;
 
     private const CLEAN_ONE_IN = 8;
+
+    private const NEWEST_ONE_IN = 4;
 
     private const WITHOUT_A_BODY_ONE_IN = 4;
 
@@ -93,12 +96,13 @@ final class FuzzRun
         $kept = 0;
         DB::beginTransaction();
         for ($number = 1; $number <= $requests && count($this->findings) < self::MOST_FINDINGS; $number++) {
-            // Each operation is first sent as it should be.
-            $isFirst = $number <= count($operations);
-            $operation = $isFirst ? $operations[$number - 1] : $this->pick($operations);
+            // Each operation is sent as it should be first; twice, since some want what others leave.
+            $isFirst = $number <= 2 * count($operations);
+            $operation = $isFirst ? $operations[($number - 1) % count($operations)] : $this->pick($operations);
             $mutations = $isFirst || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
             DB::beginTransaction();
-            if ($this->send($number, $operation, $mutations) && $this->random->getInt(1, self::KEPT_ONE_IN) === 1) {
+            $isKept = $isFirst ? $operation->method !== 'DELETE' : $this->random->getInt(1, self::KEPT_ONE_IN) === 1;
+            if ($this->send($number, $operation, $mutations, $isFirst) && $isKept) {
                 DB::commit();
                 $kept++;
             } else {
@@ -131,9 +135,9 @@ final class FuzzRun
     }
 
     /** @return bool whether it was accepted */
-    private function send(int $number, WriteOperation $operation, int $mutations): bool
+    private function send(int $number, WriteOperation $operation, int $mutations, bool $isFirst): bool
     {
-        $path = $this->plausible->path($operation);
+        $path = $this->plausible->path($operation, $isFirst || $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
         $body = $this->mutator->body($this->plausible->body($operation, $path), $operation->body === null ? 0 : $mutations);
         if ($mutations > 0 && $this->random->getInt(1, 12) === 1) {
             $path = $this->mutator->path($path);
@@ -190,7 +194,7 @@ final class FuzzRun
     private function ask(string $method, string $path, string $body): Response
     {
         $this->logged = [];
-        $this->app->forgetScopedInstances();
+        FreshRequest::begin($this->app);
         Auth::forgetGuards();
         $isDevice = str_contains($path, '/device/');
         if (! $isDevice) {

@@ -33,13 +33,29 @@ final class PlausibleRequest
     {
     }
 
-    public function path(WriteOperation $operation): string
+    /** @param  bool  $newest  of what was written last, which is most often free to be changed and deleted */
+    public function path(WriteOperation $operation, bool $newest): string
     {
         return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => match ($part[1]) {
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'table' => $this->one(['fish', 'measurements', 'losses']),
-            default => (string) $this->id(self::TABLES[$part[1]]),
+            'system' => (string) (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest)),
+            'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
+            default => (string) $this->number(self::TABLES[$part[1]], $newest),
         }, $operation->path);
+    }
+
+    /** One that is finished, or one that is still open; any where there is none. */
+    private function sheet(bool $isFinished): int
+    {
+        $fitting = DB::table('move_sheets')->whereNull('cancelled_at')->when($isFinished, fn ($query) => $query->whereNotNull('finished_at'), fn ($query) => $query->whereNull('finished_at'))->max('id');
+
+        return (int) ($fitting ?? $this->id('move_sheets'));
+    }
+
+    private function number(string $table, bool $newest): int
+    {
+        return $newest ? max(1, (int) DB::table($table)->max('id')) : $this->id($table);
     }
 
     public function body(WriteOperation $operation, string $path): mixed
@@ -57,12 +73,25 @@ final class PlausibleRequest
         if (isset($body['version']) && preg_match('/(measurements|systems)\/(\d+)/', $path, $part) === 1) {
             $body['version'] = (int) DB::table($part[1])->where('id', $part[2])->value('version');
         }
+        if (isset($body['to_system_id'], $body['fish'])) {
+            $stay = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('move_sheet_fish')->select('fish_id'))->first();
+            $body = [...$body, 'fish' => [['fish_id' => $stay->fish_id ?? 1]], 'to_system_id' => (int) DB::table('systems')->where('id', '!=', $stay->system_id ?? 0)->min('id')];
+        }
+        if (isset($body['actor_id'])) {
+            $home = DB::table('stays')->whereNull('until')->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
+            [$body['actor_id'], $body['target_id']] = DB::table('stays')->whereNull('until')->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
+        }
+        if (str_contains($path, 'watch-measures')) {
+            $body = ['success' => $this->one(['lasted', 'no'])];
+        } elseif (str_contains($path, '/measures')) {
+            unset($body['success']);
+        }
         if (isset($body['answers'])) {
             [$body['answers'], $body['numbers'], $body['exceptions']] = [['home' => $this->one(['footprint', 'litres-usual'])], ['swim_slow' => 3.5], []];
         }
         if (isset($body['pools'])) {
             $body['pools'] = [['type' => 'box', 'length' => '150 cm', 'width' => '60 cm', 'depth' => '55 cm']];
-            $body['dividers'] = [];
+            $body = [...$body, 'dividers' => [], 'light_on' => '08:00', 'light_dim' => null, 'light_off' => '20:00', 'filter_media' => 'sponge', 'filter_litres' => '20 l'];
             unset($body['months']);
         }
 
@@ -144,8 +173,7 @@ final class PlausibleRequest
     {
         $ids = DB::table($table)->pluck('id')->all();
 
-        // What was added last is most often free to be changed and deleted.
-        return $ids === [] ? 1 : (int) ($this->random->getInt(1, 4) === 1 ? max($ids) : $this->one($ids));
+        return $ids === [] ? 1 : (int) $this->one($ids);
     }
 
     /** @param  non-empty-array<mixed>  $choices */

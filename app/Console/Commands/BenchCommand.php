@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\Calibration\Trial;
+use App\Bench\FreshRequest;
 use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
@@ -138,7 +139,7 @@ final class BenchCommand extends Command
 
     private function getPage(string $path, User $user): void
     {
-        $this->laravel->forgetScopedInstances();
+        FreshRequest::begin($this->laravel);
         Auth::guard('web')->setUser($user);
         $answer = $this->laravel->make(HttpKernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
         $this->laravel->make(KeptAnswers::class)->keep();

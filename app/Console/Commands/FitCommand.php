@@ -31,7 +31,8 @@ final class FitCommand extends Command
     public function handle(): int
     {
         return $this->answer(function (): array {
-            $table = LengthTable::read(InputFile::read($this->file()), $this->file());
+            $file = InputFile::named($this->argument('file'));
+            $table = LengthTable::read(InputFile::read($file), $file);
             $start = $this->start();
             $fits = [];
             $failure = null;

@@ -48,7 +48,7 @@ final class PlaceCommand extends Command
         $seconds = $this->number('seconds', 0.01, self::MOST_SECONDS);
         $seed = (int) $this->number('seed', 0, PHP_INT_MAX);
         $from = hrtime(true);
-        $file = $this->file();
+        $file = InputFile::named($this->argument('file'));
         $problem = ProblemReader::read(JsonDocument::read(InputFile::read($file), $file, 'placement'));
         $elapsed = fn (): float => (hrtime(true) - $from) / 1e9;
         $solution = Solver::solve($problem, new Budget($seconds, $elapsed, $this->option('progress') ? $this->tell($elapsed(...)) : null), $seed);

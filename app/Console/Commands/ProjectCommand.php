@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Scenario\InputFile;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
@@ -34,7 +35,7 @@ final class ProjectCommand extends Command
 
     public function handle(): int
     {
-        return $this->answer(fn (): array => $this->project(ScenarioReader::read($this->file())));
+        return $this->answer(fn (): array => $this->project(ScenarioReader::read(InputFile::named($this->argument('file')))));
     }
 
     /** @return array<string, mixed> */

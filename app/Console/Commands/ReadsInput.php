@@ -28,12 +28,6 @@ trait ReadsInput
         return self::SUCCESS;
     }
 
-    /** @throws InvalidDocument when none is named */
-    private function file(): string
-    {
-        return $this->argument('file') ?? throw InvalidDocument::becauseNoFileIsNamed();
-    }
-
     /** @throws InvalidDocument */
     private function number(string $option, float $least, float $most): float
     {

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\KeptFacility;
 use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
+use Biomegas\Calendar\LocalDate;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
@@ -46,7 +47,7 @@ final readonly class MoveSheetRow
             $sheet->id,
             array_values($sheet->fish->map(fn (MoveSheetFish $one): string => ($one->count === null ? '' : "{$one->count} of ").($names[$one->fish_id] ?? ''))->all()),
             $sheet->from_system_id, $name($sheet->from_system_id), $sheet->to_system_id, $name($sheet->to_system_id),
-            $sheet->planned_on, $sheet->until, $sheet->is_time_out, $state,
+            LocalDate::fromIso($sheet->planned_on)->toIso(), $sheet->until === null ? null : LocalDate::fromIso($sheet->until)->toIso(), $sheet->is_time_out, $state,
             in_array($state, ['planned', 'begun'], true) && $sheet->planned_on <= $today,
             $state === 'finished' && $sheet->until !== null && $sheet->until <= $today && self::isStillThere($sheet),
         );
