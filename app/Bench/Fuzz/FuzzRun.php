@@ -108,7 +108,7 @@ final class FuzzRun
             } else {
                 DB::rollBack();
             }
-            if ($kept === self::FRESH_AFTER) {
+            if (! $isFirst && $kept >= self::FRESH_AFTER) {
                 DB::rollBack();
                 DB::beginTransaction();
                 $kept = 0;
