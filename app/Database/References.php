@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Biomegas\RefusedEntry;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What else in the database names a record: asked of the database itself, so that no table is forgotten. */
 final readonly class References
@@ -13,14 +16,8 @@ final readonly class References
     /** @return array<string, int> how many rows of each table name it */
     public static function to(string $table, int $id): array
     {
-        $columns = DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]);
-        $rows = [];
-        foreach ($columns as $one) {
-            $count = DB::table($one->table)->where($one->column, $id)->count();
-            if ($count > 0) {
-                $rows[$one->table] = ($rows[$one->table] ?? 0) + $count;
-            }
-        }
+        $columns = collect(DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]));
+        $rows = $columns->groupBy('table')->map(fn (Collection $of, string $table): int => DB::table($table)->where(fn (Builder $any) => $of->each(fn (stdClass $one) => $any->orWhere($one->column, $id)))->count())->filter()->all();
         $exceptions = self::exceptionsOf($table, $id);
 
         return $exceptions === 0 ? $rows : [...$rows, 'exceptions' => $exceptions];

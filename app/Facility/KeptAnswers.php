@@ -28,7 +28,7 @@ final class KeptAnswers
 
     private const PER_STATEMENT = 200;
 
-    /** @var array<string, array<string, string|null>> as they are stored, by group and fingerprint; null: used up */
+    /** @var array<string, array<string, string>> as they are stored, by group and fingerprint */
     private array $stored = [];
 
     /** @var array<string, array<string, mixed>> by group and fingerprint */
@@ -101,7 +101,7 @@ final class KeptAnswers
         }
     }
 
-    /** @return array<string, string|null> by fingerprint */
+    /** @return array<string, string> by fingerprint */
     private function load(string $group): array
     {
         return $this->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->pluck('answer', 'fingerprint')->all()) ?? [];

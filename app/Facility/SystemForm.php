@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Scenario\Described;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\PlannedDay;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Measure\LengthReader;
@@ -33,7 +35,7 @@ final readonly class SystemForm
         'outline' => ['depth'],
     ];
 
-    public function __construct(private UnitSystem $units)
+    public function __construct(private UnitSystem $units, private LocalDate $today)
     {
     }
 
@@ -73,12 +75,20 @@ final readonly class SystemForm
         $this->picture('decor_litres', $description);
         $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([
             'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw RefusedEntry::because("dividers.{$i}.at", 'Say where the divider stands, from the left end.'),
-            'from' => $one['from'],
-            'until' => $one['until'] ?? null,
+            'from' => $this->day($one['from'], "dividers.{$i}.from"),
+            'until' => isset($one['until']) ? $this->day($one['until'], "dividers.{$i}.until") : null,
         ], fn (mixed $part): bool => $part !== null), array_values($form['dividers'] ?? []), array_keys(array_values($form['dividers'] ?? [])));
         $this->picture('dividers', $description);
 
         return $description;
+    }
+
+    /** @throws RefusedEntry when nobody can mean it */
+    public function day(string $iso, string $field): string
+    {
+        PlannedDay::check($field, LocalDate::fromIso($iso), $this->today);
+
+        return $iso;
     }
 
     /** @param  array<string, mixed>  $description */

@@ -72,7 +72,9 @@ final readonly class Systems
 
     private function form(): SystemForm
     {
-        return new SystemForm(FacilitySettings::query()->firstOrFail()->unit_system);
+        $settings = FacilitySettings::query()->firstOrFail();
+
+        return new SystemForm($settings->unit_system, FacilityReader::today($settings));
     }
 
     /** @throws RefusedEntry when anything was written about it */
@@ -93,7 +95,7 @@ final readonly class Systems
         return [
             'name' => $form['name'],
             'kind' => $form['kind'],
-            'available_from' => $form['available_from'] ?? null,
+            'available_from' => isset($form['available_from']) ? $this->form()->day($form['available_from'], 'available_from') : null,
             'description' => $this->form()->description($form),
         ];
     }

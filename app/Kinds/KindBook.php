@@ -21,6 +21,9 @@ final readonly class KindBook
 
     private const LONGEST_KEY = 80;
 
+    /** Every page reads all of it. */
+    private const MOST_BYTES = 50_000;
+
     /**
      * @param  array<string, mixed>  $description  the whole kind, in the words of the scenario format
      *
@@ -67,6 +70,9 @@ final readonly class KindBook
     /** @param  array<string, mixed>  $description */
     private static function check(array $description, ?Species $itself): void
     {
+        if (strlen(json_encode($description, JSON_THROW_ON_ERROR)) > self::MOST_BYTES) {
+            throw RefusedEntry::because('description', 'This is more than a description of a kind can be. Leave out what is not about it.');
+        }
         try {
             JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
         } catch (InvalidDocument $e) {

@@ -10,6 +10,7 @@ use App\Models\Role;
 use App\Models\Watch;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 final class MoveSheetTest extends ApiTestCase
 {
@@ -118,6 +119,84 @@ final class MoveSheetTest extends ApiTestCase
         $this->postJson("{$path}/finish")->assertOk();
         $this->postJson("/api/v1/watches/{$this->watchOf('Moss')['id']}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
         $this->postJson("{$path}/take-back")->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> what is written of the part of a shoal, and how it is named */
+    public static function entriesSince(): iterable
+    {
+        yield 'a length' => ['measurements', ['length' => '20 cm', 'method' => 'ruler', 'keep' => true], 'one length'];
+        yield 'a loss' => ['losses', ['kind' => 'death', 'count' => 1], 'one loss'];
+        yield 'a count' => ['counts', ['kind' => 'all-caught', 'number' => 4], 'one count'];
+        yield 'a look' => ['conditions', ['is_eating' => true], 'one look at it'];
+        yield 'a quarantine' => ['quarantines', [], 'one quarantine'];
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    #[DataProvider('entriesSince')]
+    public function test_a_parting_is_not_taken_back_over_what_was_written_since(string $path, array $entry, string $named): void
+    {
+        $sheet = $this->partBarbs();
+        $part = $this->fish('Barbs 2');
+        $this->postJson("/api/v1/fish/{$part}/{$path}", ['date' => self::TODAY, ...$entry])->assertCreated();
+
+        $refused = $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertUnprocessable()->json('errors.sheet.0');
+        $this->assertSame("Barbs 2 stays, so that what happened stays: {$named}. Move them back with a sheet of its own.", $refused);
+        $this->getJson("/api/v1/fish/{$part}")->assertOk();
+    }
+
+    public function test_a_parting_is_not_taken_back_over_an_incident_a_further_sheet_or_a_correction(): void
+    {
+        $sheet = $this->partBarbs();
+        $part = $this->fish('Barbs 2');
+        $incident = $this->postJson('/api/v1/incidents', ['actor_id' => $part, 'target_id' => $part, 'act' => 'chased', 'harm' => 'none', 'date' => self::TODAY])->assertCreated()->json('id');
+        $this->assertStringContainsString('one incident', $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertUnprocessable()->json('message'));
+        DB::table('incidents')->where('id', $incident)->delete();
+        $further = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Long tank'), 'date' => self::TODAY, 'fish' => [['fish_id' => $part]]])->assertCreated()->json('sheet.id');
+        $this->assertStringContainsString('one move sheet', $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertUnprocessable()->json('message'));
+        DB::table('move_sheets')->where('id', $further)->delete();
+        $length = DB::table('measurements')->where('fish_id', $part)->first();
+        $this->assertNotNull($length);
+        $this->deleteJson("/api/v1/measurements/{$length->id}")->assertNoContent();
+        $this->assertStringContainsString('one length', $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertUnprocessable()->json('message'));
+        $this->postJson("/api/v1/measurements/{$length->id}/restore")->assertOk();
+
+        $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertOk();
+        $this->assertNull(Fish::query()->where('name', 'Barbs 2')->first());
+    }
+
+    public function test_taking_back_a_run_restores_the_quarantine_that_it_ended(): void
+    {
+        $moss = $this->fish('Moss');
+        DB::table('quarantines')->insert(['fish_id' => $moss, 'from' => '2027-02-01', 'days' => 20, 'credit' => 0, 'created_at' => now(), 'updated_at' => now()]);
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $this->unblock($page);
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}";
+        $this->postJson("{$path}/finish")->assertOk();
+        $this->assertSame(self::TODAY, DB::table('quarantines')->where('fish_id', $moss)->value('released_on'));
+        $this->postJson("{$path}/take-back")->assertOk();
+
+        $this->assertNull(DB::table('quarantines')->where('fish_id', $moss)->value('released_on'));
+    }
+
+    public function test_the_move_of_a_run_is_not_deleted_behind_its_watch(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+        $move = DB::table('moves')->where('fish_id', $this->fish('Moss'))->max('id');
+
+        $this->assertStringContainsString('made with a sheet', $this->deleteJson("/api/v1/moves/{$move}")->assertUnprocessable()->json('message'));
+        $this->assertSame('Kiln vat', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
+    }
+
+    /** @return int the finished sheet by which five barbs went to the vat */
+    private function partBarbs(): int
+    {
+        $page = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Kiln vat'), 'date' => self::TODAY, 'fish' => [['fish_id' => $this->fish('Barbs'), 'count' => 5]]])->assertCreated()->json();
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+
+        return $page['sheet']['id'];
     }
 
     public function test_a_block_wants_a_reason(): void

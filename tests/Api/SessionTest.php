@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\User;
+use Closure;
 use Database\Seeders\HeronLockSeeder;
+use Illuminate\Hashing\BcryptHasher;
 
 final class SessionTest extends ApiTestCase
 {
@@ -61,6 +63,37 @@ final class SessionTest extends ApiTestCase
 
         $this->postJson('/api/v1/session', ['email' => HeronLockSeeder::EMAIL, 'password' => HeronLockSeeder::PASSWORD])
             ->assertTooManyRequests()->assertHeader('Retry-After');
+    }
+
+    public function test_an_unknown_address_costs_as_much_as_a_wrong_password(): void
+    {
+        DemoDatabase::use(isFilled: true);
+        $checked = fn (string $email): int => $this->hashesChecked(fn () => $this->postJson('/api/v1/session', ['email' => $email, 'password' => 'wrong'])->assertUnprocessable());
+        $checked('nobody@elsewhere.example'); // Makes the hash that stands in.
+
+        $this->assertSame(1, $checked(HeronLockSeeder::EMAIL));
+        $this->assertSame(1, $checked('nobody@elsewhere.example'));
+    }
+
+    private function hashesChecked(Closure $work): int
+    {
+        $spy = new class(['rounds' => 4]) extends BcryptHasher
+        {
+            public int $checks = 0;
+
+            public function check($value, $hashedValue, array $options = [])
+            {
+                $this->checks++;
+
+                return parent::check($value, $hashedValue, $options);
+            }
+        };
+        $this->app['hash']->extend('bcrypt', fn (): BcryptHasher => $spy);
+        $this->app['hash']->forgetDrivers();
+        $this->app['auth']->forgetGuards();
+        $work();
+
+        return $spy->checks;
     }
 
     public function test_the_page_allows_nothing_from_outside(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Commands;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 final class FitCommandTest extends CommandTestCase
 {
     private const BY_AGE = "age,length\n0.5,180\n1,300\n1.5,392\n2,455\n3,545\n4,590\n";
@@ -46,6 +48,41 @@ final class FitCommandTest extends CommandTestCase
 
         $this->assertLessThan(0, $fit['parameters']['age_at_zero_length']['value']);
         $this->assertGreaterThan(0.2, $fit['parameters']['growth_coefficient']['value']);
+    }
+
+    /** @return iterable<string, array{list<string>, string, string}> arguments, input, and what is said of it */
+    public static function extremes(): iterable
+    {
+        yield 'lengths beyond all' => [['-'], "age,length\n1,1e308\n2,1.5e308\n3,1.6e308\n4,1.7e308\n5,1.75e308\n", 'Length 1'];
+        yield 'ages beyond all' => [['-'], "age,length\n1e300,10\n2e300,20\n3e300,25\n4e300,27\n", 'Length 1'];
+        yield 'lengths of nothing' => [['-'], "age,length\n1,1e-300\n2,2e-300\n3,2.5e-300\n4,2.6e-300\n", 'Length 1'];
+        yield 'a huge start' => [['-', '--start=1e308,1e308,1e308'], self::BY_AGE, 'The start needs'];
+        yield 'no file' => [[], '', 'Name the file to read'];
+    }
+
+    /** @param  list<string>  $arguments */
+    #[DataProvider('extremes')]
+    public function test_extremes_end_with_2_and_a_sentence(array $arguments, string $input, string $sentence): void
+    {
+        [$exit, , $errors] = $this->execute(['biomegas:fit', ...$arguments], $input);
+
+        $this->assertSame(2, $exit, $errors);
+        $this->assertStringStartsWith($sentence, $errors);
+    }
+
+    public function test_many_lengths_give_the_curve_that_made_them(): void
+    {
+        mt_srand(3);
+        $rows = '';
+        for ($i = 0; $i < 4000; $i++) {
+            $age = mt_rand(1, 8000) / 1000;
+            $rows .= $age.','. 600 * (1 - exp(-0.5 * ($age + 0.2))) * (1 + mt_rand(-50, 50) / 1000)."\n";
+        }
+        $fit = json_decode($this->execute(['biomegas:fit', '-', '--curve=von-bertalanffy'], "age,length\n{$rows}")[1], true);
+
+        $this->assertSame(4000, $fit['n']);
+        $this->assertEqualsWithDelta(600, $fit['parameters']['asymptotic_length']['value'], 3 * $fit['parameters']['asymptotic_length']['standard_error']);
+        $this->assertEqualsWithDelta(0.5, $fit['parameters']['growth_coefficient']['value'], 3 * $fit['parameters']['growth_coefficient']['standard_error']);
     }
 
     public function test_bad_input_names_the_line_and_ends_with_2(): void

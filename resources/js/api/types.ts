@@ -2,6 +2,7 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type UnreadableRow = Schemas['UnreadableRowSheet']
 export type AheadLength = Schemas['AheadLength']
 export type Band = Schemas['Band']
 export type FishRow = Schemas['FishRow']

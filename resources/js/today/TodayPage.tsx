@@ -11,6 +11,7 @@ import { words } from '../words/en'
 import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
+import { Unreadable } from './Unreadable'
 import { Upgrades } from './Upgrades'
 import { WaterAlarms } from './WaterAlarms'
 
@@ -27,7 +28,12 @@ function TodaySheet({ today }: { today: Today }) {
     const pick = (ids: number[]): FishRow[] => ids.flatMap((id) => byId.get(id) ?? [])
     const upgrades = pick(today.upgrades)
     if (today.systems.length === 0) {
-        return <SheetHead sentence={words.today.empty} comment={words.today.emptyHelp} />
+        return (
+            <>
+                <SheetHead sentence={words.today.empty} comment={words.today.emptyHelp} />
+                <Unreadable rows={today.unreadable} />
+            </>
+        )
     }
     const placesDue = new Set(today.due.map((one) => one.system_id)).size
     const outgrown = upgrades.filter((fish) => !fish.home.fits_now).length
@@ -35,6 +41,7 @@ function TodaySheet({ today }: { today: Today }) {
     return (
         <>
             <SheetHead sentence={words.today.headline(today.due, placesDue, today.systems.length)} comment={words.today.upgradesLine(outgrown, today.upgrades_soon)} />
+            <Unreadable rows={today.unreadable} />
             <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }} columnGap="28px" rowGap="20px" padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}>
                 <Box ref={picture} order={{ base: 2, lg: 1 }}>
                     {width > 0 && <RoundPicture systems={today.systems} due={ringed} placesDue={new Set(today.due.map((one) => one.system_id))} width={width} />}
