@@ -76,7 +76,7 @@ final readonly class KindBook
         try {
             JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
         } catch (InvalidDocument $e) {
-            throw RefusedEntry::because((string) preg_replace('/[.\[].*/', '', $e->path ?? 'description'), $e->getMessage());
+            throw RefusedEntry::because((string) preg_replace('/\[.*/', '', $e->path ?? 'description'), ucfirst($e->sentence));
         }
         try {
             Described::species($description);

@@ -32,8 +32,9 @@ final readonly class RowRepair
     {
         $this->remember('deleted', $table, $row, []);
         $rows = DB::table($table->value)->where('rowid', $row->row_number);
-        if ($table->isEmptied()) {
-            $rows->update(['rulebook' => '{}']);
+        $emptied = $table->emptied($row);
+        if ($emptied !== null) {
+            $rows->update([$emptied => '{}']);
         } elseif ($table->isSoft()) {
             $rows->update(['deleted_at' => now()]);
         } else {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
+use stdClass;
+
 /** Tables whose rows are read into the picture of the facility and its log, and what of a row a keeper may correct by hand. */
 enum StoredTable: string
 {
@@ -65,9 +67,13 @@ enum StoredTable: string
         return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Treatments], true);
     }
 
-    /** Its row is what the whole facility rests on: emptied instead of deleted. */
-    public function isEmptied(): bool
+    /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */
+    public function emptied(stdClass $row): ?string
     {
-        return $this === self::Facility;
+        return match (true) {
+            $this === self::Facility => 'rulebook',
+            $this === self::Species && ! in_array($row->description, ['{}', '[]'], true) => 'own',
+            default => null,
+        };
     }
 }

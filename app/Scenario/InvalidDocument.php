@@ -14,13 +14,15 @@ final class InvalidDocument extends RuntimeException implements Refusal
         string $message,
         /** Where it is; null: the file as a whole. */
         public readonly ?string $path = null,
+        /** What is wanted there, without the place. */
+        public readonly string $sentence = '',
     ) {
         parent::__construct($message);
     }
 
     public static function at(string $path, string $sentence): self
     {
-        return new self("{$path}: {$sentence}", $path);
+        return new self("{$path}: {$sentence}", $path, $sentence);
     }
 
     public static function becauseNoFileIsNamed(): self

@@ -62,13 +62,13 @@ final class HostileInputTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> what is typed wrong, the field, and the sentence about it */
     public static function slipsInASpecies(): iterable
     {
-        yield 'an exponent without its point' => [['length_weight' => ['a' => 0.01, 'b' => 305]], 'length_weight', 'length_weight.b: give a number from 1.5 to 4.5.'];
-        yield 'a life without end' => [['lifespan_years' => ['low' => 10, 'high' => 1e308]], 'lifespan_years', 'lifespan_years.high: give a number from 0.1 to 200.'];
-        yield 'growth beyond all' => [['growth_coefficient_per_year' => ['low' => 1e-9, 'typical' => 1, 'high' => 2]], 'growth_coefficient_per_year', 'growth_coefficient_per_year.low: give a number from 0.001 to 50.'];
+        yield 'an exponent without its point' => [['length_weight' => ['a' => 0.01, 'b' => 305]], 'length_weight.b', 'Give a number from 1.5 to 4.5.'];
+        yield 'a life without end' => [['lifespan_years' => ['low' => 10, 'high' => 1e308]], 'lifespan_years.high', 'Give a number from 0.1 to 200.'];
+        yield 'growth beyond all' => [['growth_coefficient_per_year' => ['low' => 1e-9, 'typical' => 1, 'high' => 2]], 'growth_coefficient_per_year.low', 'Give a number from 0.001 to 50.'];
         yield 'all of one size' => [['adult_length_mm' => ['low' => 500, 'typical' => 500, 'high' => 500]], 'adult_length_mm', 'adult_length_mm: high must be 1.005 to 100 times low.'];
-        yield 'sold as nothing' => [['sold_at_mm' => 1e-200], 'sold_at_mm', 'sold_at_mm: give a number from 1 to 20000.'];
-        yield 'a name of numbers' => [['common_name' => ['a', 'b']], 'common_name', 'common_name: give text here.'];
-        yield 'an unknown way of swimming' => [['swimming' => 'sideways'], 'swimming', 'swimming: choose one of slow, cruising, racing.'];
+        yield 'sold as nothing' => [['sold_at_mm' => 1e-200], 'sold_at_mm', 'Give a number from 1 to 20000.'];
+        yield 'a name of numbers' => [['common_name' => ['a', 'b']], 'common_name', 'Give text here.'];
+        yield 'an unknown way of swimming' => [['swimming' => 'sideways'], 'swimming', 'Choose one of slow, cruising, racing.'];
     }
 
     /** @param  array<string, mixed>  $slip */
@@ -79,7 +79,7 @@ final class HostileInputTest extends ApiTestCase
         $description = $this->getJson("/api/v1/kinds/{$id}")->json('description');
         $answer = $this->putJson("/api/v1/kinds/{$id}", ['description' => [...$description, ...$slip]])->assertUnprocessable();
 
-        $this->assertStringStartsWith($sentence, $answer->json("errors.{$field}.0"));
+        $this->assertStringStartsWith($sentence, $answer->json('errors')[$field][0]);
         $this->getJson('/api/v1/today')->assertOk();
     }
 

@@ -12,4 +12,4 @@ php artisan migrate --force -q
 if [ "$2" = demo ]; then
     php artisan db:seed --class=HeronLockSeeder --force -q
 fi
-exec php -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -S "127.0.0.1:$1" -t public server.php
+exec php -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -S "127.0.0.1:$1" -t public server.php >".state/browser-$2.log" 2>&1

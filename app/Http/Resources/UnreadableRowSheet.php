@@ -24,6 +24,7 @@ final readonly class UnreadableRowSheet
         #[OA\Property(description: 'Of the fish, system or kind that it is about.', nullable: true)] public ?string $name,
         #[OA\Property] public string $reason,
         #[OA\Property(description: 'Nothing is wrong with itself: what it rests on has to be mended first.')] public bool $is_waiting,
+        #[OA\Property(description: 'A deletion takes away what the keeper changed; what it came with stays.')] public bool $is_emptied,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/StoredValue'))] public array $values,
     ) {
     }
@@ -42,7 +43,7 @@ final readonly class UnreadableRowSheet
         $row = RowRepair::row($one->table, $one->id);
 
         return new self(
-            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $one->reason, $one->isWaiting,
+            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $one->reason, $one->isWaiting, $row !== null && $one->table->emptied($row) !== null,
             array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $one->table->correctable()),
         );
     }

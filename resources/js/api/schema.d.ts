@@ -2672,6 +2672,8 @@ export interface components {
             reason: string;
             /** @description Nothing is wrong with itself: what it rests on has to be mended first. */
             is_waiting: boolean;
+            /** @description A deletion takes away what the keeper changed; what it came with stays. */
+            is_emptied: boolean;
             values: components["schemas"]["StoredValue"][];
         };
         /** @description A time to look. */

@@ -109,7 +109,7 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
                     <chakra.legend fontWeight={800} padding="0 8px 0 0">{group.title}</chakra.legend>
                     <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="12px" alignItems="end">
                         {group.fields.map((one) => (
-                            <Value key={fieldName(one)} one={one} value={typed[fieldName(one)] ?? ''} onChange={(value) => onType({ ...typed, [fieldName(one)]: value })} error={error(one.field)} />
+                            <Value key={fieldName(one)} one={one} value={typed[fieldName(one)] ?? ''} onChange={(value) => onType({ ...typed, [fieldName(one)]: value })} error={error(fieldName(one)) ?? error(one.field)} />
                         ))}
                     </Box>
                 </chakra.fieldset>

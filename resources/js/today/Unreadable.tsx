@@ -28,13 +28,18 @@ function Row({ row }: { row: UnreadableRow }) {
     const remove = useAct<undefined, unknown>({ method: 'DELETE', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.removed })
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="8px">
-            <chakra.span fontWeight={700}>{said.what[row.table](row.name)}</chakra.span>: {row.reason}
-            {!row.is_waiting && !isOpen && (
-                <Box display="flex" gap="10px" paddingTop="6px">
-                    <Button onClick={() => setIsOpen(true)}>{said.correct}</Button>
-                    <Button variant="plain" disabled={remove.isActing} onClick={() => remove.act(undefined)}>{row.table === 'facilities' ? said.empty : said.remove}</Button>
-                </Box>
-            )}
+            <Box display="flex" flexWrap="wrap" alignItems="center" justifyContent="space-between" gap="6px 16px">
+                <p>
+                    {!row.is_waiting && <chakra.span fontWeight={700}>{said.what[row.table](row.name)}: </chakra.span>}
+                    {row.reason}
+                </p>
+                {!row.is_waiting && !isOpen && (
+                    <Box display="flex" gap="10px">
+                        <Button onClick={() => setIsOpen(true)}>{said.correct}</Button>
+                        <Button variant="plain" disabled={remove.isActing} onClick={() => remove.act(undefined)}>{row.is_emptied ? said.empty : said.remove}</Button>
+                    </Box>
+                )}
+            </Box>
             {remove.error !== undefined && <chakra.p role="alert" color="over">{remove.error}</chakra.p>}
             {isOpen && <Correction row={row} onClose={() => setIsOpen(false)} />}
         </chakra.li>

@@ -42,7 +42,7 @@ export const unreadableWords = {
     } as Record<string, string>,
     correct: 'Correct',
     remove: 'Delete',
-    empty: 'Back to the standard rules',
+    empty: 'Back to how it came',
     save: 'Save',
     cancel: 'Cancel',
     corrected: 'Corrected: it counts again.',

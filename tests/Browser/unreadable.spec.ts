@@ -1,0 +1,46 @@
+import { execFileSync } from 'node:child_process'
+import { expect, test } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
+
+/** What an older version or a slip of the hand may have left in the file. */
+function damage(sql: string): void {
+    execFileSync('php', ['-r', '(new PDO("sqlite:.state/browser-demo.sqlite"))->exec($argv[1]);', '--', sql])
+}
+
+test('a length of the year 1 is named on Today, corrected, and counts again', async ({ page }) => {
+    damage("update measurements set date = '0001-01-01' where id = (select max(id) from measurements where fish_id = (select id from fish where name = 'Moss'))")
+    await signIn(page)
+    const left = page.getByRole('region', { name: 'Left out: it cannot be read' })
+    await expect(left).toContainText('A length of Moss: "0001-01-01" is not a day of the calendar.')
+    await expectAccessible(page)
+    await left.getByRole('button', { name: 'Correct' }).click()
+    await left.getByLabel('Day', { exact: true }).fill('soon')
+    await left.getByRole('button', { name: 'Save' }).click()
+    await expect(left.getByRole('alert')).toContainText('It still cannot be read: "soon" is not a day')
+    await page.setViewportSize({ width: 390, height: 844 })
+    await expectNoSidewaysScrolling(page)
+    await left.getByLabel('Day', { exact: true }).fill('2026-05-05')
+    await left.getByRole('button', { name: 'Save' }).click()
+    await expect(page.getByText('Corrected: it counts again.')).toBeVisible()
+    await expect(left).toHaveCount(0)
+})
+
+test('a kind with a lost decimal point leaves its fish out until it is as it came', async ({ page }) => {
+    damage(`update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`)
+    await signIn(page)
+    await expect(page.getByText('Moss is left out until the values of its kind can be read.')).toBeVisible()
+    await page.getByRole('button', { name: 'Back to how it came' }).click()
+    await expect(page.getByText('Moss is left out')).toHaveCount(0)
+    await page.getByRole('link', { name: 'Fish', exact: true }).click()
+    await expect(page.getByRole('link', { name: 'Moss', exact: true })).toBeVisible()
+})
+
+test('a slip in the values of a kind is said beside its field', async ({ page }) => {
+    await signIn(page)
+    await page.getByRole('link', { name: 'Kinds', exact: true }).click()
+    await page.getByRole('link', { name: 'Uaru' }).click()
+    await page.getByRole('button', { name: 'Change values' }).click()
+    await page.getByLabel('Mass in g from cm, b').fill('305')
+    await page.getByRole('button', { name: 'Write down' }).click()
+    await expect(page.getByText('Give a number from 1.5 to 4.5.')).toBeVisible()
+})
