@@ -16,6 +16,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class DemoDatabase
 {
+    private const KEPT_SECONDS = 86400;
+
     private static ?string $last = null;
 
     public static function use(bool $isFilled): string
@@ -40,6 +42,16 @@ final class DemoDatabase
         config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.synchronous' => 'OFF', 'database.connections.sqlite.journal_mode' => 'MEMORY']);
     }
 
+    /** Of versions past; another process may be copying a younger one. */
+    private static function dropOldOnes(): void
+    {
+        foreach (glob(base_path('.state/template-*.sqlite')) ?: [] as $file) {
+            if (filemtime($file) < time() - self::KEPT_SECONDS) {
+                unlink($file);
+            }
+        }
+    }
+
     private static function template(bool $isFilled): string
     {
         $version = substr(hash('xxh128', CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app')).Carbon::now()->toDateString()), 0, 16);
@@ -53,7 +65,7 @@ final class DemoDatabase
                 app(Kernel::class)->call('db:seed', ['--class' => HeronLockSeeder::class, '--force' => true]);
             }
             DB::purge();
-            array_map(unlink(...), glob(base_path('.state/template-'.($isFilled ? 'demo' : 'empty').'-????????????????.sqlite')) ?: []);
+            self::dropOldOnes();
             rename($aside, $file);
         }
 
