@@ -73,6 +73,9 @@ final class PlausibleRequest
         if (isset($body['version']) && preg_match('/(measurements|systems)\/(\d+)/', $path, $part) === 1) {
             $body['version'] = (int) DB::table($part[1])->where('id', $part[2])->value('version');
         }
+        if (str_ends_with($operation->path, '/preparation')) {
+            $body = ['date' => $body['date'], 'is_built' => true, 'uses_tap_water' => true];
+        }
         if (isset($body['to_system_id'], $body['fish'])) {
             $stay = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('move_sheet_fish')->select('fish_id'))->first();
             $body = [...$body, 'fish' => [['fish_id' => $stay->fish_id ?? 1]], 'to_system_id' => (int) DB::table('systems')->where('id', '!=', $stay->system_id ?? 0)->min('id')];

@@ -17,7 +17,7 @@ final class CurveFitFailed extends RuntimeException implements Refusal
 
     public static function becauseAValueIsNotUsable(int $number): self
     {
-        return new self("Length {$number}: age and length must be numbers of at most a thousand million, and the length above zero.");
+        return new self("Length {$number}: age and length must be finite numbers of at most a thousand million, and the length above zero.");
     }
 
     public static function becauseTheLengthsDoNotLevelOff(): self
