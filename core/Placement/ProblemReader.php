@@ -7,6 +7,12 @@ namespace Biomegas\Placement;
 /** Reads a placement problem from its document (docs/formats/placement.schema.json); every error names the path. */
 final class ProblemReader
 {
+    /** Costs, loads and capacities: sums of these are still numbers. */
+    private const MOST = 1e9;
+
+    /** What fits in the memory of one request. */
+    private const MOST_CELLS = 5_000_000;
+
     private const MOST_PERIODS = 2000;
 
     /** @param  array<string, mixed>  $document */
@@ -34,6 +40,9 @@ final class ProblemReader
         $units = $this->records('units');
         if ($systems === []) {
             throw InvalidProblem::at('systems', 'there must be one system at least.');
+        }
+        if (count($units) * count($systems) * $periods > self::MOST_CELLS) {
+            throw InvalidProblem::at('units', 'units times systems times periods must be at most '.number_format(self::MOST_CELLS).'.');
         }
         $systemKeys = self::keys($systems, 'systems');
         $unitKeys = self::keys($units, 'units');
@@ -244,8 +253,8 @@ final class ProblemReader
 
     private static function number(mixed $value, string $path): float
     {
-        if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value) || $value < 0) {
-            throw InvalidProblem::at($path, 'must be a finite number, 0 or more.');
+        if ((! is_int($value) && ! is_float($value)) || ! ($value >= 0 && $value <= self::MOST)) {
+            throw InvalidProblem::at($path, 'must be a finite number from 0 to a thousand million.');
         }
 
         return (float) $value;

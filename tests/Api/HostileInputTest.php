@@ -123,6 +123,28 @@ final class HostileInputTest extends ApiTestCase
         $this->assertSame(['2026-09-05' => 1, '2026-09-06' => 1, '2026-09-07' => 1], DB::table('daily_readings')->where('quantity', 'oxygen_mg_l')->orderBy('day')->pluck('count', 'day')->all());
     }
 
+    public function test_a_probe_that_never_stops_and_a_calendar_asked_without_end_are_slowed_down(): void
+    {
+        $probe = Probe::query()->firstOrFail();
+        DB::table('facilities')->update(['calendar_token' => str_repeat('a', 48)]);
+        $this->app['auth']->forgetGuards();
+        $token = $probe->createToken('one', [Probe::MAY_POST])->plainTextToken;
+        $statuses = array_map(fn (): int => $this->withToken($token)->postJson('/api/v1/device/readings', ['readings' => []])->getStatusCode(), range(1, 121));
+        $this->assertSame([429], array_values(array_unique(array_slice($statuses, 120))));
+        $this->withToken($token)->postJson('/api/v1/device/readings', ['readings' => []])->assertJsonPath('message', 'Too many requests. Wait a moment, then try again.')->assertHeader('Retry-After');
+        $feeds = array_map(fn (): int => $this->get('/calendar/'.str_repeat('b', 48).'.ics')->getStatusCode(), range(1, 61));
+        $this->assertSame(429, $feeds[60]);
+    }
+
+    public function test_a_length_after_death_is_refused(): void
+    {
+        $moss = $this->fish('Moss');
+        $this->postJson("/api/v1/fish/{$moss}/losses", ['date' => '2027-03-01', 'kind' => 'death', 'count' => 1])->assertCreated();
+
+        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-02', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertUnprocessable()->assertJsonPath('errors.date.0', 'Moss is gone since 2027-03-01. Give a day until then, or take that entry back.');
+        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-01', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertCreated();
+    }
+
     public function test_other_refusals_are_sentences_of_ours(): void
     {
         $this->call('PUT', '/api/v1/session', server: ['HTTP_ACCEPT' => 'application/json'])->assertStatus(405)->assertExactJson(['message' => 'This cannot be done at this address.', 'errors' => []]);
