@@ -34,5 +34,6 @@ return [
 
     'custom' => [
         'date' => ['required' => 'Give the day.'],
+        'number' => ['required' => 'Give the number in digits.'],
     ],
 ];
