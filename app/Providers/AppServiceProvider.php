@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\ImmediateSQLiteConnection;
 use App\Facility\AnswersDatabase;
 use App\Facility\KeptAnswers;
+use App\Http\WholeSessions;
 use App\Models\User;
 use App\Repair\UnreadableRows;
 use Closure;
@@ -16,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use PDO;
 
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         $this->app->terminating(fn () => $this->app->make(KeptAnswers::class)->keep());
+        Session::extend('file', fn (): WholeSessions => new WholeSessions($this->app->make('files'), config('session.files'), config('session.lifetime')));
         Model::shouldBeStrict();
         // Requests are validated and mapped to columns by hand; nothing is filled from outside.
         Model::unguard();

@@ -22,12 +22,15 @@ final class KillTest extends ServerTestCase
     /** @var list<string> names of writes that nobody has acknowledged */
     private array $open = [];
 
+    /** @var list<int> of the last batch */
+    private array $statuses = [];
+
     public function test_every_acknowledged_write_is_there_once(): void
     {
         $client = (new Client($this->server->url))->signIn();
         $path = '/api/v1/systems/'.System::query()->value('id').'/water-tests';
         for ($kill = 0; $kill < self::KILLS; $kill++) {
-            $this->assertTrue($this->write($client, $path, self::AT_ONCE), 'the server answers');
+            $this->assertTrue($this->write($client, $path, self::AT_ONCE), 'the server answers: '.implode(', ', $this->statuses));
             $killer = $this->killAfter(random_int(1, 600));
             do {
                 $isAnswered = $this->write($client, $path, self::AT_ONCE);
@@ -61,6 +64,7 @@ final class KillTest extends ServerTestCase
         $answers = $client->sendAtOnce(array_map(fn (string $name): array => [
             'POST', $path, ['date' => now()->toDateString(), 'values' => ['ph' => '7.2'], 'note' => $name], ['Idempotency-Key' => $name],
         ], $this->open));
+        $this->statuses = array_column($answers, 0);
         $sent = count($this->open);
         $this->open = array_values(array_filter($this->open, fn (string $name, int $i): bool => $answers[$i][0] !== 201, ARRAY_FILTER_USE_BOTH));
 
