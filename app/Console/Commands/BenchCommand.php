@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\Calibration\Trial;
-use App\Bench\FreshRequest;
 use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
+use App\Bench\PageReader;
+use App\Bench\TemporaryDatabase;
+use App\Bench\YearOfUse;
 use App\Facility\KeptAnswers;
-use App\Models\User;
 use Biomegas\Facility\Facility;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
@@ -27,18 +28,12 @@ use Biomegas\Placement\ProblemReader;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Closure;
-use Database\Seeders\HeronLockSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Contracts\Http\Kernel as HttpKernel;
 use Illuminate\Database\Connection;
-use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use RuntimeException;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
@@ -59,7 +54,7 @@ final class BenchCommand extends Command
 
     private const MANY_DRAWS = 512;
 
-    private const DAYS_OF_USE = 365;
+    private const A_FEW_DAYS = 10;
 
     private const LIMIT_MM = 250.0;
 
@@ -125,63 +120,22 @@ final class BenchCommand extends Command
         $file = (string) tempnam(sys_get_temp_dir(), 'biomegas-bench');
         try {
             $user = LargeDatabase::fill($file, $this->laravel->make(Kernel::class));
-            $ask = fn (string $path) => $this->getPage($path, $user);
+            $ask = fn (string $path) => PageReader::read($path, $user);
             $rows = [];
             foreach ([['systems, with two years of projection', 'systems', 150], ['one system', 'systems/1', 100], ['a year of ten-minute readings', 'systems/1/readings?quantity=temperature_c&days=365', 100], ['two days, every reading', 'systems/1/readings?quantity=temperature_c&days=2', 100], ['today', 'today', 100], ['fish', 'fish', 100], ['one fish', 'fish/1', 100]] as [$what, $path, $aim]) {
                 $rows[] = [$what, number_format($this->milliseconds(7, fn () => $ask($path)), 1), $aim];
             }
         } finally {
-            self::delete($file);
+            TemporaryDatabase::delete($file);
         }
         $this->line('API on the big demo: 300 fish in 40 systems, 50,000 readings in a probed system.');
         $this->table(['answer', 'ms', 'aim, ms'], $rows);
     }
 
-    private function getPage(string $path, User $user): void
-    {
-        FreshRequest::begin($this->laravel);
-        Auth::guard('web')->setUser($user);
-        $answer = $this->laravel->make(HttpKernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
-        $this->laravel->make(KeptAnswers::class)->keep();
-        if (! $answer->isSuccessful()) {
-            throw new RuntimeException("{$path} was answered with {$answer->getStatusCode()}: {$answer->getContent()}");
-        }
-    }
-
-    private static function delete(string $file): void
-    {
-        array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm"]);
-    }
-
-    /** Today at Heron Lock, asked twice a day for a year: answers of days past must not slow it down. */
     private function yearOfUse(): void
     {
-        [$file, $answers] = [(string) tempnam(sys_get_temp_dir(), 'biomegas-bench'), (string) tempnam(sys_get_temp_dir(), 'biomegas-answers')];
-        $rows = [];
-        try {
-            config(['database.connections.sqlite.database' => $file, 'answers.database' => $answers]);
-            DB::purge();
-            DB::purge('answers');
-            $console = $this->laravel->make(Kernel::class);
-            $console->call('migrate', ['--force' => true]);
-            $console->call('db:seed', ['--class' => HeronLockSeeder::class, '--force' => true]);
-            $user = User::query()->firstOrFail();
-            $start = now();
-            $days = $this->option('quick') ? 10 : self::DAYS_OF_USE;
-            for ($day = 1; $day <= $days; $day++) {
-                Carbon::setTestNow($start->copy()->addDays($day));
-                $this->getPage('today', $user);
-                if (in_array($day, [1, 10, 46, $days], true)) {
-                    $rows[] = [$day, number_format($this->milliseconds(5, fn () => $this->getPage('today', $user)), 1), number_format(filesize($answers) / 1e6, 2), DB::connection('answers')->table('answers')->count()];
-                } else {
-                    $this->getPage('today', $user);
-                }
-            }
-        } finally {
-            Carbon::setTestNow();
-            self::delete($file);
-            self::delete($answers);
-        }
+        $days = $this->option('quick') ? self::A_FEW_DAYS : YearOfUse::DAYS;
+        $rows = YearOfUse::of($days, fn (Closure $work): float => $this->milliseconds(5, $work));
         $this->line('Today at Heron Lock, after so many days of use.');
         $this->table(['day', 'ms', 'answers kept, MB', 'answers'], $rows);
     }

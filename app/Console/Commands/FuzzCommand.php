@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\Fuzz\FuzzRun;
+use App\Bench\TemporaryDatabase;
 use App\Models\User;
 use Database\Seeders\HeronLockSeeder;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 /** Spoiled requests in great number against the demo in a file of its own. */
 final class FuzzCommand extends Command
@@ -32,7 +32,8 @@ final class FuzzCommand extends Command
 
             return 2;
         }
-        $run = $this->inAFileOfItsOwn(function () use ($requests, $seed): FuzzRun {
+        config(['logging.default' => 'null']);
+        $run = TemporaryDatabase::with(HeronLockSeeder::class, function () use ($requests, $seed): FuzzRun {
             $run = new FuzzRun(app(), User::query()->firstOrFail(), (int) $seed, now()->toDateString());
             $progress = $this->output->createProgressBar((int) $requests);
             $run->run((int) $requests, $progress->setProgress(...));
@@ -48,26 +49,5 @@ final class FuzzCommand extends Command
         $this->line(array_sum($run->statuses).' requests, '.count($run->findings).' findings.');
 
         return $run->findings === [] ? self::SUCCESS : self::FAILURE;
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $work
-     * @return T
-     */
-    private function inAFileOfItsOwn(callable $work): mixed
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'biomegas-fuzz');
-        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.synchronous' => 'OFF', 'cache.default' => 'array', 'session.driver' => 'array', 'logging.default' => 'null', 'answers.database' => "{$file}-answers"]);
-        DB::purge();
-        try {
-            $this->callSilently('migrate', ['--force' => true]);
-            $this->callSilently('db:seed', ['--class' => HeronLockSeeder::class, '--force' => true]);
-
-            return $work();
-        } finally {
-            array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm", "{$file}-answers", "{$file}-answers-wal", "{$file}-answers-shm"]);
-        }
     }
 }
