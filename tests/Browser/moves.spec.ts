@@ -131,3 +131,27 @@ test('the round leads to what is due, and the calendar has an address', async ({
     await page.getByRole('button', { name: 'Make an address' }).click()
     await expect(page.getByText(/\/calendar\/[A-Za-z0-9]+\.ics/)).toBeVisible()
 })
+
+test('a look that is sent again because no answer came is recorded once', async ({ page }) => {
+    await openMoves(page)
+    const keys: string[] = []
+    await page.route('**/api/v1/watches/*/checks', async (route) => {
+        keys.push(route.request().headers()['idempotency-key'] ?? '')
+        if (keys.length > 1) {
+            return route.continue()
+        }
+        await route.fetch()
+        await route.abort()
+    })
+    const look = page.getByRole('button', { name: 'All good' }).first()
+    await look.click()
+    await expect(page.getByText('No answer from the server.')).toBeVisible()
+    await look.click()
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
+
+    expect(keys).toHaveLength(2)
+    expect(keys[0]).not.toBe('')
+    expect(keys[1]).toBe(keys[0])
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('status')).toContainText('Taken back')
+})

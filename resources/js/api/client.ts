@@ -17,7 +17,7 @@ export class Refused extends Error {
 /** No answer at all: the network or the server is away. */
 export class Unreachable extends Error {}
 
-type Write = 'POST' | 'PUT' | 'DELETE'
+export type Write = 'POST' | 'PUT' | 'DELETE'
 
 const UNAUTHENTICATED = 401
 const TOKEN_EXPIRED = 419

@@ -4,22 +4,19 @@ import { write } from '../api/client'
 import type { FishSheet, MeasurementEntry } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
+import { useUndo } from '../log/useUndo'
 import { shortDay } from '../units/day'
 import { measured } from '../units/length'
 import { methods, words } from '../words/en'
 import { RecordLength } from './RecordLength'
-import { useLengthEntry } from './useLengthEntry'
 
 /** Every length, newest first; each can be corrected or taken out. */
 export function Lengths({ sheet }: { sheet: FishSheet }) {
     const unit = useUnit()
     const [correcting, correct] = useState<MeasurementEntry | null>(null)
-    const { say, refresh, back } = useLengthEntry({ fishId: sheet.fish.id, fishName: sheet.fish.name, onDone: () => undefined })
+    const act = useUndo()
     const remove = (entry: MeasurementEntry): void => {
-        void write('DELETE', `measurements/${entry.id}`).then(async () => {
-            say({ text: words.fish.removed, undo: back(() => write('POST', `measurements/${entry.id}/restore`)) })
-            await refresh()
-        })
+        act(() => write('DELETE', `measurements/${entry.id}`), { text: words.fish.removed, undo: () => act(() => write('POST', `measurements/${entry.id}/restore`)) })
     }
     const flagged = new Set(sheet.flagged)
     if (sheet.measurements.length === 0) {

@@ -44,13 +44,13 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             field.current?.form?.scrollIntoView({ block: 'start' })
         }
     }, [wantsFocus])
-    const question = entry.refused?.problem.question
-    const current = entry.refused?.problem.current
-    const lengthError = entry.refused?.fieldError('length')
-    const dateError = entry.refused?.fieldError('date')
-    const otherError = entry.error === null || lengthError !== undefined || dateError !== undefined ? undefined : (entry.refused?.message ?? words.unreachable)
+    const question = entry.problem?.question
+    const current = entry.problem?.current
+    const lengthError = entry.fieldError('length')
+    const dateError = entry.fieldError('date')
+    const otherError = entry.otherError(['length', 'date'])
     const save = (keep: boolean): void =>
-        entry.mutate({
+        entry.save({
             length,
             date,
             method,
@@ -58,6 +58,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             sample: sample === '' ? null : Number(sample),
             spread_mm: spread === '' ? null : Number(spread),
             ...(keep ? { keep } : {}),
+            ...(correcting === undefined ? {} : { version: correcting.version }),
         })
     return (
         <chakra.form
@@ -105,22 +106,22 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                         options={optionsOf({ '': words.fish.ofItsKind, ...lengthKinds })}
                         value={lengthKind}
                         onChange={(value) => setLengthKind(value as LengthKind | '')}
-                        error={entry.refused?.fieldError('length_kind')}
+                        error={entry.fieldError('length_kind')}
                     />
                     {sheet.fish.is_shoal && (
                         <>
-                            <TextField label={words.fish.sample} inputMode="numeric" value={sample} onChange={setSample} error={entry.refused?.fieldError('sample')} />
-                            <TextField label={words.fish.spread} inputMode="decimal" value={spread} onChange={setSpread} error={entry.refused?.fieldError('spread_mm')} />
+                            <TextField label={words.fish.sample} inputMode="numeric" value={sample} onChange={setSample} error={entry.fieldError('sample')} />
+                            <TextField label={words.fish.spread} inputMode="decimal" value={spread} onChange={setSpread} error={entry.fieldError('spread_mm')} />
                         </>
                     )}
                 </Box>
             </chakra.details>
             {otherError !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}</chakra.p>}
             <Box display="flex" gap="12px" flexWrap="wrap">
-                <Button type="submit" variant="solid" flex="1" disabled={entry.isPending} minHeight={{ base: '58px', lg: '44px' }}>
+                <Button type="submit" variant="solid" flex="1" disabled={entry.isSaving} minHeight={{ base: '58px', lg: '44px' }}>
                     {correcting === undefined ? words.fish.save : words.fish.saveCorrection}
                 </Button>
-                {question !== undefined && <Button type="button" onClick={() => save(true)} disabled={entry.isPending}>{words.fish.keep}</Button>}
+                {question !== undefined && <Button type="button" onClick={() => save(true)} disabled={entry.isSaving}>{words.fish.keep}</Button>}
             </Box>
         </chakra.form>
     )

@@ -1,10 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { Refused, write } from '../api/client'
-import { logKey } from '../api/queries'
+import { write } from '../api/client'
 import type { MeasurementEntry, MeasurementRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
-import { useNotices } from '../frame/notice'
-import { useOnceKey } from '../log/useOnceKey'
+import { useWrite } from '../log/useWrite'
 import { measured } from '../units/length'
 import { words } from '../words/en'
 
@@ -18,37 +15,15 @@ interface Target {
 
 /** Saves a new or corrected length and offers the way back at the foot. */
 export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target) {
-    const client = useQueryClient()
-    const { say } = useNotices()
     const unit = useUnit()
-    const { keyFor, forget } = useOnceKey()
-    const refresh = () => client.invalidateQueries({ queryKey: logKey })
-    const back = (undo: () => Promise<unknown>) => (): void => {
-        void undo()
-            .then(refresh)
-            .then(() => say({ text: words.undone }))
-            .catch((error: unknown) => say({ text: error instanceof Refused ? error.message : words.unreachable }))
-    }
-    const mutation = useMutation({
-        mutationFn: (request: MeasurementRequest) => {
-            const key = keyFor(JSON.stringify(request))
-            return correcting === undefined
-                ? write<MeasurementEntry>('POST', `fish/${fishId}/measurements`, request, key)
-                : write<MeasurementEntry>('PUT', `measurements/${correcting.id}`, { ...request, version: correcting.version }, key)
-        },
-        onSuccess: async (saved) => {
-            forget()
-            const length = measured(saved.length_mm, unit)
-            say(
-                correcting === undefined
-                    ? { text: words.fish.saved(length, fishName), undo: back(() => write('DELETE', `measurements/${saved.id}`)) }
-                    : { text: words.fish.corrected(length, fishName), undo: back(() => restoreEntry(correcting, saved.version)) },
-            )
-            onDone()
-            await refresh()
-        },
+    const said = correcting === undefined ? words.fish.saved : words.fish.corrected
+    return useWrite<MeasurementRequest, MeasurementEntry>({
+        method: correcting === undefined ? 'POST' : 'PUT',
+        path: correcting === undefined ? `fish/${fishId}/measurements` : `measurements/${correcting.id}`,
+        said: (saved) => said(measured(saved.length_mm, unit), fishName),
+        undo: (saved) => (correcting === undefined ? write('DELETE', `measurements/${saved.id}`) : restoreEntry(correcting, saved.version)),
+        onDone,
     })
-    return { ...mutation, refused: mutation.error instanceof Refused ? mutation.error : undefined, refresh, back, say }
 }
 
 function restoreEntry(entry: MeasurementEntry, version: number): Promise<unknown> {

@@ -1,16 +1,13 @@
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
-import { Refused, write } from '../api/client'
-import { logKey } from '../api/queries'
+import { write } from '../api/client'
 import type { KindRequest, KindSheet } from '../api/types'
-import { useNotices } from '../frame/notice'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useChange } from '../log/useChange'
-import { words } from '../words/en'
+import { useWrite } from '../log/useWrite'
 import { kindWordsOf } from '../words/kinds'
 import { ClaimsField } from './ClaimsField'
 import type { ClaimTyped } from './claims'
@@ -54,37 +51,27 @@ function NewKind({ onDone }: { onDone: () => void }) {
     const [typed, setTyped] = useState(typedFrom({}))
     const [claims, setClaims] = useState<ClaimTyped[]>([])
     const [form, setForm] = useState<Form>('torpedo')
-    const client = useQueryClient()
     const navigate = useNavigate()
-    const { say } = useNotices()
-    const add = useMutation({
-        mutationFn: (body: KindRequest) => write<KindSheet>('POST', 'kinds', body),
-        onSuccess: async (sheet) => {
-            say({
-                text: kindWordsOf.added(sheet.kind.common_name),
-                undo: () => {
-                    void write('DELETE', `kinds/${sheet.kind.id}`)
-                        .then(() => navigate({ to: '/kinds' }))
-                        .then(() => client.invalidateQueries({ queryKey: logKey }))
-                        .then(() => say({ text: words.undone }))
-                },
-            })
+    const add = useWrite<KindRequest, KindSheet>({
+        method: 'POST',
+        path: 'kinds',
+        said: (sheet) => kindWordsOf.added(sheet.kind.common_name),
+        undo: (sheet) => write('DELETE', `kinds/${sheet.kind.id}`).then(() => navigate({ to: '/kinds' })),
+        onDone: async (sheet) => {
             onDone()
-            await client.invalidateQueries({ queryKey: logKey })
             await navigate({ to: '/kinds/$id', params: { id: String(sheet.kind.id) } })
         },
     })
-    const refused = add.error instanceof Refused ? add.error : undefined
     return (
         <EntryForm
             act={kindWordsOf.save}
-            isSaving={add.isPending}
-            error={add.error === null ? undefined : (refused?.message ?? words.unreachable)}
+            isSaving={add.isSaving}
+            error={add.error}
             onCancel={onDone}
-            onSave={() => add.mutate({ description: claimsFrom(describedFrom({}, typed), claims), form })}
+            onSave={() => add.save({ description: claimsFrom(describedFrom({}, typed), claims), form })}
         >
             <ChoiceField label={kindWordsOf.form} options={optionsOf(FORMS)} value={form} onChange={(value) => setForm(value as Form)} />
-            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={(field) => refused?.fieldError(field)} />
+            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={add.fieldError} />
         </EntryForm>
     )
 }

@@ -1,15 +1,15 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
 import { write } from '../api/client'
-import { kindQuery, logKey, systemsQuery } from '../api/queries'
+import { kindQuery, systemsQuery } from '../api/queries'
 import type { KindSheet } from '../api/types'
 import { useUnit } from '../frame/keeper'
-import { useNotices } from '../frame/notice'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { useWrite } from '../log/useWrite'
 import { projected } from '../units/length'
 import { acquireWords } from '../words/acquire'
 import { claimSentence, kindSentence, kindWordsOf, layerWords, temperWords } from '../words/kinds'
@@ -93,21 +93,13 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
 }
 
 function TakeOut({ sheet }: { sheet: KindSheet }) {
-    const client = useQueryClient()
     const navigate = useNavigate()
-    const { say } = useNotices()
-    const remove = useMutation({
-        mutationFn: () => write('DELETE', `kinds/${sheet.kind.id}`),
-        onSuccess: async () => {
-            say({
-                text: kindWordsOf.removed(sheet.kind.common_name),
-                undo: () => {
-                    void write('POST', 'kinds', { description: sheet.description, form: sheet.kind.form }).then(() => client.invalidateQueries({ queryKey: logKey }))
-                },
-            })
-            await navigate({ to: '/kinds' })
-            await client.invalidateQueries({ queryKey: logKey })
-        },
+    const remove = useWrite<undefined>({
+        method: 'DELETE',
+        path: `kinds/${sheet.kind.id}`,
+        said: () => kindWordsOf.removed(sheet.kind.common_name),
+        undo: () => write('POST', 'kinds', { description: sheet.description, form: sheet.kind.form }),
+        onDone: () => navigate({ to: '/kinds' }),
     })
-    return <Button variant="plain" disabled={remove.isPending} onClick={() => remove.mutate()}>{kindWordsOf.remove}</Button>
+    return <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>{kindWordsOf.remove}</Button>
 }

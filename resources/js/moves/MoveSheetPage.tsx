@@ -15,7 +15,7 @@ import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
 import { matchWords, moveWords, phaseWords } from '../words/moves'
 import { Step } from './Step'
-import { useAct } from './useAct'
+import { useWrite } from '../log/useWrite'
 
 const said = moveWords.sheet
 
@@ -71,7 +71,7 @@ function Sheet({ page }: { page: Page }) {
 
 function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const [reason, setReason] = useState(page.override_reason ?? '')
-    const keep = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.overrideSaved })
+    const keep = useWrite<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.overrideSaved })
     if (!isOpen && page.override_reason === null) {
         return null
     }
@@ -87,7 +87,7 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
                 {page.is_blocked && isOpen && (
                     <>
                         <TextField label={said.override} value={reason} onChange={setReason} error={keep.fieldError('override_reason')} />
-                        <Button alignSelf="start" onClick={() => keep.act({ override_reason: reason === '' ? null : reason })}>{said.overrideSave}</Button>
+                        <Button alignSelf="start" onClick={() => keep.save({ override_reason: reason === '' ? null : reason })}>{said.overrideSave}</Button>
                     </>
                 )}
                 {page.override_reason !== null && <chakra.p color="ink2">{said.override}: {page.override_reason}</chakra.p>}
@@ -101,16 +101,16 @@ function Change({ page }: { page: Page }) {
     const [date, setDate] = useState(page.sheet.planned_on)
     const [container, setContainer] = useState(String(page.container_litres))
     const [note, setNote] = useState(page.note ?? '')
-    const change = useAct<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
+    const change = useWrite<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
     return (
         <Box className="no-print">
             <Section title={said.change}>
                 <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
                     <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
                     <TextField label={moveWords.container} inputMode="decimal" value={container} onChange={setContainer} error={change.fieldError('container_litres')} />
-                    <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.act({ mixing: mixing as Page['mixing'] })} />
+                    <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.save({ mixing: mixing as Page['mixing'] })} />
                     <TextField label={said.note} value={note} onChange={setNote} error={change.fieldError('note')} />
-                    <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.act({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
+                    <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.save({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
                 </Box>
                 {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
             </Section>
@@ -120,7 +120,7 @@ function Change({ page }: { page: Page }) {
 
 function Finish({ page }: { page: Page }) {
     const navigate = useNavigate()
-    const finish = useAct<undefined, Page>({
+    const finish = useWrite<undefined, Page>({
         method: 'POST',
         path: `move-sheets/${page.sheet.id}/finish`,
         said: (done) => said.finished(done.sheet.to),
@@ -130,7 +130,7 @@ function Finish({ page }: { page: Page }) {
     return (
         <Box className="no-print">
             {finish.error !== undefined && <chakra.p role="alert" color="over" fontWeight={700} paddingBottom="8px">{finish.error}</chakra.p>}
-            <Button variant="solid" minHeight="58px" width={{ base: '100%', md: 'auto' }} disabled={finish.isActing} onClick={() => finish.act(undefined)}>{said.finish}</Button>
+            <Button variant="solid" minHeight="58px" width={{ base: '100%', md: 'auto' }} disabled={finish.isSaving} onClick={() => finish.save(undefined)}>{said.finish}</Button>
         </Box>
     )
 }
@@ -138,7 +138,7 @@ function Finish({ page }: { page: Page }) {
 function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const navigate = useNavigate()
     const onDone = () => navigate({ to: '/moves' })
-    const drop = useAct<undefined, unknown>(isOpen
+    const drop = useWrite<undefined>(isOpen
         ? { method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone }
         : { method: 'POST', path: `move-sheets/${page.sheet.id}/take-back`, said: () => said.takenBack, onDone })
     if (page.sheet.state === 'cancelled') {
@@ -146,7 +146,7 @@ function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     }
     return (
         <>
-            <Button variant="plain" onClick={() => drop.act(undefined)}>{isOpen ? said.drop : said.takeBack}</Button>
+            <Button variant="plain" onClick={() => drop.save(undefined)}>{isOpen ? said.drop : said.takeBack}</Button>
             {drop.error !== undefined && <chakra.p role="alert" color="over">{drop.error}</chakra.p>}
         </>
     )

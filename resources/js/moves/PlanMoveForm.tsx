@@ -10,7 +10,7 @@ import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { write } from '../api/client'
 import { moveWords as said } from '../words/moves'
-import { useAct } from './useAct'
+import { useWrite } from '../log/useWrite'
 
 interface Props {
     onDone: () => void
@@ -35,7 +35,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
     const [container, setContainer] = useState('20')
     const [mixing, setMixing] = useState<NonNullable<MoveSheetRequest['mixing']>>('take-out')
     const living = systems.find((one) => String(one.id) === from)?.fish ?? []
-    const plan = useAct<MoveSheetRequest, MoveSheetPage>({
+    const plan = useWrite<MoveSheetRequest, MoveSheetPage>({
         method: 'POST',
         path: 'move-sheets',
         said: (page) => `${said.sheet.title(page.sheet.fish, page.sheet.to)}.`,
@@ -49,10 +49,10 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
     return (
         <EntryForm
             act={said.save}
-            isSaving={plan.isActing}
+            isSaving={plan.isSaving}
             error={fishError ?? (plan.fieldError('to_system_id') === undefined && plan.fieldError('date') === undefined && plan.fieldError('until') === undefined ? plan.error : undefined)}
             onCancel={onDone}
-            onSave={() => plan.act({
+            onSave={() => plan.save({
                 to_system_id: Number(to), date, until: until === '' ? null : until, is_time_out: timeOut, mixing, container_litres: Number(container),
                 fish: who.map((id) => ({ fish_id: id, count: (counts[id] ?? '') === '' ? null : Number(counts[id]) })),
             })}

@@ -14,7 +14,7 @@ import { useEntry } from '../log/useEntry'
 import { longDay, shortDay } from '../units/day'
 import { moveWords, productWords } from '../words/moves'
 import { LookForm, TreatmentForm } from './HealthForms'
-import { useAct } from './useAct'
+import { useWrite } from '../log/useWrite'
 
 const said = moveWords.quarantine
 
@@ -40,7 +40,7 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
 
 function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'treat') => void }) {
     const { today } = useKeeper()
-    const release = useAct<undefined, Recorded>({ method: 'POST', path: `quarantines/${row.id}/release`, said: () => said.released(row.name) })
+    const release = useWrite<undefined, Recorded>({ method: 'POST', path: `quarantines/${row.id}/release`, said: () => said.released(row.name) })
     return (
         <Box paddingBlock="10px" borderBottom="1px solid" borderColor="rule" display="flex" flexDirection="column" gap="6px">
             <Box><Link to="/fish/$id" params={{ id: String(row.fish_id) }}>{row.name}</Link> <chakra.span color="ink2">{said.ends(longDay(row.ends, today))}</chakra.span></Box>
@@ -50,7 +50,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
             <Box display="flex" flexWrap="wrap" gap="10px">
                 <Button onClick={() => onSlip('look')}>{said.look}</Button>
                 <Button onClick={() => onSlip('treat')}>{said.treat}</Button>
-                <Button variant="plain" onClick={() => release.act(undefined)}>{said.release}</Button>
+                <Button variant="plain" onClick={() => release.save(undefined)}>{said.release}</Button>
             </Box>
             {release.error !== undefined && <chakra.p role="alert" color="over">{release.error}</chakra.p>}
         </Box>

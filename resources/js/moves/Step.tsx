@@ -4,7 +4,7 @@ import type { MoveSheetPage, RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { words } from '../words/en'
 import { moveWords } from '../words/moves'
-import { useAct } from './useAct'
+import { useWrite } from '../log/useWrite'
 
 const said = moveWords.sheet
 const SECOND = 1000
@@ -12,7 +12,7 @@ const MINUTE = 60 * SECOND
 
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
-    const tick = useAct<{ done: boolean }, MoveSheetPage>({ method: 'PUT', path: `move-sheets/${sheet}/steps/${step.key}` })
+    const tick = useWrite<{ done: boolean }, MoveSheetPage>({ method: 'PUT', path: `move-sheets/${sheet}/steps/${step.key}` })
     return (
         <chakra.li display="grid" gridTemplateColumns="38px minmax(0, 1fr) auto" columnGap="8px" alignItems="center" minHeight="58px" paddingBlock="6px" borderBottom="1px solid" borderColor="rule" _print={{ minHeight: 0, paddingBlock: '1px', gridTemplateColumns: '30px 1fr', '& svg': { height: '18px' } }}>
             <StateBox state={step.done === null ? 'due' : 'done'} />
@@ -24,8 +24,8 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
             {isOpen && (
                 <Box className="no-print">
                     {step.done === null
-                        ? <Button aria-label={said.tick(step.words)} minHeight="50px" disabled={tick.isActing} onClick={() => tick.act({ done: true })}>Done</Button>
-                        : <Button variant="plain" aria-label={said.untick(step.words)} onClick={() => tick.act({ done: false })}>{words.undo}</Button>}
+                        ? <Button aria-label={said.tick(step.words)} minHeight="50px" disabled={tick.isSaving} onClick={() => tick.save({ done: true })}>Done</Button>
+                        : <Button variant="plain" aria-label={said.untick(step.words)} onClick={() => tick.save({ done: false })}>{words.undo}</Button>}
                 </Box>
             )}
         </chakra.li>

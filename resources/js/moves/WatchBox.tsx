@@ -12,7 +12,7 @@ import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { shortDay } from '../units/day'
 import { itemWords, moveWords, watchColour } from '../words/moves'
 import { PlanMoveForm } from './PlanMoveForm'
-import { useAct } from './useAct'
+import { useWrite } from '../log/useWrite'
 
 const said = moveWords.watch
 const LOOKS_SHOWN = 3
@@ -51,7 +51,7 @@ function Look({ watch }: { watch: WatchSheet }) {
     const [eaten, setEaten] = useState(false)
     const [chasedBy, setChasedBy] = useState('')
     const [note, setNote] = useState('')
-    const look = useAct<LookRequest, Recorded>({
+    const look = useWrite<LookRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/checks`,
         said: () => said.looked(watch.name),
@@ -82,7 +82,7 @@ function Look({ watch }: { watch: WatchSheet }) {
             </Box>
             <Box display="flex" flexWrap="wrap" gap="12px" alignItems="center">
                 <CheckField label={said.eaten} checked={eaten} onChange={setEaten} />
-                <Button variant="solid" minHeight="58px" flex="1" disabled={look.isActing} onClick={() => look.act({ troubles: [...troubles], has_eaten: eaten, chased_by_id: chasedBy === '' ? null : Number(chasedBy), note: note === '' ? null : note })}>
+                <Button variant="solid" minHeight="58px" flex="1" disabled={look.isSaving} onClick={() => look.save({ troubles: [...troubles], has_eaten: eaten, chased_by_id: chasedBy === '' ? null : Number(chasedBy), note: note === '' ? null : note })}>
                     {isGood ? said.allGood : said.look}
                 </Button>
             </Box>
@@ -95,7 +95,7 @@ function Advice({ watch }: { watch: WatchSheet }) {
     const [stopAt, setStopAt] = useState('')
     const [chosen, choose] = useState<MeasureRequest['measure'] | null>(null)
     const advice = watch.advice
-    const attempt = useAct<MeasureRequest, Recorded>({
+    const attempt = useWrite<MeasureRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/measures`,
         said: (_, body) => said.tried(said.measures[body.measure ?? 'distract']),
@@ -110,25 +110,25 @@ function Advice({ watch }: { watch: WatchSheet }) {
             <Box display="flex" gap="10px" alignItems="end" flexWrap="wrap">
                 <Box width="170px"><TextField label={said.stopAt} type="time" value={stopAt} onChange={setStopAt} error={attempt.fieldError('stop_at')} /></Box>
                 <Box width="230px"><ChoiceField label={said.measure} options={optionsOf(said.measures)} value={chosen ?? advice.measure} onChange={(value) => choose(value as MeasureRequest['measure'])} /></Box>
-                <Button onClick={() => attempt.act({ measure: chosen ?? advice.measure, stop_at: stopAt === '' ? null : stopAt })}>{said.tryIt}</Button>
+                <Button onClick={() => attempt.save({ measure: chosen ?? advice.measure, stop_at: stopAt === '' ? null : stopAt })}>{said.tryIt}</Button>
             </Box>
         </Box>
     )
 }
 
 function Tried({ id, words, at, stopAt, success }: { id: number; words: string; at: string; stopAt: string | null; success: string | null }) {
-    const judge = useAct<MeasureRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
+    const judge = useWrite<MeasureRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
             <span>{at}: {words}{stopAt === null ? '' : `; ${said.stopAt.toLowerCase()} ${stopAt} it comes out`}</span>
-            <ChoiceField label={said.outcome} options={[{ value: '', text: said.unknown }, ...Object.entries(said.successes).map(([value, text]) => ({ value, text }))]} value={success ?? ''} onChange={(value) => judge.act({ success: value === '' ? null : (value as NonNullable<MeasureRequest['success']>) })} />
+            <ChoiceField label={said.outcome} options={[{ value: '', text: said.unknown }, ...Object.entries(said.successes).map(([value, text]) => ({ value, text }))]} value={success ?? ''} onChange={(value) => judge.save({ success: value === '' ? null : (value as NonNullable<MeasureRequest['success']>) })} />
         </Box>
     )
 }
 
 function End({ watch }: { watch: WatchSheet }) {
     const [open, setOpen] = useState(false)
-    const end = useAct<{ how: string }, Recorded>({
+    const end = useWrite<{ how: string }, Recorded>({
         method: 'PUT',
         path: `watches/${watch.id}/end`,
         said: () => said.settled(watch.name),
@@ -136,7 +136,7 @@ function End({ watch }: { watch: WatchSheet }) {
     })
     return (
         <Box display="flex" flexWrap="wrap" gap="10px">
-            {watch.outcome === 'settled' && <Button onClick={() => end.act({ how: 'settled' })}>{said.settle}</Button>}
+            {watch.outcome === 'settled' && <Button onClick={() => end.save({ how: 'settled' })}>{said.settle}</Button>}
             <Button variant={watch.outcome === 'take-out' ? 'solid' : 'plain'} onClick={() => setOpen(true)}>{said.takeOut}</Button>
             <PaperDialog title={said.takeOut} open={open} onClose={() => setOpen(false)}>
                 {open && <PlanMoveForm fish={watch.fish_id} from={watch.system_id} isTimeOut onDone={() => setOpen(false)} />}

@@ -1,17 +1,15 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, write } from '../api/client'
-import { kindsQuery, logKey, systemsQuery } from '../api/queries'
-import type { PreparationRequest, PreparationSheet, SystemPage } from '../api/types'
+import { kindsQuery, systemsQuery } from '../api/queries'
+import type { PreparationRequest, SystemPage } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { useUnit } from '../frame/keeper'
-import { useNotices } from '../frame/notice'
 import { KindField, kindNamed } from '../kinds/KindField'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, TextField } from '../log/fields'
+import { useWrite } from '../log/useWrite'
 import { measured } from '../units/length'
-import { words } from '../words/en'
 import { systemWords } from '../words/systems'
 
 const said = systemWords.ready
@@ -33,43 +31,33 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const [length, setLength] = useState(before?.length_mm == null ? '' : measured(before.length_mm, unit))
     const kindName = kindTyped ?? kinds.find((one) => one.id === before?.kind_id)?.common_name ?? ''
     const kind = kindNamed(kinds, kindName)
-    const client = useQueryClient()
-    const { say } = useNotices()
-    const plan = useMutation({
-        mutationFn: (body: PreparationRequest) => write<PreparationSheet>('PUT', `systems/${page.system.id}/preparation`, body),
-        onSuccess: async () => {
-            say({ text: said.planned })
-            onDone()
-            await client.invalidateQueries({ queryKey: logKey })
-        },
-    })
-    const refused = plan.error instanceof Refused ? plan.error : undefined
+    const plan = useWrite<PreparationRequest>({ method: 'PUT', path: `systems/${page.system.id}/preparation`, said: () => said.planned, onDone })
     return (
         <EntryForm
             act={said.save}
-            isSaving={plan.isPending}
-            error={plan.error === null || refused?.problem.errors !== undefined ? undefined : words.unreachable}
+            isSaving={plan.isSaving}
+            error={plan.problem === undefined ? plan.error : undefined}
             onCancel={onDone}
-            onSave={() => plan.mutate({
+            onSave={() => plan.save({
                 date, is_built: isBuilt, uses_tap_water: tap, has_starter_fish: starter,
                 donor_system_id: donor === '' ? null : Number(donor), donor_percent: donor === '' ? null : Number(share),
                 kind_id: kind?.id ?? null, count: kind === undefined ? null : Number(count), length: kind === undefined ? null : length,
             })}
         >
-            <TextField label={said.wanted} type="date" value={date} onChange={setDate} error={refused?.fieldError('date')} />
+            <TextField label={said.wanted} type="date" value={date} onChange={setDate} error={plan.fieldError('date')} />
             <Box>
                 <CheckField label={said.isBuilt} checked={isBuilt} onChange={setBuilt} />
                 <CheckField label={said.tap} checked={tap} onChange={setTap} />
                 <CheckField label={said.starter} checked={starter} onChange={setStarter} />
             </Box>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <ChoiceField label={said.donor} options={[{ value: '', text: said.noDonor }, ...systems.map((one) => ({ value: String(one.id), text: one.name }))]} value={donor} onChange={setDonor} error={refused?.fieldError('donor_system_id')} />
-                {donor !== '' && <TextField label={said.donorShare} inputMode="numeric" value={share} onChange={setShare} error={refused?.fieldError('donor_percent')} />}
+                <ChoiceField label={said.donor} options={[{ value: '', text: said.noDonor }, ...systems.map((one) => ({ value: String(one.id), text: one.name }))]} value={donor} onChange={setDonor} error={plan.fieldError('donor_system_id')} />
+                {donor !== '' && <TextField label={said.donorShare} inputMode="numeric" value={share} onChange={setShare} error={plan.fieldError('donor_percent')} />}
             </Box>
-            <KindField label={said.stock} value={kindName} onChange={setKind} error={kindName !== '' && kind === undefined && kinds.length > 0 ? systemWords.change.unknownKind : refused?.fieldError('kind_id')} />
+            <KindField label={said.stock} value={kindName} onChange={setKind} error={kindName !== '' && kind === undefined && kinds.length > 0 ? systemWords.change.unknownKind : plan.fieldError('kind_id')} />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.count} inputMode="numeric" value={count} onChange={setCount} error={refused?.fieldError('count')} />
-                <TextField label={said.length} value={length} onChange={setLength} error={refused?.fieldError('length')} />
+                <TextField label={said.count} inputMode="numeric" value={count} onChange={setCount} error={plan.fieldError('count')} />
+                <TextField label={said.length} value={length} onChange={setLength} error={plan.fieldError('length')} />
             </Box>
             <chakra.p color="ink2" fontSize="15px">{said.help}</chakra.p>
         </EntryForm>

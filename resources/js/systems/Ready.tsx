@@ -1,12 +1,9 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { write } from '../api/client'
-import { logKey } from '../api/queries'
 import type { PreparationSheet, PreparationStep, SystemPage } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper } from '../frame/keeper'
-import { useNotices } from '../frame/notice'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { shortDay } from '../units/day'
@@ -14,14 +11,15 @@ import { words } from '../words/en'
 import { preparationState, systemWords } from '../words/systems'
 import { ForecastPicture } from './ForecastPicture'
 import { PreparationForm } from './PreparationForm'
-import { useTakeOut } from './useTakeOut'
+import { useDelete } from '../log/useUndo'
+import { useWrite } from '../log/useWrite'
 
 const said = systemWords.ready
 
 /** The way of a new or empty system to its first stock, step by step. */
 export function Ready({ page }: { page: SystemPage }) {
     const [open, setOpen] = useState(false)
-    const takeOut = useTakeOut()
+    const takeOut = useDelete()
     const sheet = page.preparation
     return (
         <Section title={said.title}>
@@ -60,15 +58,8 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
 }
 
 function Step({ step, system, today }: { step: PreparationStep; system: number; today: string }) {
-    const client = useQueryClient()
-    const { say } = useNotices()
-    const tick = useMutation({
-        mutationFn: (done: string | null) => write<PreparationSheet>('PUT', `systems/${system}/preparation/steps/${step.step}`, { done }),
-        onSuccess: async (_, done) => {
-            say({ text: done === null ? words.undone : said.ticked(step.words), ...(done === null ? {} : { undo: () => tick.mutate(null) }) })
-            await client.invalidateQueries({ queryKey: logKey })
-        },
-    })
+    const path = `systems/${system}/preparation/steps/${step.step}`
+    const tick = useWrite<{ done: string | null }>({ method: 'PUT', path, said: (_, { done }) => (done === null ? words.undone : said.ticked(step.words)), undo: () => write('PUT', path, { done: step.done }) })
     const state = step.done !== null ? 'done' : step.is_late ? 'late' : step.is_due ? 'due' : 'soon'
     return (
         <chakra.li display="grid" gridTemplateColumns="40px minmax(0, 1fr) auto" alignItems="center" columnGap="8px" borderBottom="1px solid" borderColor="rule" minHeight="58px" paddingBlock="5px">
@@ -84,8 +75,8 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                 <Box color="ink2" fontSize="15px" lineHeight="20px">{step.why}</Box>
             </Box>
             {step.done === null
-                ? <Button aria-label={said.tick(step.words)} onClick={() => tick.mutate(today)} disabled={tick.isPending}>Tick</Button>
-                : <Button variant="plain" aria-label={`${words.undo}: ${step.words}`} onClick={() => tick.mutate(null)}>{words.undo}</Button>}
+                ? <Button aria-label={said.tick(step.words)} onClick={() => tick.save({ done: today })} disabled={tick.isSaving}>Tick</Button>
+                : <Button variant="plain" aria-label={`${words.undo}: ${step.words}`} onClick={() => tick.save({ done: null })}>{words.undo}</Button>}
         </chakra.li>
     )
 }

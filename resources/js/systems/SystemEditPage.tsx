@@ -1,12 +1,11 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useDeferredValue, useState } from 'react'
 import { Refused, write } from '../api/client'
-import { logKey, systemQuery } from '../api/queries'
+import { systemQuery } from '../api/queries'
 import type { SystemPage, SystemPreview } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { useNotices } from '../frame/notice'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
@@ -16,7 +15,8 @@ import type { SystemTyped } from './form'
 import { asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
-import { useTakeOut } from './useTakeOut'
+import { useUndo } from '../log/useUndo'
+import { useWrite } from '../log/useWrite'
 
 /** A system to be described: a new one, or one to change. */
 export function SystemEditPage({ id }: { id?: number }) {
@@ -30,33 +30,22 @@ function Known({ id }: { id: number }) {
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
     const [typed, setTyped] = useState(begin)
-    const client = useQueryClient()
     const navigate = useNavigate()
-    const { say } = useNotices()
-    const takeOut = useTakeOut()
+    const act = useUndo()
     const heading = page === undefined ? systemWords.addTitle : systemWords.editTitle(page.system.name)
     useNameSheet(heading, systemWords.form.typing)
-    const save = useMutation({
-        mutationFn: (body: SystemTyped) => (page === undefined ? write<SystemPage>('POST', 'systems', body) : write<SystemPage>('PUT', `systems/${page.system.id}`, body)),
-        onSuccess: async (saved) => {
-            say({ text: systemWords.saved(saved.system.name), undo: () => (page === undefined ? takeBack(saved) : putBack(saved)) })
-            await client.invalidateQueries({ queryKey: logKey })
-            await navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } })
-        },
+    const putBack = (saved: SystemPage): Promise<unknown> => write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
+    const takeBack = (saved: SystemPage): Promise<unknown> => navigate({ to: '/systems' }).then(() => write('DELETE', `systems/${saved.system.id}`))
+    const save = useWrite<SystemTyped, SystemPage>({
+        method: page === undefined ? 'POST' : 'PUT',
+        path: page === undefined ? 'systems' : `systems/${page.system.id}`,
+        said: (saved) => systemWords.saved(saved.system.name),
+        undo: page === undefined ? takeBack : putBack,
+        onDone: (saved) => navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } }),
     })
-    const takeBack = (saved: SystemPage): void => {
-        void navigate({ to: '/systems' }).then(() => takeOut(`systems/${saved.system.id}`, systemWords.removed(saved.system.name)))
-    }
-    const putBack = (saved: SystemPage): void => {
-        void write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
-            .then(() => client.invalidateQueries({ queryKey: logKey }))
-            .then(() => say({ text: words.undone }))
-            .catch((error: unknown) => say({ text: error instanceof Refused ? error.message : words.unreachable }))
-    }
     const preview = usePreview(typed)
-    const refused = save.error instanceof Refused ? save.error : undefined
     const drawn = preview.error instanceof Refused ? preview.error : undefined
-    const error = (field: string): string | undefined => refused?.fieldError(field) ?? drawn?.fieldError(field)
+    const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
     return (
         <>
             <SheetHead sentence={heading} />
@@ -67,15 +56,15 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     gap="16px"
                     onSubmit={(event) => {
                         event.preventDefault()
-                        save.mutate(asSent(typed))
+                        save.save(asSent(typed))
                     }}
                 >
                     <SystemFields typed={typed} onType={setTyped} error={error} today={today} />
-                    {save.error !== null && <chakra.p role="alert" color="over" fontWeight={600}>{refused?.message ?? words.unreachable}</chakra.p>}
+                    {save.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{save.error}</chakra.p>}
                     <Box display="flex" gap="12px" justifyContent="flex-end" flexWrap="wrap">
-                        {page !== undefined && page.system.fish.length === 0 && <Button type="button" variant="plain" onClick={() => takeBack(page)}>{systemWords.remove}</Button>}
+                        {page !== undefined && page.system.fish.length === 0 && <Button type="button" variant="plain" onClick={() => act(() => takeBack(page), { text: systemWords.removed(page.system.name) })}>{systemWords.remove}</Button>}
                         <Button type="button" onClick={() => window.history.back()}>{words.cancel}</Button>
-                        <Button type="submit" variant="solid" disabled={save.isPending}>{systemWords.save}</Button>
+                        <Button type="submit" variant="solid" disabled={save.isSaving}>{systemWords.save}</Button>
                     </Box>
                 </chakra.form>
                 <Box position={{ lg: 'sticky' }} top="16px" order={{ base: -1, lg: 0 }}>

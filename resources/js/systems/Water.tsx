@@ -7,7 +7,7 @@ import { Section } from '../frame/Section'
 import { longDay, shortDay } from '../units/day'
 import { percent } from '../units/share'
 import { systemWords, workWords } from '../words/systems'
-import { useTakeOut } from './useTakeOut'
+import { useDelete } from '../log/useUndo'
 import { WaterChartBox } from './WaterChartBox'
 import { WaterTestForm } from './WaterTestForm'
 import { WaterWorkForm } from './WaterWorkForm'
@@ -57,7 +57,7 @@ export function Alarm({ alarm }: { alarm: AlarmRow }) {
 function Entries({ page }: { page: SystemPage }) {
     const { today } = useKeeper()
     const [allShown, showAll] = useState(false)
-    const takeOut = useTakeOut()
+    const takeOut = useDelete()
     const entries = [
         ...page.tests.map((test) => ({ key: `test-${test.id}`, path: `water-tests/${test.id}`, date: test.date, words: test.values.map((one) => (one.quantity === 'ph' ? one.said : `${one.quantity === 'temperature_c' ? '' : `${shortNames[one.quantity] ?? ''} `}${one.said}`)).join(', '), note: test.note })),
         ...page.works.map((work) => ({ key: `work-${work.id}`, path: `water-works/${work.id}`, date: work.date, words: `${workWords[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`, note: null })),

@@ -36,7 +36,7 @@ export function WaterTestForm({ system, today, onDone }: { system: SystemSheet; 
             {!moreShown && <Button type="button" variant="plain" alignSelf="start" onClick={() => showMore(true)}>{said.more}</Button>}
             <TextField label={said.date} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
             <TextField label={said.note} value={note} onChange={setNote} error={entry.fieldError('note')} />
-            {entry.question !== undefined && <Button type="button" alignSelf="start" onClick={() => entry.save({ ...body(), keep: true })}>{said.keep}</Button>}
+            {entry.problem?.question !== undefined && <Button type="button" alignSelf="start" onClick={() => entry.save({ ...body(), keep: true })}>{said.keep}</Button>}
         </EntryForm>
     )
 }

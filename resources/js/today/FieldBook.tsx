@@ -4,7 +4,7 @@ import { write } from '../api/client'
 import type { DueRow, FishRow, Recorded, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
-import { useAct } from '../moves/useAct'
+import { useWrite } from '../log/useWrite'
 import { lastLengthWords, words } from '../words/en'
 import { moveWords } from '../words/moves'
 
@@ -65,7 +65,7 @@ function Row({ due, order, fish, isFirst, today }: { due: DueRow; order: number;
 /** What one tap settles, is settled here. */
 function InPlace({ due }: { due: DueRow }) {
     const isWatch = due.kind === 'watch'
-    const act = useAct<unknown, Recorded>({
+    const act = useWrite<unknown, Recorded>({
         method: 'POST',
         path: isWatch ? `watches/${due.of_id ?? 0}/checks` : `fish/${due.fish_id ?? 0}/conditions`,
         said: () => moveWords.watch.looked(due.name),
@@ -77,7 +77,7 @@ function InPlace({ due }: { due: DueRow }) {
     }
     const label = isWatch ? moveWords.watch.allGood : words.today.eatsWell
     return (
-        <Button aria-label={`${label}: ${due.name}`} disabled={act.isActing} onClick={() => act.act(isWatch ? { troubles: [], has_eaten: false } : { date: today, is_eating: true, sign: null })}>
+        <Button aria-label={`${label}: ${due.name}`} disabled={act.isSaving} onClick={() => act.save(isWatch ? { troubles: [], has_eaten: false } : { date: today, is_eating: true, sign: null })}>
             {label}
         </Button>
     )

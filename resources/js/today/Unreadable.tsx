@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { UnreadableRow } from '../api/types'
 import { Section } from '../frame/Section'
 import { TextField } from '../log/fields'
-import { useAct } from '../moves/useAct'
+import { useWrite } from '../log/useWrite'
 import { unreadableWords as said } from '../words/unreadable'
 
 /** What is stored and cannot be read: named, and mended here. */
@@ -25,7 +25,7 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
 
 function Row({ row }: { row: UnreadableRow }) {
     const [isOpen, setIsOpen] = useState(false)
-    const remove = useAct<undefined, unknown>({ method: 'DELETE', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.removed })
+    const remove = useWrite<undefined>({ method: 'DELETE', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.removed })
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="8px">
             <Box display="flex" flexWrap="wrap" alignItems="center" justifyContent="space-between" gap="6px 16px">
@@ -36,7 +36,7 @@ function Row({ row }: { row: UnreadableRow }) {
                 {!row.is_waiting && !isOpen && (
                     <Box display="flex" gap="10px">
                         <Button onClick={() => setIsOpen(true)}>{said.correct}</Button>
-                        <Button variant="plain" disabled={remove.isActing} onClick={() => remove.act(undefined)}>{row.is_emptied ? said.empty : said.remove}</Button>
+                        <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>{row.is_emptied ? said.empty : said.remove}</Button>
                     </Box>
                 )}
             </Box>
@@ -48,17 +48,17 @@ function Row({ row }: { row: UnreadableRow }) {
 
 function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void }) {
     const [typed, setTyped] = useState(Object.fromEntries(row.values.map((one) => [one.column, one.value ?? ''])))
-    const save = useAct<{ values: Record<string, string | null> }, unknown>({ method: 'PUT', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.corrected })
+    const save = useWrite<{ values: Record<string, string | null> }>({ method: 'PUT', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.corrected })
     const changed = row.values.filter((one) => typed[one.column] !== (one.value ?? ''))
     const values = Object.fromEntries(changed.map((one) => [one.column, typed[one.column] === '' ? null : (typed[one.column] ?? null)]))
     return (
-        <chakra.form onSubmit={(event) => { event.preventDefault(); save.act({ values }) }} display="grid" gridTemplateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }} gap="12px" paddingTop="10px" alignItems="end">
+        <chakra.form onSubmit={(event) => { event.preventDefault(); save.save({ values }) }} display="grid" gridTemplateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }} gap="12px" paddingTop="10px" alignItems="end">
             {row.values.map((one) => (
                 <TextField key={one.column} label={said.columns[one.column] ?? one.column} value={typed[one.column] ?? ''} onChange={(value) => setTyped({ ...typed, [one.column]: value })} />
             ))}
             {save.error !== undefined && <chakra.p role="alert" color="over" gridColumn="1 / -1">{save.error}</chakra.p>}
             <Box display="flex" gap="10px" gridColumn="1 / -1">
-                <Button type="submit" variant="solid" disabled={save.isActing || changed.length === 0}>{said.save}</Button>
+                <Button type="submit" variant="solid" disabled={save.isSaving || changed.length === 0}>{said.save}</Button>
                 <Button variant="plain" onClick={onClose}>{said.cancel}</Button>
             </Box>
         </chakra.form>
