@@ -2,7 +2,7 @@ import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import { write } from '../api/client'
-import type { KindRequest, KindSheet } from '../api/types'
+import type { KindRequest, KindSheet, Problem } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
@@ -41,7 +41,7 @@ function KnownKind({ sheet, onDone }: { sheet: KindSheet; onDone: () => void }) 
         onDone,
     })
     return (
-        <EntryForm act={kindWordsOf.save} isSaving={change.isSaving} error={change.error} onCancel={onDone} onSave={() => change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })}>
+        <EntryForm act={kindWordsOf.save} isSaving={change.isSaving} error={errorAtFoot(change)} onCancel={onDone} onSave={() => change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })}>
             <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={change.fieldError} />
         </EntryForm>
     )
@@ -66,7 +66,7 @@ function NewKind({ onDone }: { onDone: () => void }) {
         <EntryForm
             act={kindWordsOf.save}
             isSaving={add.isSaving}
-            error={add.error}
+            error={errorAtFoot(add)}
             onCancel={onDone}
             onSave={() => add.save({ description: claimsFrom(describedFrom({}, typed), claims), form })}
         >
@@ -75,6 +75,14 @@ function NewKind({ onDone }: { onDone: () => void }) {
         </EntryForm>
     )
 }
+
+/** The form is long: its foot says that a value is marked, and not which. */
+function errorAtFoot({ error, problem }: { error: string | undefined; problem: Problem | undefined }): string | undefined {
+    const isMarked = Object.keys(problem?.errors ?? {}).some((field) => MARKED.has(field))
+    return isMarked ? kindWordsOf.marked : error
+}
+
+const MARKED = new Set(['adult_size_claims', ...valueGroups.flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)]))])
 
 const FORMS: Record<Form, string> = {
     torpedo: 'a pike or gar', deep: 'a deep cichlid', eel: 'an eel', catfish: 'a catfish', sturgeon: 'a sturgeon', knifefish: 'a knifefish', barb: 'a barb or carp', ray: 'a ray', none: 'none of these',

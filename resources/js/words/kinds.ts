@@ -18,6 +18,7 @@ export const kindWordsOf = {
     edit: 'Change values',
     editTitle: (name: string) => `Values of ${name}`,
     save: 'Write down',
+    marked: 'A value cannot be taken as it is. It is marked above.',
     saved: (name: string) => `Written down: the values of ${name}.`,
     added: (name: string) => `Added: ${name}.`,
     removed: (name: string) => `Taken out: ${name}.`,
