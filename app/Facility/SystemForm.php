@@ -157,7 +157,7 @@ final readonly class SystemForm
             return $this->value($form, 'temperature', Quantity::Temperature);
         }
         if (count($months) !== 12) {
-            throw RefusedEntry::because('months', 'Give all twelve months, or a set-point instead.');
+            throw RefusedEntry::because('months', 'Give all twelve months, or a target temperature instead.');
         }
 
         return array_map(fn (string $one): float => $this->valueOf($one, 'months', Quantity::Temperature), $months);

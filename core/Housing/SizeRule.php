@@ -17,10 +17,10 @@ enum SizeRule: string
     public function reason(): string
     {
         return match ($this) {
-            self::SwimLength => 'too long for the swim run',
+            self::SwimLength => 'too long for the swimming length',
             self::TurningWidth => 'too long to turn',
             self::Depth => 'too tall for the depth',
-            self::LeastHome => 'past the least home claimed for its kind',
+            self::LeastHome => 'in a home smaller than the tank usually asked for',
             self::Litres => 'too long for the litres',
         };
     }

@@ -37,9 +37,9 @@ test('two candidates stand side by side', async ({ page }) => {
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Take it')
 })
 
-test('it comes home with its plan, and is taken back', async ({ page }) => {
+test('it is added to my fish with its plan, and is taken back', async ({ page }) => {
     await page.goto('/weigh-up?kind=Shark%20catfish')
-    await page.getByRole('button', { name: 'It comes home' }).click()
+    await page.getByRole('button', { name: 'Add to my fish' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Name').fill('Bramble')
     await slip.getByRole('button', { name: 'Write down' }).click()
@@ -93,7 +93,7 @@ test('a place to go to is written down and the reminder goes', async ({ page }) 
 
 test('on a phone the desk opens as a slip', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 })
-    await page.getByRole('button', { name: 'Desk' }).click()
+    await page.getByRole('button', { name: 'More' }).click()
     await page.getByRole('dialog').getByRole('link', { name: 'Weigh up' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Which fish are you thinking of?')
 })

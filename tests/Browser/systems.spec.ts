@@ -109,7 +109,7 @@ test('a new pond is drawn by its corners, readied, and taken out again', async (
     await page.getByRole('button', { name: 'Preparation is over' }).click()
     await expect(page.getByRole('button', { name: 'Plan its preparation' })).toBeVisible()
     await page.getByRole('button', { name: 'Change it' }).click()
-    await page.getByRole('button', { name: 'Take it out' }).click()
+    await page.getByRole('button', { name: 'Delete it' }).click()
     await expect(page.getByText('Weir pond is taken out.')).toBeVisible()
 })
 
@@ -140,7 +140,7 @@ test('a refill, a tub and a probe', async ({ page }) => {
     await page.getByRole('dialog').getByRole('button', { name: 'Add a probe' }).click()
     await expect(page.getByText(/php artisan biomegas:probe --url=/)).toBeVisible()
     await page.getByRole('button', { name: 'I have it' }).click()
-    await page.getByRole('button', { name: 'Take out: Cable' }).click()
+    await page.getByRole('button', { name: 'Delete: Cable' }).click()
     await expect(page.getByText('No probe posts readings of this system.')).toBeVisible()
 })
 

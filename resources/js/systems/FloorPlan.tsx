@@ -28,7 +28,7 @@ const NARROW = 520
 const METRE = 1000
 const FOOT = 304.8
 const DRAWN_OF_A_SHOAL = 20
-/** Pixels for each line of a swim run. */
+/** Pixels for each line of a swimming length. */
 const RUN_ROW = 23
 
 /** A system from above on the chosen date: wall, metre grid, its fish at their length then, and what they need to swim and turn. */

@@ -5,7 +5,7 @@ import { number } from './en'
 /** Words for weighing up before acquiring, and for the search turned round. */
 export const acquireWords = {
     title: 'Weigh up',
-    comment: 'Before a fish is bought: its whole future here. Nothing is saved until it comes home.',
+    comment: 'Before a fish is bought: its whole future here. Nothing is saved until you add it to your fish.',
     empty: 'Which fish are you thinking of?',
     emptyComment: 'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
     kind: 'Kind',
@@ -21,7 +21,7 @@ export const acquireWords = {
     fallback: 'Where it could go if it cannot stay',
     beside: 'Weigh another beside it',
     alone: 'Put the second away',
-    acquire: 'It comes home',
+    acquire: 'Add to my fish',
     acquireTitle: (kind: string) => `${kind} comes home`,
     name: 'Name',
     nameHelp: 'How you call it or them.',

@@ -30,7 +30,7 @@ export const rulebookWords = {
     reason: 'Why',
     reasonHelp: 'For whoever reads this later.',
     write: 'Write down',
-    takeOut: 'Take out',
+    takeOut: 'Delete',
 }
 
 const MOST_NAMES = 5
@@ -91,13 +91,13 @@ export const answers: Record<string, string> = {
 }
 
 export const numberWords: Record<RuleNumber['name'], string> = {
-    swim_slow: 'Swim run of slow fish, body lengths',
-    swim_cruising: 'Swim run of cruising fish, body lengths',
-    swim_racing: 'Swim run of racing fish, body lengths',
-    turn_slow: 'Room to turn of slow fish, body lengths',
-    turn_cruising: 'Room to turn of cruising fish, body lengths',
-    turn_racing: 'Room to turn of racing fish, body lengths',
-    turn_ray: 'Room to turn of rays, disc widths',
+    swim_slow: 'Swimming length of slow fish, body lengths',
+    swim_cruising: 'Swimming length of cruising fish, body lengths',
+    swim_racing: 'Swimming length of racing fish, body lengths',
+    turn_slow: 'Turning width of slow fish, body lengths',
+    turn_cruising: 'Turning width of cruising fish, body lengths',
+    turn_racing: 'Turning width of racing fish, body lengths',
+    turn_ray: 'Turning width of rays, disc widths',
     floor_roomy: 'Floor per squared length, roomy',
     floor_crowded: 'Floor per squared length, crowded',
     crowded_least: 'Least number on a crowded floor',

@@ -76,7 +76,7 @@ final class EquipmentTest extends TestCase
         $limits = new HomeLimits(new Rulebook);
 
         $this->assertEqualsWithDelta(700 / 1.3, $limits->limitIn($whole, Kinds::of())->millimetres, 1e-6, 'too long to turn');
-        $this->assertEqualsWithDelta(1200 / 3.3, $limits->limitIn($parted, Kinds::of())->millimetres, 1e-6, 'too long for the swim run of a half');
+        $this->assertEqualsWithDelta(1200 / 3.3, $limits->limitIn($parted, Kinds::of())->millimetres, 1e-6, 'too long for the swimming length of a half');
     }
 
     public function test_decor_takes_floor_and_water_and_a_sump_adds_water_but_no_room(): void
