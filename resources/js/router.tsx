@@ -45,7 +45,8 @@ const kind = createRoute({
 const weighUp = createRoute({
     getParentRoute: () => root,
     path: '/weigh-up',
-    validateSearch: (search: Record<string, unknown>): { kind?: string } => (typeof search.kind === 'string' ? { kind: search.kind } : {}),
+    validateSearch: (search: Record<string, unknown>): { kind?: string } =>
+        typeof search.kind === 'string' ? { kind: search.kind } : {},
     component: function WeighUpRoute() {
         const asked = weighUp.useSearch().kind ?? ''
         return <WeighUpPage kind={asked} key={asked} />
@@ -54,9 +55,16 @@ const weighUp = createRoute({
 const lodgers = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/lodgers',
-    validateSearch: (search: Record<string, unknown>): { fish?: string } => (typeof search.fish === 'string' ? { fish: search.fish } : {}),
+    validateSearch: (search: Record<string, unknown>): { fish?: string } =>
+        typeof search.fish === 'string' ? { fish: search.fish } : {},
     component: function LodgersRoute() {
-        return <LodgersPage id={Number(lodgers.useParams().id)} withFish={lodgers.useSearch().fish} key={lodgers.useParams().id} />
+        return (
+            <LodgersPage
+                id={Number(lodgers.useParams().id)}
+                withFish={lodgers.useSearch().fish}
+                key={lodgers.useParams().id}
+            />
+        )
     },
 })
 const moves = createRoute({ getParentRoute: () => root, path: '/moves', component: MovesPage })
@@ -68,7 +76,11 @@ const moveSheet = createRoute({
     },
 })
 const rulebook = createRoute({ getParentRoute: () => root, path: '/rulebook', component: RulebookPage })
-const newSystem = createRoute({ getParentRoute: () => root, path: '/systems/new', component: () => <SystemEditPage /> })
+const newSystem = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/new',
+    component: () => <SystemEditPage />,
+})
 const system = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id',
@@ -93,7 +105,23 @@ const tankCard = createRoute({
 const systems = createRoute({ getParentRoute: () => root, path: '/systems', component: SystemsPage })
 
 export const router = createRouter({
-    routeTree: root.addChildren([today, fishList, fish, systems, newSystem, system, editSystem, tankCard, moves, moveSheet, lodgers, weighUp, kinds, kind, rulebook]),
+    routeTree: root.addChildren([
+        today,
+        fishList,
+        fish,
+        systems,
+        newSystem,
+        system,
+        editSystem,
+        tankCard,
+        moves,
+        moveSheet,
+        lodgers,
+        weighUp,
+        kinds,
+        kind,
+        rulebook,
+    ]),
     context: { keeper: undefined as unknown as Keeper },
     scrollRestoration: true,
 })

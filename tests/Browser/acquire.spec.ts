@@ -10,7 +10,9 @@ test('a fast catfish is taken only if a pond is ready by a day', async ({ page }
     await expect(page.getByText('No kind here is called that')).toBeVisible()
     await page.getByLabel('Kind').fill('redtail catfish')
     await page.getByLabel('Days of quarantine served').fill('28')
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Take it only if a heated pond of [\d.]+ by [\d.]+ m inside is ready by \d+ \w+ 20\d\d, you know where it goes if that fails/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+        /^Take it only if a heated pond of [\d.]+ by [\d.]+ m inside is ready by \d+ \w+ 20\d\d, you know where it goes if that fails/,
+    )
     await page.getByLabel('Where it could go if it cannot stay').fill('The pond house upriver')
     await expect(page.getByRole('heading', { level: 1 })).not.toContainText('if that fails')
     await page.getByLabel('How long now').fill('2.5 m')
@@ -18,7 +20,9 @@ test('a fast catfish is taken only if a pond is ready by a day', async ({ page }
     await page.getByLabel('How long now').fill('3 1/2 in')
     await page.getByLabel('Price of one').fill('45')
     await expect(page.getByText(/in its life: 45 to buy/)).toBeVisible()
-    await expect(page.getByRole('img', { name: 'The homes that Redtail catfish needs, from above and to one scale' })).toBeVisible()
+    await expect(
+        page.getByRole('img', { name: 'The homes that Redtail catfish needs, from above and to one scale' }),
+    ).toBeVisible()
     await page.getByLabel('As you saw it').selectOption('sick')
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Do not: it shows signs of disease')
 })
@@ -59,7 +63,11 @@ test('it is added to my fish with its plan, and is taken back', async ({ page })
 
 test('what could live in a system, filtered', async ({ page }) => {
     await page.getByRole('link', { name: 'Systems' }).click()
-    await page.getByRole('listitem').filter({ hasText: 'Lock pond' }).getByRole('link', { name: 'What could live here?' }).click()
+    await page
+        .getByRole('listitem')
+        .filter({ hasText: 'Lock pond' })
+        .getByRole('link', { name: 'What could live here?' })
+        .click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Lock pond for life')
     await expect(page.getByRole('row', { name: /Koi/ })).toContainText('for life, 3 to')
     await page.getByLabel('Role').selectOption('shoal')

@@ -58,7 +58,9 @@ test('a fish is taken for another kind, perhaps, and taken back', async ({ page 
     await slip.getByLabel('Belief').fill('40')
     await slip.getByRole('button', { name: 'Take it for this' }).click()
     await expect(page.getByRole('status')).toContainText('Written down: what Thistle is.')
-    await expect(page.getByText(/oscar \d+ %, giant gourami \d+ %|giant gourami \d+ %, oscar \d+ %/)).toBeVisible()
+    await expect(
+        page.getByText(/oscar \d+ %, giant gourami \d+ %|giant gourami \d+ %, oscar \d+ %/),
+    ).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.locator('dl').getByText(/giant gourami \d+ %/)).toHaveCount(0)
 })

@@ -34,12 +34,16 @@ export async function expectAccessible(page: Page): Promise<void> {
     const found = await page.evaluate(async () => {
         const { axe } = window as unknown as { axe: { run: (options: object) => Promise<AxeResult> } }
         const result = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
-        return result.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`)
+        return result.violations.map(
+            (one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
+        )
     })
     expect(found).toEqual([])
 }
 
 export async function expectNoSidewaysScrolling(page: Page): Promise<void> {
-    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    )
     expect(overflow).toBeLessThanOrEqual(0)
 }

@@ -7,12 +7,16 @@ test('a kind is found, changed, marked as changed and taken back', async ({ page
     await page.getByRole('link', { name: 'Kinds' }).click()
     await page.getByLabel('Find a name').fill('tinfoil')
     await page.getByRole('link', { name: 'Tinfoil barb' }).click()
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Tinfoil barb becomes \d+ to \d+ cm, likely \d+\.$/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+        /^Tinfoil barb becomes \d+ to \d+ cm, likely \d+\.$/,
+    )
     await page.getByRole('button', { name: 'Change values' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Adult length, mm, low').fill('900')
     await slip.getByRole('button', { name: 'Write down' }).click()
-    await expect(slip.getByText(/low, typical and high must be above zero and in this order/).first()).toBeVisible()
+    await expect(
+        slip.getByText(/low, typical and high must be above zero and in this order/).first(),
+    ).toBeVisible()
     await slip.getByLabel('Adult length, mm, low').fill('300')
     await slip.getByLabel('Adult length, mm, usual').fill('340')
     await slip.getByLabel('Adult length, mm, high').fill('400')
@@ -43,7 +47,14 @@ test('a kind of its own is added, found and taken out', async ({ page }) => {
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Name', { exact: true }).fill('Oscar')
     await slip.getByLabel('Scientific name').fill('Cobitis inventa')
-    for (const [label, value] of [['Adult length, mm, low', '90'], ['Adult length, mm, usual', '110'], ['Adult length, mm, high', '140'], ['Growth coefficient per year, low', '0.6'], ['Growth coefficient per year, usual', '0.9'], ['Growth coefficient per year, high', '1.4']] as const) {
+    for (const [label, value] of [
+        ['Adult length, mm, low', '90'],
+        ['Adult length, mm, usual', '110'],
+        ['Adult length, mm, high', '140'],
+        ['Growth coefficient per year, low', '0.6'],
+        ['Growth coefficient per year, usual', '0.9'],
+        ['Growth coefficient per year, high', '1.4'],
+    ] as const) {
         await slip.getByLabel(label).fill(value)
     }
     await slip.getByLabel('Swims').selectOption('slow')

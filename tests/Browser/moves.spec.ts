@@ -41,13 +41,18 @@ test('a move is planned, run and watched', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'Have at hand' })).toBeVisible()
     await page.getByRole('button', { name: 'Done: Lay everything out' }).click()
     await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
-    await page.getByRole('button', { name: /^Start the clock/ }).first().click()
+    await page
+        .getByRole('button', { name: /^Start the clock/ })
+        .first()
+        .click()
     await expect(page.getByRole('timer').first()).toContainText('left')
     await page.reload()
     await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
     await expectAccessible(page)
     await expectNoSidewaysScrolling(page)
-    const printed = (await page.pdf({ format: 'A4', margin: { top: '10mm', bottom: '10mm', left: '10mm', right: '10mm' } })).toString('latin1')
+    const printed = (
+        await page.pdf({ format: 'A4', margin: { top: '10mm', bottom: '10mm', left: '10mm', right: '10mm' } })
+    ).toString('latin1')
     expect(printed.match(/\/Type\s*\/Page\b(?!s)/g)?.length, 'it prints on one page').toBe(1)
     await finish(page)
     const watch = page.locator('[id^=watch-]').filter({ hasText: 'Hazel' })
@@ -73,16 +78,24 @@ test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) =
     await watch.getByLabel('What came of it').last().selectOption('no')
     await watch.getByRole('button', { name: 'cloudy eye' }).click()
     await watch.getByRole('button', { name: 'Write the look down' }).click()
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Take Burr out now: it has a cloudy eye.')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+        'Take Burr out now: it has a cloudy eye.',
+    )
     await watch.getByRole('button', { name: 'Take it out: a time-out' }).click()
     const slip = page.getByRole('dialog')
     await expect(slip.getByLabel('A time-out')).toBeChecked()
     await slip.getByLabel('To', { exact: true }).selectOption('Porch tank')
-    await slip.getByLabel('Interim: until').fill(new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10))
+    await slip
+        .getByLabel('Interim: until')
+        .fill(new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10))
     await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Burr to Porch tank')
     await finish(page)
-    await expect(page.getByText('One time-out so far, no came back and settled.').or(page.getByText(/One time-out so far/))).toBeVisible()
+    await expect(
+        page
+            .getByText('One time-out so far, no came back and settled.')
+            .or(page.getByText(/One time-out so far/)),
+    ).toBeVisible()
 })
 
 test('part of a shoal goes, and the move is undone at the foot', async ({ page }) => {

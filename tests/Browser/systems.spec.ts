@@ -40,7 +40,9 @@ test('a water test is written down, asked about, kept and taken back', async ({ 
     await slip.getByLabel('Temperature, °C').fill('78 F')
     await slip.getByRole('button', { name: 'Save' }).click()
     await expect(page.getByRole('status').first()).toContainText('Recorded: a water test of Kiln vat.')
-    await expect(page.getByRole('alert').filter({ hasText: 'Nitrite is 1.6 mg/l; it should be none.' })).toBeVisible()
+    await expect(
+        page.getByRole('alert').filter({ hasText: 'Nitrite is 1.6 mg/l; it should be none.' }),
+    ).toBeVisible()
     await page.getByRole('link', { name: 'Today', exact: true }).click()
     await expect(page.getByRole('region', { name: 'Water to look at' })).toContainText('Kiln vat')
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -54,7 +56,9 @@ test('readings of a probe are drawn, with a table as twin', async ({ page }) => 
     await page.getByLabel('Span').selectOption('a year')
     await expect(page.getByRole('img', { name: 'Temperature, Over time' })).toBeVisible()
     await page.getByRole('button', { name: 'Show as a table' }).click()
-    await expect(page.getByRole('region', { name: 'Temperature' }).getByRole('row').nth(200)).toContainText('°C')
+    await expect(page.getByRole('region', { name: 'Temperature' }).getByRole('row').nth(200)).toContainText(
+        '°C',
+    )
     await page.getByLabel('Show').selectOption('Copper')
     await expect(page.getByText('Nothing was measured in this span.')).toBeVisible()
 })

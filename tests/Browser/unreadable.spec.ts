@@ -8,7 +8,9 @@ function damage(sql: string): void {
 }
 
 test('a length of the year 1 is named on Today, corrected, and counts again', async ({ page }) => {
-    damage("update measurements set date = '0001-01-01' where id = (select max(id) from measurements where fish_id = (select id from fish where name = 'Moss'))")
+    damage(
+        "update measurements set date = '0001-01-01' where id = (select max(id) from measurements where fish_id = (select id from fish where name = 'Moss'))",
+    )
     await signIn(page)
     const left = page.getByRole('region', { name: 'Left out: it cannot be read' })
     await expect(left).toContainText('A length of Moss: "0001-01-01" is not a day of the calendar.')
@@ -26,7 +28,9 @@ test('a length of the year 1 is named on Today, corrected, and counts again', as
 })
 
 test('a kind with a lost decimal point leaves its fish out until it is as it came', async ({ page }) => {
-    damage(`update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`)
+    damage(
+        `update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`,
+    )
     await signIn(page)
     await expect(page.getByText('Moss is left out until the values of its kind can be read.')).toBeVisible()
     await page.getByRole('button', { name: 'Back to how it came' }).click()

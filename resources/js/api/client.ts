@@ -35,7 +35,9 @@ export function onSessionEnd(handler: () => Promise<void>): void {
 
 /** Names one write; a repeat with the same key is recorded once. Works outside secure contexts too. */
 export function newKey(): string {
-    return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('')
+    return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) =>
+        byte.toString(16).padStart(2, '0'),
+    ).join('')
 }
 
 export function get<T>(path: string): Promise<T> {
@@ -46,7 +48,12 @@ export function write<T>(method: Write, path: string, body?: unknown, key: strin
     return request<T>(method, path, body, key)
 }
 
-async function request<T>(method: 'GET' | Write, path: string, body: unknown, key: string | undefined): Promise<T> {
+async function request<T>(
+    method: 'GET' | Write,
+    path: string,
+    body: unknown,
+    key: string | undefined,
+): Promise<T> {
     let answer = await send(method, path, body, key)
     if (answer.status === TOKEN_EXPIRED) {
         await fetchToken()
@@ -85,7 +92,10 @@ async function send(method: string, path: string, body: unknown, key: string | u
 
 async function fetchToken(): Promise<void> {
     try {
-        await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin', headers: { Accept: 'application/json' } })
+        await fetch('/sanctum/csrf-cookie', {
+            credentials: 'same-origin',
+            headers: { Accept: 'application/json' },
+        })
     } catch {
         throw new Unreachable()
     }

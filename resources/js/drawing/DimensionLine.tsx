@@ -20,7 +20,12 @@ export function DimensionLine({ x1, x2, y, label = '', colour = 'ink', behind = 
         <g>
             <path d={`M${x1 - 5} ${y}H${x2 + 5}`} stroke={stroke} strokeWidth={1} />
             {[x1, x2].map((x) => (
-                <path key={x} d={`M${x - TICK} ${y - TICK}L${x + TICK} ${y + TICK}`} stroke={stroke} strokeWidth={1.8} />
+                <path
+                    key={x}
+                    d={`M${x - TICK} ${y - TICK}L${x + TICK} ${y + TICK}`}
+                    stroke={stroke}
+                    strokeWidth={1.8}
+                />
             ))}
             {label !== '' && (
                 <text

@@ -20,13 +20,24 @@ export function FishAbove({ form, band, x, y, length, angle }: Props) {
     return (
         <g transform={`translate(${x} ${y}) rotate(${angle})`} strokeLinejoin="round" strokeLinecap="round">
             {shapes.map((d) => (
-                <path key={d} d={d} fill={isRay && d === shapes[0] ? 'none' : ink('water')} stroke={bandInk(band)} strokeWidth={2.2} />
+                <path
+                    key={d}
+                    d={d}
+                    fill={isRay && d === shapes[0] ? 'none' : ink('water')}
+                    stroke={bandInk(band)}
+                    strokeWidth={2.2}
+                />
             ))}
             {shapes.map((d) => (
                 <path key={d} d={d} fill={isRay && d === shapes[0] ? 'none' : ink('water')} />
             ))}
             {shapes.map((d) => (
-                <path key={d} d={d} fill={isRay && d === shapes[0] ? 'none' : bandInk(band)} fillOpacity={0.62} />
+                <path
+                    key={d}
+                    d={d}
+                    fill={isRay && d === shapes[0] ? 'none' : bandInk(band)}
+                    fillOpacity={0.62}
+                />
             ))}
         </g>
     )

@@ -25,10 +25,24 @@ export function FishSide({ form: name, band, x, y, length, outlineOnly = false }
     if (name === 'ray') {
         const ray = rayDisc(length)
         return (
-            <g transform={`translate(${x} ${y})`} stroke={colour} strokeWidth={outlineOnly ? 0.8 : 1.6} fill={fill}>
+            <g
+                transform={`translate(${x} ${y})`}
+                stroke={colour}
+                strokeWidth={outlineOnly ? 0.8 : 1.6}
+                fill={fill}
+            >
                 <path d={ray.tail} fill="none" />
                 <path d={ray.disc} />
-                {!outlineOnly && [-1, 1].map((k) => <circle key={k} cx={-0.2 * length} cy={k * 0.085 * length} r={0.026 * length} fill={colour} />)}
+                {!outlineOnly &&
+                    [-1, 1].map((k) => (
+                        <circle
+                            key={k}
+                            cx={-0.2 * length}
+                            cy={k * 0.085 * length}
+                            r={0.026 * length}
+                            fill={colour}
+                        />
+                    ))}
             </g>
         )
     }
@@ -36,7 +50,11 @@ export function FishSide({ form: name, band, x, y, length, outlineOnly = false }
     const place = sidePlacing(form, length)
     const fins = form.fins.map((fin) => finOf(form, fin, place))
     const tailShape = tail(form, place)
-    const shapes = [...(tailShape === null ? [] : [tailShape]), ...fins.map((fin) => fin.shape), body(form, 'side', place)]
+    const shapes = [
+        ...(tailShape === null ? [] : [tailShape]),
+        ...fins.map((fin) => fin.shape),
+        body(form, 'side', place),
+    ]
     return (
         <g transform={`translate(${x} ${y})`} strokeLinejoin="round" strokeLinecap="round">
             {outlineOnly ? (
@@ -54,7 +72,9 @@ export function FishSide({ form: name, band, x, y, length, outlineOnly = false }
                         <path key={d} d={d} stroke={colour} strokeWidth={1.6} fill={fill} />
                     ))}
                     <g stroke={colour} strokeWidth={0.8} fill="none">
-                        {fins.flatMap((fin) => fin.rays.map((ray) => <path key={polyline(ray)} d={polyline(ray)} />))}
+                        {fins.flatMap((fin) =>
+                            fin.rays.map((ray) => <path key={polyline(ray)} d={polyline(ray)} />),
+                        )}
                         <Details form={form} place={place} length={length} colour={colour} />
                     </g>
                 </>
@@ -63,7 +83,17 @@ export function FishSide({ form: name, band, x, y, length, outlineOnly = false }
     )
 }
 
-function Details({ form, place, length, colour }: { form: Form; place: Place; length: number; colour: string }) {
+function Details({
+    form,
+    place,
+    length,
+    colour,
+}: {
+    form: Form
+    place: Place
+    length: number
+    colour: string
+}) {
     const [breast, fin, width] = form.breastFin
     const gill = breast - 0.03
     const [top, bottom] = [edge(form, gill, 'upper'), edge(form, gill, 'lower')]
@@ -77,10 +107,20 @@ function Details({ form, place, length, colour }: { form: Form; place: Place; le
                 <circle key={cx} cx={cx} cy={cy} r={r} />
             ))}
             {form.barbels.map(([bx, by, bl]) => {
-                const d = smooth([place(bx, by * 0.8), place(bx + bl * 0.35, by + bl * 0.42), place(bx + bl, by + bl * 0.62)])
+                const d = smooth([
+                    place(bx, by * 0.8),
+                    place(bx + bl * 0.35, by + bl * 0.42),
+                    place(bx + bl, by + bl * 0.62),
+                ])
                 return <path key={d} d={d} strokeWidth={1.2} />
             })}
-            <path d={smooth([place(gill - 0.02, top * 0.62), place(gill + 0.012, (top + bottom) / 2), place(gill - 0.03, bottom * 0.72)])} />
+            <path
+                d={smooth([
+                    place(gill - 0.02, top * 0.62),
+                    place(gill + 0.012, (top + bottom) / 2),
+                    place(gill - 0.03, bottom * 0.72),
+                ])}
+            />
             <path d={smooth([place(0.018, 0.012), place(0.05, 0.022)])} />
             <path
                 d={smooth(
@@ -107,7 +147,11 @@ function scales(form: Form, place: Place): string[] {
         const shift = row % 2 === 0 ? 0 : size * 0.55
         for (let x = form.breastFin[0] + 0.06 + shift; x < form.tailRoot - 0.02; x += size * 1.1) {
             if (y > edge(form, x, 'upper') * 0.84 && y < edge(form, x, 'lower') * 0.84) {
-                const [a, b, c]: Point[] = [place(x - size * 0.2, y - size * 0.42), place(x + size * 0.42, y), place(x - size * 0.2, y + size * 0.42)]
+                const [a, b, c]: Point[] = [
+                    place(x - size * 0.2, y - size * 0.42),
+                    place(x + size * 0.42, y),
+                    place(x - size * 0.2, y + size * 0.42),
+                ]
                 paths.push(`M${a?.join(' ')}Q${b?.join(' ')} ${c?.join(' ')}`)
             }
         }

@@ -4,17 +4,50 @@ import { ink } from '../theme/tokens'
 export function StateBox({ state }: { state: 'due' | 'late' | 'soon' | 'done' }) {
     return (
         <svg width="26" height="26" aria-hidden="true">
-            {state === 'due' && <rect x="3" y="3" width="20" height="20" fill={ink('fresh')} stroke={ink('ink')} strokeWidth="2" />}
+            {state === 'due' && (
+                <rect
+                    x="3"
+                    y="3"
+                    width="20"
+                    height="20"
+                    fill={ink('fresh')}
+                    stroke={ink('ink')}
+                    strokeWidth="2"
+                />
+            )}
             {state === 'late' && (
                 <>
                     <rect x="3" y="3" width="20" height="20" fill={ink('fresh')} />
-                    <rect x="3" y="3" width="20" height="20" fill="url(#hatch-over)" stroke={ink('over')} strokeWidth="2" />
+                    <rect
+                        x="3"
+                        y="3"
+                        width="20"
+                        height="20"
+                        fill="url(#hatch-over)"
+                        stroke={ink('over')}
+                        strokeWidth="2"
+                    />
                 </>
             )}
-            {state === 'soon' && <path d="M13 1.5L24.5 13 13 24.5 1.5 13Z" fill={ink('fresh')} stroke={ink('close')} strokeWidth="2" />}
+            {state === 'soon' && (
+                <path
+                    d="M13 1.5L24.5 13 13 24.5 1.5 13Z"
+                    fill={ink('fresh')}
+                    stroke={ink('close')}
+                    strokeWidth="2"
+                />
+            )}
             {state === 'done' && (
                 <>
-                    <rect x="3" y="3" width="20" height="20" fill="none" stroke={ink('done')} strokeWidth="1.4" />
+                    <rect
+                        x="3"
+                        y="3"
+                        width="20"
+                        height="20"
+                        fill="none"
+                        stroke={ink('done')}
+                        strokeWidth="1.4"
+                    />
                     <path d="M6 13l6 7L24 1" fill="none" stroke={ink('done')} strokeWidth="2.6" />
                 </>
             )}

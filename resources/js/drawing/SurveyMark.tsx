@@ -11,15 +11,50 @@ interface Props {
 }
 
 const CORNERS: Record<number, Point[]> = {
-    1: [[-1.05, 0.8], [0, -1.05], [1.05, 0.8]],
-    2: [[-0.85, -0.85], [0.85, -0.85], [0.85, 0.85], [-0.85, 0.85]],
-    3: [[0, -1.2], [1.2, 0], [0, 1.2], [-1.2, 0]],
-    4: [[-1.05, -0.8], [0, 1.05], [1.05, -0.8]],
-    6: [
-        [-0.4, -1.1], [0.4, -1.1], [0.4, -0.4], [1.1, -0.4], [1.1, 0.4], [0.4, 0.4],
-        [0.4, 1.1], [-0.4, 1.1], [-0.4, 0.4], [-1.1, 0.4], [-1.1, -0.4], [-0.4, -0.4],
+    1: [
+        [-1.05, 0.8],
+        [0, -1.05],
+        [1.05, 0.8],
     ],
-    7: [[-0.55, -1], [0.55, -1], [1.1, 0], [0.55, 1], [-0.55, 1], [-1.1, 0]],
+    2: [
+        [-0.85, -0.85],
+        [0.85, -0.85],
+        [0.85, 0.85],
+        [-0.85, 0.85],
+    ],
+    3: [
+        [0, -1.2],
+        [1.2, 0],
+        [0, 1.2],
+        [-1.2, 0],
+    ],
+    4: [
+        [-1.05, -0.8],
+        [0, 1.05],
+        [1.05, -0.8],
+    ],
+    6: [
+        [-0.4, -1.1],
+        [0.4, -1.1],
+        [0.4, -0.4],
+        [1.1, -0.4],
+        [1.1, 0.4],
+        [0.4, 0.4],
+        [0.4, 1.1],
+        [-0.4, 1.1],
+        [-0.4, 0.4],
+        [-1.1, 0.4],
+        [-1.1, -0.4],
+        [-0.4, -0.4],
+    ],
+    7: [
+        [-0.55, -1],
+        [0.55, -1],
+        [1.1, 0],
+        [0.55, 1],
+        [-0.55, 1],
+        [-1.1, 0],
+    ],
 }
 
 /** The mark that a fish carries everywhere beside its colour, so that colour alone tells nothing. */
@@ -29,7 +64,9 @@ export function SurveyMark({ band, x, y, r, hollow = false }: Props) {
     const fill = hollow ? ink('paper') : colour
     const corners = CORNERS[band % 8]
     if (corners !== undefined) {
-        return <path d={polygon(corners.map(([u, v]): Point => [x + u * r, y + v * r]))} fill={fill} {...line} />
+        return (
+            <path d={polygon(corners.map(([u, v]): Point => [x + u * r, y + v * r]))} fill={fill} {...line} />
+        )
     }
     return band % 8 === 5 ? (
         <g>
@@ -44,7 +81,12 @@ export function SurveyMark({ band, x, y, r, hollow = false }: Props) {
 /** The mark by itself, beside a name. */
 export function MarkIcon({ band, size = 16 }: { band: number; size?: number }) {
     return (
-        <svg width={size} height={size} aria-hidden="true" style={{ display: 'inline-block', verticalAlign: '-2px' }}>
+        <svg
+            width={size}
+            height={size}
+            aria-hidden="true"
+            style={{ display: 'inline-block', verticalAlign: '-2px' }}
+        >
             <SurveyMark band={band} x={size / 2} y={size / 2} r={size * 0.36} />
         </svg>
     )

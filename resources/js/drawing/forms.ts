@@ -46,9 +46,22 @@ export interface Form {
     wave: number
 }
 
-const profile = (height: number, peak: number, blunt: number, root: number): Profile => ({ height, peak, blunt, root })
+const profile = (height: number, peak: number, blunt: number, root: number): Profile => ({
+    height,
+    peak,
+    blunt,
+    root,
+})
 
-const fin = (from: number, to: number, height: number, peak: number, lean: number, side: Fin['side'], round = true): Fin => ({
+const fin = (
+    from: number,
+    to: number,
+    height: number,
+    peak: number,
+    lean: number,
+    side: Fin['side'],
+    round = true,
+): Fin => ({
     from,
     to,
     height,
@@ -66,7 +79,11 @@ const torpedo: Form = {
     upper: profile(0.072, 0.42, 0.42, 0.032),
     lower: profile(0.088, 0.4, 0.5, 0.032),
     above: profile(0.058, 0.36, 0.42, 0.012),
-    fins: [fin(0.6, 0.83, 0.062, 0.5, 0.05, 'upper'), fin(0.53, 0.83, 0.075, 0.5, 0.05, 'lower'), fin(0.45, 0.5, 0.05, 0.6, 0.05, 'lower', false)],
+    fins: [
+        fin(0.6, 0.83, 0.062, 0.5, 0.05, 'upper'),
+        fin(0.53, 0.83, 0.075, 0.5, 0.05, 'lower'),
+        fin(0.45, 0.5, 0.05, 0.6, 0.05, 'lower', false),
+    ],
     breastFin: [0.23, 0.13, 0.035],
     tail: { kind: 'round', spread: 0.085, notch: 0 },
     eye: [0.075, -0.02, 0.016],
@@ -82,7 +99,11 @@ export const forms: Record<string, Form> = {
         upper: profile(0.205, 0.44, 0.62, 0.055),
         lower: profile(0.205, 0.46, 0.6, 0.055),
         above: profile(0.072, 0.36, 0.5, 0.014),
-        fins: [fin(0.34, 0.76, 0.085, 0.72, 0.05, 'upper'), fin(0.36, 0.76, 0.1, 0.78, 0.05, 'lower'), fin(0.24, 0.3, 0.11, 0.9, 0.16, 'lower', false)],
+        fins: [
+            fin(0.34, 0.76, 0.085, 0.72, 0.05, 'upper'),
+            fin(0.36, 0.76, 0.1, 0.78, 0.05, 'lower'),
+            fin(0.24, 0.3, 0.11, 0.9, 0.16, 'lower', false),
+        ],
         breastFin: [0.25, 0.12, 0.05],
         tail: { kind: 'fan', spread: 0.13, notch: 0.03 },
         eye: [0.095, -0.035, 0.021],
@@ -183,7 +204,8 @@ export function halfHeight({ height, peak, blunt, root }: Profile, u: number): n
     if (u <= 0) {
         return 0
     }
-    const hump = u >= 1 ? 0 : Math.pow(u / peak, blunt) * Math.pow((1 - u) / (1 - peak), (blunt * (1 - peak)) / peak)
+    const hump =
+        u >= 1 ? 0 : Math.pow(u / peak, blunt) * Math.pow((1 - u) / (1 - peak), (blunt * (1 - peak)) / peak)
     const stalk = root * smoothStep(peak, 1, u)
     return stalk + (height - stalk) * Math.min(1, hump)
 }

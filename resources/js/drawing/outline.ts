@@ -44,13 +44,46 @@ export function tail(form: Form, place: Place): string | null {
     const p = form.upper.root
     const halves: Record<typeof kind, Point[]> = {
         none: [],
-        round: [[x, -p], [x + 0.05, -s * 0.9], [0.975, -s * 0.72], [1, 0], [0.975, s * 0.72], [x + 0.05, s * 0.9], [x, p]],
-        fan: [[x, -p], [x + 0.06, -s * 0.62], [0.985, -s], [1 - n, -s * 0.35], [1 - n, s * 0.35], [0.985, s], [x + 0.06, s * 0.62], [x, p]],
-        fork: [
-            [x, -p], [x + 0.07, -s * 0.62], [1, -s], [1 - n * 0.62, -s * 0.34], [1 - n, 0],
-            [1 - n * 0.62, s * 0.34], [1, s], [x + 0.07, s * 0.62], [x, p],
+        round: [
+            [x, -p],
+            [x + 0.05, -s * 0.9],
+            [0.975, -s * 0.72],
+            [1, 0],
+            [0.975, s * 0.72],
+            [x + 0.05, s * 0.9],
+            [x, p],
         ],
-        uneven: [[x, -p], [x + 0.09, -s * 0.62], [1, -s], [1 - n * 0.6, -s * 0.38], [1 - n * 1.5, 0.012], [0.93, s * 0.62], [x + 0.05, s * 0.42], [x, p]],
+        fan: [
+            [x, -p],
+            [x + 0.06, -s * 0.62],
+            [0.985, -s],
+            [1 - n, -s * 0.35],
+            [1 - n, s * 0.35],
+            [0.985, s],
+            [x + 0.06, s * 0.62],
+            [x, p],
+        ],
+        fork: [
+            [x, -p],
+            [x + 0.07, -s * 0.62],
+            [1, -s],
+            [1 - n * 0.62, -s * 0.34],
+            [1 - n, 0],
+            [1 - n * 0.62, s * 0.34],
+            [1, s],
+            [x + 0.07, s * 0.62],
+            [x, p],
+        ],
+        uneven: [
+            [x, -p],
+            [x + 0.09, -s * 0.62],
+            [1, -s],
+            [1 - n * 0.6, -s * 0.38],
+            [1 - n * 1.5, 0.012],
+            [0.93, s * 0.62],
+            [x + 0.05, s * 0.42],
+            [x, p],
+        ],
     }
     const points = halves[kind]
     return points.length === 0 ? null : smooth(points.map(([a, b]) => place(a, b)))
@@ -59,7 +92,10 @@ export function tail(form: Form, place: Place): string | null {
 function finHeight(fin: Fin, v: number): number {
     return v < fin.peak
         ? Math.pow(Math.max(0, Math.sin(((Math.PI / 2) * v) / fin.peak)), fin.round ? 0.7 : 1)
-        : Math.pow(Math.max(0, Math.cos(((Math.PI / 2) * (v - fin.peak)) / (1 - fin.peak))), fin.round ? 0.8 : 1.7)
+        : Math.pow(
+              Math.max(0, Math.cos(((Math.PI / 2) * (v - fin.peak)) / (1 - fin.peak))),
+              fin.round ? 0.8 : 1.7,
+          )
 }
 
 /** A fin and the rays in it. */
@@ -107,7 +143,16 @@ export function tailFromAbove(form: Form, place: Place): string | null {
     const r = form.tailRoot
     return form.tail.kind === 'none'
         ? null
-        : smooth([place(r - 0.03, -0.012), place(r + 0.06, -0.017), place(1, 0), place(r + 0.06, 0.017), place(r - 0.03, 0.012)], true)
+        : smooth(
+              [
+                  place(r - 0.03, -0.012),
+                  place(r + 0.06, -0.017),
+                  place(1, 0),
+                  place(r + 0.06, 0.017),
+                  place(r - 0.03, 0.012),
+              ],
+              true,
+          )
 }
 
 /** A ray from above, in units of its disc width. */
@@ -117,6 +162,11 @@ export function rayDisc(widthPx: number): { disc: string; tail: string } {
         const r = 0.5 * (1 + 0.035 * Math.cos(3 * t) - 0.02 * Math.cos(t))
         return [-Math.cos(t) * r * 1.02 * widthPx, Math.sin(t) * r * widthPx]
     })
-    const spine: Point[] = [[0.42, 0], [0.75, 0.05], [1, -0.02], [1.25, 0.05]]
+    const spine: Point[] = [
+        [0.42, 0],
+        [0.75, 0.05],
+        [1, -0.02],
+        [1.25, 0.05],
+    ]
     return { disc: smooth(rim, true), tail: smooth(spine.map(([x, y]): Point => [x * widthPx, y * widthPx])) }
 }

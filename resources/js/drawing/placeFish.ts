@@ -20,13 +20,26 @@ const TRIES = 60
 const ALONG = [-0.45, -0.2, 0, 0.2, 0.45]
 
 /** Widths from above as a share of the length. */
-const WIDTH: Record<string, number> = { ray: 1, catfish: 0.24, deep: 0.18, barb: 0.18, sturgeon: 0.18, torpedo: 0.16, knifefish: 0.12, eel: 0.12 }
+const WIDTH: Record<string, number> = {
+    ray: 1,
+    catfish: 0.24,
+    deep: 0.18,
+    barb: 0.18,
+    sturgeon: 0.18,
+    torpedo: 0.16,
+    knifefish: 0.12,
+    eel: 0.12,
+}
 
 /**
  * Spreads fish over the water: the longest first, each where it is farthest
  * from the others of some tries. The same fish always lie in the same places.
  */
-export function placeFish(outline: readonly Point[], swimmers: readonly Swimmer[], seed: number): PlacedSwimmer[] {
+export function placeFish(
+    outline: readonly Point[],
+    swimmers: readonly Swimmer[],
+    seed: number,
+): PlacedSwimmer[] {
     const random = seeded(seed)
     const width = Math.max(...outline.map(([x]) => x))
     const height = Math.max(...outline.map(([, y]) => y))
@@ -35,7 +48,8 @@ export function placeFish(outline: readonly Point[], swimmers: readonly Swimmer[
         let best: { swimmer: PlacedSwimmer; spine: Point[] } | undefined
         let bestRoom = -Infinity
         for (let i = 0; i < TRIES; i++) {
-            const angle = (random() < 0.5 ? 0 : 180) + (random() - 0.5) * (height > swimmer.length * 1.3 ? 110 : 24)
+            const angle =
+                (random() < 0.5 ? 0 : 180) + (random() - 0.5) * (height > swimmer.length * 1.3 ? 110 : 24)
             const candidate = { ...swimmer, x: random() * width, y: random() * height, angle }
             const spine = spineOf(candidate)
             const room = roomAround(candidate, spine, outline, placed)
@@ -61,9 +75,22 @@ function halfWidth(swimmer: Swimmer): number {
 }
 
 /** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. */
-function roomAround(one: PlacedSwimmer, spine: Point[], outline: readonly Point[], others: { swimmer: PlacedSwimmer; spine: Point[] }[]): number {
+function roomAround(
+    one: PlacedSwimmer,
+    spine: Point[],
+    outline: readonly Point[],
+    others: { swimmer: PlacedSwimmer; spine: Point[] }[],
+): number {
     const half = halfWidth(one)
-    const sticksOut = spine.some(([x, y]) => ![[x - half, y], [x + half, y], [x, y - half], [x, y + half]].every(([a, b]) => isInside([a ?? 0, b ?? 0], outline)))
+    const sticksOut = spine.some(
+        ([x, y]) =>
+            ![
+                [x - half, y],
+                [x + half, y],
+                [x, y - half],
+                [x, y + half],
+            ].every(([a, b]) => isInside([a ?? 0, b ?? 0], outline)),
+    )
     let room = one.length * 1.5
     for (const other of others) {
         for (const [ax, ay] of spine) {

@@ -13,7 +13,14 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
         <>
-            <Button variant="plain" fontSize="15px" aria-label={words.fish.circumstancesLong} onClick={() => setOpen(true)}>{words.fish.circumstances}</Button>
+            <Button
+                variant="plain"
+                fontSize="15px"
+                aria-label={words.fish.circumstancesLong}
+                onClick={() => setOpen(true)}
+            >
+                {words.fish.circumstances}
+            </Button>
             <PaperDialog title={words.fish.circumstancesTitle} open={open} onClose={() => setOpen(false)}>
                 <CircumstancesForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
@@ -44,9 +51,26 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
                 })
             }
         >
-            <ChoiceField label={acquireWords.origin} options={optionsOf(acquireWords.origins)} value={typed.origin} onChange={(value) => setTyped({ ...typed, origin: value })} error={change.fieldError('origin')} />
-            <ChoiceField label={acquireWords.purpose} options={optionsOf(acquireWords.purposes)} value={typed.purpose} onChange={(value) => setTyped({ ...typed, purpose: value as typeof typed.purpose })} error={change.fieldError('purpose')} />
-            <TextField label={acquireWords.fallback} value={typed.fallback} onChange={(value) => setTyped({ ...typed, fallback: value })} error={change.fieldError('fallback')} />
+            <ChoiceField
+                label={acquireWords.origin}
+                options={optionsOf(acquireWords.origins)}
+                value={typed.origin}
+                onChange={(value) => setTyped({ ...typed, origin: value })}
+                error={change.fieldError('origin')}
+            />
+            <ChoiceField
+                label={acquireWords.purpose}
+                options={optionsOf(acquireWords.purposes)}
+                value={typed.purpose}
+                onChange={(value) => setTyped({ ...typed, purpose: value as typeof typed.purpose })}
+                error={change.fieldError('purpose')}
+            />
+            <TextField
+                label={acquireWords.fallback}
+                value={typed.fallback}
+                onChange={(value) => setTyped({ ...typed, fallback: value })}
+                error={change.fieldError('fallback')}
+            />
         </EntryForm>
     )
 }

@@ -13,7 +13,8 @@ import { projected } from '../units/length'
 import { nameWithCount, windowWords, words } from '../words/en'
 
 const bySoonest = (a: FishRow, b: FishRow): number =>
-    (a.home.outgrows.early ?? '9999').localeCompare(b.home.outgrows.early ?? '9999') || a.name.localeCompare(b.name)
+    (a.home.outgrows.early ?? '9999').localeCompare(b.home.outgrows.early ?? '9999') ||
+    a.name.localeCompare(b.name)
 
 /** All fish, soonest to outgrow its home first. */
 export function FishList() {
@@ -25,7 +26,13 @@ export function FishList() {
                     <SheetHead sentence={words.fish.none} comment={words.today.emptyHelp} />
                 ) : (
                     <>
-                        <SheetHead sentence={words.fish.listHeadline(fish.length, fish.filter((one) => !one.home.fits_now).length)} comment={words.fish.listComment} />
+                        <SheetHead
+                            sentence={words.fish.listHeadline(
+                                fish.length,
+                                fish.filter((one) => !one.home.fits_now).length,
+                            )}
+                            comment={words.fish.listComment}
+                        />
                         <FishTable fish={[...fish].sort(bySoonest)} />
                     </>
                 )
@@ -60,17 +67,32 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                         <Table.Row key={one.id}>
                             <Table.Cell>
                                 <MarkIcon band={one.band} />{' '}
-                                <Link to="/fish/$id" params={{ id: String(one.id) }}>{nameWithCount(one)}</Link>
+                                <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                                    {nameWithCount(one)}
+                                </Link>
                             </Table.Cell>
                             <Table.Cell display={desk}>{one.kind}</Table.Cell>
                             <Table.Cell>{one.home.name}</Table.Cell>
                             <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
                             <Table.Cell>
-                                <chakra.span fontWeight={600} color={one.home.outgrows.early === null ? 'fit' : one.home.fits_now ? 'close' : 'over'}>
+                                <chakra.span
+                                    fontWeight={600}
+                                    color={
+                                        one.home.outgrows.early === null
+                                            ? 'fit'
+                                            : one.home.fits_now
+                                              ? 'close'
+                                              : 'over'
+                                    }
+                                >
                                     {windowWords(one.home.outgrows, today)}
                                 </chakra.span>
                             </Table.Cell>
-                            <Table.Cell display={desk}>{one.home.outgrows.early === null ? '' : (one.next?.name ?? words.fish.none_next)}</Table.Cell>
+                            <Table.Cell display={desk}>
+                                {one.home.outgrows.early === null
+                                    ? ''
+                                    : (one.next?.name ?? words.fish.none_next)}
+                            </Table.Cell>
                             <Table.Cell display={desk}>{shortDay(one.measure_on, today)}</Table.Cell>
                         </Table.Row>
                     ))}

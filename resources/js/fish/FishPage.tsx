@@ -36,9 +36,16 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
     const horizon = sheet.ahead.at(-1)?.date ?? today
     useNameSheet(words.fish.title(fish.name), `${fish.kind}, ${sheet.scientific_name}`)
     return (
-        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }} gridTemplateRows={{ lg: 'auto 1fr' }}>
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 366px' }}
+            gridTemplateRows={{ lg: 'auto 1fr' }}
+        >
             <Box>
-                <SheetHead sentence={fishSentence(fish, today, horizon)} comment={nextSentence(fish, today)} />
+                <SheetHead
+                    sentence={fishSentence(fish, today, horizon)}
+                    comment={nextSentence(fish, today)}
+                />
                 <Growth sheet={sheet} other={whatIf.other} />
                 {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} all={all} />}
             </Box>
@@ -46,10 +53,30 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 <Lengths sheet={sheet} />
                 {fish.count > 0 && <Housing sheet={sheet} />}
             </Box>
-            <Box gridColumn={{ lg: 2 }} gridRow={{ lg: '1 / 3' }} borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
+            <Box
+                gridColumn={{ lg: 2 }}
+                gridRow={{ lg: '1 / 3' }}
+                borderInlineStart={{ lg: '1.6px solid' }}
+                borderColor={{ lg: 'ink' }}
+                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }}
+                display="flex"
+                flexDirection="column"
+                gap="18px"
+            >
                 {fish.count > 0 && <RecordLength sheet={sheet} />}
                 <Facts sheet={sheet} />
-                {fish.count > 0 && <WriteDown kinds={fish.is_shoal ? ['incident', 'loss', 'move', 'count'] : ['incident', 'loss', 'move']} all={all} fish={fish} today={today} />}
+                {fish.count > 0 && (
+                    <WriteDown
+                        kinds={
+                            fish.is_shoal
+                                ? ['incident', 'loss', 'move', 'count']
+                                : ['incident', 'loss', 'move']
+                        }
+                        all={all}
+                        fish={fish}
+                        today={today}
+                    />
+                )}
                 {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
             </Box>
         </Box>
@@ -65,17 +92,35 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
             {asTable ? (
                 <GrowthTables sheet={sheet} />
             ) : (
-                width > 0 && <GrowthPicture sheet={sheet} other={other} unit={unit} chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm, other)} />
+                width > 0 && (
+                    <GrowthPicture
+                        sheet={sheet}
+                        other={other}
+                        unit={unit}
+                        chart={chartOf(sheet, width, width < 500 ? 360 : 470, unit.mm, other)}
+                    />
+                )
             )}
-            <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="22px" color="ink2" fontSize="16px" paddingInline="10px">
+            <Box
+                display="flex"
+                flexWrap="wrap"
+                alignItems="center"
+                columnGap="22px"
+                color="ink2"
+                fontSize="16px"
+                paddingInline="10px"
+            >
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}
-                <Button variant="plain" onClick={() => showTable(!asTable)}>{asTable ? words.fish.picture : words.fish.table}</Button>
+                <Button variant="plain" onClick={() => showTable(!asTable)}>
+                    {asTable ? words.fish.picture : words.fish.table}
+                </Button>
             </Box>
             {sheet.flagged.map((day) => {
                 const entry = sheet.measurements.find((one) => one.date === day)
                 return (
                     <chakra.p key={day} paddingInline="10px" color="close" fontWeight={600}>
-                        {entry !== undefined && words.fish.flagged(measured(entry.length_mm, unit), longDay(day, sheet.today))}
+                        {entry !== undefined &&
+                            words.fish.flagged(measured(entry.length_mm, unit), longDay(day, sheet.today))}
                     </chakra.p>
                 )
             })}
@@ -96,12 +141,16 @@ function Legend({ band, hasFlagged }: { band: number; hasFlagged: boolean }) {
             </Box>
             {hasFlagged && (
                 <Box display="flex" gap="8px" alignItems="center">
-                    <svg width="16" height="20" aria-hidden="true"><SurveyMark band={band} x={8} y={10} r={4.4} hollow /></svg>
+                    <svg width="16" height="20" aria-hidden="true">
+                        <SurveyMark band={band} x={8} y={10} r={4.4} hollow />
+                    </svg>
                     {legend.flagged}
                 </Box>
             )}
             <Box display="flex" gap="8px" alignItems="center">
-                <svg width="40" height="14" aria-hidden="true"><path d="M0 7H40" stroke={bandInk(band)} strokeWidth="2.6" strokeDasharray="9 4" /></svg>
+                <svg width="40" height="14" aria-hidden="true">
+                    <path d="M0 7H40" stroke={bandInk(band)} strokeWidth="2.6" strokeDasharray="9 4" />
+                </svg>
                 {legend.likely}
             </Box>
             <Box display="flex" gap="8px" alignItems="center">

@@ -14,19 +14,25 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
     const ahead = sheet.ahead.filter((_, i) => i % QUARTERS === 0)
     return (
         <Box display="flex" flexDirection="column" gap="18px" paddingInline="10px" overflowX="auto">
-            <chakra.h2 fontSize="17px" fontWeight={800}>{words.fish.homes}</chakra.h2>
+            <chakra.h2 fontSize="17px" fontWeight={800}>
+                {words.fish.homes}
+            </chakra.h2>
             <Table.Root>
                 <Table.Header>
                     <Table.Row>
-                        {[columns.name, columns.limit, columns.why, columns.when, columns.water].map((name) => (
-                            <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
-                        ))}
+                        {[columns.name, columns.limit, columns.why, columns.when, columns.water].map(
+                            (name) => (
+                                <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
+                            ),
+                        )}
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
                     {sheet.homes.map((home) => (
                         <Table.Row key={home.system_id}>
-                            <Table.Cell fontWeight={home.system_id === sheet.fish.home.system_id ? 700 : 400}>{home.name}</Table.Cell>
+                            <Table.Cell fontWeight={home.system_id === sheet.fish.home.system_id ? 700 : 400}>
+                                {home.name}
+                            </Table.Cell>
                             <Table.Cell>{measured(home.limit_mm, unit)}</Table.Cell>
                             <Table.Cell>{home.reason}</Table.Cell>
                             <Table.Cell>{windowWords(home.outgrows, sheet.today)}</Table.Cell>
@@ -35,7 +41,9 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
                     ))}
                 </Table.Body>
             </Table.Root>
-            <chakra.h2 fontSize="17px" fontWeight={800}>{words.fish.ahead}</chakra.h2>
+            <chakra.h2 fontSize="17px" fontWeight={800}>
+                {words.fish.ahead}
+            </chakra.h2>
             <Table.Root>
                 <Table.Header>
                     <Table.Row>
@@ -49,7 +57,9 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
                         <Table.Row key={point.date}>
                             <Table.Cell>{monthOfYear(point.date)}</Table.Cell>
                             {[0, 4, 8].map((i) => (
-                                <Table.Cell key={i}>{bare(point.quantiles_mm[i] ?? 0, unit)} {unit.word}</Table.Cell>
+                                <Table.Cell key={i}>
+                                    {bare(point.quantiles_mm[i] ?? 0, unit)} {unit.word}
+                                </Table.Cell>
                             ))}
                         </Table.Row>
                     ))}

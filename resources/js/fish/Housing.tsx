@@ -12,13 +12,32 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
     const here = sheet.judgements.find((one) => one.system_id === fish.home.system_id)
     const failing = here?.verdicts.filter((one) => !one.passes || one.set_aside !== null) ?? []
     return (
-        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="24px" padding={{ base: '20px 2px 0', md: '24px 10px 0' }}>
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+            gap="24px"
+            padding={{ base: '20px 2px 0', md: '24px 10px 0' }}
+        >
             <Section title={words.fish.housing}>
-                {failing.length === 0 && <chakra.p paddingTop="6px" color="fit" fontWeight={600}>{words.fish.passes}</chakra.p>}
+                {failing.length === 0 && (
+                    <chakra.p paddingTop="6px" color="fit" fontWeight={600}>
+                        {words.fish.passes}
+                    </chakra.p>
+                )}
                 <ul>
                     {failing.map((one) => (
-                        <chakra.li key={one.rule} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
-                            <chakra.span fontWeight={600} color={one.passes || one.is_advice ? 'ink' : 'over'}>{one.sentence}</chakra.span>{' '}
+                        <chakra.li
+                            key={one.rule}
+                            borderBottom="1px solid"
+                            borderColor="rule"
+                            paddingBlock="6px"
+                        >
+                            <chakra.span
+                                fontWeight={600}
+                                color={one.passes || one.is_advice ? 'ink' : 'over'}
+                            >
+                                {one.sentence}
+                            </chakra.span>{' '}
                             <chakra.span color="ink2">{one.set_aside ?? one.change}</chakra.span>
                         </chakra.li>
                     ))}
@@ -26,8 +45,16 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
             </Section>
             <Section title={words.fish.homesAhead}>
                 <ChainList chain={sheet.chain} />
-                <Box color="ink2" fontSize="15px" paddingTop="4px">{acquireWords.chainNote}</Box>
-                <Link to="/systems/$id/lodgers" params={{ id: String(fish.home.system_id) }} search={{ fish: fish.name }}>{acquireWords.askWith}</Link>
+                <Box color="ink2" fontSize="15px" paddingTop="4px">
+                    {acquireWords.chainNote}
+                </Box>
+                <Link
+                    to="/systems/$id/lodgers"
+                    params={{ id: String(fish.home.system_id) }}
+                    search={{ fish: fish.name }}
+                >
+                    {acquireWords.askWith}
+                </Link>
             </Section>
         </Box>
     )

@@ -14,7 +14,12 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
         <>
-            <Button variant="plain" fontSize="15px" aria-label={words.fish.identifyLong} onClick={() => setOpen(true)}>
+            <Button
+                variant="plain"
+                fontSize="15px"
+                aria-label={words.fish.identifyLong}
+                onClick={() => setOpen(true)}
+            >
                 {words.fish.identify}
             </Button>
             <PaperDialog title={words.fish.identifyTitle} open={open} onClose={() => setOpen(false)}>
@@ -27,7 +32,13 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
 const MOST_CANDIDATES = 3
 const FIRST_SHARE = '30'
 const NEXT_SHARE = '10'
-const FIELDS = ['species_id', 'candidates', 'sex', 'hatched_on', ...[0, 1, 2].flatMap((n) => [`candidates.${n}.species_id`, `candidates.${n}.weight`])]
+const FIELDS = [
+    'species_id',
+    'candidates',
+    'sex',
+    'hatched_on',
+    ...[0, 1, 2].flatMap((n) => [`candidates.${n}.species_id`, `candidates.${n}.weight`]),
+]
 
 /** Another kind that it may be, as typed; kind '' while none is chosen. */
 interface Perhaps {
@@ -43,12 +54,21 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
     const [perhaps, setPerhaps] = useState<Perhaps[]>(
         identity.candidates.length === 0
             ? [{ kind: '', share: FIRST_SHARE }]
-            : identity.candidates.map((one) => ({ kind: String(one.species_id), share: String(Math.round(one.weight * 100)) })),
+            : identity.candidates.map((one) => ({
+                  kind: String(one.species_id),
+                  share: String(Math.round(one.weight * 100)),
+              })),
     )
-    const changePerhaps = (n: number, changed: Partial<Perhaps>) => setPerhaps(perhaps.map((one, i) => (i === n ? { ...one, ...changed } : one)))
+    const changePerhaps = (n: number, changed: Partial<Perhaps>) =>
+        setPerhaps(perhaps.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     const [sex, setSex] = useState<string>(identity.sex ?? '')
     const [hatched, setHatched] = useState(identity.hatched_on ?? '')
-    const change = useChange<IdentityRequest>({ path: `fish/${fish.id}/identity`, before: identity, said: words.fish.identified(fish.name), onDone })
+    const change = useChange<IdentityRequest>({
+        path: `fish/${fish.id}/identity`,
+        before: identity,
+        said: words.fish.identified(fish.name),
+        onDone,
+    })
     const shown = FIELDS.some((field) => change.fieldError(field) !== undefined)
     return (
         <EntryForm
@@ -59,14 +79,22 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
             onSave={() =>
                 change.save({
                     species_id: Number(kind),
-                    candidates: perhaps.filter((one) => one.kind !== '').map((one) => ({ species_id: Number(one.kind), weight: Number(one.share) / 100 })),
+                    candidates: perhaps
+                        .filter((one) => one.kind !== '')
+                        .map((one) => ({ species_id: Number(one.kind), weight: Number(one.share) / 100 })),
                     sex: sex === 'male' || sex === 'female' ? sex : null,
                     hatched_on: hatched === '' ? null : hatched,
                 })
             }
         >
             <p>{words.fish.identifyHelp}</p>
-            <ChoiceField label={words.fish.surely} options={options} value={kind} onChange={setKind} error={change.fieldError('species_id')} />
+            <ChoiceField
+                label={words.fish.surely}
+                options={options}
+                value={kind}
+                onChange={setKind}
+                error={change.fieldError('species_id')}
+            />
             {perhaps.map((one, n) => (
                 <Box key={n} display="grid" gridTemplateColumns="minmax(0, 1fr) 130px" gap="12px">
                     <ChoiceField
@@ -82,18 +110,39 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                             inputMode="numeric"
                             value={one.share}
                             onChange={(value) => changePerhaps(n, { share: value })}
-                            error={change.fieldError(`candidates.${n}.weight`) ?? (n === 0 ? change.fieldError('candidates') : undefined)}
+                            error={
+                                change.fieldError(`candidates.${n}.weight`) ??
+                                (n === 0 ? change.fieldError('candidates') : undefined)
+                            }
                         />
                     )}
                 </Box>
             ))}
             {perhaps.length < MOST_CANDIDATES && perhaps.at(-1)?.kind !== '' && (
-                <Button type="button" variant="plain" alignSelf="start" onClick={() => setPerhaps([...perhaps, { kind: '', share: NEXT_SHARE }])}>
+                <Button
+                    type="button"
+                    variant="plain"
+                    alignSelf="start"
+                    onClick={() => setPerhaps([...perhaps, { kind: '', share: NEXT_SHARE }])}
+                >
                     {words.fish.oneKindMore}
                 </Button>
             )}
-            <ChoiceField label={words.fish.sex} options={optionsOf(words.fish.sexes)} value={sex} onChange={setSex} error={change.fieldError('sex')} />
-            <TextField label={words.fish.hatched} type="date" max={sheet.today} value={hatched} onChange={setHatched} error={change.fieldError('hatched_on')} />
+            <ChoiceField
+                label={words.fish.sex}
+                options={optionsOf(words.fish.sexes)}
+                value={sex}
+                onChange={setSex}
+                error={change.fieldError('sex')}
+            />
+            <TextField
+                label={words.fish.hatched}
+                type="date"
+                max={sheet.today}
+                value={hatched}
+                onChange={setHatched}
+                error={change.fieldError('hatched_on')}
+            />
         </EntryForm>
     )
 }

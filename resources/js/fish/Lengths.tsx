@@ -16,7 +16,10 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
     const [correcting, correct] = useState<MeasurementEntry | null>(null)
     const act = useUndo()
     const remove = (entry: MeasurementEntry): void => {
-        act(() => write('DELETE', `measurements/${entry.id}`), { text: words.fish.removed, undo: () => act(() => write('POST', `measurements/${entry.id}/restore`)) })
+        act(() => write('DELETE', `measurements/${entry.id}`), {
+            text: words.fish.removed,
+            undo: () => act(() => write('POST', `measurements/${entry.id}/restore`)),
+        })
     }
     const flagged = new Set(sheet.flagged)
     if (sheet.measurements.length === 0) {
@@ -24,7 +27,13 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
     }
     return (
         <Box padding={{ base: '16px 2px 0', md: '16px 10px 0' }}>
-            <chakra.h2 fontSize="17px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink" paddingBottom="4px">
+            <chakra.h2
+                fontSize="17px"
+                fontWeight={800}
+                borderBottom="1.6px solid"
+                borderColor="ink"
+                paddingBottom="4px"
+            >
                 {words.fish.lengths}
             </chakra.h2>
             <chakra.ol>
@@ -50,10 +59,18 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                             </chakra.span>
                         </Box>
                         <Box whiteSpace="nowrap">
-                            <Button variant="plain" aria-label={words.fish.correctOne(measured(entry.length_mm, unit))} onClick={() => correct(entry)}>
+                            <Button
+                                variant="plain"
+                                aria-label={words.fish.correctOne(measured(entry.length_mm, unit))}
+                                onClick={() => correct(entry)}
+                            >
                                 {words.fish.correctAct}
                             </Button>
-                            <Button variant="plain" aria-label={words.fish.takeOutOne(measured(entry.length_mm, unit))} onClick={() => remove(entry)}>
+                            <Button
+                                variant="plain"
+                                aria-label={words.fish.takeOutOne(measured(entry.length_mm, unit))}
+                                onClick={() => remove(entry)}
+                            >
                                 {words.fish.takeOutAct}
                             </Button>
                         </Box>
@@ -61,7 +78,9 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                 ))}
             </chakra.ol>
             <PaperDialog title={words.fish.correct} open={correcting !== null} onClose={() => correct(null)}>
-                {correcting !== null && <RecordLength sheet={sheet} correcting={correcting} onDone={() => correct(null)} />}
+                {correcting !== null && (
+                    <RecordLength sheet={sheet} correcting={correcting} onDone={() => correct(null)} />
+                )}
             </PaperDialog>
         </Box>
     )

@@ -37,20 +37,52 @@ export function MeasuringBoard({ fish, mm, before }: Props) {
                 <svg width={width} height={HEIGHT}>
                     <rect width={width} height={edge} fill={ink('water')} />
                     <rect y={edge} width={width} height={HEIGHT - edge} fill={ink('fresh')} />
-                    <FishSide form={fish.form} band={fish.band} x={at(mm / 2)} y={edge / 2 + 6} length={mm * scale} />
+                    <FishSide
+                        form={fish.form}
+                        band={fish.band}
+                        x={at(mm / 2)}
+                        y={edge / 2 + 6}
+                        length={mm * scale}
+                    />
                     <path d={`M0 ${edge}H${width}`} stroke={ink('ink')} strokeWidth={2.2} />
                     {ticks.map((tick) => (
                         <g key={tick}>
-                            <path d={`M${at(tick * unit.mm)} ${edge}v${tick % major === 0 ? 16 : 8}`} stroke={ink('ink')} strokeWidth={tick % major === 0 ? 1.8 : 1} />
+                            <path
+                                d={`M${at(tick * unit.mm)} ${edge}v${tick % major === 0 ? 16 : 8}`}
+                                stroke={ink('ink')}
+                                strokeWidth={tick % major === 0 ? 1.8 : 1}
+                            />
                             {tick % major === 0 && (
-                                <text x={at(tick * unit.mm)} y={edge + 34} fontSize={15} fontWeight={600} textAnchor="middle" fill={ink('ink')}>{tick}</text>
+                                <text
+                                    x={at(tick * unit.mm)}
+                                    y={edge + 34}
+                                    fontSize={15}
+                                    fontWeight={600}
+                                    textAnchor="middle"
+                                    fill={ink('ink')}
+                                >
+                                    {tick}
+                                </text>
                             )}
                         </g>
                     ))}
                     {before !== null && (
                         <>
-                            <path d={`M${at(before.length_mm)} 20V${edge}`} stroke={ink('ink2')} strokeWidth={1.4} strokeDasharray="4 4" />
-                            <text x={at(before.length_mm) - 3} y={14} textAnchor="end" fontSize={15} fill={ink('ink2')}>{shortDay(before.date, today)}</text>
+                            <path
+                                d={`M${at(before.length_mm)} 20V${edge}`}
+                                stroke={ink('ink2')}
+                                strokeWidth={1.4}
+                                strokeDasharray="4 4"
+                            />
+                            <text
+                                x={at(before.length_mm) - 3}
+                                y={14}
+                                textAnchor="end"
+                                fontSize={15}
+                                fill={ink('ink2')}
+                            >
+                                {shortDay(before.date, today)}
+                            </text>
                         </>
                     )}
                     <path d={`M${at(mm)} 4V${edge}`} stroke={ink('accent')} strokeWidth={2.4} />

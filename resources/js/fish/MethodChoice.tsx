@@ -10,7 +10,15 @@ interface Props {
 /** How a length was taken, with the error that goes with it. */
 export function MethodChoice({ value, onChange }: Props) {
     return (
-        <Box as="fieldset" border="1.4px solid" borderColor="edge" borderRadius="3px" padding="0" display="grid" gridTemplateColumns="0.8fr 0.95fr 1.4fr 0.9fr">
+        <Box
+            as="fieldset"
+            border="1.4px solid"
+            borderColor="edge"
+            borderRadius="3px"
+            padding="0"
+            display="grid"
+            gridTemplateColumns="0.8fr 0.95fr 1.4fr 0.9fr"
+        >
             <chakra.legend srOnly>{words.fish.method}</chakra.legend>
             {(Object.keys(methods) as Method[]).map((method, i) => (
                 <chakra.label
@@ -27,11 +35,28 @@ export function MethodChoice({ value, onChange }: Props) {
                     background={method === value ? 'ink' : 'transparent'}
                     color={method === value ? 'paper' : 'ink'}
                     fontWeight={method === value ? 700 : 400}
-                    _focusWithin={{ outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px', zIndex: 1 }}
+                    _focusWithin={{
+                        outline: '3px solid',
+                        outlineColor: 'accent',
+                        outlineOffset: '3px',
+                        zIndex: 1,
+                    }}
                 >
-                    <chakra.input type="radio" name="method" value={method} checked={method === value} onChange={() => onChange(method)} position="absolute" opacity={0} inset={0} cursor="pointer" />
+                    <chakra.input
+                        type="radio"
+                        name="method"
+                        value={method}
+                        checked={method === value}
+                        onChange={() => onChange(method)}
+                        position="absolute"
+                        opacity={0}
+                        inset={0}
+                        cursor="pointer"
+                    />
                     {methods[method].word}
-                    <Box fontSize="14px" lineHeight="17px" color={method === value ? 'paper' : 'ink2'}>{methods[method].error}</Box>
+                    <Box fontSize="14px" lineHeight="17px" color={method === value ? 'paper' : 'ink2'}>
+                        {methods[method].error}
+                    </Box>
                 </chakra.label>
             ))}
         </Box>

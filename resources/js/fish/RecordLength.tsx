@@ -22,11 +22,17 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     const unit = useUnit()
     const field = useRef<HTMLInputElement>(null)
     const wantsFocus = useLocation({ select: (location) => location.hash === 'record' })
-    const [length, setLength] = useState(correcting === undefined ? '' : (correcting.length_mm / unit.mm).toFixed(1))
+    const [length, setLength] = useState(
+        correcting === undefined ? '' : (correcting.length_mm / unit.mm).toFixed(1),
+    )
     const [date, setDate] = useState(correcting?.date ?? sheet.today)
-    const [method, setMethod] = useState<Method>(correcting?.method ?? sheet.measurements.at(-1)?.method ?? 'hand')
+    const [method, setMethod] = useState<Method>(
+        correcting?.method ?? sheet.measurements.at(-1)?.method ?? 'hand',
+    )
     const [lengthKind, setLengthKind] = useState<LengthKind | ''>(correcting?.length_kind ?? '')
-    const [sample, setSample] = useState(correcting === undefined || correcting.sample === 1 ? '' : String(correcting.sample))
+    const [sample, setSample] = useState(
+        correcting === undefined || correcting.sample === 1 ? '' : String(correcting.sample),
+    )
     const [spread, setSpread] = useState(correcting?.spread_mm == null ? '' : String(correcting.spread_mm))
     const review = useReview(sheet.fish.id, { length, date, method })
     const entry = useLengthEntry({
@@ -71,15 +77,41 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                 save(false)
             }}
         >
-            {correcting === undefined && <chakra.h2 fontSize="19px" fontWeight={800}>{words.fish.record}</chakra.h2>}
+            {correcting === undefined && (
+                <chakra.h2 fontSize="19px" fontWeight={800}>
+                    {words.fish.record}
+                </chakra.h2>
+            )}
             <Box display={{ base: 'block', md: 'none' }}>
-                <MeasuringBoard fish={sheet.fish} mm={review?.length_mm ?? sheet.fish.length_mm.likely} before={sheet.fish.last_length} />
+                <MeasuringBoard
+                    fish={sheet.fish}
+                    mm={review?.length_mm ?? sheet.fish.length_mm.likely}
+                    before={sheet.fish.last_length}
+                />
             </Box>
             <Field.Root invalid={lengthError !== undefined}>
                 <Field.Label srOnly>{words.fish.length}</Field.Label>
                 <Box position="relative" width="100%">
-                    <Input ref={field} size="lg" inputMode={unit.word === 'cm' ? 'decimal' : 'text'} autoComplete="off" value={length} onChange={(event) => setLength(event.target.value)} paddingInlineEnd="60px" enterKeyHint="done" />
-                    <Box position="absolute" insetInlineEnd="14px" top="20px" color="ink2" fontSize="19px" aria-hidden="true">{unit.word}</Box>
+                    <Input
+                        ref={field}
+                        size="lg"
+                        inputMode={unit.word === 'cm' ? 'decimal' : 'text'}
+                        autoComplete="off"
+                        value={length}
+                        onChange={(event) => setLength(event.target.value)}
+                        paddingInlineEnd="60px"
+                        enterKeyHint="done"
+                    />
+                    <Box
+                        position="absolute"
+                        insetInlineEnd="14px"
+                        top="20px"
+                        color="ink2"
+                        fontSize="19px"
+                        aria-hidden="true"
+                    >
+                        {unit.word}
+                    </Box>
                 </Box>
                 <Field.ErrorText role="alert">{lengthError}</Field.ErrorText>
             </Field.Root>
@@ -87,17 +119,31 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             <Box minHeight="46px" aria-live="polite">
                 {review !== undefined && (
                     <>
-                        {reviewSentence(review, unit, sheet.today)} <chakra.span color="ink2">{review.other_unit}</chakra.span>
+                        {reviewSentence(review, unit, sheet.today)}{' '}
+                        <chakra.span color="ink2">{review.other_unit}</chakra.span>
                     </>
                 )}
             </Box>
             <Field.Root invalid={dateError !== undefined}>
                 <Field.Label>{words.fish.date}</Field.Label>
-                <Input type="date" max={sheet.today} value={date} onChange={(event) => setDate(event.target.value)} />
+                <Input
+                    type="date"
+                    max={sheet.today}
+                    value={date}
+                    onChange={(event) => setDate(event.target.value)}
+                />
                 <Field.ErrorText role="alert">{dateError}</Field.ErrorText>
             </Field.Root>
             <chakra.details>
-                <chakra.summary minHeight="44px" display="flex" alignItems="center" cursor="pointer" color="accent" fontWeight={700} _focusVisible={{ outline: '3px solid', outlineColor: 'accent' }}>
+                <chakra.summary
+                    minHeight="44px"
+                    display="flex"
+                    alignItems="center"
+                    cursor="pointer"
+                    color="accent"
+                    fontWeight={700}
+                    _focusVisible={{ outline: '3px solid', outlineColor: 'accent' }}
+                >
                     {words.fish.more}
                 </chakra.summary>
                 <Box display="flex" flexDirection="column" gap="10px" paddingBottom="8px">
@@ -110,18 +156,44 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                     />
                     {sheet.fish.is_shoal && (
                         <>
-                            <TextField label={words.fish.sample} inputMode="numeric" value={sample} onChange={setSample} error={entry.fieldError('sample')} />
-                            <TextField label={words.fish.spread} inputMode="decimal" value={spread} onChange={setSpread} error={entry.fieldError('spread_mm')} />
+                            <TextField
+                                label={words.fish.sample}
+                                inputMode="numeric"
+                                value={sample}
+                                onChange={setSample}
+                                error={entry.fieldError('sample')}
+                            />
+                            <TextField
+                                label={words.fish.spread}
+                                inputMode="decimal"
+                                value={spread}
+                                onChange={setSpread}
+                                error={entry.fieldError('spread_mm')}
+                            />
                         </>
                     )}
                 </Box>
             </chakra.details>
-            {otherError !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}</chakra.p>}
+            {otherError !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}
+                </chakra.p>
+            )}
             <Box display="flex" gap="12px" flexWrap="wrap">
-                <Button type="submit" variant="solid" flex="1" disabled={entry.isSaving} minHeight={{ base: '58px', lg: '44px' }}>
+                <Button
+                    type="submit"
+                    variant="solid"
+                    flex="1"
+                    disabled={entry.isSaving}
+                    minHeight={{ base: '58px', lg: '44px' }}
+                >
                     {correcting === undefined ? words.fish.save : words.fish.saveCorrection}
                 </Button>
-                {question !== undefined && <Button type="button" onClick={() => save(true)} disabled={entry.isSaving}>{words.fish.keep}</Button>}
+                {question !== undefined && (
+                    <Button type="button" onClick={() => save(true)} disabled={entry.isSaving}>
+                        {words.fish.keep}
+                    </Button>
+                )}
             </Box>
         </chakra.form>
     )

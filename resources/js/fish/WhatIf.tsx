@@ -23,7 +23,9 @@ const NOTHING: Changes = { ration: '', temperature_c: '', system_id: '', adult: 
 /** What was changed, and the future that follows; undefined while nothing is. */
 export function useWhatIf(fishId: number) {
     const [changes, change] = useState<Changes>(NOTHING)
-    const asked = new URLSearchParams((Object.entries(changes) as [keyof Changes, string][]).filter(([, value]) => value.trim() !== '')).toString()
+    const asked = new URLSearchParams(
+        (Object.entries(changes) as [keyof Changes, string][]).filter(([, value]) => value.trim() !== ''),
+    ).toString()
     const answer = useQuery({ ...whatIfQuery(fishId, asked), placeholderData: keepPreviousData })
     return {
         changes,
@@ -47,24 +49,58 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
         <Box as="section" padding={{ base: '16px 2px 0', md: '16px 10px 0' }} aria-label={said.title}>
-            <chakra.h2 fontSize="17px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink" paddingBottom="4px">
+            <chakra.h2
+                fontSize="17px"
+                fontWeight={800}
+                borderBottom="1.6px solid"
+                borderColor="ink"
+                paddingBottom="4px"
+            >
                 {said.title}
             </chakra.h2>
-            <chakra.p color="ink2" paddingBlock="6px">{said.help}</chakra.p>
+            <chakra.p color="ink2" paddingBlock="6px">
+                {said.help}
+            </chakra.p>
             <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: 'repeat(4, 1fr)' }} gap="12px">
-                <ChoiceField label={said.ration} options={[{ value: '', text: said.asNow }, ...optionsOf(rations)]} value={changes.ration} onChange={set('ration')} error={refused?.fieldError('ration')} />
-                <TextField label={said.temperature} inputMode="decimal" value={changes.temperature_c} onChange={set('temperature_c')} error={refused?.fieldError('temperature_c')} />
+                <ChoiceField
+                    label={said.ration}
+                    options={[{ value: '', text: said.asNow }, ...optionsOf(rations)]}
+                    value={changes.ration}
+                    onChange={set('ration')}
+                    error={refused?.fieldError('ration')}
+                />
+                <TextField
+                    label={said.temperature}
+                    inputMode="decimal"
+                    value={changes.temperature_c}
+                    onChange={set('temperature_c')}
+                    error={refused?.fieldError('temperature_c')}
+                />
                 <ChoiceField
                     label={said.home}
-                    options={[{ value: '', text: said.asNow }, ...sheet.homes.map((home) => ({ value: String(home.system_id), text: home.name }))]}
+                    options={[
+                        { value: '', text: said.asNow },
+                        ...sheet.homes.map((home) => ({ value: String(home.system_id), text: home.name })),
+                    ]}
                     value={changes.system_id}
                     onChange={set('system_id')}
                     error={refused?.fieldError('system_id')}
                 />
-                <TextField label={said.adult} value={changes.adult} onChange={set('adult')} error={refused?.fieldError('adult')} />
+                <TextField
+                    label={said.adult}
+                    value={changes.adult}
+                    onChange={set('adult')}
+                    error={refused?.fieldError('adult')}
+                />
             </Box>
-            {changes.temperature_c.trim() !== '' && <chakra.p color="ink2" paddingTop="6px">{said.warmth}</chakra.p>}
-            {other !== undefined && <Answer sheet={sheet} other={other} changes={changes} all={all} onClear={clear} />}
+            {changes.temperature_c.trim() !== '' && (
+                <chakra.p color="ink2" paddingTop="6px">
+                    {said.warmth}
+                </chakra.p>
+            )}
+            {other !== undefined && (
+                <Answer sheet={sheet} other={other} changes={changes} all={all} onClear={clear} />
+            )}
         </Box>
     )
 }
@@ -89,17 +125,51 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
         })
     const horizon = other.ahead.at(-1)?.date ?? sheet.today
     return (
-        <Box paddingBlock="10px 14px" display="flex" flexWrap="wrap" alignItems="center" columnGap="16px" aria-live="polite">
-            <chakra.p fontWeight={700} fontSize="18px">{whatIfSentence(sheet.fish.name, other.home, other.reason, other.outgrows, sheet.today, horizon)}</chakra.p>
-            <chakra.span color="ink2">{words.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}</chakra.span>
-            {(changes.ration !== '' || adult !== '') && <Button onClick={keep} disabled={keeping.isSaving}>{words.fish.whatIf.keep}</Button>}
+        <Box
+            paddingBlock="10px 14px"
+            display="flex"
+            flexWrap="wrap"
+            alignItems="center"
+            columnGap="16px"
+            aria-live="polite"
+        >
+            <chakra.p fontWeight={700} fontSize="18px">
+                {whatIfSentence(
+                    sheet.fish.name,
+                    other.home,
+                    other.reason,
+                    other.outgrows,
+                    sheet.today,
+                    horizon,
+                )}
+            </chakra.p>
+            <chakra.span color="ink2">
+                {words.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}
+            </chakra.span>
+            {(changes.ration !== '' || adult !== '') && (
+                <Button onClick={keep} disabled={keeping.isSaving}>
+                    {words.fish.whatIf.keep}
+                </Button>
+            )}
             {changes.system_id !== '' && Number(changes.system_id) !== sheet.fish.home.system_id && (
                 <Button onClick={() => setMoving(true)}>{words.fish.whatIf.move}</Button>
             )}
-            <Button variant="plain" onClick={onClear}>{words.fish.whatIf.clear}</Button>
-            {keeping.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{keeping.error}</chakra.p>}
+            <Button variant="plain" onClick={onClear}>
+                {words.fish.whatIf.clear}
+            </Button>
+            {keeping.error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {keeping.error}
+                </chakra.p>
+            )}
             <PaperDialog title={words.record.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
-                <MoveForm all={all} fish={sheet.fish} toSystem={changes.system_id} today={sheet.today} onDone={() => setMoving(false)} />
+                <MoveForm
+                    all={all}
+                    fish={sheet.fish}
+                    toSystem={changes.system_id}
+                    today={sheet.today}
+                    onDone={() => setMoving(false)}
+                />
             </PaperDialog>
         </Box>
     )

@@ -41,9 +41,22 @@ const LABEL_HEIGHT = 22
 const OTHER_ABOVE = 1.8
 
 /** @param other a what-if to have in the picture too */
-export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUnit: number, other?: OtherFuture): Chart {
+export function chartOf(
+    sheet: FishSheet,
+    width: number,
+    height: number,
+    mmPerUnit: number,
+    other?: OtherFuture,
+): Chart {
     const isNarrow = width < 500
-    const size: ChartSize = { width, height, left: isNarrow ? 40 : 58, right: width - 8, top: 16, bottom: height - 62 }
+    const size: ChartSize = {
+        width,
+        height,
+        left: isNarrow ? 40 : 58,
+        right: width - 8,
+        top: 16,
+        bottom: height - 62,
+    }
     const end = lastDay(sheet)
     const homes = homesShown(sheet)
     const start = addDays(sheet.behind[0]?.date ?? sheet.today, -DAYS_BEFORE_FIRST)
@@ -54,7 +67,9 @@ export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUn
         ...sheet.measurements.map((one) => one.length_mm * (1 + 1.64 * one.error)),
         ...homes.slice(0, 2).map((home) => home.limit_mm * 1.06),
     )
-    const x = scaleUtc().domain([toTime(start), toTime(end)]).range([size.left, size.right])
+    const x = scaleUtc()
+        .domain([toTime(start), toTime(end)])
+        .range([size.left, size.right])
     const top = cappedTop(longest, toCome, sheet)
     const y = scaleLinear().domain([0, top]).range([size.bottom, size.top])
     return {
@@ -64,13 +79,20 @@ export function chartOf(sheet: FishSheet, width: number, height: number, mmPerUn
         perMm: (size.bottom - size.top) / top,
         ticksX: x.ticks(isNarrow ? 5 : 12),
         xOfTick: (tick) => x(tick),
-        ticksY: scaleLinear().domain([0, top / mmPerUnit]).ticks(6).map((tick) => tick * mmPerUnit),
+        ticksY: scaleLinear()
+            .domain([0, top / mmPerUnit])
+            .ticks(6)
+            .map((tick) => tick * mmPerUnit),
         end,
-        homes: merged(homes.filter((home) => home.limit_mm <= top), y),
+        homes: merged(
+            homes.filter((home) => home.limit_mm <= top),
+            y,
+        ),
     }
 }
 
-const longestAt = (ahead: readonly AheadLength[], end: string): number => ahead.filter((point) => point.date <= end).at(-1)?.quantiles_mm[8] ?? 0
+const longestAt = (ahead: readonly AheadLength[], end: string): number =>
+    ahead.filter((point) => point.date <= end).at(-1)?.quantiles_mm[8] ?? 0
 
 /** Lines too near to each other for two labels become one. */
 function merged(homes: Home[], y: (mm: number) => number): LimitLine[] {
@@ -89,7 +111,12 @@ function merged(homes: Home[], y: (mm: number) => number): LimitLine[] {
 function lastDay(sheet: FishSheet): string {
     const horizon = sheet.ahead[sheet.ahead.length - 1]?.date ?? sheet.today
     const window = sheet.fish.home.outgrows
-    const wanted = [addDays(sheet.today, DAYS_AHEAD), ...[window.late, window.likely].flatMap((day) => (day === null ? [] : [addDays(day, DAYS_AFTER_WINDOW)]))]
+    const wanted = [
+        addDays(sheet.today, DAYS_AHEAD),
+        ...[window.late, window.likely].flatMap((day) =>
+            day === null ? [] : [addDays(day, DAYS_AFTER_WINDOW)],
+        ),
+    ]
     const latest = wanted.reduce((a, b) => (a > b ? a : b))
     return latest < horizon ? latest : horizon
 }
@@ -98,12 +125,25 @@ function lastDay(sheet: FishSheet): string {
 function homesShown(sheet: FishSheet): Home[] {
     const { home, next } = sheet.fish
     const larger = sheet.homes
-        .filter((one) => one.temperature === 'suits' && one.limit_mm > home.limit_mm && one.system_id !== next?.system_id)
+        .filter(
+            (one) =>
+                one.temperature === 'suits' &&
+                one.limit_mm > home.limit_mm &&
+                one.system_id !== next?.system_id,
+        )
         .sort((a, b) => a.limit_mm - b.limit_mm)
     return [home, ...(next === null ? [] : [next]), ...larger].slice(0, HOMES_SHOWN + 1)
 }
 
 /** A home far above everything the fish will be would squeeze the picture: it is named below instead. */
 function cappedTop(longest: number, longestToCome: number, sheet: FishSheet): number {
-    return Math.min(longest, Math.max(longestToCome, sheet.fish.home.limit_mm > longestToCome * 1.8 ? 0 : sheet.fish.home.limit_mm) * 1.45) * 1.04
+    return (
+        Math.min(
+            longest,
+            Math.max(
+                longestToCome,
+                sheet.fish.home.limit_mm > longestToCome * 1.8 ? 0 : sheet.fish.home.limit_mm,
+            ) * 1.45,
+        ) * 1.04
+    )
 }

@@ -13,4 +13,5 @@ export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = ()
 }
 
 /** A stated adult size as text that reads back to the same. */
-export const inMillimetres = (adultMm: number | null): string | null => (adultMm === null ? null : `${adultMm} mm`)
+export const inMillimetres = (adultMm: number | null): string | null =>
+    adultMm === null ? null : `${adultMm} mm`

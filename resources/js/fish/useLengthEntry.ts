@@ -21,11 +21,20 @@ export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target)
         method: correcting === undefined ? 'POST' : 'PUT',
         path: correcting === undefined ? `fish/${fishId}/measurements` : `measurements/${correcting.id}`,
         said: (saved) => said(measured(saved.length_mm, unit), fishName),
-        undo: (saved) => (correcting === undefined ? write('DELETE', `measurements/${saved.id}`) : restoreEntry(correcting, saved.version)),
+        undo: (saved) =>
+            correcting === undefined
+                ? write('DELETE', `measurements/${saved.id}`)
+                : restoreEntry(correcting, saved.version),
         onDone,
     })
 }
 
 function restoreEntry(entry: MeasurementEntry, version: number): Promise<unknown> {
-    return write('PUT', `measurements/${entry.id}`, { length: `${entry.length_mm} mm`, date: entry.date, method: entry.method, keep: true, version })
+    return write('PUT', `measurements/${entry.id}`, {
+        length: `${entry.length_mm} mm`,
+        date: entry.date,
+        method: entry.method,
+        keep: true,
+        version,
+    })
 }

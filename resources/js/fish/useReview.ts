@@ -6,7 +6,10 @@ import type { MeasurementRequest, Review } from '../api/types'
 const PAUSE_MS = 250
 
 /** How the server reads what is typed; nothing while it cannot be read. */
-export function useReview(fishId: number, entry: Pick<MeasurementRequest, 'length' | 'date' | 'method'>): Review | undefined {
+export function useReview(
+    fishId: number,
+    entry: Pick<MeasurementRequest, 'length' | 'date' | 'method'>,
+): Review | undefined {
     const query = new URLSearchParams(entry).toString()
     const [settled, setSettled] = useState(query)
     useEffect(() => {

@@ -2,11 +2,27 @@ import { Box, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 
 /** One line of a list of facts: what it is, and how it is. Belongs into a dl. Long names take more room. */
-export function Fact({ name, children, isLong = false }: { name: string; children: ReactNode; isLong?: boolean }) {
+export function Fact({
+    name,
+    children,
+    isLong = false,
+}: {
+    name: string
+    children: ReactNode
+    isLong?: boolean
+}) {
     return (
-        <Box display="grid" gridTemplateColumns={isLong ? '186px minmax(0, 1fr)' : '92px minmax(0, 1fr)'} borderBottom="1px solid" borderColor="rule" paddingBlock="5px 4px">
+        <Box
+            display="grid"
+            gridTemplateColumns={isLong ? '186px minmax(0, 1fr)' : '92px minmax(0, 1fr)'}
+            borderBottom="1px solid"
+            borderColor="rule"
+            paddingBlock="5px 4px"
+        >
             <chakra.dt color="ink2">{name}</chakra.dt>
-            <chakra.dd fontWeight={600} margin="0">{children}</chakra.dd>
+            <chakra.dd fontWeight={600} margin="0">
+                {children}
+            </chakra.dd>
         </Box>
     )
 }

@@ -21,21 +21,56 @@ export function Foot() {
             display={{ base: notice === null ? 'none' : 'flex', md: 'flex' }}
             alignItems="stretch"
         >
-            <Box role="status" flex="1" display="flex" alignItems="center" gap="12px" paddingInline="10px" fontSize="17px">
+            <Box
+                role="status"
+                flex="1"
+                display="flex"
+                alignItems="center"
+                gap="12px"
+                paddingInline="10px"
+                fontSize="17px"
+            >
                 {notice !== null && (
                     <>
                         <span>{notice.text}</span>
-                        {notice.undo !== undefined && <Button variant="plain" onClick={notice.undo}>{words.undo}</Button>}
+                        {notice.undo !== undefined && (
+                            <Button variant="plain" onClick={notice.undo}>
+                                {words.undo}
+                            </Button>
+                        )}
                     </>
                 )}
-                <Box marginInlineStart="auto" display={{ base: 'none', md: 'block' }} color="ink2" fontSize="15px">
-                    <chakra.kbd fontFamily="mono" border="1.4px solid" borderColor="edge" borderRadius="3px" paddingInline="7px">?</chakra.kbd>{' '}
+                <Box
+                    marginInlineStart="auto"
+                    display={{ base: 'none', md: 'block' }}
+                    color="ink2"
+                    fontSize="15px"
+                >
+                    <chakra.kbd
+                        fontFamily="mono"
+                        border="1.4px solid"
+                        borderColor="edge"
+                        borderRadius="3px"
+                        paddingInline="7px"
+                    >
+                        ?
+                    </chakra.kbd>{' '}
                     {words.keysTitle.toLowerCase()}
                 </Box>
             </Box>
-            <Box borderInlineStart="1.6px solid" borderColor="ink" padding="6px 10px 0 16px" minWidth="250px" display={{ base: 'none', md: 'block' }}>
-                <Box fontWeight={800} fontSize="17px">{title}</Box>
-                <Box color="ink2" fontSize="14.5px" lineHeight="20px">{note}</Box>
+            <Box
+                borderInlineStart="1.6px solid"
+                borderColor="ink"
+                padding="6px 10px 0 16px"
+                minWidth="250px"
+                display={{ base: 'none', md: 'block' }}
+            >
+                <Box fontWeight={800} fontSize="17px">
+                    {title}
+                </Box>
+                <Box color="ink2" fontSize="14.5px" lineHeight="20px">
+                    {note}
+                </Box>
             </Box>
         </Box>
     )

@@ -28,11 +28,35 @@ export function Frame({ keeper }: { keeper: Keeper }) {
         <KeeperContext.Provider value={keeper}>
             <NoticeContext.Provider value={notices}>
                 <Hatches />
-                <Box minHeight="100dvh" display="flex" flexDirection="column" paddingBottom={{ base: '62px', md: 0 }} maxWidth="1920px" marginInline="auto">
-                    <Box as="header" display="flex" marginInline={{ base: '14px', md: '14px' }} borderBottom="1.6px solid" borderColor="ink" alignItems="center">
-                        <Box minWidth={{ md: '174px' }} whiteSpace="nowrap" flex={{ base: 1, md: 'none' }} paddingInline={{ base: '2px', md: '10px' }} paddingBlock="9px">
-                            <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>{keeper.facility}</Box>
-                            <Box color="ink2" fontSize="15px">{weekday(keeper.today)}</Box>
+                <Box
+                    minHeight="100dvh"
+                    display="flex"
+                    flexDirection="column"
+                    paddingBottom={{ base: '62px', md: 0 }}
+                    maxWidth="1920px"
+                    marginInline="auto"
+                >
+                    <Box
+                        as="header"
+                        display="flex"
+                        marginInline={{ base: '14px', md: '14px' }}
+                        borderBottom="1.6px solid"
+                        borderColor="ink"
+                        alignItems="center"
+                    >
+                        <Box
+                            minWidth={{ md: '174px' }}
+                            whiteSpace="nowrap"
+                            flex={{ base: 1, md: 'none' }}
+                            paddingInline={{ base: '2px', md: '10px' }}
+                            paddingBlock="9px"
+                        >
+                            <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>
+                                {keeper.facility}
+                            </Box>
+                            <Box color="ink2" fontSize="15px">
+                                {weekday(keeper.today)}
+                            </Box>
                         </Box>
                         <Tape />
                         <Corner />
@@ -59,8 +83,12 @@ function Corner() {
     }, [client])
     return (
         <Box display="flex" gap="4px" whiteSpace="nowrap">
-            <Button variant="plain" fontSize="15px" onClick={toggle}>{colour === 'dark' ? words.lightSheet : words.darkSheet}</Button>
-            <Button variant="plain" fontSize="15px" onClick={signOut}>{words.signOut}</Button>
+            <Button variant="plain" fontSize="15px" onClick={toggle}>
+                {colour === 'dark' ? words.lightSheet : words.darkSheet}
+            </Button>
+            <Button variant="plain" fontSize="15px" onClick={signOut}>
+                {words.signOut}
+            </Button>
         </Box>
     )
 }

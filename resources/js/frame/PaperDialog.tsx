@@ -13,7 +13,12 @@ interface Props {
 /** A slip of paper over the sheet. */
 export function PaperDialog({ title, open, onClose, children, isWide = false }: Props) {
     return (
-        <Dialog.Root open={open} onOpenChange={(details) => !details.open && onClose()} lazyMount unmountOnExit>
+        <Dialog.Root
+            open={open}
+            onOpenChange={(details) => !details.open && onClose()}
+            lazyMount
+            unmountOnExit
+        >
             <Portal>
                 <Dialog.Backdrop />
                 <Dialog.Positioner>

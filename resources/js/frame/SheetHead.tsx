@@ -4,8 +4,18 @@ import { Box, chakra } from '@chakra-ui/react'
 export function SheetHead({ sentence, comment }: { sentence: string; comment?: string }) {
     return (
         <Box padding={{ base: '12px 2px 0', md: '14px 10px 0' }}>
-            <chakra.h1 fontSize={{ base: '24px', md: '27px' }} lineHeight={{ base: '30px', md: '34px' }} maxWidth="1000px">{sentence}</chakra.h1>
-            {comment !== undefined && comment !== '' && <chakra.p color="ink2" fontSize="17px" lineHeight="25px" marginTop="5px">{comment}</chakra.p>}
+            <chakra.h1
+                fontSize={{ base: '24px', md: '27px' }}
+                lineHeight={{ base: '30px', md: '34px' }}
+                maxWidth="1000px"
+            >
+                {sentence}
+            </chakra.h1>
+            {comment !== undefined && comment !== '' && (
+                <chakra.p color="ink2" fontSize="17px" lineHeight="25px" marginTop="5px">
+                    {comment}
+                </chakra.p>
+            )}
         </Box>
     )
 }

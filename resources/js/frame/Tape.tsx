@@ -27,23 +27,51 @@ export function Tape() {
             flex={{ md: 1 }}
             height={{ base: '62px', md: '70px' }}
         >
-            {inRoom.map((place) => <PlaceMark key={place.to} place={place} path={path} />)}
+            {inRoom.map((place) => (
+                <PlaceMark key={place.to} place={place} path={path} />
+            ))}
             {others.map((place, i) => (
                 <Box key={place.to} display={{ base: 'none', md: 'contents' }}>
                     {(i === 0 || place.stretch !== others[i - 1]?.stretch) && <Parting />}
                     <PlaceMark place={place} path={path} />
                 </Box>
             ))}
-            <chakra.button type="button" onClick={() => openDesk(true)} display={{ base: 'flex', md: 'none' }} flex="1" flexDirection="column" alignItems="center" fontSize="17px" fontWeight={others.some((one) => isHere(one.to, path)) ? 800 : 500} background="none" border="none" padding="0" color="ink">
+            <chakra.button
+                type="button"
+                onClick={() => openDesk(true)}
+                display={{ base: 'flex', md: 'none' }}
+                flex="1"
+                flexDirection="column"
+                alignItems="center"
+                fontSize="17px"
+                fontWeight={others.some((one) => isHere(one.to, path)) ? 800 : 500}
+                background="none"
+                border="none"
+                padding="0"
+                color="ink"
+            >
                 <TapeTicks isHere={others.some((one) => isHere(one.to, path))} letter="" />
-                <Box as="span" paddingInline="6px">{words.places.desk}</Box>
+                <Box as="span" paddingInline="6px">
+                    {words.places.desk}
+                </Box>
             </chakra.button>
             <Box flex="1" display={{ base: 'none', md: 'block' }} aria-hidden="true">
                 <TapeTicks isHere={false} letter="" />
             </Box>
             <PaperDialog title={words.deskTitle} open={deskOpen} onClose={() => openDesk(false)}>
                 {others.map((place) => (
-                    <PlaceLink key={place.to} to={place.to} onClick={() => openDesk(false)} aria-current={isHere(place.to, path) ? 'page' : undefined} minHeight="48px" display="flex" alignItems="center" fontSize="19px" borderBottom="1px solid" borderColor="rule">
+                    <PlaceLink
+                        key={place.to}
+                        to={place.to}
+                        onClick={() => openDesk(false)}
+                        aria-current={isHere(place.to, path) ? 'page' : undefined}
+                        minHeight="48px"
+                        display="flex"
+                        alignItems="center"
+                        fontSize="19px"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                    >
                         {place.word}
                     </PlaceLink>
                 ))}
@@ -70,7 +98,11 @@ function PlaceMark({ place, path }: { place: (typeof places)[number]; path: stri
             whiteSpace="nowrap"
         >
             <TapeTicks isHere={here} letter={place.letter} />
-            <Box as="span" borderBottom={here ? '2.6px solid' : '2.6px solid transparent'} paddingInline="6px">
+            <Box
+                as="span"
+                borderBottom={here ? '2.6px solid' : '2.6px solid transparent'}
+                paddingInline="6px"
+            >
                 {place.word}
             </Box>
         </PlaceLink>
@@ -91,19 +123,43 @@ function Parting() {
 function TapeTicks({ isHere: here, letter }: { isHere: boolean; letter: string }) {
     return (
         <Box position="relative" width="100%" height={{ base: '16px', md: '40px' }} aria-hidden="true">
-            <svg width="100%" height="100%" preserveAspectRatio="none" style={{ position: 'absolute', inset: 0 }}>
+            <svg
+                width="100%"
+                height="100%"
+                preserveAspectRatio="none"
+                style={{ position: 'absolute', inset: 0 }}
+            >
                 <pattern id="tape-ticks" width="9.6" height="40" patternUnits="userSpaceOnUse" y="-2">
                     <path d="M.6 36V40" stroke={ink('ink')} strokeWidth=".8" />
                 </pattern>
                 <line x1="0" x2="100%" y1="100%" y2="100%" stroke={ink('ink')} strokeWidth="3" />
                 <rect width="100%" height="100%" fill="url(#tape-ticks)" />
             </svg>
-            <svg width="20" height="100%" viewBox="0 0 20 40" preserveAspectRatio="xMidYMax slice" style={{ position: 'absolute', left: 'calc(50% - 10px)', top: 0, overflow: 'visible' }}>
-                <path d={here ? 'M10 22V40' : 'M10 29V40'} stroke={ink('ink')} strokeWidth={here ? 2.6 : 1.4} />
+            <svg
+                width="20"
+                height="100%"
+                viewBox="0 0 20 40"
+                preserveAspectRatio="xMidYMax slice"
+                style={{ position: 'absolute', left: 'calc(50% - 10px)', top: 0, overflow: 'visible' }}
+            >
+                <path
+                    d={here ? 'M10 22V40' : 'M10 29V40'}
+                    stroke={ink('ink')}
+                    strokeWidth={here ? 2.6 : 1.4}
+                />
                 {here && <path d="M1 11h18l-9 13z" fill={ink('ink')} />}
             </svg>
             {!here && letter !== '' && (
-                <Box as="span" position="absolute" top="6px" insetInline={0} textAlign="center" fontSize="14px" color="ink2" display={{ base: 'none', lg: 'block' }}>
+                <Box
+                    as="span"
+                    position="absolute"
+                    top="6px"
+                    insetInline={0}
+                    textAlign="center"
+                    fontSize="14px"
+                    color="ink2"
+                    display={{ base: 'none', lg: 'block' }}
+                >
                     {letter}
                 </Box>
             )}

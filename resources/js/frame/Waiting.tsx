@@ -5,7 +5,13 @@ import { Refused } from '../api/client'
 import { words } from '../words/en'
 
 /** Draws what a query brings; until then says that it is coming, or why it does not come. */
-export function Waiting<T>({ query, children }: { query: UseQueryResult<T>; children: (data: T) => ReactNode }) {
+export function Waiting<T>({
+    query,
+    children,
+}: {
+    query: UseQueryResult<T>
+    children: (data: T) => ReactNode
+}) {
     if (query.data !== undefined) {
         return children(query.data)
     }

@@ -23,7 +23,10 @@ export function useLettersOn(): [boolean, (on: boolean) => void] {
 }
 
 function isWriting(target: EventTarget | null): boolean {
-    return target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName))
+    return (
+        target instanceof HTMLElement &&
+        (target.isContentEditable || /^(INPUT|SELECT|TEXTAREA)$/.test(target.tagName))
+    )
 }
 
 /** Letters go to places and act while no field has the focus. */
@@ -31,9 +34,17 @@ export function usePlaceKeys(acts: Record<string, () => void>): void {
     const navigate = useNavigate()
     const [on] = useLettersOn()
     useEffect(() => {
-        const byLetter: Record<string, string> = Object.fromEntries(places.map((one) => [one.letter.toLowerCase(), one.to]))
+        const byLetter: Record<string, string> = Object.fromEntries(
+            places.map((one) => [one.letter.toLowerCase(), one.to]),
+        )
         const listen = (event: KeyboardEvent): void => {
-            if (event.ctrlKey || event.metaKey || event.altKey || isWriting(event.target) || document.querySelector('[role=dialog]') !== null) {
+            if (
+                event.ctrlKey ||
+                event.metaKey ||
+                event.altKey ||
+                isWriting(event.target) ||
+                document.querySelector('[role=dialog]') !== null
+            ) {
                 return
             }
             const key = event.key.toLowerCase()

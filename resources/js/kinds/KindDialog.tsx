@@ -23,9 +23,22 @@ export function KindDialog({ sheet }: { sheet?: KindSheet }) {
     const close = (): void => setOpen(false)
     return (
         <>
-            <Button onClick={() => setOpen(true)}>{sheet === undefined ? kindWordsOf.add : kindWordsOf.edit}</Button>
-            <PaperDialog title={sheet === undefined ? kindWordsOf.addTitle : kindWordsOf.editTitle(sheet.kind.common_name)} open={open} onClose={close} isWide>
-                {sheet === undefined ? <NewKind onDone={close} /> : <KnownKind sheet={sheet} onDone={close} />}
+            <Button onClick={() => setOpen(true)}>
+                {sheet === undefined ? kindWordsOf.add : kindWordsOf.edit}
+            </Button>
+            <PaperDialog
+                title={
+                    sheet === undefined ? kindWordsOf.addTitle : kindWordsOf.editTitle(sheet.kind.common_name)
+                }
+                open={open}
+                onClose={close}
+                isWide
+            >
+                {sheet === undefined ? (
+                    <NewKind onDone={close} />
+                ) : (
+                    <KnownKind sheet={sheet} onDone={close} />
+                )}
             </PaperDialog>
         </>
     )
@@ -41,8 +54,22 @@ function KnownKind({ sheet, onDone }: { sheet: KindSheet; onDone: () => void }) 
         onDone,
     })
     return (
-        <EntryForm act={kindWordsOf.save} isSaving={change.isSaving} error={errorAtFoot(change)} onCancel={onDone} onSave={() => change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })}>
-            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={change.fieldError} />
+        <EntryForm
+            act={kindWordsOf.save}
+            isSaving={change.isSaving}
+            error={errorAtFoot(change)}
+            onCancel={onDone}
+            onSave={() =>
+                change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })
+            }
+        >
+            <Values
+                typed={typed}
+                onType={setTyped}
+                claims={claims}
+                onClaims={setClaims}
+                error={change.fieldError}
+            />
         </EntryForm>
     )
 }
@@ -70,22 +97,50 @@ function NewKind({ onDone }: { onDone: () => void }) {
             onCancel={onDone}
             onSave={() => add.save({ description: claimsFrom(describedFrom({}, typed), claims), form })}
         >
-            <ChoiceField label={kindWordsOf.form} options={optionsOf(FORMS)} value={form} onChange={(value) => setForm(value as Form)} />
-            <Values typed={typed} onType={setTyped} claims={claims} onClaims={setClaims} error={add.fieldError} />
+            <ChoiceField
+                label={kindWordsOf.form}
+                options={optionsOf(FORMS)}
+                value={form}
+                onChange={(value) => setForm(value as Form)}
+            />
+            <Values
+                typed={typed}
+                onType={setTyped}
+                claims={claims}
+                onClaims={setClaims}
+                error={add.fieldError}
+            />
         </EntryForm>
     )
 }
 
 /** The form is long: its foot says that a value is marked, and not which. */
-function errorAtFoot({ error, problem }: { error: string | undefined; problem: Problem | undefined }): string | undefined {
+function errorAtFoot({
+    error,
+    problem,
+}: {
+    error: string | undefined
+    problem: Problem | undefined
+}): string | undefined {
     const isMarked = Object.keys(problem?.errors ?? {}).some((field) => MARKED.has(field))
     return isMarked ? kindWordsOf.marked : error
 }
 
-const MARKED = new Set(['adult_size_claims', ...valueGroups.flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)]))])
+const MARKED = new Set([
+    'adult_size_claims',
+    ...valueGroups.flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
+])
 
 const FORMS: Record<Form, string> = {
-    torpedo: 'a pike or gar', deep: 'a deep cichlid', eel: 'an eel', catfish: 'a catfish', sturgeon: 'a sturgeon', knifefish: 'a knifefish', barb: 'a barb or carp', ray: 'a ray', none: 'none of these',
+    torpedo: 'a pike or gar',
+    deep: 'a deep cichlid',
+    eel: 'an eel',
+    catfish: 'a catfish',
+    sturgeon: 'a sturgeon',
+    knifefish: 'a knifefish',
+    barb: 'a barb or carp',
+    ray: 'a ray',
+    none: 'none of these',
 }
 
 interface ValuesProps {
@@ -100,11 +155,32 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
     return (
         <>
             {valueGroups.map((group) => (
-                <chakra.fieldset key={group.title} border="none" borderTop="1px solid" borderColor="ink" padding="8px 0 0" margin="0" minWidth="0">
-                    <chakra.legend fontWeight={800} padding="0 8px 0 0">{group.title}</chakra.legend>
-                    <Box display="grid" gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }} gap="12px" alignItems="end">
+                <chakra.fieldset
+                    key={group.title}
+                    border="none"
+                    borderTop="1px solid"
+                    borderColor="ink"
+                    padding="8px 0 0"
+                    margin="0"
+                    minWidth="0"
+                >
+                    <chakra.legend fontWeight={800} padding="0 8px 0 0">
+                        {group.title}
+                    </chakra.legend>
+                    <Box
+                        display="grid"
+                        gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}
+                        gap="12px"
+                        alignItems="end"
+                    >
                         {group.fields.map((one) => (
-                            <Value key={fieldName(one)} one={one} value={typed[fieldName(one)] ?? ''} onChange={(value) => onType({ ...typed, [fieldName(one)]: value })} error={error(fieldName(one)) ?? error(one.field)} />
+                            <Value
+                                key={fieldName(one)}
+                                one={one}
+                                value={typed[fieldName(one)] ?? ''}
+                                onChange={(value) => onType({ ...typed, [fieldName(one)]: value })}
+                                error={error(fieldName(one)) ?? error(one.field)}
+                            />
                         ))}
                     </Box>
                 </chakra.fieldset>
@@ -114,18 +190,55 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
     )
 }
 
-function Value({ one, value, onChange, error }: { one: ValueField; value: string; onChange: (value: string) => void; error: string | undefined }) {
+function Value({
+    one,
+    value,
+    onChange,
+    error,
+}: {
+    one: ValueField
+    value: string
+    onChange: (value: string) => void
+    error: string | undefined
+}) {
     if (one.type === 'choice') {
-        return <ChoiceField label={one.label} options={optionsOf(one.options)} value={value} onChange={onChange} error={error} />
+        return (
+            <ChoiceField
+                label={one.label}
+                options={optionsOf(one.options)}
+                value={value}
+                onChange={onChange}
+                error={error}
+            />
+        )
     }
     if (one.type === 'lines' || one.type === 'records') {
         return (
             <Field.Root invalid={error !== undefined} gridColumn={{ md: '1 / 3' }}>
                 <Field.Label>{one.label}</Field.Label>
-                <Textarea rows={3} value={value} onChange={(event) => onChange(event.target.value)} border="1.6px solid" borderColor="edge" borderRadius="3px" background="fresh" color="ink" padding="8px 12px" width="100%" />
+                <Textarea
+                    rows={3}
+                    value={value}
+                    onChange={(event) => onChange(event.target.value)}
+                    border="1.6px solid"
+                    borderColor="edge"
+                    borderRadius="3px"
+                    background="fresh"
+                    color="ink"
+                    padding="8px 12px"
+                    width="100%"
+                />
                 <Field.ErrorText role="alert">{error}</Field.ErrorText>
             </Field.Root>
         )
     }
-    return <TextField label={one.label} value={value} onChange={onChange} error={error} inputMode={one.type === 'number' ? 'decimal' : 'text'} />
+    return (
+        <TextField
+            label={one.label}
+            value={value}
+            onChange={onChange}
+            error={error}
+            inputMode={one.type === 'number' ? 'decimal' : 'text'}
+        />
+    )
 }

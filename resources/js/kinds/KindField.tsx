@@ -19,10 +19,17 @@ export function KindField({ label, help, value, onChange, error }: Props) {
     return (
         <Field.Root invalid={error !== undefined}>
             <Field.Label>{label}</Field.Label>
-            <Input list={list} value={value} onChange={(event) => onChange(event.target.value)} autoComplete="off" />
+            <Input
+                list={list}
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+                autoComplete="off"
+            />
             <datalist id={list}>
                 {kinds.map((kind) => (
-                    <option key={kind.id} value={kind.common_name}>{kind.scientific_name}</option>
+                    <option key={kind.id} value={kind.common_name}>
+                        {kind.scientific_name}
+                    </option>
                 ))}
             </datalist>
             {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
@@ -34,5 +41,10 @@ export function KindField({ label, help, value, onChange, error }: Props) {
 /** By common or scientific name, whatever the case. */
 export function kindNamed(kinds: readonly KindRow[], name: string): KindRow | undefined {
     const wanted = name.trim().toLowerCase()
-    return wanted === '' ? undefined : kinds.find((kind) => kind.common_name.toLowerCase() === wanted || kind.scientific_name.toLowerCase() === wanted)
+    return wanted === ''
+        ? undefined
+        : kinds.find(
+              (kind) =>
+                  kind.common_name.toLowerCase() === wanted || kind.scientific_name.toLowerCase() === wanted,
+          )
 }

@@ -33,19 +33,37 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
         life === undefined ? '' : `lives ${acquireWords.years(life.low, life.high)}`,
         temperWords[kind.temperament] ?? '',
         layerWords[kind.layer],
-    ].filter((part) => part !== '').join(', ')
+    ]
+        .filter((part) => part !== '')
+        .join(', ')
     return (
         <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' }}>
             <Box>
                 <SheetHead sentence={kindSentence(sheet, unit)} comment={`${comment}.`} />
                 <KindPicture sheet={sheet} systems={systems} />
-                <Box padding={{ base: '16px 2px', md: '16px 10px' }} display="flex" flexDirection="column" gap="20px">
+                <Box
+                    padding={{ base: '16px 2px', md: '16px 10px' }}
+                    display="flex"
+                    flexDirection="column"
+                    gap="20px"
+                >
                     <KindValues sheet={sheet} />
                 </Box>
             </Box>
-            <Box borderInlineStart={{ lg: '1.6px solid' }} borderColor={{ lg: 'ink' }} padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }} display="flex" flexDirection="column" gap="18px">
+            <Box
+                borderInlineStart={{ lg: '1.6px solid' }}
+                borderColor={{ lg: 'ink' }}
+                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }}
+                display="flex"
+                flexDirection="column"
+                gap="18px"
+            >
                 <Box display="flex" gap="10px" flexWrap="wrap">
-                    <Link to="/weigh-up" search={{ kind: kind.common_name }}><Button variant="solid" as="span">{kindWordsOf.weigh}</Button></Link>
+                    <Link to="/weigh-up" search={{ kind: kind.common_name }}>
+                        <Button variant="solid" as="span">
+                            {kindWordsOf.weigh}
+                        </Button>
+                    </Link>
                     <KindDialog sheet={sheet} />
                     {!sheet.is_shipped && kind.here === 0 && <TakeOut sheet={sheet} />}
                 </Box>
@@ -54,17 +72,34 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
                     <ul>
                         {sheet.claims.map((claim, i) => (
                             <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
-                                <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)} <chakra.span color="ink2">({claim.source === '' ? kindWordsOf.memory : claim.source})</chakra.span>
+                                <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
+                                <chakra.span color="ink2">
+                                    ({claim.source === '' ? kindWordsOf.memory : claim.source})
+                                </chakra.span>
                             </chakra.li>
                         ))}
                     </ul>
                 </Section>
                 <Section title={kindWordsOf.alike}>
-                    {sheet.look_alikes.length === 0 && <chakra.p color="ink2">{kindWordsOf.noAlike}</chakra.p>}
+                    {sheet.look_alikes.length === 0 && (
+                        <chakra.p color="ink2">{kindWordsOf.noAlike}</chakra.p>
+                    )}
                     <ul>
                         {sheet.look_alikes.map((one) => (
-                            <chakra.li key={one.name} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
-                                {one.kind_id === null ? <b>{one.name}</b> : <Link to="/kinds/$id" params={{ id: String(one.kind_id) }}>{one.name}</Link>}: {one.marks}; {kindWordsOf.showsFrom(projected(one.shows_at_mm, unit))}.
+                            <chakra.li
+                                key={one.name}
+                                borderBottom="1px solid"
+                                borderColor="rule"
+                                paddingBlock="5px"
+                            >
+                                {one.kind_id === null ? (
+                                    <b>{one.name}</b>
+                                ) : (
+                                    <Link to="/kinds/$id" params={{ id: String(one.kind_id) }}>
+                                        {one.name}
+                                    </Link>
+                                )}
+                                : {one.marks}; {kindWordsOf.showsFrom(projected(one.shows_at_mm, unit))}.
                             </chakra.li>
                         ))}
                     </ul>
@@ -73,7 +108,14 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
                     <Section title={kindWordsOf.inspections}>
                         <ul>
                             {sheet.inspections.map((one) => (
-                                <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">{kindWordsOf.every(one.every_days)}: {one.what}</chakra.li>
+                                <chakra.li
+                                    key={one.what}
+                                    borderBottom="1px solid"
+                                    borderColor="rule"
+                                    paddingBlock="5px"
+                                >
+                                    {kindWordsOf.every(one.every_days)}: {one.what}
+                                </chakra.li>
                             ))}
                         </ul>
                     </Section>
@@ -81,9 +123,13 @@ function Sheet({ sheet }: { sheet: KindSheet }) {
                 {(sheet.protected !== null || sheet.hazards.length > 0) && (
                     <Section title={kindWordsOf.cautions}>
                         <ul>
-                            {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map((one) => (
-                                <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>{one}</chakra.li>
-                            ))}
+                            {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map(
+                                (one) => (
+                                    <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
+                                        {one}
+                                    </chakra.li>
+                                ),
+                            )}
                         </ul>
                     </Section>
                 )}
@@ -101,5 +147,9 @@ function TakeOut({ sheet }: { sheet: KindSheet }) {
         undo: () => write('POST', 'kinds', { description: sheet.description, form: sheet.kind.form }),
         onDone: () => navigate({ to: '/kinds' }),
     })
-    return <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>{kindWordsOf.remove}</Button>
+    return (
+        <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>
+            {kindWordsOf.remove}
+        </Button>
+    )
 }

@@ -19,7 +19,10 @@ export function KindPicture({ sheet, systems }: { sheet: KindSheet; systems: rea
     const [box, width] = useWidth<HTMLDivElement>()
     const { unit_system: units } = useKeeper()
     const unit = useUnit()
-    const largest = systems.reduce<SystemSheet | undefined>((best, one) => (best === undefined || area(one) > area(best) ? one : best), undefined)
+    const largest = systems.reduce<SystemSheet | undefined>(
+        (best, one) => (best === undefined || area(one) > area(best) ? one : best),
+        undefined,
+    )
     const adult = sheet.adult_mm.high
     const [homeWidth, homeHeight] = largest === undefined ? [adult * 2, adult] : fullSize(largest)
     const full = Math.max(homeWidth, adult * 1.2)
@@ -27,28 +30,88 @@ export function KindPicture({ sheet, systems }: { sheet: KindSheet; systems: rea
     const part = (units === 'metric' ? 500 : FEET) * scale
     const middle = MARGIN + (homeHeight * scale) / 2
     const sizes = [
-        ...(sheet.kind.sold_at_mm === null ? [] : [{ mm: sheet.kind.sold_at_mm, label: `${kindWordsOf.asSold} ${projected(sheet.kind.sold_at_mm, unit)}`, y: 0.24 }]),
-        { mm: sheet.adult_mm.likely, label: `${kindWordsOf.grown} ${projected(sheet.adult_mm.likely, unit)}`, y: 0.5 },
+        ...(sheet.kind.sold_at_mm === null
+            ? []
+            : [
+                  {
+                      mm: sheet.kind.sold_at_mm,
+                      label: `${kindWordsOf.asSold} ${projected(sheet.kind.sold_at_mm, unit)}`,
+                      y: 0.24,
+                  },
+              ]),
+        {
+            mm: sheet.adult_mm.likely,
+            label: `${kindWordsOf.grown} ${projected(sheet.adult_mm.likely, unit)}`,
+            y: 0.5,
+        },
         { mm: adult, label: projected(adult, unit), y: 0.78 },
     ]
     return (
         <Box ref={box} paddingTop="12px">
             {width > 0 && (
-                <svg width={width} height={homeHeight * scale + 2 * MARGIN + 44} role="img" aria-label={largest === undefined ? sheet.kind.common_name : kindWordsOf.beside(largest.name)}>
-                    {largest !== undefined && <SystemFromAbove system={{ ...largest, fish: [] }} x={MARGIN} y={MARGIN} scale={scale} />}
+                <svg
+                    width={width}
+                    height={homeHeight * scale + 2 * MARGIN + 44}
+                    role="img"
+                    aria-label={
+                        largest === undefined ? sheet.kind.common_name : kindWordsOf.beside(largest.name)
+                    }
+                >
+                    {largest !== undefined && (
+                        <SystemFromAbove
+                            system={{ ...largest, fish: [] }}
+                            x={MARGIN}
+                            y={MARGIN}
+                            scale={scale}
+                        />
+                    )}
                     {sizes.map((one) => {
                         const x = MARGIN + full * scale * 0.08
                         const y = middle + (one.y - 0.5) * homeHeight * scale
                         return (
                             <g key={one.label}>
-                                {sheet.kind.form !== 'none' && one.mm * scale > 4 && <FishAbove form={sheet.kind.form} band={0} x={x + (one.mm * scale) / 2} y={y} length={one.mm * scale} angle={0} />}
-                                <DimensionLine x1={x} x2={x + one.mm * scale} y={y + Math.max(16, one.mm * scale * (sheet.kind.form === 'ray' ? 0.62 : 0.2))} label={one.label} behind="water" />
+                                {sheet.kind.form !== 'none' && one.mm * scale > 4 && (
+                                    <FishAbove
+                                        form={sheet.kind.form}
+                                        band={0}
+                                        x={x + (one.mm * scale) / 2}
+                                        y={y}
+                                        length={one.mm * scale}
+                                        angle={0}
+                                    />
+                                )}
+                                <DimensionLine
+                                    x1={x}
+                                    x2={x + one.mm * scale}
+                                    y={
+                                        y +
+                                        Math.max(
+                                            16,
+                                            one.mm * scale * (sheet.kind.form === 'ray' ? 0.62 : 0.2),
+                                        )
+                                    }
+                                    label={one.label}
+                                    behind="water"
+                                />
                             </g>
                         )
                     })}
-                    <ScaleBar x={MARGIN + 4} y={homeHeight * scale + 2 * MARGIN + 6} part={part} labels={units === 'metric' ? ['0', '0.5', '1 m'] : ['0', '1', '2 ft']} />
+                    <ScaleBar
+                        x={MARGIN + 4}
+                        y={homeHeight * scale + 2 * MARGIN + 6}
+                        part={part}
+                        labels={units === 'metric' ? ['0', '0.5', '1 m'] : ['0', '1', '2 ft']}
+                    />
                     {largest !== undefined && (
-                        <text x={width - MARGIN} y={homeHeight * scale + 2 * MARGIN + 18} textAnchor="end" fontSize={15} fill={ink('ink2')}>{kindWordsOf.beside(largest.name)}</text>
+                        <text
+                            x={width - MARGIN}
+                            y={homeHeight * scale + 2 * MARGIN + 18}
+                            textAnchor="end"
+                            fontSize={15}
+                            fill={ink('ink2')}
+                        >
+                            {kindWordsOf.beside(largest.name)}
+                        </text>
                     )}
                 </svg>
             )}

@@ -10,16 +10,30 @@ import { shownValues, valueGroups } from './valueFields'
 export function KindValues({ sheet }: { sheet: KindSheet }) {
     return (
         <Section title={kindWordsOf.values}>
-            <chakra.p color="ink2" paddingBlock="6px">{kindWordsOf.legend}</chakra.p>
+            <chakra.p color="ink2" paddingBlock="6px">
+                {kindWordsOf.legend}
+            </chakra.p>
             <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
                 {valueGroups.map((group) => (
                     <Box key={group.title} paddingBottom="12px" breakInside="avoid">
-                        <chakra.h3 fontWeight={800} paddingBottom="2px">{group.title}</chakra.h3>
+                        <chakra.h3 fontWeight={800} paddingBottom="2px">
+                            {group.title}
+                        </chakra.h3>
                         <dl>
                             {shownValues(sheet.description, group).map((one) => (
-                                <Box key={one.label} display="grid" gridTemplateColumns="minmax(0, 2fr) minmax(0, 3fr)" gap="8px" borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
+                                <Box
+                                    key={one.label}
+                                    display="grid"
+                                    gridTemplateColumns="minmax(0, 2fr) minmax(0, 3fr)"
+                                    gap="8px"
+                                    borderBottom="1px solid"
+                                    borderColor="rule"
+                                    paddingBlock="4px"
+                                >
                                     <chakra.dt color="ink2">{one.label}</chakra.dt>
-                                    <chakra.dd fontWeight={600} margin="0">{one.text} <Source sheet={sheet} one={one} /></chakra.dd>
+                                    <chakra.dd fontWeight={600} margin="0">
+                                        {one.text} <Source sheet={sheet} one={one} />
+                                    </chakra.dd>
                                 </Box>
                             ))}
                         </dl>
@@ -36,12 +50,18 @@ function Source({ sheet, one }: { sheet: KindSheet; one: ShownValue }) {
     if (sheet.edited.includes(one.field)) {
         return (
             <>
-                <chakra.span color="unc" fontSize="15px">{kindWordsOf.own}</chakra.span>
+                <chakra.span color="unc" fontSize="15px">
+                    {kindWordsOf.own}
+                </chakra.span>
                 {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
             </>
         )
     }
-    return NAMES.includes(one.field) ? null : <chakra.span color="ink2" fontWeight={400} fontSize="15px">{sheet.sources[one.field] ?? kindWordsOf.memory}</chakra.span>
+    return NAMES.includes(one.field) ? null : (
+        <chakra.span color="ink2" fontWeight={400} fontSize="15px">
+            {sheet.sources[one.field] ?? kindWordsOf.memory}
+        </chakra.span>
+    )
 }
 
 function BackToShipped({ sheet, one }: { sheet: KindSheet; one: ShownValue }) {
@@ -53,7 +73,14 @@ function BackToShipped({ sheet, one }: { sheet: KindSheet; one: ShownValue }) {
         onDone: () => undefined,
     })
     return (
-        <Button variant="plain" fontSize="15px" aria-label={kindWordsOf.backToShipped(one.label)} onClick={() => change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })}>
+        <Button
+            variant="plain"
+            fontSize="15px"
+            aria-label={kindWordsOf.backToShipped(one.label)}
+            onClick={() =>
+                change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })
+            }
+        >
             {kindWordsOf.asItCame}
         </Button>
     )

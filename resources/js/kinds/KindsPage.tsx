@@ -23,7 +23,13 @@ export function KindsPage() {
         <Waiting query={useQuery(kindsQuery)}>
             {(kinds) => (
                 <>
-                    <SheetHead sentence={kindWordsOf.headline(kinds.length, kinds.filter((kind) => kind.is_edited).length)} comment={kindWordsOf.listComment} />
+                    <SheetHead
+                        sentence={kindWordsOf.headline(
+                            kinds.length,
+                            kinds.filter((kind) => kind.is_edited).length,
+                        )}
+                        comment={kindWordsOf.listComment}
+                    />
                     <KindsFound kinds={kinds} />
                 </>
             )}
@@ -45,14 +51,44 @@ function KindsFound({ kinds }: { kinds: readonly KindRow[] }) {
     )
     return (
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr auto' }} gap="12px" alignItems="end" paddingBottom="14px">
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr auto' }}
+                gap="12px"
+                alignItems="end"
+                paddingBottom="14px"
+            >
                 <TextField label={kindWordsOf.find} value={name} onChange={setName} />
-                <ChoiceField label={acquireWords.filters.role} options={[{ value: '', text: kindWordsOf.allRoles }, ...Object.entries(roleWords).map(([value, text]) => ({ value, text }))]} value={role} onChange={setRole} />
-                <ChoiceField label={acquireWords.filters.water} options={[{ value: '', text: kindWordsOf.allSalinities }, ...Object.entries(acquireWords.waters).map(([value, text]) => ({ value, text }))]} value={water} onChange={setWater} />
+                <ChoiceField
+                    label={acquireWords.filters.role}
+                    options={[
+                        { value: '', text: kindWordsOf.allRoles },
+                        ...Object.entries(roleWords).map(([value, text]) => ({ value, text })),
+                    ]}
+                    value={role}
+                    onChange={setRole}
+                />
+                <ChoiceField
+                    label={acquireWords.filters.water}
+                    options={[
+                        { value: '', text: kindWordsOf.allSalinities },
+                        ...Object.entries(acquireWords.waters).map(([value, text]) => ({ value, text })),
+                    ]}
+                    value={water}
+                    onChange={setWater}
+                />
                 <KindDialog />
             </Box>
-            {found.length === 0 ? <p role="status">{kindWordsOf.none}</p> : <KindTable kinds={found.slice(0, shown)} />}
-            {found.length > shown && <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>{kindWordsOf.more(Math.min(SHOWN, found.length - shown))}</Button>}
+            {found.length === 0 ? (
+                <p role="status">{kindWordsOf.none}</p>
+            ) : (
+                <KindTable kinds={found.slice(0, shown)} />
+            )}
+            {found.length > shown && (
+                <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
+                    {kindWordsOf.more(Math.min(SHOWN, found.length - shown))}
+                </Button>
+            )}
         </Box>
     )
 }
@@ -79,9 +115,18 @@ function KindTable({ kinds }: { kinds: readonly KindRow[] }) {
                 {kinds.map((kind) => (
                     <Table.Row key={kind.id}>
                         <Table.Cell>
-                            <Link to="/kinds/$id" params={{ id: String(kind.id) }}>{kind.common_name}</Link>{' '}
-                            <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>{kind.scientific_name}</chakra.i>
-                            {kind.is_edited && <chakra.span color="unc" fontWeight={600}> {kindWordsOf.own}</chakra.span>}
+                            <Link to="/kinds/$id" params={{ id: String(kind.id) }}>
+                                {kind.common_name}
+                            </Link>{' '}
+                            <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>
+                                {kind.scientific_name}
+                            </chakra.i>
+                            {kind.is_edited && (
+                                <chakra.span color="unc" fontWeight={600}>
+                                    {' '}
+                                    {kindWordsOf.own}
+                                </chakra.span>
+                            )}
                         </Table.Cell>
                         <Table.Cell whiteSpace="nowrap">{projected(kind.adult_mm, unit)}</Table.Cell>
                         <Table.Cell>{temperWords[kind.temperament]}</Table.Cell>

@@ -17,18 +17,28 @@ export const noClaim: ClaimTyped = { length: '', kind: 'keepers', sex: '', sourc
 
 export function claimsTyped(description: Record<string, unknown>): ClaimTyped[] {
     const claims = (description.adult_size_claims ?? []) as ClaimJson[]
-    return claims.map((one) => ({ length: String(one.length_mm as number), kind: one.kind, sex: one.sex ?? '', source: one.source ?? '' }))
+    return claims.map((one) => ({
+        length: String(one.length_mm as number),
+        kind: one.kind,
+        sex: one.sex ?? '',
+        source: one.source ?? '',
+    }))
 }
 
 /** The description with these claims; untouched when they are as before. Text that is no number is sent as it is, so that the answer can name it. */
-export function claimsFrom(description: Record<string, unknown>, claims: readonly ClaimTyped[]): Record<string, unknown> {
+export function claimsFrom(
+    description: Record<string, unknown>,
+    claims: readonly ClaimTyped[],
+): Record<string, unknown> {
     if (JSON.stringify(claims) === JSON.stringify(claimsTyped(description))) {
         return description
     }
     return {
         ...description,
         adult_size_claims: claims.map((one) => ({
-            ...(one.length.trim() === '' ? {} : { length_mm: Number.isFinite(Number(one.length)) ? Number(one.length) : one.length }),
+            ...(one.length.trim() === ''
+                ? {}
+                : { length_mm: Number.isFinite(Number(one.length)) ? Number(one.length) : one.length }),
             kind: one.kind,
             ...(one.sex === '' ? {} : { sex: one.sex }),
             source: one.source,

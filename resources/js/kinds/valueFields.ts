@@ -11,13 +11,14 @@ interface Shared {
 }
 
 /** How one value of a kind is shown and typed. */
-export type ValueField = Shared & (
-    | { type: 'number' | 'text' }
-    | { type: 'lines' }
-    /** A list of records, one a line, written by a pattern. */
-    | { type: 'records'; toLine: (record: Json) => string; fromLine: (line: string) => unknown }
-    | { type: 'choice'; options: Record<string, string> }
-)
+export type ValueField = Shared &
+    (
+        | { type: 'number' | 'text' }
+        | { type: 'lines' }
+        /** A list of records, one a line, written by a pattern. */
+        | { type: 'records'; toLine: (record: Json) => string; fromLine: (line: string) => unknown }
+        | { type: 'choice'; options: Record<string, string> }
+    )
 
 const yesNo = { false: 'no', true: 'yes' }
 
@@ -44,9 +45,29 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
         fields: [
             ...parts('adult_length_mm', 'Adult length, mm', range),
             ...parts('growth_coefficient_per_year', 'Growth coefficient per year', range),
-            { field: 'curve', label: 'Curve', type: 'choice', options: { 'von-bertalanffy': 'von Bertalanffy', gompertz: 'Gompertz', logistic: 'logistic', average: 'their average' } },
-            { field: 'length_kind', label: 'Length stated as', type: 'choice', options: { total: 'total', fork: 'fork', standard: 'standard', disc: 'disc width' } },
-            ...parts('temperature_c', 'Grows, °C', { minimum: 'from', best: 'best at', maximum: 'up to', reference: 'coefficient stated at' }),
+            {
+                field: 'curve',
+                label: 'Curve',
+                type: 'choice',
+                options: {
+                    'von-bertalanffy': 'von Bertalanffy',
+                    gompertz: 'Gompertz',
+                    logistic: 'logistic',
+                    average: 'their average',
+                },
+            },
+            {
+                field: 'length_kind',
+                label: 'Length stated as',
+                type: 'choice',
+                options: { total: 'total', fork: 'fork', standard: 'standard', disc: 'disc width' },
+            },
+            ...parts('temperature_c', 'Grows, °C', {
+                minimum: 'from',
+                best: 'best at',
+                maximum: 'up to',
+                reference: 'coefficient stated at',
+            }),
             { field: 'sold_at_mm', label: 'Usually sold at, mm', type: 'number' },
             ...parts('length_weight', 'Mass in g from cm', { a: 'a', b: 'b' }),
         ],
@@ -54,7 +75,12 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
     {
         title: 'What it wants',
         fields: [
-            { field: 'swimming', label: 'Swims', type: 'choice', options: { slow: 'slow', cruising: 'cruising', racing: 'racing' } },
+            {
+                field: 'swimming',
+                label: 'Swims',
+                type: 'choice',
+                options: { slow: 'slow', cruising: 'cruising', racing: 'racing' },
+            },
             { field: 'layer', label: 'Lives', type: 'choice', options: layerWords },
             ...parts('keep_c', 'Kept at, °C', span),
             ...parts('ph', 'pH', span),
@@ -62,23 +88,61 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
             { field: 'salinity', label: 'Water', type: 'choice', options: acquireWords.waters },
             { field: 'minimum_group', label: 'Least group', type: 'number' },
             { field: 'species_only', label: 'With its own kind alone', type: 'choice', options: yesNo },
-            ...parts('least_home', 'Least home, outside', { length_mm: 'length in mm', width_mm: 'width in mm', litres: 'litres', for: 'for how many' }),
-            ...parts('litres', 'Litres', { for: 'for how many', lean: 'lean', usual: 'usual', generous: 'generous', each_more: 'each more' }),
+            ...parts('least_home', 'Least home, outside', {
+                length_mm: 'length in mm',
+                width_mm: 'width in mm',
+                litres: 'litres',
+                for: 'for how many',
+            }),
+            ...parts('litres', 'Litres', {
+                for: 'for how many',
+                lean: 'lean',
+                usual: 'usual',
+                generous: 'generous',
+                each_more: 'each more',
+            }),
             { field: 'tall_ratio', label: 'Depth of water, body lengths', type: 'number' },
             { field: 'body_depth_ratio', label: 'Body depth to length', type: 'number' },
-            { field: 'needs', label: 'Needs (one a line: lid, tight-lid, sand, open-floor, hides, sight-breaks, flow, air, plants, dim-light, buffering, guarded-heater, guarded-overflow)', type: 'lines' },
+            {
+                field: 'needs',
+                label: 'Needs (one a line: lid, tight-lid, sand, open-floor, hides, sight-breaks, flow, air, plants, dim-light, buffering, guarded-heater, guarded-overflow)',
+                type: 'lines',
+            },
         ],
     },
     {
         title: 'How it behaves',
         fields: [
-            { field: 'temperament', label: 'Temper', type: 'choice', options: Object.fromEntries(temperWords.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`])) },
+            {
+                field: 'temperament',
+                label: 'Temper',
+                type: 'choice',
+                options: Object.fromEntries(
+                    temperWords.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
+                ),
+            },
             { field: 'mouth_ratio', label: 'Swallows up to, of its length', type: 'number' },
             { field: 'bites_pieces', label: 'Bites pieces', type: 'choice', options: yesNo },
             { field: 'nips_fins', label: 'Nips fins', type: 'choice', options: yesNo },
             { field: 'long_fins', label: 'Has long fins', type: 'choice', options: yesNo },
-            { field: 'pace', label: 'Feeds', type: 'choice', options: { slow: 'slowly', normal: 'usual', fast: 'fast' } },
-            { field: 'diet', label: 'Eats', type: 'choice', options: { grazer: 'plants', omnivore: 'everything', meat: 'meat', shell: 'shells', plankton: 'plankton' } },
+            {
+                field: 'pace',
+                label: 'Feeds',
+                type: 'choice',
+                options: { slow: 'slowly', normal: 'usual', fast: 'fast' },
+            },
+            {
+                field: 'diet',
+                label: 'Eats',
+                type: 'choice',
+                options: {
+                    grazer: 'plants',
+                    omnivore: 'everything',
+                    meat: 'meat',
+                    shell: 'shells',
+                    plankton: 'plankton',
+                },
+            },
             { field: 'plants', label: 'Plants', type: 'choice', options: acquireWords.plantWords },
         ],
     },
@@ -101,7 +165,8 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
                 type: 'records',
                 toLine: (one) => `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
                 fromLine: (line) => {
-                    const [, kind, from, marks] = /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
+                    const [, kind, from, marks] =
+                        /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
                     return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
                 },
             },
@@ -114,11 +179,25 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
 
 /** What stands there when a kind does not say. */
 const UNSAID: Record<string, unknown> = {
-    curve: 'von-bertalanffy', length_kind: 'total', layer: 'all', salinity: 'fresh', minimum_group: 1, species_only: false, temperament: 3,
-    mouth_ratio: 0.33, bites_pieces: false, nips_fins: false, long_fins: false, pace: 'normal', diet: 'omnivore', plants: 'safe', disease_prone: false,
+    curve: 'von-bertalanffy',
+    length_kind: 'total',
+    layer: 'all',
+    salinity: 'fresh',
+    minimum_group: 1,
+    species_only: false,
+    temperament: 3,
+    mouth_ratio: 0.33,
+    bites_pieces: false,
+    nips_fins: false,
+    long_fins: false,
+    pace: 'normal',
+    diet: 'omnivore',
+    plants: 'safe',
+    disease_prone: false,
 }
 
-const text = (value: unknown): string => (typeof value === 'string' ? value : typeof value === 'number' ? String(value) : '')
+const text = (value: unknown): string =>
+    typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
 
 const nameOf = (one: ValueField): string => (one.part === undefined ? one.field : `${one.field}.${one.part}`)
 
@@ -145,7 +224,11 @@ export function describedFrom(description: Json, typed: Record<string, string>):
         } else {
             const whole: Json = { ...(next[one.field] as Json | undefined) }
             put(whole, one.part, read(one, value))
-            put(next, one.field, Object.values(whole).every((value) => value === undefined) ? undefined : whole)
+            put(
+                next,
+                one.field,
+                Object.values(whole).every((value) => value === undefined) ? undefined : whole,
+            )
         }
     }
     return next
@@ -166,10 +249,15 @@ export function shownValues(description: Json, group: (typeof valueGroups)[numbe
     for (const one of group.fields.filter((field) => field.type !== 'records')) {
         const value = shownText(description, one)
         const text = one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
-        const [whole, part] = one.part === undefined ? [one.label.replace(/,? \(?one a line.*/, ''), ''] : splitLabel(one.label)
+        const [whole, part] =
+            one.part === undefined ? [one.label.replace(/,? \(?one a line.*/, ''), ''] : splitLabel(one.label)
         const before = shown.get(one.field)
         if (text !== '') {
-            shown.set(one.field, { field: one.field, label: whole, text: `${before === undefined ? '' : `${before.text}${part === 'to' ? ' ' : ', '}`}${part === '' ? text : `${part} ${text}`}` })
+            shown.set(one.field, {
+                field: one.field,
+                label: whole,
+                text: `${before === undefined ? '' : `${before.text}${part === 'to' ? ' ' : ', '}`}${part === '' ? text : `${part} ${text}`}`,
+            })
         }
     }
     return [...shown.values()]
@@ -210,7 +298,10 @@ function put(into: Json, name: string, value: unknown): void {
 function read(one: ValueField, typed: string): unknown {
     const trimmed = typed.trim()
     if (one.type === 'lines' || one.type === 'records') {
-        const lines = trimmed.split('\n').map((line) => line.trim()).filter((line) => line !== '')
+        const lines = trimmed
+            .split('\n')
+            .map((line) => line.trim())
+            .filter((line) => line !== '')
         return one.type === 'records' ? lines.map(one.fromLine) : lines
     }
     if (trimmed === '') {

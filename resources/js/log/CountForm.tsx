@@ -30,10 +30,35 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
             onCancel={onDone}
             onSave={() => entry.save({ number: seen.trim() === '' ? NaN : Number(seen), kind, date })}
         >
-            <ChoiceField label={words.record.shoal} placeholder={words.record.choose} options={fishOptions(shoals)} value={who} onChange={setWho} />
-            <TextField label={words.record.number} inputMode="numeric" value={seen} onChange={setSeen} error={entry.fieldError('number')} />
-            <ChoiceField label={words.record.sure} options={optionsOf(counts)} value={kind} onChange={(value) => setKind(value as CountKind)} error={entry.fieldError('kind')} />
-            <TextField label={words.record.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+            <ChoiceField
+                label={words.record.shoal}
+                placeholder={words.record.choose}
+                options={fishOptions(shoals)}
+                value={who}
+                onChange={setWho}
+            />
+            <TextField
+                label={words.record.number}
+                inputMode="numeric"
+                value={seen}
+                onChange={setSeen}
+                error={entry.fieldError('number')}
+            />
+            <ChoiceField
+                label={words.record.sure}
+                options={optionsOf(counts)}
+                value={kind}
+                onChange={(value) => setKind(value as CountKind)}
+                error={entry.fieldError('kind')}
+            />
+            <TextField
+                label={words.record.day}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
         </EntryForm>
     )
 }

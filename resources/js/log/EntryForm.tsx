@@ -24,10 +24,18 @@ export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: 
             }}
         >
             {children}
-            {error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{error}</chakra.p>}
+            {error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {error}
+                </chakra.p>
+            )}
             <Box display="flex" gap="12px" justifyContent="flex-end">
-                <Button type="button" onClick={onCancel}>{words.cancel}</Button>
-                <Button type="submit" variant="solid" disabled={isSaving}>{act}</Button>
+                <Button type="button" onClick={onCancel}>
+                    {words.cancel}
+                </Button>
+                <Button type="submit" variant="solid" disabled={isSaving}>
+                    {act}
+                </Button>
             </Box>
         </chakra.form>
     )

@@ -29,10 +29,31 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() => entry.save({ actor_id: Number(actor), target_id: Number(target), act, harm, date, time: time === '' ? null : time })}
+            onSave={() =>
+                entry.save({
+                    actor_id: Number(actor),
+                    target_id: Number(target),
+                    act,
+                    harm,
+                    date,
+                    time: time === '' ? null : time,
+                })
+            }
         >
-            <ChoiceField label={words.record.actor} placeholder={words.record.choose} options={fishOptions(all)} value={actor} onChange={setActor} error={entry.fieldError('actor_id')} />
-            <ChoiceField label={words.record.act} options={optionsOf(acts)} value={act} onChange={(value) => setAct(value as Act)} />
+            <ChoiceField
+                label={words.record.actor}
+                placeholder={words.record.choose}
+                options={fishOptions(all)}
+                value={actor}
+                onChange={setActor}
+                error={entry.fieldError('actor_id')}
+            />
+            <ChoiceField
+                label={words.record.act}
+                options={optionsOf(acts)}
+                value={act}
+                onChange={(value) => setAct(value as Act)}
+            />
             <ChoiceField
                 label={words.record.target}
                 placeholder={words.record.choose}
@@ -41,9 +62,27 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
                 onChange={setTarget}
                 error={entry.fieldError('target_id') ?? entry.fieldError('target')}
             />
-            <ChoiceField label={words.record.harm} options={optionsOf(harms)} value={harm} onChange={(value) => setHarm(value as Harm)} />
-            <TextField label={words.record.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
-            <TextField label={words.record.time} type="time" value={time} onChange={setTime} error={entry.fieldError('time')} />
+            <ChoiceField
+                label={words.record.harm}
+                options={optionsOf(harms)}
+                value={harm}
+                onChange={(value) => setHarm(value as Harm)}
+            />
+            <TextField
+                label={words.record.day}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
+            <TextField
+                label={words.record.time}
+                type="time"
+                value={time}
+                onChange={setTime}
+                error={entry.fieldError('time')}
+            />
         </EntryForm>
     )
 }

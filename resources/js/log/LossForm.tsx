@@ -28,15 +28,48 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() => entry.save({ kind, date, count: Number(count), cause: cause === '' ? null : cause })}
+            onSave={() =>
+                entry.save({ kind, date, count: Number(count), cause: cause === '' ? null : cause })
+            }
         >
-            <ChoiceField label={words.record.fish} placeholder={words.record.choose} options={fishOptions(all)} value={who} onChange={setWho} />
-            <ChoiceField label={words.record.how} options={optionsOf(losses)} value={kind} onChange={(value) => setKind(value as LossKind)} error={entry.fieldError('kind')} help={words.record.lossHelp} />
+            <ChoiceField
+                label={words.record.fish}
+                placeholder={words.record.choose}
+                options={fishOptions(all)}
+                value={who}
+                onChange={setWho}
+            />
+            <ChoiceField
+                label={words.record.how}
+                options={optionsOf(losses)}
+                value={kind}
+                onChange={(value) => setKind(value as LossKind)}
+                error={entry.fieldError('kind')}
+                help={words.record.lossHelp}
+            />
             {chosen?.is_shoal === true && (
-                <TextField label={words.record.lost} inputMode="numeric" value={count} onChange={setCount} error={entry.fieldError('count')} />
+                <TextField
+                    label={words.record.lost}
+                    inputMode="numeric"
+                    value={count}
+                    onChange={setCount}
+                    error={entry.fieldError('count')}
+                />
             )}
-            <TextField label={words.record.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
-            <TextField label={words.record.cause} value={cause} onChange={setCause} error={entry.fieldError('cause')} />
+            <TextField
+                label={words.record.day}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
+            <TextField
+                label={words.record.cause}
+                value={cause}
+                onChange={setCause}
+                error={entry.fieldError('cause')}
+            />
         </EntryForm>
     )
 }

@@ -21,7 +21,11 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
     const entry = useEntry<MoveRequest>({
         path: `fish/${who === '' ? 0 : who}/moves`,
         undoPath: 'moves',
-        said: (body) => words.record.done.move(chosen?.name ?? '', systems.find((one) => one.id === body.to_system_id)?.name ?? ''),
+        said: (body) =>
+            words.record.done.move(
+                chosen?.name ?? '',
+                systems.find((one) => one.id === body.to_system_id)?.name ?? '',
+            ),
         onDone,
     })
     return (
@@ -33,7 +37,13 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
             onSave={() => entry.save({ to_system_id: Number(to), date })}
         >
             <p>{words.record.moveHelp}</p>
-            <ChoiceField label={words.record.fish} placeholder={words.record.choose} options={fishOptions(all)} value={who} onChange={setWho} />
+            <ChoiceField
+                label={words.record.fish}
+                placeholder={words.record.choose}
+                options={fishOptions(all)}
+                value={who}
+                onChange={setWho}
+            />
             <ChoiceField
                 label={words.record.to}
                 placeholder={words.record.choose}
@@ -42,7 +52,14 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
                 onChange={setTo}
                 error={entry.fieldError('to') ?? entry.fieldError('to_system_id')}
             />
-            <TextField label={words.record.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+            <TextField
+                label={words.record.day}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
         </EntryForm>
     )
 }

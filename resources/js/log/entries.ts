@@ -12,6 +12,8 @@ export interface EntryProps {
     onDone: () => void
 }
 
-export const fishOptions = (all: readonly FishRow[]) => all.map((one) => ({ value: String(one.id), text: `${one.name}, ${one.home.name}` }))
+export const fishOptions = (all: readonly FishRow[]) =>
+    all.map((one) => ({ value: String(one.id), text: `${one.name}, ${one.home.name}` }))
 
-export const fishById = (all: readonly FishRow[], id: string): FishRow | undefined => all.find((one) => String(one.id) === id)
+export const fishById = (all: readonly FishRow[], id: string): FishRow | undefined =>
+    all.find((one) => String(one.id) === id)

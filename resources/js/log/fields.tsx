@@ -60,4 +60,5 @@ export function ChoiceField({ label, value, onChange, error, help, options, plac
     )
 }
 
-export const optionsOf = (names: Record<string, string>): Option[] => Object.entries(names).map(([value, text]) => ({ value, text }))
+export const optionsOf = (names: Record<string, string>): Option[] =>
+    Object.entries(names).map(([value, text]) => ({ value, text }))

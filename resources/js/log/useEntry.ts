@@ -12,4 +12,10 @@ interface Entry<B> {
 
 /** Writes one entry to the log and says so at the foot with a way back. */
 export const useEntry = <B>({ path, undoPath, said, onDone }: Entry<B>) =>
-    useWrite<B, Recorded>({ method: 'POST', path, said: (_, body) => said(body), undo: (recorded) => write('DELETE', `${undoPath}/${recorded.id}`), onDone })
+    useWrite<B, Recorded>({
+        method: 'POST',
+        path,
+        said: (_, body) => said(body),
+        undo: (recorded) => write('DELETE', `${undoPath}/${recorded.id}`),
+        onDone,
+    })

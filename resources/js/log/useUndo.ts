@@ -13,7 +13,9 @@ export function useUndo(): (undo: () => Promise<unknown>, notice?: Notice) => vo
         void undo()
             .then(() => client.invalidateQueries({ queryKey: logKey }))
             .then(() => say(notice))
-            .catch((error: unknown) => say({ text: error instanceof Refused ? error.message : words.unreachable }))
+            .catch((error: unknown) =>
+                say({ text: error instanceof Refused ? error.message : words.unreachable }),
+            )
     }
 }
 

@@ -27,11 +27,15 @@ export function useWrite<B, A = unknown>({ method, path, said, undo, onDone }: O
     const takeBack = useUndo()
     const { keyFor, forget } = useOnceKey()
     const mutation = useMutation({
-        mutationFn: (body: B) => write<A>(method, path, body, keyFor(`${method} ${path} ${JSON.stringify(body)}`)),
+        mutationFn: (body: B) =>
+            write<A>(method, path, body, keyFor(`${method} ${path} ${JSON.stringify(body)}`)),
         onSuccess: async (answer, body) => {
             forget()
             if (said !== undefined) {
-                say({ text: said(answer, body), ...(undo === undefined ? {} : { undo: () => takeBack(() => undo(answer, body)) }) })
+                say({
+                    text: said(answer, body),
+                    ...(undo === undefined ? {} : { undo: () => takeBack(() => undo(answer, body)) }),
+                })
             }
             await Promise.resolve(onDone?.(answer))
             await client.invalidateQueries({ queryKey: logKey })
@@ -48,6 +52,7 @@ export function useWrite<B, A = unknown>({ method, path, said, undo, onDone }: O
         problem: refused?.problem,
         fieldError: (field: string) => refused?.fieldError(field),
         /** What no field on the form shows. */
-        otherError: (fields: readonly string[]): string | undefined => (fields.some((field) => refused?.fieldError(field) !== undefined) ? undefined : error),
+        otherError: (fields: readonly string[]): string | undefined =>
+            fields.some((field) => refused?.fieldError(field) !== undefined) ? undefined : error,
     }
 }

@@ -11,15 +11,46 @@ const said = moveWords.calendar
 /** The address of the private calendar feed. */
 export function CalendarBox() {
     const address = useQuery(calendarQuery).data?.url ?? null
-    const make = useWrite<undefined, CalendarAddress>({ method: 'POST', path: 'calendar', said: () => said.made })
-    const close = useWrite<undefined, undefined>({ method: 'DELETE', path: 'calendar', said: () => said.closed })
+    const make = useWrite<undefined, CalendarAddress>({
+        method: 'POST',
+        path: 'calendar',
+        said: () => said.made,
+    })
+    const close = useWrite<undefined, undefined>({
+        method: 'DELETE',
+        path: 'calendar',
+        said: () => said.closed,
+    })
     return (
         <Section title={said.title}>
-            <chakra.p color="ink2" paddingTop="8px">{said.help}</chakra.p>
-            {address !== null && <chakra.code display="block" fontFamily="mono" fontSize="15px" background="fresh" border="1.6px solid" borderColor="edge" padding="10px" marginTop="8px" overflowWrap="anywhere" userSelect="all">{address}</chakra.code>}
+            <chakra.p color="ink2" paddingTop="8px">
+                {said.help}
+            </chakra.p>
+            {address !== null && (
+                <chakra.code
+                    display="block"
+                    fontFamily="mono"
+                    fontSize="15px"
+                    background="fresh"
+                    border="1.6px solid"
+                    borderColor="edge"
+                    padding="10px"
+                    marginTop="8px"
+                    overflowWrap="anywhere"
+                    userSelect="all"
+                >
+                    {address}
+                </chakra.code>
+            )}
             <Box display="flex" gap="10px" paddingTop="10px" flexWrap="wrap">
-                <Button onClick={() => make.save(undefined)}>{address === null ? said.make : said.again}</Button>
-                {address !== null && <Button variant="plain" onClick={() => close.save(undefined)}>{said.close}</Button>}
+                <Button onClick={() => make.save(undefined)}>
+                    {address === null ? said.make : said.again}
+                </Button>
+                {address !== null && (
+                    <Button variant="plain" onClick={() => close.save(undefined)}>
+                        {said.close}
+                    </Button>
+                )}
             </Box>
         </Section>
     )

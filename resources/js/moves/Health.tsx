@@ -13,10 +13,18 @@ export function Health({ fish, name }: { fish: number; name: string }) {
     return (
         <>
             <Box display="flex" flexWrap="wrap" gap="10px">
-                <Button flex="1" onClick={() => openSlip('look')}>{said.look}</Button>
-                <Button flex="1" onClick={() => openSlip('treat')}>{said.treat}</Button>
+                <Button flex="1" onClick={() => openSlip('look')}>
+                    {said.look}
+                </Button>
+                <Button flex="1" onClick={() => openSlip('treat')}>
+                    {said.treat}
+                </Button>
             </Box>
-            <PaperDialog title={slip === 'treat' ? said.treat : said.look} open={slip !== null} onClose={close}>
+            <PaperDialog
+                title={slip === 'treat' ? said.treat : said.look}
+                open={slip !== null}
+                onClose={close}
+            >
                 {slip === 'look' && <LookForm fish={fish} name={name} onDone={close} />}
                 {slip === 'treat' && <TreatmentForm fish={fish} onDone={close} />}
             </PaperDialog>

@@ -17,9 +17,20 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     const { today } = useKeeper()
     const [eats, setEats] = useState(false)
     const [sign, setSign] = useState('')
-    const entry = useEntry<ConditionRequest>({ path: `fish/${fish}/conditions`, undoPath: 'conditions', said: () => said.looked(name), onDone })
+    const entry = useEntry<ConditionRequest>({
+        path: `fish/${fish}/conditions`,
+        undoPath: 'conditions',
+        said: () => said.looked(name),
+        onDone,
+    })
     return (
-        <EntryForm act={said.look} isSaving={entry.isSaving} error={entry.otherError(['sign'])} onCancel={onDone} onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}>
+        <EntryForm
+            act={said.look}
+            isSaving={entry.isSaving}
+            error={entry.otherError(['sign'])}
+            onCancel={onDone}
+            onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}
+        >
             <CheckField label={said.eats} checked={eats} onChange={setEats} />
             <TextField label={said.sign} value={sign} onChange={setSign} error={entry.fieldError('sign')} />
         </EntryForm>
@@ -30,23 +41,72 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
 export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => void }) {
     const { today } = useKeeper()
     const [product, setProduct] = useState<ProductClass>('antiparasitic')
-    const caution = useQuery(treatmentProductsQuery).data?.find((one) => one.product_class === product)?.caution ?? ''
+    const caution =
+        useQuery(treatmentProductsQuery).data?.find((one) => one.product_class === product)?.caution ?? ''
     const [dose, setDose] = useState('')
     const [date, setDate] = useState(today)
     const [until, setUntil] = useState(today)
     const [withdrawal, setWithdrawal] = useState('')
-    const entry = useEntry<TreatmentRequest>({ path: `fish/${fish}/treatments`, undoPath: 'treatments', said: () => said.treated, onDone })
+    const entry = useEntry<TreatmentRequest>({
+        path: `fish/${fish}/treatments`,
+        undoPath: 'treatments',
+        said: () => said.treated,
+        onDone,
+    })
     return (
-        <EntryForm act={said.treat} isSaving={entry.isSaving} error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])} onCancel={onDone} onSave={() => entry.save({ product_class: product, dose: dose === '' ? null : dose, date, until, withdrawal: withdrawal === '' ? null : withdrawal })}>
-            <ChoiceField label={said.product} options={optionsOf(productWords)} value={product} onChange={(value) => setProduct(value as ProductClass)} />
-            {caution !== '' && <chakra.p color="over" fontWeight={600}>{caution}</chakra.p>}
+        <EntryForm
+            act={said.treat}
+            isSaving={entry.isSaving}
+            error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])}
+            onCancel={onDone}
+            onSave={() =>
+                entry.save({
+                    product_class: product,
+                    dose: dose === '' ? null : dose,
+                    date,
+                    until,
+                    withdrawal: withdrawal === '' ? null : withdrawal,
+                })
+            }
+        >
+            <ChoiceField
+                label={said.product}
+                options={optionsOf(productWords)}
+                value={product}
+                onChange={(value) => setProduct(value as ProductClass)}
+            />
+            {caution !== '' && (
+                <chakra.p color="over" fontWeight={600}>
+                    {caution}
+                </chakra.p>
+            )}
             <TextField label={said.dose} value={dose} onChange={setDose} error={entry.fieldError('dose')} />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.first} type="date" value={date} onChange={setDate} error={entry.fieldError('date')} />
-                <TextField label={said.last} type="date" value={until} onChange={setUntil} error={entry.fieldError('until')} />
-                <TextField label={said.withdrawal} type="date" value={withdrawal} onChange={setWithdrawal} error={entry.fieldError('withdrawal')} />
+                <TextField
+                    label={said.first}
+                    type="date"
+                    value={date}
+                    onChange={setDate}
+                    error={entry.fieldError('date')}
+                />
+                <TextField
+                    label={said.last}
+                    type="date"
+                    value={until}
+                    onChange={setUntil}
+                    error={entry.fieldError('until')}
+                />
+                <TextField
+                    label={said.withdrawal}
+                    type="date"
+                    value={withdrawal}
+                    onChange={setWithdrawal}
+                    error={entry.fieldError('withdrawal')}
+                />
             </Box>
-            <chakra.p color="ink2" fontSize="15px">{said.help}</chakra.p>
+            <chakra.p color="ink2" fontSize="15px">
+                {said.help}
+            </chakra.p>
         </EntryForm>
     )
 }

@@ -32,13 +32,44 @@ function Sheet({ page }: { page: Page }) {
     const phases = [...new Set(page.steps.map((step) => step.phase))]
     return (
         <>
-            <SheetHead sentence={`${said.title(sheet.fish, sheet.to)}, ${longDay(sheet.planned_on, today)}.`} comment={page.match === null ? said.broken : `${matchWords[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? said.minutes(page.minutes ?? 0) : ''}`} />
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }} gap="22px 34px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start" _print={{ gridTemplateColumns: '7fr 4fr', fontSize: '12px', lineHeight: '15px', padding: '6px 0 0', gap: '10px 20px' }}>
-                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 2, lg: 1 }} _print={{ gap: '6px', order: 1 }}>
+            <SheetHead
+                sentence={`${said.title(sheet.fish, sheet.to)}, ${longDay(sheet.planned_on, today)}.`}
+                comment={
+                    page.match === null
+                        ? said.broken
+                        : `${matchWords[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? said.minutes(page.minutes ?? 0) : ''}`
+                }
+            />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }}
+                gap="22px 34px"
+                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
+                alignItems="start"
+                _print={{
+                    gridTemplateColumns: '7fr 4fr',
+                    fontSize: '12px',
+                    lineHeight: '15px',
+                    padding: '6px 0 0',
+                    gap: '10px 20px',
+                }}
+            >
+                <Box
+                    display="flex"
+                    flexDirection="column"
+                    gap="18px"
+                    minWidth="0"
+                    order={{ base: 2, lg: 1 }}
+                    _print={{ gap: '6px', order: 1 }}
+                >
                     {phases.map((phase) => (
                         <Section key={phase} title={phaseWords[phase]}>
                             <chakra.ol>
-                                {page.steps.filter((step) => step.phase === phase).map((step) => <Step key={step.key} step={step} sheet={sheet.id} isOpen={isOpen} />)}
+                                {page.steps
+                                    .filter((step) => step.phase === phase)
+                                    .map((step) => (
+                                        <Step key={step.key} step={step} sheet={sheet.id} isOpen={isOpen} />
+                                    ))}
                             </chakra.ol>
                         </Section>
                     ))}
@@ -48,14 +79,42 @@ function Sheet({ page }: { page: Page }) {
                     <Against page={page} isOpen={isOpen} />
                     {page.at_hand.length > 0 && (
                         <Section title={said.atHand}>
-                            <chakra.ul paddingTop="6px">{page.at_hand.map((one) => <li key={one}>{one}</li>)}</chakra.ul>
+                            <chakra.ul paddingTop="6px">
+                                {page.at_hand.map((one) => (
+                                    <li key={one}>{one}</li>
+                                ))}
+                            </chakra.ul>
                         </Section>
                     )}
                     {page.forecast !== null && (
                         <Section title={said.forecast}>
-                            <chakra.p fontWeight={700} paddingTop="6px" color={page.forecast.outcome === 'safe' ? 'fit' : page.forecast.outcome === 'test-daily' ? 'close' : 'over'}>{page.forecast_sentence}</chakra.p>
-                            {page.test_from !== null && page.test_until !== null && <p>{said.testDates(longDay(page.test_from, today), longDay(page.test_until, today))}</p>}
-                            <ForecastPicture forecast={page.forecast} from={today} today={today} title={said.forecast} />
+                            <chakra.p
+                                fontWeight={700}
+                                paddingTop="6px"
+                                color={
+                                    page.forecast.outcome === 'safe'
+                                        ? 'fit'
+                                        : page.forecast.outcome === 'test-daily'
+                                          ? 'close'
+                                          : 'over'
+                                }
+                            >
+                                {page.forecast_sentence}
+                            </chakra.p>
+                            {page.test_from !== null && page.test_until !== null && (
+                                <p>
+                                    {said.testDates(
+                                        longDay(page.test_from, today),
+                                        longDay(page.test_until, today),
+                                    )}
+                                </p>
+                            )}
+                            <ForecastPicture
+                                forecast={page.forecast}
+                                from={today}
+                                today={today}
+                                title={said.forecast}
+                            />
                         </Section>
                     )}
                     {isOpen && <Change page={page} />}
@@ -71,26 +130,59 @@ function Sheet({ page }: { page: Page }) {
 
 function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const [reason, setReason] = useState(page.override_reason ?? '')
-    const keep = useWrite<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.overrideSaved })
+    const keep = useWrite<MoveSheetChange, Page>({
+        method: 'PUT',
+        path: `move-sheets/${page.sheet.id}`,
+        said: () => said.overrideSaved,
+    })
     if (!isOpen && page.override_reason === null) {
         return null
     }
     return (
         <Section title={said.objections}>
             <Box display="flex" flexDirection="column" gap="8px" paddingTop="8px">
-                {page.objections.length === 0 && !page.is_broken && <chakra.p color="fit" fontWeight={700}>{said.noObjection}</chakra.p>}
-                {isOpen && page.objections.map((one) => (
-                    <Box key={one.sentence} borderInlineStart="6px solid" borderColor={one.is_block ? 'over' : 'close'} paddingInlineStart="12px">
-                        <chakra.p color={one.is_block ? 'over' : 'close'} fontWeight={one.is_block ? 700 : 600}>{one.sentence}</chakra.p>
-                    </Box>
-                ))}
+                {page.objections.length === 0 && !page.is_broken && (
+                    <chakra.p color="fit" fontWeight={700}>
+                        {said.noObjection}
+                    </chakra.p>
+                )}
+                {isOpen &&
+                    page.objections.map((one) => (
+                        <Box
+                            key={one.sentence}
+                            borderInlineStart="6px solid"
+                            borderColor={one.is_block ? 'over' : 'close'}
+                            paddingInlineStart="12px"
+                        >
+                            <chakra.p
+                                color={one.is_block ? 'over' : 'close'}
+                                fontWeight={one.is_block ? 700 : 600}
+                            >
+                                {one.sentence}
+                            </chakra.p>
+                        </Box>
+                    ))}
                 {page.is_blocked && isOpen && (
                     <>
-                        <TextField label={said.override} value={reason} onChange={setReason} error={keep.fieldError('override_reason')} />
-                        <Button alignSelf="start" onClick={() => keep.save({ override_reason: reason === '' ? null : reason })}>{said.overrideSave}</Button>
+                        <TextField
+                            label={said.override}
+                            value={reason}
+                            onChange={setReason}
+                            error={keep.fieldError('override_reason')}
+                        />
+                        <Button
+                            alignSelf="start"
+                            onClick={() => keep.save({ override_reason: reason === '' ? null : reason })}
+                        >
+                            {said.overrideSave}
+                        </Button>
                     </>
                 )}
-                {page.override_reason !== null && <chakra.p color="ink2">{said.override}: {page.override_reason}</chakra.p>}
+                {page.override_reason !== null && (
+                    <chakra.p color="ink2">
+                        {said.override}: {page.override_reason}
+                    </chakra.p>
+                )}
             </Box>
         </Section>
     )
@@ -101,18 +193,68 @@ function Change({ page }: { page: Page }) {
     const [date, setDate] = useState(page.sheet.planned_on)
     const [container, setContainer] = useState(String(page.container_litres))
     const [note, setNote] = useState(page.note ?? '')
-    const change = useWrite<MoveSheetChange, Page>({ method: 'PUT', path: `move-sheets/${page.sheet.id}`, said: () => said.changed })
+    const change = useWrite<MoveSheetChange, Page>({
+        method: 'PUT',
+        path: `move-sheets/${page.sheet.id}`,
+        said: () => said.changed,
+    })
     return (
         <Box className="no-print">
             <Section title={said.change}>
-                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" paddingTop="8px" alignItems="end" className="no-print">
-                    <TextField label={moveWords.date} type="date" min={today} value={date} onChange={setDate} error={change.fieldError('date')} />
-                    <TextField label={moveWords.container} inputMode="decimal" value={container} onChange={setContainer} error={change.fieldError('container_litres')} />
-                    <ChoiceField label={moveWords.mixing} options={optionsOf(moveWords.mixings)} value={page.mixing} onChange={(mixing) => change.save({ mixing: mixing as Page['mixing'] })} />
-                    <TextField label={said.note} value={note} onChange={setNote} error={change.fieldError('note')} />
-                    <Button gridColumn="1 / -1" justifySelf="start" onClick={() => change.save({ date, container_litres: Number(container), note: note === '' ? null : note })}>{said.saveNote}</Button>
+                <Box
+                    display="grid"
+                    gridTemplateColumns="1fr 1fr"
+                    gap="12px"
+                    paddingTop="8px"
+                    alignItems="end"
+                    className="no-print"
+                >
+                    <TextField
+                        label={moveWords.date}
+                        type="date"
+                        min={today}
+                        value={date}
+                        onChange={setDate}
+                        error={change.fieldError('date')}
+                    />
+                    <TextField
+                        label={moveWords.container}
+                        inputMode="decimal"
+                        value={container}
+                        onChange={setContainer}
+                        error={change.fieldError('container_litres')}
+                    />
+                    <ChoiceField
+                        label={moveWords.mixing}
+                        options={optionsOf(moveWords.mixings)}
+                        value={page.mixing}
+                        onChange={(mixing) => change.save({ mixing: mixing as Page['mixing'] })}
+                    />
+                    <TextField
+                        label={said.note}
+                        value={note}
+                        onChange={setNote}
+                        error={change.fieldError('note')}
+                    />
+                    <Button
+                        gridColumn="1 / -1"
+                        justifySelf="start"
+                        onClick={() =>
+                            change.save({
+                                date,
+                                container_litres: Number(container),
+                                note: note === '' ? null : note,
+                            })
+                        }
+                    >
+                        {said.saveNote}
+                    </Button>
                 </Box>
-                {(page.drip_litres ?? 0) > 0 && <chakra.p color="ink2" fontSize="15px" paddingTop="6px">{said.drip(page.drip_litres ?? 0)}</chakra.p>}
+                {(page.drip_litres ?? 0) > 0 && (
+                    <chakra.p color="ink2" fontSize="15px" paddingTop="6px">
+                        {said.drip(page.drip_litres ?? 0)}
+                    </chakra.p>
+                )}
             </Section>
         </Box>
     )
@@ -129,8 +271,20 @@ function Finish({ page }: { page: Page }) {
     })
     return (
         <Box className="no-print">
-            {finish.error !== undefined && <chakra.p role="alert" color="over" fontWeight={700} paddingBottom="8px">{finish.error}</chakra.p>}
-            <Button variant="solid" minHeight="58px" width={{ base: '100%', md: 'auto' }} disabled={finish.isSaving} onClick={() => finish.save(undefined)}>{said.finish}</Button>
+            {finish.error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={700} paddingBottom="8px">
+                    {finish.error}
+                </chakra.p>
+            )}
+            <Button
+                variant="solid"
+                minHeight="58px"
+                width={{ base: '100%', md: 'auto' }}
+                disabled={finish.isSaving}
+                onClick={() => finish.save(undefined)}
+            >
+                {said.finish}
+            </Button>
         </Box>
     )
 }
@@ -138,17 +292,29 @@ function Finish({ page }: { page: Page }) {
 function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const navigate = useNavigate()
     const onDone = () => navigate({ to: '/moves' })
-    const drop = useWrite<undefined>(isOpen
-        ? { method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone }
-        : { method: 'POST', path: `move-sheets/${page.sheet.id}/take-back`, said: () => said.takenBack, onDone })
+    const drop = useWrite<undefined>(
+        isOpen
+            ? { method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone }
+            : {
+                  method: 'POST',
+                  path: `move-sheets/${page.sheet.id}/take-back`,
+                  said: () => said.takenBack,
+                  onDone,
+              },
+    )
     if (page.sheet.state === 'cancelled') {
         return null
     }
     return (
         <>
-            <Button variant="plain" onClick={() => drop.save(undefined)}>{isOpen ? said.drop : said.takeBack}</Button>
-            {drop.error !== undefined && <chakra.p role="alert" color="over">{drop.error}</chakra.p>}
+            <Button variant="plain" onClick={() => drop.save(undefined)}>
+                {isOpen ? said.drop : said.takeBack}
+            </Button>
+            {drop.error !== undefined && (
+                <chakra.p role="alert" color="over">
+                    {drop.error}
+                </chakra.p>
+            )}
         </>
     )
 }
-

@@ -29,21 +29,55 @@ function Sheet({ moves }: { moves: Moves }) {
     return (
         <>
             <SheetHead sentence={movesSentence(moves)} comment={said.comment} />
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="24px 34px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start">
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+                gap="24px 34px"
+                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
+                alignItems="start"
+            >
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
-                    <Section title={said.planned} aside={<Button variant="solid" marginBottom="6px" onClick={() => setOpen(true)}>{said.plan}</Button>}>
-                        {moves.open.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.none}</chakra.p>}
+                    <Section
+                        title={said.planned}
+                        aside={
+                            <Button variant="solid" marginBottom="6px" onClick={() => setOpen(true)}>
+                                {said.plan}
+                            </Button>
+                        }
+                    >
+                        {moves.open.length === 0 && (
+                            <chakra.p color="ink2" paddingTop="8px">
+                                {said.none}
+                            </chakra.p>
+                        )}
                         <Rows rows={moves.open} />
                     </Section>
                     <Section title={said.watch.title}>
-                        {moves.watches.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.watch.none}</chakra.p>}
-                        {moves.watches.map((watch) => <WatchBox key={watch.id} watch={watch} />)}
+                        {moves.watches.length === 0 && (
+                            <chakra.p color="ink2" paddingTop="8px">
+                                {said.watch.none}
+                            </chakra.p>
+                        )}
+                        {moves.watches.map((watch) => (
+                            <WatchBox key={watch.id} watch={watch} />
+                        ))}
                     </Section>
                 </Box>
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Quarantines rows={moves.quarantines} />
-                    <Section title={said.past} aside={<chakra.span color="ink2" fontSize="15px">{said.timeOuts(moves.time_outs, moves.time_outs_settled)}</chakra.span>}>
-                        {moves.past.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.noPast}</chakra.p>}
+                    <Section
+                        title={said.past}
+                        aside={
+                            <chakra.span color="ink2" fontSize="15px">
+                                {said.timeOuts(moves.time_outs, moves.time_outs_settled)}
+                            </chakra.span>
+                        }
+                    >
+                        {moves.past.length === 0 && (
+                            <chakra.p color="ink2" paddingTop="8px">
+                                {said.noPast}
+                            </chakra.p>
+                        )}
                         <Rows rows={moves.past} />
                     </Section>
                     <CalendarBox />
@@ -61,13 +95,40 @@ function Rows({ rows }: { rows: readonly MoveSheetRow[] }) {
     return (
         <chakra.ul>
             {rows.map((row) => (
-                <chakra.li key={row.id} display="grid" gridTemplateColumns="34px minmax(0, 1fr) auto" gap="10px" alignItems="center" minHeight="56px" borderBottom="1px solid" borderColor="rule">
-                    <StateBox state={row.state === 'finished' ? 'done' : row.is_over ? 'late' : row.is_due ? 'due' : 'soon'} />
+                <chakra.li
+                    key={row.id}
+                    display="grid"
+                    gridTemplateColumns="34px minmax(0, 1fr) auto"
+                    gap="10px"
+                    alignItems="center"
+                    minHeight="56px"
+                    borderBottom="1px solid"
+                    borderColor="rule"
+                >
+                    <StateBox
+                        state={
+                            row.state === 'finished'
+                                ? 'done'
+                                : row.is_over
+                                  ? 'late'
+                                  : row.is_due
+                                    ? 'due'
+                                    : 'soon'
+                        }
+                    />
                     <Box>
-                        <Link to="/moves/$id" params={{ id: String(row.id) }}>{said.row(row.fish, row.from, row.to)}</Link>
-                        {row.until !== null && <Box color={row.is_over ? 'over' : 'ink2'} fontSize="15px">{said.interim(longDay(row.until, today))}</Box>}
+                        <Link to="/moves/$id" params={{ id: String(row.id) }}>
+                            {said.row(row.fish, row.from, row.to)}
+                        </Link>
+                        {row.until !== null && (
+                            <Box color={row.is_over ? 'over' : 'ink2'} fontSize="15px">
+                                {said.interim(longDay(row.until, today))}
+                            </Box>
+                        )}
                     </Box>
-                    <chakra.span color={row.is_due ? 'close' : 'ink2'} fontWeight={row.is_due ? 700 : 400}>{row.state === 'begun' ? said.states.begun : longDay(row.planned_on, today)}</chakra.span>
+                    <chakra.span color={row.is_due ? 'close' : 'ink2'} fontWeight={row.is_due ? 700 : 400}>
+                        {row.state === 'begun' ? said.states.begun : longDay(row.planned_on, today)}
+                    </chakra.span>
                 </chakra.li>
             ))}
         </chakra.ul>

@@ -45,36 +45,115 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             return navigate({ to: '/moves/$id', params: { id: String(page.sheet.id) } })
         },
     })
-    const fishError = plan.fieldError('fish') ?? who.map((_, i) => plan.fieldError(`fish.${i}.fish_id`) ?? plan.fieldError(`fish.${i}.count`)).find((one) => one !== undefined)
+    const fishError =
+        plan.fieldError('fish') ??
+        who
+            .map((_, i) => plan.fieldError(`fish.${i}.fish_id`) ?? plan.fieldError(`fish.${i}.count`))
+            .find((one) => one !== undefined)
     return (
         <EntryForm
             act={said.save}
             isSaving={plan.isSaving}
-            error={fishError ?? (plan.fieldError('to_system_id') === undefined && plan.fieldError('date') === undefined && plan.fieldError('until') === undefined ? plan.error : undefined)}
+            error={
+                fishError ??
+                (plan.fieldError('to_system_id') === undefined &&
+                plan.fieldError('date') === undefined &&
+                plan.fieldError('until') === undefined
+                    ? plan.error
+                    : undefined)
+            }
             onCancel={onDone}
-            onSave={() => plan.save({
-                to_system_id: Number(to), date, until: until === '' ? null : until, is_time_out: timeOut, mixing, container_litres: Number(container),
-                fish: who.map((id) => ({ fish_id: id, count: (counts[id] ?? '') === '' ? null : Number(counts[id]) })),
-            })}
+            onSave={() =>
+                plan.save({
+                    to_system_id: Number(to),
+                    date,
+                    until: until === '' ? null : until,
+                    is_time_out: timeOut,
+                    mixing,
+                    container_litres: Number(container),
+                    fish: who.map((id) => ({
+                        fish_id: id,
+                        count: (counts[id] ?? '') === '' ? null : Number(counts[id]),
+                    })),
+                })
+            }
         >
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
-                <ChoiceField label={said.from} placeholder={said.choose} options={systems.filter((one) => one.fish.length > 0).map((one) => ({ value: String(one.id), text: one.name }))} value={from} onChange={(value) => { setFrom(value); setWho([]) }} />
-                <ChoiceField label={said.to} placeholder={said.choose} options={systems.filter((one) => String(one.id) !== from).map((one) => ({ value: String(one.id), text: one.name }))} value={to} onChange={setTo} error={plan.fieldError('to_system_id')} />
+                <ChoiceField
+                    label={said.from}
+                    placeholder={said.choose}
+                    options={systems
+                        .filter((one) => one.fish.length > 0)
+                        .map((one) => ({ value: String(one.id), text: one.name }))}
+                    value={from}
+                    onChange={(value) => {
+                        setFrom(value)
+                        setWho([])
+                    }}
+                />
+                <ChoiceField
+                    label={said.to}
+                    placeholder={said.choose}
+                    options={systems
+                        .filter((one) => String(one.id) !== from)
+                        .map((one) => ({ value: String(one.id), text: one.name }))}
+                    value={to}
+                    onChange={setTo}
+                    error={plan.fieldError('to_system_id')}
+                />
             </Box>
             <chakra.fieldset border="none" padding="0" margin="0">
                 <chakra.legend fontWeight={700}>{said.who}</chakra.legend>
                 {living.map((one) => (
                     <Box key={one.id}>
-                        <CheckField label={one.name} checked={who.includes(one.id)} onChange={(on) => setWho(on ? [...who, one.id] : who.filter((id) => id !== one.id))} />
-                        {who.includes(one.id) && one.count > 1 && <TextField label={said.howMany(one.name, one.count)} inputMode="numeric" value={counts[one.id] ?? ''} onChange={(value) => setCounts({ ...counts, [one.id]: value })} />}
+                        <CheckField
+                            label={one.name}
+                            checked={who.includes(one.id)}
+                            onChange={(on) =>
+                                setWho(on ? [...who, one.id] : who.filter((id) => id !== one.id))
+                            }
+                        />
+                        {who.includes(one.id) && one.count > 1 && (
+                            <TextField
+                                label={said.howMany(one.name, one.count)}
+                                inputMode="numeric"
+                                value={counts[one.id] ?? ''}
+                                onChange={(value) => setCounts({ ...counts, [one.id]: value })}
+                            />
+                        )}
                     </Box>
                 ))}
             </chakra.fieldset>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.date} type="date" min={today} value={date} onChange={setDate} error={plan.fieldError('date')} />
-                <TextField label={said.until} type="date" value={until} onChange={setUntil} error={plan.fieldError('until')} help={said.untilHelp} />
-                <TextField label={said.container} inputMode="decimal" value={container} onChange={setContainer} error={plan.fieldError('container_litres')} />
-                <ChoiceField label={said.mixing} options={optionsOf(said.mixings)} value={mixing} onChange={(value) => setMixing(value as typeof mixing)} />
+                <TextField
+                    label={said.date}
+                    type="date"
+                    min={today}
+                    value={date}
+                    onChange={setDate}
+                    error={plan.fieldError('date')}
+                />
+                <TextField
+                    label={said.until}
+                    type="date"
+                    value={until}
+                    onChange={setUntil}
+                    error={plan.fieldError('until')}
+                    help={said.untilHelp}
+                />
+                <TextField
+                    label={said.container}
+                    inputMode="decimal"
+                    value={container}
+                    onChange={setContainer}
+                    error={plan.fieldError('container_litres')}
+                />
+                <ChoiceField
+                    label={said.mixing}
+                    options={optionsOf(said.mixings)}
+                    value={mixing}
+                    onChange={(value) => setMixing(value as typeof mixing)}
+                />
             </Box>
             <CheckField label={said.timeOut} checked={timeOut} onChange={setTimeOut} />
         </EntryForm>

@@ -26,12 +26,27 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
     const close = (): void => openSlip(null)
     const titles = { begin: said.begin, look: said.look, treat: said.treat }
     return (
-        <Section title={said.title} aside={<Button marginBottom="6px" onClick={() => openSlip({ kind: 'begin' })}>{said.begin}</Button>}>
-            {rows.length === 0 && <chakra.p color="ink2" paddingTop="8px">{said.none}</chakra.p>}
-            {rows.map((row) => <Row key={row.id} row={row} onSlip={(kind) => openSlip({ kind, row })} />)}
+        <Section
+            title={said.title}
+            aside={
+                <Button marginBottom="6px" onClick={() => openSlip({ kind: 'begin' })}>
+                    {said.begin}
+                </Button>
+            }
+        >
+            {rows.length === 0 && (
+                <chakra.p color="ink2" paddingTop="8px">
+                    {said.none}
+                </chakra.p>
+            )}
+            {rows.map((row) => (
+                <Row key={row.id} row={row} onSlip={(kind) => openSlip({ kind, row })} />
+            ))}
             <PaperDialog title={slip === null ? '' : titles[slip.kind]} open={slip !== null} onClose={close}>
                 {slip?.kind === 'begin' && <Begin onDone={close} />}
-                {slip?.kind === 'look' && <LookForm fish={slip.row.fish_id} name={slip.row.name} onDone={close} />}
+                {slip?.kind === 'look' && (
+                    <LookForm fish={slip.row.fish_id} name={slip.row.name} onDone={close} />
+                )}
                 {slip?.kind === 'treat' && <TreatmentForm fish={slip.row.fish_id} onDone={close} />}
             </PaperDialog>
         </Section>
@@ -40,19 +55,54 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
 
 function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'treat') => void }) {
     const { today } = useKeeper()
-    const release = useWrite<undefined, Recorded>({ method: 'POST', path: `quarantines/${row.id}/release`, said: () => said.released(row.name) })
+    const release = useWrite<undefined, Recorded>({
+        method: 'POST',
+        path: `quarantines/${row.id}/release`,
+        said: () => said.released(row.name),
+    })
     return (
-        <Box paddingBlock="10px" borderBottom="1px solid" borderColor="rule" display="flex" flexDirection="column" gap="6px">
-            <Box><Link to="/fish/$id" params={{ id: String(row.fish_id) }}>{row.name}</Link> <chakra.span color="ink2">{said.ends(longDay(row.ends, today))}</chakra.span></Box>
-            <chakra.p fontWeight={700} color={row.may_leave ? 'fit' : 'close'}>{row.sentence}</chakra.p>
-            {row.treatments.map((one) => <chakra.p key={one.id} color="ink2">{shortDay(one.from, today)} to {shortDay(one.until, today)}: {productWords[one.product_class as ProductClass]}{one.dose === null ? '' : `, ${one.dose}`}</chakra.p>)}
-            {row.looks[0] !== undefined && <chakra.p color="ink2">{shortDay(row.looks[0].date, today)}: {row.looks[0].is_eating ? 'eats' : 'does not eat'}{row.looks[0].sign === null ? '' : `, ${row.looks[0].sign}`}</chakra.p>}
+        <Box
+            paddingBlock="10px"
+            borderBottom="1px solid"
+            borderColor="rule"
+            display="flex"
+            flexDirection="column"
+            gap="6px"
+        >
+            <Box>
+                <Link to="/fish/$id" params={{ id: String(row.fish_id) }}>
+                    {row.name}
+                </Link>{' '}
+                <chakra.span color="ink2">{said.ends(longDay(row.ends, today))}</chakra.span>
+            </Box>
+            <chakra.p fontWeight={700} color={row.may_leave ? 'fit' : 'close'}>
+                {row.sentence}
+            </chakra.p>
+            {row.treatments.map((one) => (
+                <chakra.p key={one.id} color="ink2">
+                    {shortDay(one.from, today)} to {shortDay(one.until, today)}:{' '}
+                    {productWords[one.product_class as ProductClass]}
+                    {one.dose === null ? '' : `, ${one.dose}`}
+                </chakra.p>
+            ))}
+            {row.looks[0] !== undefined && (
+                <chakra.p color="ink2">
+                    {shortDay(row.looks[0].date, today)}: {row.looks[0].is_eating ? 'eats' : 'does not eat'}
+                    {row.looks[0].sign === null ? '' : `, ${row.looks[0].sign}`}
+                </chakra.p>
+            )}
             <Box display="flex" flexWrap="wrap" gap="10px">
                 <Button onClick={() => onSlip('look')}>{said.look}</Button>
                 <Button onClick={() => onSlip('treat')}>{said.treat}</Button>
-                <Button variant="plain" onClick={() => release.save(undefined)}>{said.release}</Button>
+                <Button variant="plain" onClick={() => release.save(undefined)}>
+                    {said.release}
+                </Button>
             </Box>
-            {release.error !== undefined && <chakra.p role="alert" color="over">{release.error}</chakra.p>}
+            {release.error !== undefined && (
+                <chakra.p role="alert" color="over">
+                    {release.error}
+                </chakra.p>
+            )}
         </Box>
     )
 }
@@ -64,14 +114,57 @@ function Begin({ onDone }: { onDone: () => void }) {
     const [date, setDate] = useState(today)
     const [days, setDays] = useState('')
     const [credit, setCredit] = useState('')
-    const entry = useEntry<QuarantineRequest>({ path: `fish/${who === '' ? 0 : who}/quarantines`, undoPath: 'quarantines', said: () => said.begun(fishById(all, who)?.name ?? ''), onDone })
+    const entry = useEntry<QuarantineRequest>({
+        path: `fish/${who === '' ? 0 : who}/quarantines`,
+        undoPath: 'quarantines',
+        said: () => said.begun(fishById(all, who)?.name ?? ''),
+        onDone,
+    })
     return (
-        <EntryForm act={said.begin} isSaving={entry.isSaving} error={entry.otherError(['date', 'days', 'credit'])} onCancel={onDone} onSave={() => entry.save({ date, days: days === '' ? null : Number(days), credit: credit === '' ? null : Number(credit) })}>
-            <ChoiceField label={said.fish} placeholder={moveWords.choose} options={fishOptions(all)} value={who} onChange={setWho} />
-            <TextField label={said.from} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+        <EntryForm
+            act={said.begin}
+            isSaving={entry.isSaving}
+            error={entry.otherError(['date', 'days', 'credit'])}
+            onCancel={onDone}
+            onSave={() =>
+                entry.save({
+                    date,
+                    days: days === '' ? null : Number(days),
+                    credit: credit === '' ? null : Number(credit),
+                })
+            }
+        >
+            <ChoiceField
+                label={said.fish}
+                placeholder={moveWords.choose}
+                options={fishOptions(all)}
+                value={who}
+                onChange={setWho}
+            />
+            <TextField
+                label={said.from}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.days} inputMode="numeric" value={days} onChange={setDays} help={said.daysHelp} error={entry.fieldError('days')} />
-                <TextField label={said.credit} inputMode="numeric" value={credit} onChange={setCredit} error={entry.fieldError('credit')} />
+                <TextField
+                    label={said.days}
+                    inputMode="numeric"
+                    value={days}
+                    onChange={setDays}
+                    help={said.daysHelp}
+                    error={entry.fieldError('days')}
+                />
+                <TextField
+                    label={said.credit}
+                    inputMode="numeric"
+                    value={credit}
+                    onChange={setCredit}
+                    error={entry.fieldError('credit')}
+                />
             </Box>
         </EntryForm>
     )

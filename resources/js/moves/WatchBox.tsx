@@ -20,24 +20,66 @@ const LOOKS_SHOWN = 3
 /** The watch of one fish: its state in words, one tap for a look, the ladder when it is chased. */
 export function WatchBox({ watch }: { watch: WatchSheet }) {
     const { today } = useKeeper()
-    const when = (at: string): string => `${at.slice(0, 10) === today ? '' : `${shortDay(at.slice(0, 10), today)} `}${at.slice(11)}`
+    const when = (at: string): string =>
+        `${at.slice(0, 10) === today ? '' : `${shortDay(at.slice(0, 10), today)} `}${at.slice(11)}`
     const missed = watch.rounds.filter((one) => one.state === 'missed').length
     const next = watch.rounds.find((one) => one.state === 'due' || one.state === 'to-come')
     return (
-        <Box id={`watch-${watch.id}`} paddingBlock="12px" borderBottom="1px solid" borderColor="ink" display="flex" flexDirection="column" gap="10px">
+        <Box
+            id={`watch-${watch.id}`}
+            paddingBlock="12px"
+            borderBottom="1px solid"
+            borderColor="ink"
+            display="flex"
+            flexDirection="column"
+            gap="10px"
+        >
             <Box>
                 <chakra.h3 fontSize="19px" fontWeight={800}>
-                    <Link to="/fish/$id" params={{ id: String(watch.fish_id) }}>{watch.name}</Link> <chakra.span fontWeight={400} color="ink2" fontSize="16px">{watch.home}, {said.began(when(watch.began_at))}</chakra.span>
+                    <Link to="/fish/$id" params={{ id: String(watch.fish_id) }}>
+                        {watch.name}
+                    </Link>{' '}
+                    <chakra.span fontWeight={400} color="ink2" fontSize="16px">
+                        {watch.home}, {said.began(when(watch.began_at))}
+                    </chakra.span>
                 </chakra.h3>
-                <chakra.p fontWeight={700} color={watchColour(watch)}>{watch.sentence}</chakra.p>
-                <chakra.p color="ink2">{next !== undefined && said.next(when(next.at), next.why)} {missed > 0 && <chakra.span color="over" fontWeight={700}>{said.missed(missed)}</chakra.span>}</chakra.p>
+                <chakra.p fontWeight={700} color={watchColour(watch)}>
+                    {watch.sentence}
+                </chakra.p>
+                <chakra.p color="ink2">
+                    {next !== undefined && said.next(when(next.at), next.why)}{' '}
+                    {missed > 0 && (
+                        <chakra.span color="over" fontWeight={700}>
+                            {said.missed(missed)}
+                        </chakra.span>
+                    )}
+                </chakra.p>
             </Box>
             <Look watch={watch} />
             {watch.advice !== null && <Advice watch={watch} />}
-            {watch.tried.map((one) => <Tried key={one.id} id={one.id} words={one.words} at={when(one.at)} stopAt={one.stop_at} success={one.success} />)}
+            {watch.tried.map((one) => (
+                <Tried
+                    key={one.id}
+                    id={one.id}
+                    words={one.words}
+                    at={when(one.at)}
+                    stopAt={one.stop_at}
+                    success={one.success}
+                />
+            ))}
             <chakra.ul color="ink2" fontSize="15px">
                 {watch.checks.slice(0, LOOKS_SHOWN).map((check) => (
-                    <li key={check.id}>{when(check.at)}: {[...check.troubles.map((one) => itemWords[one as CheckItem]), check.chased_by === null ? '' : `chased by ${check.chased_by}`, check.has_eaten ? 'ate' : ''].filter((part) => part !== '').join(', ') || said.allGood.toLowerCase()}{check.note === null ? '' : ` · ${check.note}`}</li>
+                    <li key={check.id}>
+                        {when(check.at)}:{' '}
+                        {[
+                            ...check.troubles.map((one) => itemWords[one as CheckItem]),
+                            check.chased_by === null ? '' : `chased by ${check.chased_by}`,
+                            check.has_eaten ? 'ate' : '',
+                        ]
+                            .filter((part) => part !== '')
+                            .join(', ') || said.allGood.toLowerCase()}
+                        {check.note === null ? '' : ` · ${check.note}`}
+                    </li>
                 ))}
             </chakra.ul>
             <End watch={watch} />
@@ -67,26 +109,72 @@ function Look({ watch }: { watch: WatchSheet }) {
     return (
         <Box display="flex" flexDirection="column" gap="8px">
             <Box display="flex" flexWrap="wrap" gap="8px" role="group" aria-label={said.title}>
-                {(watch.items).map((item) => {
+                {watch.items.map((item) => {
                     const isOn = troubles.includes(item)
                     return (
-                        <Button key={item} minHeight="50px" paddingInline="12px" aria-pressed={isOn} borderColor={isOn ? 'over' : 'edge'} color={isOn ? 'over' : 'ink'} onClick={() => setTroubles(isOn ? troubles.filter((one) => one !== item) : [...troubles, item])}>
-                            {isOn ? '✓ ' : ''}{itemWords[item]}
+                        <Button
+                            key={item}
+                            minHeight="50px"
+                            paddingInline="12px"
+                            aria-pressed={isOn}
+                            borderColor={isOn ? 'over' : 'edge'}
+                            color={isOn ? 'over' : 'ink'}
+                            onClick={() =>
+                                setTroubles(
+                                    isOn ? troubles.filter((one) => one !== item) : [...troubles, item],
+                                )
+                            }
+                        >
+                            {isOn ? '✓ ' : ''}
+                            {itemWords[item]}
                         </Button>
                     )
                 })}
             </Box>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="10px" alignItems="end">
-                <ChoiceField label={said.chased} options={[{ value: '', text: said.nobody }, ...(home?.fish ?? []).filter((one) => one.id !== watch.fish_id).map((one) => ({ value: String(one.id), text: one.name }))]} value={chasedBy} onChange={setChasedBy} error={look.fieldError('chased_by_id')} />
-                <TextField label={said.note} value={note} onChange={setNote} error={look.fieldError('note')} />
+                <ChoiceField
+                    label={said.chased}
+                    options={[
+                        { value: '', text: said.nobody },
+                        ...(home?.fish ?? [])
+                            .filter((one) => one.id !== watch.fish_id)
+                            .map((one) => ({ value: String(one.id), text: one.name })),
+                    ]}
+                    value={chasedBy}
+                    onChange={setChasedBy}
+                    error={look.fieldError('chased_by_id')}
+                />
+                <TextField
+                    label={said.note}
+                    value={note}
+                    onChange={setNote}
+                    error={look.fieldError('note')}
+                />
             </Box>
             <Box display="flex" flexWrap="wrap" gap="12px" alignItems="center">
                 <CheckField label={said.eaten} checked={eaten} onChange={setEaten} />
-                <Button variant="solid" minHeight="58px" flex="1" disabled={look.isSaving} onClick={() => look.save({ troubles: [...troubles], has_eaten: eaten, chased_by_id: chasedBy === '' ? null : Number(chasedBy), note: note === '' ? null : note })}>
+                <Button
+                    variant="solid"
+                    minHeight="58px"
+                    flex="1"
+                    disabled={look.isSaving}
+                    onClick={() =>
+                        look.save({
+                            troubles: [...troubles],
+                            has_eaten: eaten,
+                            chased_by_id: chasedBy === '' ? null : Number(chasedBy),
+                            note: note === '' ? null : note,
+                        })
+                    }
+                >
                     {isGood ? said.allGood : said.look}
                 </Button>
             </Box>
-            {look.error !== undefined && <chakra.p role="alert" color="over">{look.error}</chakra.p>}
+            {look.error !== undefined && (
+                <chakra.p role="alert" color="over">
+                    {look.error}
+                </chakra.p>
+            )}
         </Box>
     )
 }
@@ -106,22 +194,78 @@ function Advice({ watch }: { watch: WatchSheet }) {
     }
     return (
         <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px">
-            <p><b>{said.advice} {advice.words}.</b> {advice.why}</p>
+            <p>
+                <b>
+                    {said.advice} {advice.words}.
+                </b>{' '}
+                {advice.why}
+            </p>
             <Box display="flex" gap="10px" alignItems="end" flexWrap="wrap">
-                <Box width="170px"><TextField label={said.stopAt} type="time" value={stopAt} onChange={setStopAt} error={attempt.fieldError('stop_at')} /></Box>
-                <Box width="230px"><ChoiceField label={said.measure} options={optionsOf(said.measures)} value={chosen ?? advice.measure} onChange={(value) => choose(value as MeasureRequest['measure'])} /></Box>
-                <Button onClick={() => attempt.save({ measure: chosen ?? advice.measure, stop_at: stopAt === '' ? null : stopAt })}>{said.tryIt}</Button>
+                <Box width="170px">
+                    <TextField
+                        label={said.stopAt}
+                        type="time"
+                        value={stopAt}
+                        onChange={setStopAt}
+                        error={attempt.fieldError('stop_at')}
+                    />
+                </Box>
+                <Box width="230px">
+                    <ChoiceField
+                        label={said.measure}
+                        options={optionsOf(said.measures)}
+                        value={chosen ?? advice.measure}
+                        onChange={(value) => choose(value as MeasureRequest['measure'])}
+                    />
+                </Box>
+                <Button
+                    onClick={() =>
+                        attempt.save({
+                            measure: chosen ?? advice.measure,
+                            stop_at: stopAt === '' ? null : stopAt,
+                        })
+                    }
+                >
+                    {said.tryIt}
+                </Button>
             </Box>
         </Box>
     )
 }
 
-function Tried({ id, words, at, stopAt, success }: { id: number; words: string; at: string; stopAt: string | null; success: string | null }) {
+function Tried({
+    id,
+    words,
+    at,
+    stopAt,
+    success,
+}: {
+    id: number
+    words: string
+    at: string
+    stopAt: string | null
+    success: string | null
+}) {
     const judge = useWrite<MeasureRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
-            <span>{at}: {words}{stopAt === null ? '' : `; ${said.stopAt.toLowerCase()} ${stopAt} it comes out`}</span>
-            <ChoiceField label={said.outcome} options={[{ value: '', text: said.unknown }, ...Object.entries(said.successes).map(([value, text]) => ({ value, text }))]} value={success ?? ''} onChange={(value) => judge.save({ success: value === '' ? null : (value as NonNullable<MeasureRequest['success']>) })} />
+            <span>
+                {at}: {words}
+                {stopAt === null ? '' : `; ${said.stopAt.toLowerCase()} ${stopAt} it comes out`}
+            </span>
+            <ChoiceField
+                label={said.outcome}
+                options={[
+                    { value: '', text: said.unknown },
+                    ...Object.entries(said.successes).map(([value, text]) => ({ value, text })),
+                ]}
+                value={success ?? ''}
+                onChange={(value) =>
+                    judge.save({
+                        success: value === '' ? null : (value as NonNullable<MeasureRequest['success']>),
+                    })
+                }
+            />
         </Box>
     )
 }
@@ -136,10 +280,21 @@ function End({ watch }: { watch: WatchSheet }) {
     })
     return (
         <Box display="flex" flexWrap="wrap" gap="10px">
-            {watch.outcome === 'settled' && <Button onClick={() => end.save({ how: 'settled' })}>{said.settle}</Button>}
-            <Button variant={watch.outcome === 'take-out' ? 'solid' : 'plain'} onClick={() => setOpen(true)}>{said.takeOut}</Button>
+            {watch.outcome === 'settled' && (
+                <Button onClick={() => end.save({ how: 'settled' })}>{said.settle}</Button>
+            )}
+            <Button variant={watch.outcome === 'take-out' ? 'solid' : 'plain'} onClick={() => setOpen(true)}>
+                {said.takeOut}
+            </Button>
             <PaperDialog title={said.takeOut} open={open} onClose={() => setOpen(false)}>
-                {open && <PlanMoveForm fish={watch.fish_id} from={watch.system_id} isTimeOut onDone={() => setOpen(false)} />}
+                {open && (
+                    <PlanMoveForm
+                        fish={watch.fish_id}
+                        from={watch.system_id}
+                        isTimeOut
+                        onDone={() => setOpen(false)}
+                    />
+                )}
             </PaperDialog>
         </Box>
     )

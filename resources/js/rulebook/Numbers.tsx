@@ -24,20 +24,35 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
     const isOwn = one.value !== one.standard
     return (
         <Box borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
-            <chakra.label display="grid" gridTemplateColumns="minmax(0, 1fr) 96px" gap="10px" alignItems="center">
+            <chakra.label
+                display="grid"
+                gridTemplateColumns="minmax(0, 1fr) 96px"
+                gap="10px"
+                alignItems="center"
+            >
                 <chakra.span fontWeight={isOwn ? 700 : 400}>{numberWords[one.name]}</chakra.span>
                 <Input
                     value={typed}
                     inputMode="decimal"
                     textAlign="end"
                     onChange={(event) => setTyped(event.target.value)}
-                    onBlur={() => typed !== String(one.value) && save(typed.trim() === '' ? Number.NaN : Number(typed))}
+                    onBlur={() =>
+                        typed !== String(one.value) && save(typed.trim() === '' ? Number.NaN : Number(typed))
+                    }
                     onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
                     aria-invalid={error !== undefined}
                 />
             </chakra.label>
-            {error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{error}</chakra.p>}
-            {isOwn && <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>{said.reset} {one.standard}</Button>}
+            {error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {error}
+                </chakra.p>
+            )}
+            {isOwn && (
+                <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>
+                    {said.reset} {one.standard}
+                </Button>
+            )}
         </Box>
     )
 }

@@ -25,16 +25,34 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
     return (
         <>
             <SheetHead sentence={said.headline(changedRules(sheet))} comment={said.comment} />
-            {rulebook.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600} padding="8px 10px">{rulebook.error}</chakra.p>}
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }} columnGap="34px" padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}>
+            {rulebook.error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600} padding="8px 10px">
+                    {rulebook.error}
+                </chakra.p>
+            )}
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }}
+                columnGap="34px"
+                padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}
+            >
                 <Box display="flex" flexDirection="column" gap="18px">
                     {sheet.schools.map((school) => (
-                        <Choice key={`${school.question} ${school.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`} school={school} isSaving={rulebook.isSaving} onChoose={(answer) => rulebook.save(withAnswer(document, school.question, answer))} />
+                        <Choice
+                            key={`${school.question} ${school.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`}
+                            school={school}
+                            isSaving={rulebook.isSaving}
+                            onChoose={(answer) =>
+                                rulebook.save(withAnswer(document, school.question, answer))
+                            }
+                        />
                     ))}
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
-                    <Section title={said.numbers}><Numbers sheet={sheet} /></Section>
+                    <Section title={said.numbers}>
+                        <Numbers sheet={sheet} />
+                    </Section>
                 </Box>
             </Box>
         </>
@@ -51,22 +69,64 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
     const { ask, decides } = questions[school.question]
     // Shown at once; the answer from the server replaces it.
     const [picked, pick] = useState<string>()
-    const movesFish = school.question === 'home' || school.question === 'floor' || school.question === 'upgrade'
+    const movesFish =
+        school.question === 'home' || school.question === 'floor' || school.question === 'upgrade'
     return (
-        <chakra.fieldset border="none" borderTop="1.6px solid" borderColor="ink" padding="6px 0 0" margin="0" minWidth="0">
-            <chakra.legend fontWeight={800} fontSize="17px" padding="0 10px 0 0">{ask}</chakra.legend>
-            <chakra.p color="ink2" paddingBottom="4px">{decides}</chakra.p>
+        <chakra.fieldset
+            border="none"
+            borderTop="1.6px solid"
+            borderColor="ink"
+            padding="6px 0 0"
+            margin="0"
+            minWidth="0"
+        >
+            <chakra.legend fontWeight={800} fontSize="17px" padding="0 10px 0 0">
+                {ask}
+            </chakra.legend>
+            <chakra.p color="ink2" paddingBottom="4px">
+                {decides}
+            </chakra.p>
             {school.choices.map((choice) => (
-                <chakra.label key={choice.answer} display="grid" gridTemplateColumns="28px minmax(0, 1fr)" gap="8px" alignItems="center" minHeight="44px" cursor="pointer" borderTop="1px solid" borderColor="rule">
-                    <chakra.input type="radio" name={school.question} checked={picked === undefined ? choice.is_chosen : choice.answer === picked} disabled={isSaving} onChange={() => { pick(choice.answer); onChoose(choice.answer) }} width="22px" height="22px" accentColor="accent" />
+                <chakra.label
+                    key={choice.answer}
+                    display="grid"
+                    gridTemplateColumns="28px minmax(0, 1fr)"
+                    gap="8px"
+                    alignItems="center"
+                    minHeight="44px"
+                    cursor="pointer"
+                    borderTop="1px solid"
+                    borderColor="rule"
+                >
+                    <chakra.input
+                        type="radio"
+                        name={school.question}
+                        checked={picked === undefined ? choice.is_chosen : choice.answer === picked}
+                        disabled={isSaving}
+                        onChange={() => {
+                            pick(choice.answer)
+                            onChoose(choice.answer)
+                        }}
+                        width="22px"
+                        height="22px"
+                        accentColor="accent"
+                    />
                     <span>
-                        <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>{answers[choice.answer] ?? choice.answer}</chakra.span>
+                        <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>
+                            {answers[choice.answer] ?? choice.answer}
+                        </chakra.span>
                         {choice.is_default && <chakra.span color="ink2">, {said.usual}</chakra.span>}
                         {movesFish && !choice.is_chosen && (
-                            <chakra.span display="block" fontSize="15.5px" color={choice.lose.length > 0 ? 'over' : 'ink2'}>
-                                {choice.lose.length > 0 && said.lose(choice.lose)} {choice.gain.length > 0 && said.gain(choice.gain)}
+                            <chakra.span
+                                display="block"
+                                fontSize="15.5px"
+                                color={choice.lose.length > 0 ? 'over' : 'ink2'}
+                            >
+                                {choice.lose.length > 0 && said.lose(choice.lose)}{' '}
+                                {choice.gain.length > 0 && said.gain(choice.gain)}
                                 {choice.elsewhere.length > 0 && said.elsewhere(choice.elsewhere)}
-                                {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 && said.nobody}
+                                {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 &&
+                                    said.nobody}
                             </chakra.span>
                         )}
                     </span>

@@ -4,18 +4,33 @@ import type { RuleExceptionRow, RulebookRequest, RulebookSheet } from '../api/ty
 export function documentOf(sheet: RulebookSheet): RulebookRequest {
     return {
         answers: Object.fromEntries(
-            sheet.schools.flatMap((school) => school.choices.filter((one) => one.is_chosen && !one.is_default).map((one) => [school.question, one.answer])),
+            sheet.schools.flatMap((school) =>
+                school.choices
+                    .filter((one) => one.is_chosen && !one.is_default)
+                    .map((one) => [school.question, one.answer]),
+            ),
         ),
-        numbers: Object.fromEntries(sheet.numbers.filter((one) => one.value !== one.standard).map((one) => [one.name, one.value])),
+        numbers: Object.fromEntries(
+            sheet.numbers.filter((one) => one.value !== one.standard).map((one) => [one.name, one.value]),
+        ),
         exceptions: sheet.exceptions,
     }
 }
 
-export const withAnswer = (document: RulebookRequest, question: string, answer: string): RulebookRequest => ({ ...document, answers: { ...document.answers, [question]: answer } })
+export const withAnswer = (document: RulebookRequest, question: string, answer: string): RulebookRequest => ({
+    ...document,
+    answers: { ...document.answers, [question]: answer },
+})
 
-export const withNumber = (document: RulebookRequest, name: string, value: number): RulebookRequest => ({ ...document, numbers: { ...document.numbers, [name]: value } })
+export const withNumber = (document: RulebookRequest, name: string, value: number): RulebookRequest => ({
+    ...document,
+    numbers: { ...document.numbers, [name]: value },
+})
 
-export const withExceptions = (document: RulebookRequest, exceptions: RuleExceptionRow[]): RulebookRequest => ({ ...document, exceptions })
+export const withExceptions = (
+    document: RulebookRequest,
+    exceptions: RuleExceptionRow[],
+): RulebookRequest => ({ ...document, exceptions })
 
 export const changedRules = (sheet: RulebookSheet): number => {
     const { answers, numbers, exceptions } = documentOf(sheet)

@@ -5,5 +5,10 @@ import { documentOf } from './document'
 
 /** Writes the whole rulebook anew, with a way back. */
 export function useRulebook(sheet: RulebookSheet, onDone: () => void = () => undefined) {
-    return useChange<RulebookRequest>({ path: 'rulebook', before: documentOf(sheet), said: said.saved, onDone })
+    return useChange<RulebookRequest>({
+        path: 'rulebook',
+        before: documentOf(sheet),
+        said: said.saved,
+        onDone,
+    })
 }

@@ -13,7 +13,14 @@ const browserZone = Intl.DateTimeFormat().resolvedOptions().timeZone
 /** No user yet: whoever sets this up becomes the owner. */
 export function FirstRun() {
     const client = useQueryClient()
-    const [entry, setEntry] = useState<OwnerRequest>({ name: '', email: '', password: '', facility: '', unit_system: 'metric', time_zone: browserZone })
+    const [entry, setEntry] = useState<OwnerRequest>({
+        name: '',
+        email: '',
+        password: '',
+        facility: '',
+        unit_system: 'metric',
+        time_zone: browserZone,
+    })
     const begin = useMutation({
         mutationFn: (request: OwnerRequest) => write<Session>('POST', 'owner', request),
         onSuccess: (session) => client.setQueryData(sessionQuery.queryKey, session),
@@ -37,12 +44,29 @@ export function FirstRun() {
                 }}
             >
                 <TextField label={words.owner.name} autoComplete="name" {...field('name')} />
-                <TextField label={words.signIn.email} type="email" autoComplete="username" {...field('email')} />
-                <TextField label={words.signIn.password} type="password" autoComplete="new-password" help={words.owner.passwordHelp} {...field('password')} />
+                <TextField
+                    label={words.signIn.email}
+                    type="email"
+                    autoComplete="username"
+                    {...field('email')}
+                />
+                <TextField
+                    label={words.signIn.password}
+                    type="password"
+                    autoComplete="new-password"
+                    help={words.owner.passwordHelp}
+                    {...field('password')}
+                />
                 <TextField label={words.owner.facility} {...field('facility')} />
-                <ChoiceField label={words.owner.units} options={Object.entries(units).map(([value, text]) => ({ value, text }))} {...field('unit_system')} />
+                <ChoiceField
+                    label={words.owner.units}
+                    options={Object.entries(units).map(([value, text]) => ({ value, text }))}
+                    {...field('unit_system')}
+                />
                 <TextField label={words.owner.timeZone} {...field('time_zone')} />
-                {begin.error !== null && refused?.problem.errors === undefined && <p role="alert">{refused?.message ?? words.unreachable}</p>}
+                {begin.error !== null && refused?.problem.errors === undefined && (
+                    <p role="alert">{refused?.message ?? words.unreachable}</p>
+                )}
                 <Button type="submit" variant="solid" disabled={begin.isPending} minHeight="50px">
                     {words.owner.act}
                 </Button>

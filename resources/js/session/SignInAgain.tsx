@@ -27,7 +27,11 @@ export function SignInAgain() {
         waiters.current.splice(0).forEach(end)
     }
     return (
-        <PaperDialog title={words.signIn.title} open={open} onClose={() => finish((waiter) => waiter.reject(new Error(words.signIn.again)))}>
+        <PaperDialog
+            title={words.signIn.title}
+            open={open}
+            onClose={() => finish((waiter) => waiter.reject(new Error(words.signIn.again)))}
+        >
             <p>{words.signIn.again}</p>
             <SignInForm onSignedIn={() => finish((waiter) => waiter.resolve())} />
         </PaperDialog>

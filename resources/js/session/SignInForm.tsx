@@ -14,7 +14,14 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
         onSuccess: onSignedIn,
     })
     const refused = signIn.error instanceof Refused ? signIn.error : undefined
-    const other = signIn.error === null ? undefined : refused === undefined ? words.unreachable : refused.problem.errors?.password === undefined ? refused.message : undefined
+    const other =
+        signIn.error === null
+            ? undefined
+            : refused === undefined
+              ? words.unreachable
+              : refused.problem.errors?.password === undefined
+                ? refused.message
+                : undefined
     return (
         <chakra.form
             display="flex"
@@ -25,7 +32,14 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
                 signIn.mutate(entry)
             }}
         >
-            <TextField label={words.signIn.email} type="email" autoComplete="username" value={entry.email} onChange={(email) => setEntry({ ...entry, email })} error={refused?.fieldError('email')} />
+            <TextField
+                label={words.signIn.email}
+                type="email"
+                autoComplete="username"
+                value={entry.email}
+                onChange={(email) => setEntry({ ...entry, email })}
+                error={refused?.fieldError('email')}
+            />
             <TextField
                 label={words.signIn.password}
                 type="password"

@@ -18,17 +18,43 @@ const CLOSE = 0.85
 export function Bar({ name, share, unknown = '', isLess = false }: Props) {
     const colour = share === null || share <= CLOSE ? 'ink2' : share <= 1 ? 'close' : 'over'
     return (
-        <Box display="grid" gridTemplateColumns="minmax(0, 1fr) minmax(70px, 31%) 138px" gap="12px" alignItems="center" fontSize={isLess ? '15px' : undefined} color={isLess ? 'ink2' : undefined}>
+        <Box
+            display="grid"
+            gridTemplateColumns="minmax(0, 1fr) minmax(70px, 31%) 138px"
+            gap="12px"
+            alignItems="center"
+            fontSize={isLess ? '15px' : undefined}
+            color={isLess ? 'ink2' : undefined}
+        >
             <span>{name}</span>
             {share === null ? (
-                <chakra.span gridColumn="2 / 4" color="ink2">{unknown}</chakra.span>
+                <chakra.span gridColumn="2 / 4" color="ink2">
+                    {unknown}
+                </chakra.span>
             ) : (
                 <>
                     <svg width="100%" height={isLess ? 8 : 16} aria-hidden="true">
-                        <rect width="100%" height="100%" fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.4} />
-                        <rect width={`${Math.min(1, share) * 100}%`} height="100%" fill={share > 1 ? 'url(#hatch-over)' : ink(colour)} />
+                        <rect
+                            width="100%"
+                            height="100%"
+                            fill={ink('fresh')}
+                            stroke={ink('ink')}
+                            strokeWidth={1.4}
+                        />
+                        <rect
+                            width={`${Math.min(1, share) * 100}%`}
+                            height="100%"
+                            fill={share > 1 ? 'url(#hatch-over)' : ink(colour)}
+                        />
                     </svg>
-                    <chakra.b color={share > CLOSE ? colour : undefined} fontWeight={isLess ? 500 : 700} whiteSpace="nowrap">{percent(share)}{share > 1 ? `, ${systemWords.tooMuch}` : ''}</chakra.b>
+                    <chakra.b
+                        color={share > CLOSE ? colour : undefined}
+                        fontWeight={isLess ? 500 : 700}
+                        whiteSpace="nowrap"
+                    >
+                        {percent(share)}
+                        {share > 1 ? `, ${systemWords.tooMuch}` : ''}
+                    </chakra.b>
                 </>
             )}
         </Box>

@@ -15,7 +15,18 @@ import { ForecastPicture } from './ForecastPicture'
 
 const said = systemWords.change
 
-const NOTHING = { kind: '', count: '1', length: '', filter_care: '', filter_media: '', filter_litres: '', weekly_change: '', turnover: '', divider_at: '', leaving: '' }
+const NOTHING = {
+    kind: '',
+    count: '1',
+    length: '',
+    filter_care: '',
+    filter_media: '',
+    filter_litres: '',
+    weekly_change: '',
+    turnover: '',
+    divider_at: '',
+    leaving: '',
+}
 
 /** A change that is only thought of: how the system stands now and would then. */
 export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
@@ -29,23 +40,101 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const error = (field: string): string | undefined => refused?.fieldError(field)
     const shown = asked === '' || refused !== undefined ? undefined : answer.data
     return (
-        <Section title={said.title} aside={asked !== '' && <Button variant="plain" onClick={() => setTyped(NOTHING)}>{said.clear}</Button>}>
-            <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">{said.help}</chakra.p>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
+        <Section
+            title={said.title}
+            aside={
+                asked !== '' && (
+                    <Button variant="plain" onClick={() => setTyped(NOTHING)}>
+                        {said.clear}
+                    </Button>
+                )
+            }
+        >
+            <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">
+                {said.help}
+            </chakra.p>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gap="12px"
+                alignItems="start"
+            >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <KindField label={said.kind} value={typed.kind} onChange={set('kind')} error={typed.kind !== '' && kind === undefined && kinds.length > 0 ? said.unknownKind : error('kind_id')} />
+                    <KindField
+                        label={said.kind}
+                        value={typed.kind}
+                        onChange={set('kind')}
+                        error={
+                            typed.kind !== '' && kind === undefined && kinds.length > 0
+                                ? said.unknownKind
+                                : error('kind_id')
+                        }
+                    />
                 </Box>
-                <TextField label={said.count} inputMode="numeric" value={typed.count} onChange={set('count')} error={error('count')} />
-                <TextField label={said.length} value={typed.length} onChange={set('length')} error={error('length')} />
+                <TextField
+                    label={said.count}
+                    inputMode="numeric"
+                    value={typed.count}
+                    onChange={set('count')}
+                    error={error('count')}
+                />
+                <TextField
+                    label={said.length}
+                    value={typed.length}
+                    onChange={set('length')}
+                    error={error('length')}
+                />
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <ChoiceField label={said.care} options={optionsOf(said.cares)} value={typed.filter_care} onChange={set('filter_care')} error={error('filter_care')} />
+                    <ChoiceField
+                        label={said.care}
+                        options={optionsOf(said.cares)}
+                        value={typed.filter_care}
+                        onChange={set('filter_care')}
+                        error={error('filter_care')}
+                    />
                 </Box>
-                <ChoiceField label={said.media} options={[{ value: '', text: said.asNow }, ...optionsOf(systemWords.form.medias)]} value={typed.filter_media} onChange={set('filter_media')} error={error('filter_media')} />
-                <TextField label={said.mediaLitres} inputMode="decimal" value={typed.filter_litres} onChange={set('filter_litres')} error={error('filter_litres')} />
-                <TextField label={said.weekly} inputMode="numeric" value={typed.weekly_change} onChange={set('weekly_change')} error={error('weekly_change')} />
-                <TextField label={said.turnover} value={typed.turnover} onChange={set('turnover')} error={error('turnover')} />
-                <TextField label={said.divider} value={typed.divider_at} onChange={set('divider_at')} error={error('divider_at')} />
-                <ChoiceField label={said.leaving} options={[{ value: '', text: said.nobody }, ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name }))]} value={typed.leaving} onChange={set('leaving')} />
+                <ChoiceField
+                    label={said.media}
+                    options={[{ value: '', text: said.asNow }, ...optionsOf(systemWords.form.medias)]}
+                    value={typed.filter_media}
+                    onChange={set('filter_media')}
+                    error={error('filter_media')}
+                />
+                <TextField
+                    label={said.mediaLitres}
+                    inputMode="decimal"
+                    value={typed.filter_litres}
+                    onChange={set('filter_litres')}
+                    error={error('filter_litres')}
+                />
+                <TextField
+                    label={said.weekly}
+                    inputMode="numeric"
+                    value={typed.weekly_change}
+                    onChange={set('weekly_change')}
+                    error={error('weekly_change')}
+                />
+                <TextField
+                    label={said.turnover}
+                    value={typed.turnover}
+                    onChange={set('turnover')}
+                    error={error('turnover')}
+                />
+                <TextField
+                    label={said.divider}
+                    value={typed.divider_at}
+                    onChange={set('divider_at')}
+                    error={error('divider_at')}
+                />
+                <ChoiceField
+                    label={said.leaving}
+                    options={[
+                        { value: '', text: said.nobody },
+                        ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name })),
+                    ]}
+                    value={typed.leaving}
+                    onChange={set('leaving')}
+                />
             </Box>
             {shown !== undefined && <Answer sheet={shown} />}
         </Section>
@@ -53,23 +142,46 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
 }
 
 function askedOf(typed: typeof NOTHING, kindId: number | undefined): string {
-    const { count, length, filter_media, filter_litres, filter_care, weekly_change, turnover, divider_at, leaving } = typed
+    const {
+        count,
+        length,
+        filter_media,
+        filter_litres,
+        filter_care,
+        weekly_change,
+        turnover,
+        divider_at,
+        leaving,
+    } = typed
     const rest = { filter_care, weekly_change, turnover, divider_at, leaving }
-    const newcomers: Record<string, string> = kindId === undefined || length.trim() === '' ? {} : { kind_id: String(kindId), count, length }
+    const newcomers: Record<string, string> =
+        kindId === undefined || length.trim() === '' ? {} : { kind_id: String(kindId), count, length }
     const filter: Record<string, string> = filter_media === '' ? {} : { filter_media, filter_litres }
-    return new URLSearchParams(Object.entries({ ...newcomers, ...filter, ...rest }).filter(([, value]) => value.trim() !== '')).toString()
+    return new URLSearchParams(
+        Object.entries({ ...newcomers, ...filter, ...rest }).filter(([, value]) => value.trim() !== ''),
+    ).toString()
 }
 
-const colourOf = { safe: 'fit', 'test-daily': 'close', 'too-much': 'over', 'filter-too-small': 'over' } as const
+const colourOf = {
+    safe: 'fit',
+    'test-daily': 'close',
+    'too-much': 'over',
+    'filter-too-small': 'over',
+} as const
 
 function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
     const { today } = useKeeper()
     const newObjections = sheet.after.objections.filter((one) => !sheet.before.objections.includes(one))
-    const state = newObjections.length > 0 ? 'over' : sheet.forecast === null ? 'fit' : colourOf[sheet.forecast.outcome]
+    const state =
+        newObjections.length > 0 ? 'over' : sheet.forecast === null ? 'fit' : colourOf[sheet.forecast.outcome]
     return (
         <Box paddingTop="14px" role="status">
-            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700} color={state}>{sheet.sentence}</chakra.p>
-            {sheet.most_at_once !== null && sheet.most_at_once > 0 && sheet.forecast?.outcome === 'too-much' && <p>{said.atOnce(sheet.most_at_once)}</p>}
+            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700} color={state}>
+                {sheet.sentence}
+            </chakra.p>
+            {sheet.most_at_once !== null &&
+                sheet.most_at_once > 0 &&
+                sheet.forecast?.outcome === 'too-much' && <p>{said.atOnce(sheet.most_at_once)}</p>}
             <Table.Root marginTop="6px">
                 <Table.Header>
                     <Table.Row>
@@ -79,29 +191,49 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
-                    {(Object.entries(said.rows) as [keyof typeof said.rows, string][]).map(([name, words]) => {
-                        const [before, after] = [valueWords(name, sheet.before), valueWords(name, sheet.after)]
-                        return (
-                            <Table.Row key={name}>
-                                <Table.Cell>{words}</Table.Cell>
-                                <Table.Cell>{before}</Table.Cell>
-                                <Table.Cell fontWeight={before === after ? 400 : 700} color={isTooMuch(name, sheet.after) ? 'over' : 'ink'}>{after}</Table.Cell>
-                            </Table.Row>
-                        )
-                    })}
+                    {(Object.entries(said.rows) as [keyof typeof said.rows, string][]).map(
+                        ([name, words]) => {
+                            const [before, after] = [
+                                valueWords(name, sheet.before),
+                                valueWords(name, sheet.after),
+                            ]
+                            return (
+                                <Table.Row key={name}>
+                                    <Table.Cell>{words}</Table.Cell>
+                                    <Table.Cell>{before}</Table.Cell>
+                                    <Table.Cell
+                                        fontWeight={before === after ? 400 : 700}
+                                        color={isTooMuch(name, sheet.after) ? 'over' : 'ink'}
+                                    >
+                                        {after}
+                                    </Table.Cell>
+                                </Table.Row>
+                            )
+                        },
+                    )}
                 </Table.Body>
             </Table.Root>
             {sheet.after.objections.length > 0 && (
                 <Box paddingTop="8px">
                     <chakra.h3 fontWeight={700}>{said.objections}</chakra.h3>
-                    {sheet.after.objections.map((one) => <chakra.p key={one} color={newObjections.includes(one) ? 'over' : 'ink2'}>{one}</chakra.p>)}
+                    {sheet.after.objections.map((one) => (
+                        <chakra.p key={one} color={newObjections.includes(one) ? 'over' : 'ink2'}>
+                            {one}
+                        </chakra.p>
+                    ))}
                 </Box>
             )}
-            {sheet.forecast !== null && <ForecastPicture forecast={sheet.forecast} from={sheet.today} today={today} title={said.forecast} />}
+            {sheet.forecast !== null && (
+                <ForecastPicture
+                    forecast={sheet.forecast}
+                    from={sheet.today}
+                    today={today}
+                    title={said.forecast}
+                />
+            )}
         </Box>
     )
 }
-
 
 function valueWords(name: keyof typeof said.rows, side: StandingSide): string {
     const value = side[name]
@@ -127,5 +259,9 @@ function valueWords(name: keyof typeof said.rows, side: StandingSide): string {
 }
 
 function isTooMuch(name: keyof typeof said.rows, side: StandingSide): boolean {
-    return ((name === 'floor' || name === 'filter_share' || name === 'weekly_change_least') && (side[name] ?? 0) > 1) || (name === 'turnover' && side.turnover !== null && side.turnover < side.turnover_least)
+    return (
+        ((name === 'floor' || name === 'filter_share' || name === 'weekly_change_least') &&
+            (side[name] ?? 0) > 1) ||
+        (name === 'turnover' && side.turnover !== null && side.turnover < side.turnover_least)
+    )
 }

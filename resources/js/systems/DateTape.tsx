@@ -28,7 +28,9 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
     const last = plan.dates.length - 1
     useBracketKeys((weeks) => onMove(Math.max(0, Math.min(last, at + weeks))))
     const date = plan.dates[at] ?? today
-    const x = scaleUtc().domain([toTime(today), toTime(plan.dates[last] ?? today)]).range([MARGIN, width - MARGIN])
+    const x = scaleUtc()
+        .domain([toTime(today), toTime(plan.dates[last] ?? today)])
+        .range([MARGIN, width - MARGIN])
     const stays = plan.fish.slice(0, ROWS)
     const top = stays.length * ROW + 34
     return (
@@ -38,13 +40,33 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                     {stays.map((fish, i) => {
                         const row = system.fish.find((one) => one.id === fish.id)
                         const y = 36 + i * ROW
-                        const end = fish.outgrown_on === null ? width - MARGIN : Math.max(MARGIN + 2, x(toTime(fish.outgrown_on)))
+                        const end =
+                            fish.outgrown_on === null
+                                ? width - MARGIN
+                                : Math.max(MARGIN + 2, x(toTime(fish.outgrown_on)))
                         return (
                             <g key={fish.id}>
-                                <path d={`M${MARGIN} ${y}H${end}`} stroke={bandInk(row?.band ?? 0)} strokeWidth={3.4} />
-                                {fish.outgrown_on !== null && <path d={`M${end} ${y - 6}v12`} stroke={ink('over')} strokeWidth={2.4} />}
+                                <path
+                                    d={`M${MARGIN} ${y}H${end}`}
+                                    stroke={bandInk(row?.band ?? 0)}
+                                    strokeWidth={3.4}
+                                />
+                                {fish.outgrown_on !== null && (
+                                    <path d={`M${end} ${y - 6}v12`} stroke={ink('over')} strokeWidth={2.4} />
+                                )}
                                 <SurveyMark band={row?.band ?? 0} x={MARGIN} y={y} r={5} />
-                                <text x={MARGIN + 12} y={y + 5} fontSize="14.5" fontWeight={700} fill={ink('ink')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={5}>{row?.name}</text>
+                                <text
+                                    x={MARGIN + 12}
+                                    y={y + 5}
+                                    fontSize="14.5"
+                                    fontWeight={700}
+                                    fill={ink('ink')}
+                                    paintOrder="stroke"
+                                    stroke={ink('paper')}
+                                    strokeWidth={5}
+                                >
+                                    {row?.name}
+                                </text>
                             </g>
                         )
                     })}
@@ -52,7 +74,16 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                     {x.ticks(width < 500 ? 4 : 10).map((tick) => (
                         <g key={tick.getTime()}>
                             <path d={`M${x(tick)} ${top}v8`} stroke={ink('ink')} strokeWidth={1.2} />
-                            <text x={x(tick)} y={top + 26} fontSize="14.5" textAnchor="middle" fontWeight={tick.getUTCMonth() === 0 ? 700 : 500} fill={ink('ink')}>{tickLabel(tick)}</text>
+                            <text
+                                x={x(tick)}
+                                y={top + 26}
+                                fontSize="14.5"
+                                textAnchor="middle"
+                                fontWeight={tick.getUTCMonth() === 0 ? 700 : 500}
+                                fill={ink('ink')}
+                            >
+                                {tickLabel(tick)}
+                            </text>
                         </g>
                     ))}
                     <g transform={`translate(${x(toTime(date))} ${top})`}>
@@ -60,7 +91,16 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                         <path d="M-15 -12h30v20l-15 12l-15 -12z" fill={ink('accent')} />
                         <path d="M-5 -6v10M0 -6v10M5 -6v10" stroke={ink('onaccent')} strokeWidth={1.8} />
                     </g>
-                    <text x={Math.max(70, Math.min(width - 70, x(toTime(date))))} y={18} fontSize="17" fontWeight={800} textAnchor="middle" fill={ink('accent')}>{longDay(date, today)}</text>
+                    <text
+                        x={Math.max(70, Math.min(width - 70, x(toTime(date))))}
+                        y={18}
+                        fontSize="17"
+                        fontWeight={800}
+                        textAnchor="middle"
+                        fill={ink('accent')}
+                    >
+                        {longDay(date, today)}
+                    </text>
                 </svg>
             )}
             <chakra.input
@@ -80,7 +120,13 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                 margin="0"
                 opacity={0}
                 cursor="ew-resize"
-                css={{ '&:focus-visible + div': { outline: '3px solid', outlineColor: 'accent', outlineOffset: '1px' } }}
+                css={{
+                    '&:focus-visible + div': {
+                        outline: '3px solid',
+                        outlineColor: 'accent',
+                        outlineOffset: '1px',
+                    },
+                }}
             />
             <Box position="absolute" insetInline="0" bottom="20px" height="48px" pointerEvents="none" />
         </Box>
@@ -90,9 +136,17 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
 /** [ and ] move by a week, { and } by a month, while no field has the focus. */
 function useBracketKeys(move: (weeks: number) => void): void {
     useEffect(() => {
-        const steps: Record<string, number> = { '[': -1, ']': 1, '{': -WEEKS_OF_A_MONTH, '}': WEEKS_OF_A_MONTH }
+        const steps: Record<string, number> = {
+            '[': -1,
+            ']': 1,
+            '{': -WEEKS_OF_A_MONTH,
+            '}': WEEKS_OF_A_MONTH,
+        }
         const listen = (event: KeyboardEvent): void => {
-            const isWriting = event.target instanceof HTMLElement && /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName) && (event.target as HTMLInputElement).type !== 'range'
+            const isWriting =
+                event.target instanceof HTMLElement &&
+                /^(INPUT|SELECT|TEXTAREA)$/.test(event.target.tagName) &&
+                (event.target as HTMLInputElement).type !== 'range'
             const step = steps[event.key]
             if (step !== undefined && !isWriting && document.querySelector('[role=dialog]') === null) {
                 move(step)

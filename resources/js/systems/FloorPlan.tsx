@@ -45,42 +45,147 @@ export function FloorPlan({ system, plan, at, width }: Props) {
     const [x, y] = [round ? SIDE + 14 : SIDE, above]
     const grid = units === 'metric' ? METRE / 2 : FOOT
     return (
-        <svg width={width} height={y + h + 78} role="img" aria-label={systemWords.title(system.name)} style={{ display: 'block' }}>
+        <svg
+            width={width}
+            height={y + h + 78}
+            role="img"
+            aria-label={systemWords.title(system.name)}
+            style={{ display: 'block' }}
+        >
             <g transform={`translate(${x} ${y})`}>
                 {pools.map((pool, i) => (
-                    <Pool key={i} corners={pool.outline.map(([a, b]): Point => [a * scale, b * scale])} dividers={pool.dividers.map((one) => ({ x: one.x * scale, top: one.top * scale, bottom: one.bottom * scale }))} id={`pool-${system.id}-${i}`} grid={grid * scale} size={[w, h]} />
+                    <Pool
+                        key={i}
+                        corners={pool.outline.map(([a, b]): Point => [a * scale, b * scale])}
+                        dividers={pool.dividers.map((one) => ({
+                            x: one.x * scale,
+                            top: one.top * scale,
+                            bottom: one.bottom * scale,
+                        }))}
+                        id={`pool-${system.id}-${i}`}
+                        grid={grid * scale}
+                        size={[w, h]}
+                    />
                 ))}
                 {round && <Drain x={w / 2} y={h / 2} />}
-                {round ? <RoundRuns runs={runs} at={at} system={system} plan={plan} radius={w / 2} isNarrow={isNarrow} /> : <StraightRuns runs={runs} at={at} system={system} plan={plan} scale={scale} row={RUN_ROW} />}
-                <Swimmers system={system} plan={plan} at={at} scale={scale} water={roomiest} bounds={[w, h]} />
+                {round ? (
+                    <RoundRuns
+                        runs={runs}
+                        at={at}
+                        system={system}
+                        plan={plan}
+                        radius={w / 2}
+                        isNarrow={isNarrow}
+                    />
+                ) : (
+                    <StraightRuns
+                        runs={runs}
+                        at={at}
+                        system={system}
+                        plan={plan}
+                        scale={scale}
+                        row={RUN_ROW}
+                    />
+                )}
+                <Swimmers
+                    system={system}
+                    plan={plan}
+                    at={at}
+                    scale={scale}
+                    water={roomiest}
+                    bounds={[w, h]}
+                />
                 <DimensionLine x1={0} x2={w} y={h + 26} label={metres(size[0], units)} />
-                <ScaleBar x={4} y={h + 44} part={grid * scale} labels={barLabels(units === 'metric', Math.max(1, Math.min(4, Math.floor(w / 2 / (grid * scale)))))} />
+                <ScaleBar
+                    x={4}
+                    y={h + 44}
+                    part={grid * scale}
+                    labels={barLabels(
+                        units === 'metric',
+                        Math.max(1, Math.min(4, Math.floor(w / 2 / (grid * scale)))),
+                    )}
+                />
             </g>
         </svg>
     )
 }
 
 function barLabels(isMetric: boolean, parts: number): string[] {
-    return Array.from({ length: parts + 1 }, (_, i) => `${isMetric ? i / 2 : i}${i === parts ? (isMetric ? ' m' : ' ft') : ''}`)
+    return Array.from(
+        { length: parts + 1 },
+        (_, i) => `${isMetric ? i / 2 : i}${i === parts ? (isMetric ? ' m' : ' ft') : ''}`,
+    )
 }
 
-function Pool({ corners, dividers, id, grid, size: [w, h] }: { corners: Point[]; dividers: { x: number; top: number; bottom: number }[]; id: string; grid: number; size: Point }) {
-    const lines = (end: number): number[] => Array.from({ length: Math.floor(end / grid) }, (_, i) => (i + 1) * grid)
+function Pool({
+    corners,
+    dividers,
+    id,
+    grid,
+    size: [w, h],
+}: {
+    corners: Point[]
+    dividers: { x: number; top: number; bottom: number }[]
+    id: string
+    grid: number
+    size: Point
+}) {
+    const lines = (end: number): number[] =>
+        Array.from({ length: Math.floor(end / grid) }, (_, i) => (i + 1) * grid)
     return (
         <g>
-            <path d={polygon(corners)} fill="none" stroke={ink('paper')} strokeWidth={18} strokeLinejoin="round" />
-            <path d={polygon(corners)} fill="none" stroke="url(#hatch-ground)" strokeWidth={18} strokeLinejoin="round" />
-            <clipPath id={id}><path d={polygon(corners)} /></clipPath>
+            <path
+                d={polygon(corners)}
+                fill="none"
+                stroke={ink('paper')}
+                strokeWidth={18}
+                strokeLinejoin="round"
+            />
+            <path
+                d={polygon(corners)}
+                fill="none"
+                stroke="url(#hatch-ground)"
+                strokeWidth={18}
+                strokeLinejoin="round"
+            />
+            <clipPath id={id}>
+                <path d={polygon(corners)} />
+            </clipPath>
             <path d={polygon(corners)} fill={ink('water')} />
             <g clipPath={`url(#${id})`} stroke={ink('waterline')} strokeWidth={0.8} opacity={0.4}>
-                {lines(w).map((at) => <path key={at} d={`M${at} 0V${h}`} />)}
-                {lines(h).map((at) => <path key={-at} d={`M0 ${at}H${w}`} />)}
+                {lines(w).map((at) => (
+                    <path key={at} d={`M${at} 0V${h}`} />
+                ))}
+                {lines(h).map((at) => (
+                    <path key={-at} d={`M0 ${at}H${w}`} />
+                ))}
             </g>
-            <path d={polygon(corners)} fill="none" stroke={ink('ink')} strokeWidth={2.2} strokeLinejoin="round" />
+            <path
+                d={polygon(corners)}
+                fill="none"
+                stroke={ink('ink')}
+                strokeWidth={2.2}
+                strokeLinejoin="round"
+            />
             {dividers.map((one) => (
                 <g key={one.x}>
-                    <path d={`M${one.x} ${one.top}V${one.bottom}`} stroke={ink('ink')} strokeWidth={3} strokeDasharray="9 4" />
-                    <text x={one.x + 7} y={one.bottom - 8} fontSize="15" fill={ink('ink2')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5}>{systemWords.divider}</text>
+                    <path
+                        d={`M${one.x} ${one.top}V${one.bottom}`}
+                        stroke={ink('ink')}
+                        strokeWidth={3}
+                        strokeDasharray="9 4"
+                    />
+                    <text
+                        x={one.x + 7}
+                        y={one.bottom - 8}
+                        fontSize="15"
+                        fill={ink('ink2')}
+                        paintOrder="stroke"
+                        stroke={ink('water')}
+                        strokeWidth={5}
+                    >
+                        {systemWords.divider}
+                    </text>
                 </g>
             ))}
         </g>
@@ -92,7 +197,17 @@ function Drain({ x, y }: { x: number; y: number }) {
         <g>
             <circle cx={x} cy={y} r={8} fill={ink('paper')} stroke={ink('ink')} strokeWidth={1.4} />
             <path d={`M${x - 8} ${y}h16M${x} ${y - 8}v16`} stroke={ink('ink')} strokeWidth={1.2} />
-            <text x={x + 13} y={y + 20} fontSize="14.5" fill={ink('ink2')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5}>{systemWords.drain}</text>
+            <text
+                x={x + 13}
+                y={y + 20}
+                fontSize="14.5"
+                fill={ink('ink2')}
+                paintOrder="stroke"
+                stroke={ink('water')}
+                strokeWidth={5}
+            >
+                {systemWords.drain}
+            </text>
         </g>
     )
 }
@@ -114,57 +229,179 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
     const date = plan.dates[at] ?? ''
     const longest = [...plan.fish].sort((a, b) => (b.turning_mm[at] ?? 0) - (a.turning_mm[at] ?? 0))[0]
     const turning = longest?.turning_mm[at] ?? 0
-    const placed = laid.map((one) => (one.key === `${longest?.id ?? 0}/0` ? { ...one, ...whereItTurns(one, turning / 2, w / scale, h / scale) } : one))
+    const placed = laid.map((one) =>
+        one.key === `${longest?.id ?? 0}/0`
+            ? { ...one, ...whereItTurns(one, turning / 2, w / scale, h / scale) }
+            : one,
+    )
     const firsts = placed.filter((one) => one.key.endsWith('/0'))
     const turningFish = firsts.find((one) => one.key === `${longest?.id ?? 0}/0`)
     return (
         <g>
-            {turningFish !== undefined && <circle cx={turningFish.x * scale} cy={turningFish.y * scale} r={(turning * scale) / 2} fill="none" stroke={ink('ink')} strokeWidth={1.4} strokeDasharray="9 4 2 4" />}
+            {turningFish !== undefined && (
+                <circle
+                    cx={turningFish.x * scale}
+                    cy={turningFish.y * scale}
+                    r={(turning * scale) / 2}
+                    fill="none"
+                    stroke={ink('ink')}
+                    strokeWidth={1.4}
+                    strokeDasharray="9 4 2 4"
+                />
+            )}
             {placed.map((one) => {
                 const fish = growing.get(Number(one.key.split('/')[0]))
                 const length = (fish?.likely_mm[at] ?? 0) * scale
                 const isOver = fish?.outgrown_on != null && fish.outgrown_on <= date
                 return (
                     <g key={one.key}>
-                        <FishAbove form={one.form} band={one.band} x={one.x * scale} y={one.y * scale} length={Math.max(6, length)} angle={one.angle} />
-                        {isOver && <rect x={-length / 2} y={-length * 0.1} width={length} height={length * 0.2} fill="url(#hatch-over)" transform={`translate(${one.x * scale} ${one.y * scale}) rotate(${one.angle})`} />}
+                        <FishAbove
+                            form={one.form}
+                            band={one.band}
+                            x={one.x * scale}
+                            y={one.y * scale}
+                            length={Math.max(6, length)}
+                            angle={one.angle}
+                        />
+                        {isOver && (
+                            <rect
+                                x={-length / 2}
+                                y={-length * 0.1}
+                                width={length}
+                                height={length * 0.2}
+                                fill="url(#hatch-over)"
+                                transform={`translate(${one.x * scale} ${one.y * scale}) rotate(${one.angle})`}
+                            />
+                        )}
                     </g>
                 )
             })}
-            {turningFish !== undefined && <TurningWords x={turningFish.x * scale} y={turningFish.y * scale} r={(turning * scale) / 2} label={systemWords.turns(rows.get(longest?.id ?? 0)?.name ?? '', `${bare(turning, unit)} ${unit.word}`)} width={w} />}
+            {turningFish !== undefined && (
+                <TurningWords
+                    x={turningFish.x * scale}
+                    y={turningFish.y * scale}
+                    r={(turning * scale) / 2}
+                    label={systemWords.turns(
+                        rows.get(longest?.id ?? 0)?.name ?? '',
+                        `${bare(turning, unit)} ${unit.word}`,
+                    )}
+                    width={w}
+                />
+            )}
             {firsts.map((one) => {
                 const fish = growing.get(Number(one.key.split('/')[0]))
                 const row = rows.get(fish?.id ?? 0)
-                return fish === undefined || row === undefined ? null : <Name key={one.key} fish={row} length={bare(fish.likely_mm[at] ?? 0, unit)} isOver={fish.outgrown_on !== null && fish.outgrown_on <= date} x={one.x * scale} y={one.y * scale} below={(fish.likely_mm[at] ?? 0) * scale * 0.14 + 17} width={w} height={h} />
+                return fish === undefined || row === undefined ? null : (
+                    <Name
+                        key={one.key}
+                        fish={row}
+                        length={bare(fish.likely_mm[at] ?? 0, unit)}
+                        isOver={fish.outgrown_on !== null && fish.outgrown_on <= date}
+                        x={one.x * scale}
+                        y={one.y * scale}
+                        below={(fish.likely_mm[at] ?? 0) * scale * 0.14 + 17}
+                        width={w}
+                        height={h}
+                    />
+                )
             })}
         </g>
     )
 }
 
-function Name({ fish, length, isOver, x, y, below, width, height }: { fish: FishRow; length: string; isOver: boolean; x: number; y: number; below: number; width: number; height: number }) {
+function Name({
+    fish,
+    length,
+    isOver,
+    x,
+    y,
+    below,
+    width,
+    height,
+}: {
+    fish: FishRow
+    length: string
+    isOver: boolean
+    x: number
+    y: number
+    below: number
+    width: number
+    height: number
+}) {
     const text = `${fish.name} ${length}${isOver ? `, ${systemWords.noLonger}` : ''}`
     const half = text.length * 4.1
     return (
-        <text x={Math.max(half, Math.min(width - half, x))} y={y + below > height - 6 ? y - below + 10 : y + below} fontSize="15.5" fontWeight={700} textAnchor="middle" fill={isOver ? ink('over') : bandInk(fish.band)} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">
+        <text
+            x={Math.max(half, Math.min(width - half, x))}
+            y={y + below > height - 6 ? y - below + 10 : y + below}
+            fontSize="15.5"
+            fontWeight={700}
+            textAnchor="middle"
+            fill={isOver ? ink('over') : bandInk(fish.band)}
+            paintOrder="stroke"
+            stroke={ink('water')}
+            strokeWidth={5}
+            strokeLinejoin="round"
+        >
             {text}
         </text>
     )
 }
 
 /** Beside the turning circle, on the side where there is more room, or above it. */
-function TurningWords({ x, y, r, label, width }: { x: number; y: number; r: number; label: string; width: number }) {
+function TurningWords({
+    x,
+    y,
+    r,
+    label,
+    width,
+}: {
+    x: number
+    y: number
+    r: number
+    label: string
+    width: number
+}) {
     const length = label.length * 7.4
     const isRight = width - x >= x
     const fits = (isRight ? width - x : x) - r > length + 10
-    const place = fits ? ({ x: isRight ? x + r + 8 : x - r - 8, y: y - r * 0.55, anchor: isRight ? 'start' : 'end' } as const) : ({ x: Math.max(length / 2, Math.min(width - length / 2, x)), y: y - r - 7, anchor: 'middle' } as const)
+    const place = fits
+        ? ({
+              x: isRight ? x + r + 8 : x - r - 8,
+              y: y - r * 0.55,
+              anchor: isRight ? 'start' : 'end',
+          } as const)
+        : ({
+              x: Math.max(length / 2, Math.min(width - length / 2, x)),
+              y: y - r - 7,
+              anchor: 'middle',
+          } as const)
     return (
-        <text x={place.x} y={place.y} fontSize="15" textAnchor={place.anchor} fill={ink('ink')} paintOrder="stroke" stroke={ink('water')} strokeWidth={5} strokeLinejoin="round">{label}</text>
+        <text
+            x={place.x}
+            y={place.y}
+            fontSize="15"
+            textAnchor={place.anchor}
+            fill={ink('ink')}
+            paintOrder="stroke"
+            stroke={ink('water')}
+            strokeWidth={5}
+            strokeLinejoin="round"
+        >
+            {label}
+        </text>
     )
 }
 
 /** The longest turns where there is room for it; in the middle when there is too little. */
-function whereItTurns({ x, y }: { x: number; y: number }, r: number, width: number, height: number): { x: number; y: number } {
-    const within = (value: number, length: number): number => (2 * r > length ? length / 2 : Math.max(r, Math.min(length - r, value)))
+function whereItTurns(
+    { x, y }: { x: number; y: number },
+    r: number,
+    width: number,
+    height: number,
+): { x: number; y: number } {
+    const within = (value: number, length: number): number =>
+        2 * r > length ? length / 2 : Math.max(r, Math.min(length - r, value))
     return { x: within(x, width), y: within(y, height) }
 }
 
@@ -174,11 +411,18 @@ function usePlaces(system: SystemSheet, plan: FloorPlanSheet, water: Point[]) {
     const swimmers = system.fish.flatMap((fish) => {
         const lengths = plan.fish.find((one) => one.id === fish.id)?.likely_mm ?? []
         const length = Math.min(lengths[Math.min(lengths.length - 1, 52)] ?? 0, span * 0.4)
-        return Array.from({ length: Math.min(fish.count, DRAWN_OF_A_SHOAL) }, (_, i) => ({ key: `${fish.id}/${i}`, form: fish.form, band: fish.band, length }))
+        return Array.from({ length: Math.min(fish.count, DRAWN_OF_A_SHOAL) }, (_, i) => ({
+            key: `${fish.id}/${i}`,
+            form: fish.form,
+            band: fish.band,
+            length,
+        }))
     })
     const signature = JSON.stringify([system.id, swimmers, water])
-    return useMemo(() => placeFish(water, swimmers, system.id * 17 + 5),
+    return useMemo(
+        () => placeFish(water, swimmers, system.id * 17 + 5),
         // The signature stands for everything that is drawn from.
         // eslint-disable-next-line react-hooks/exhaustive-deps
-        [signature])
+        [signature],
+    )
 }

@@ -28,10 +28,18 @@ const LEAST_DAYS = 14
 /** Ammonia and nitrite day by day, as a test kit would show them. */
 export function ForecastPicture({ forecast, from, today, title }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
-    const days = Math.min(forecast.ammonia.length - 1, Math.max(LEAST_DAYS, (forecast.clear_from ?? 60) + DAYS_AFTER))
-    const x = scaleLinear().domain([0, days]).range([LEFT, width - 10])
-    const y = scaleLinear().domain([0, Math.max(LEAST_TOP, forecast.ammonia_peak, forecast.nitrite_peak) * 1.12]).range([HEIGHT - 30, 10])
-    const line = (values: number[]): string => polyline(values.slice(0, days + 1).map((value, day): Point => [x(day), y(value)]))
+    const days = Math.min(
+        forecast.ammonia.length - 1,
+        Math.max(LEAST_DAYS, (forecast.clear_from ?? 60) + DAYS_AFTER),
+    )
+    const x = scaleLinear()
+        .domain([0, days])
+        .range([LEFT, width - 10])
+    const y = scaleLinear()
+        .domain([0, Math.max(LEAST_TOP, forecast.ammonia_peak, forecast.nitrite_peak) * 1.12])
+        .range([HEIGHT - 30, 10])
+    const line = (values: number[]): string =>
+        polyline(values.slice(0, days + 1).map((value, day): Point => [x(day), y(value)]))
     const peakDay = (values: number[]): number => values.indexOf(Math.max(...values))
     const labels = [
         { name: 'ammonia', values: forecast.ammonia, dash: '' },
@@ -44,18 +52,53 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                     {y.ticks(4).map((tick) => (
                         <g key={tick}>
                             <path d={`M${LEFT} ${y(tick)}H${width - 10}`} stroke={ink('rule')} />
-                            <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>{tick}</text>
+                            <text
+                                x={LEFT - 7}
+                                y={y(tick) + 5}
+                                fontSize="14.5"
+                                textAnchor="end"
+                                fill={ink('ink')}
+                            >
+                                {tick}
+                            </text>
                         </g>
                     ))}
-                    {x.ticks(width / TICK).filter(Number.isInteger).map((day) => (
-                        <text key={day} x={x(day)} y={HEIGHT - 6} fontSize="14.5" textAnchor={x(day) > width - 34 ? 'end' : 'middle'} fill={ink('ink')}>{shortDay(addDays(from, day), today)}</text>
-                    ))}
+                    {x
+                        .ticks(width / TICK)
+                        .filter(Number.isInteger)
+                        .map((day) => (
+                            <text
+                                key={day}
+                                x={x(day)}
+                                y={HEIGHT - 6}
+                                fontSize="14.5"
+                                textAnchor={x(day) > width - 34 ? 'end' : 'middle'}
+                                fill={ink('ink')}
+                            >
+                                {shortDay(addDays(from, day), today)}
+                            </text>
+                        ))}
                     {labels.map((one, i) => {
                         const at = Math.min(days, peakDay(one.values))
                         return (
                             <g key={one.name}>
-                                <path d={line(one.values)} fill="none" stroke={ink(i === 0 ? 'ink' : 'over')} strokeWidth={2.6} strokeDasharray={one.dash} />
-                                <text x={Math.max(LEFT + 4, Math.min(width - LABEL, x(at)))} y={Math.max(22, y(one.values[at] ?? 0) - 7)} fontSize="14.5" fontWeight={700} fill={ink(i === 0 ? 'ink' : 'over')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={5}>
+                                <path
+                                    d={line(one.values)}
+                                    fill="none"
+                                    stroke={ink(i === 0 ? 'ink' : 'over')}
+                                    strokeWidth={2.6}
+                                    strokeDasharray={one.dash}
+                                />
+                                <text
+                                    x={Math.max(LEFT + 4, Math.min(width - LABEL, x(at)))}
+                                    y={Math.max(22, y(one.values[at] ?? 0) - 7)}
+                                    fontSize="14.5"
+                                    fontWeight={700}
+                                    fill={ink(i === 0 ? 'ink' : 'over')}
+                                    paintOrder="stroke"
+                                    stroke={ink('paper')}
+                                    strokeWidth={5}
+                                >
                                     {one.name} {(one.values[at] ?? 0).toFixed(1)}
                                 </text>
                             </g>
@@ -64,7 +107,9 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                     <path d={`M${LEFT} ${HEIGHT - 26}H${width - 10}`} stroke={ink('ink')} strokeWidth={1.6} />
                 </svg>
             )}
-            <Box color="ink2" fontSize="15px">{title}, mg/l</Box>
+            <Box color="ink2" fontSize="15px">
+                {title}, mg/l
+            </Box>
         </Box>
     )
 }

@@ -24,17 +24,49 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
     return (
         <Section title={said.title}>
             <chakra.dl margin="0" paddingTop="6px">
-                <Fact isLong name={said.mass}>{massWords(today.mass_g)}</Fact>
-                <Fact isLong name={said.feed}>{today.feed_g.toFixed(1)} g</Fact>
-                <Fact isLong name={said.ammonia}>{today.ammonia_g.toFixed(2)} g N</Fact>
-                <Fact isLong name={said.capacity}>{load.capacity_g === null ? systemWords.noMedia : `${load.capacity_g.toFixed(1)} g N a day, ${percent(today.filter_share ?? 0)} of it used`}</Fact>
-                <Fact isLong name={said.turnover}>{load.turnover === null ? said.turnoverUnknown(load.turnover_least, load.turnover_most) : said.perHour(load.turnover, load.turnover_least, load.turnover_most)}</Fact>
-                <Fact isLong name={said.change}>{said.changeOf(system.water.weekly_change, system.water.weekly_change_least)}</Fact>
-                {load.hours_without_pump !== null && <Fact isLong name={said.pump}>{said.pumpHours(load.hours_without_pump)}</Fact>}
-                <Fact isLong name={said.weight}>{said.weightOf(weight(load.weight_kg, units), `${weight(load.floor_load_kg_m2, units)}/m²`)}</Fact>
+                <Fact isLong name={said.mass}>
+                    {massWords(today.mass_g)}
+                </Fact>
+                <Fact isLong name={said.feed}>
+                    {today.feed_g.toFixed(1)} g
+                </Fact>
+                <Fact isLong name={said.ammonia}>
+                    {today.ammonia_g.toFixed(2)} g N
+                </Fact>
+                <Fact isLong name={said.capacity}>
+                    {load.capacity_g === null
+                        ? systemWords.noMedia
+                        : `${load.capacity_g.toFixed(1)} g N a day, ${percent(today.filter_share ?? 0)} of it used`}
+                </Fact>
+                <Fact isLong name={said.turnover}>
+                    {load.turnover === null
+                        ? said.turnoverUnknown(load.turnover_least, load.turnover_most)
+                        : said.perHour(load.turnover, load.turnover_least, load.turnover_most)}
+                </Fact>
+                <Fact isLong name={said.change}>
+                    {said.changeOf(system.water.weekly_change, system.water.weekly_change_least)}
+                </Fact>
+                {load.hours_without_pump !== null && (
+                    <Fact isLong name={said.pump}>
+                        {said.pumpHours(load.hours_without_pump)}
+                    </Fact>
+                )}
+                <Fact isLong name={said.weight}>
+                    {said.weightOf(
+                        weight(load.weight_kg, units),
+                        `${weight(load.floor_load_kg_m2, units)}/m²`,
+                    )}
+                </Fact>
             </chakra.dl>
             <Nitrate load={load} />
-            <Button variant="plain" marginTop="6px" onClick={() => showAhead(!aheadShown)} aria-expanded={aheadShown}>{said.ahead}</Button>
+            <Button
+                variant="plain"
+                marginTop="6px"
+                onClick={() => showAhead(!aheadShown)}
+                aria-expanded={aheadShown}
+            >
+                {said.ahead}
+            </Button>
             {aheadShown && <Ahead load={load} />}
         </Section>
     )
@@ -42,8 +74,22 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
 
 function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
     const rows = [
-        { how: said.byBook, peak: nitrate.book_peak, trough: nitrate.book_trough, least: nitrate.least_by_book },
-        ...(nitrate.tests_peak === null || nitrate.tests_trough === null || nitrate.least_by_tests === null ? [] : [{ how: said.byTests(nitrate.spans), peak: nitrate.tests_peak, trough: nitrate.tests_trough, least: nitrate.least_by_tests }]),
+        {
+            how: said.byBook,
+            peak: nitrate.book_peak,
+            trough: nitrate.book_trough,
+            least: nitrate.least_by_book,
+        },
+        ...(nitrate.tests_peak === null || nitrate.tests_trough === null || nitrate.least_by_tests === null
+            ? []
+            : [
+                  {
+                      how: said.byTests(nitrate.spans),
+                      peak: nitrate.tests_peak,
+                      trough: nitrate.tests_trough,
+                      least: nitrate.least_by_tests,
+                  },
+              ]),
     ]
     return (
         <Box paddingTop="14px">
@@ -62,14 +108,20 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
                     {rows.map((row) => (
                         <Table.Row key={row.how}>
                             <Table.Cell>{row.how}</Table.Cell>
-                            <Table.Cell fontWeight={600} color={row.peak > nitrate.target ? 'close' : 'fit'}>{Math.round(row.peak)} mg/l</Table.Cell>
+                            <Table.Cell fontWeight={600} color={row.peak > nitrate.target ? 'close' : 'fit'}>
+                                {Math.round(row.peak)} mg/l
+                            </Table.Cell>
                             <Table.Cell>{Math.round(row.trough)} mg/l</Table.Cell>
                             <Table.Cell>{row.least > 1 ? `over 100 %` : percent(row.least)}</Table.Cell>
                         </Table.Row>
                     ))}
                 </Table.Body>
             </Table.Root>
-            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">{nitrate.yield === null ? `${said.bookNote} ${said.noTests}` : `${said.bookNote} ${said.testsNote(nitrate.yield)}`}</chakra.p>
+            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+                {nitrate.yield === null
+                    ? `${said.bookNote} ${said.noTests}`
+                    : `${said.bookNote} ${said.testsNote(nitrate.yield)}`}
+            </chakra.p>
         </Box>
     )
 }
@@ -79,7 +131,11 @@ function Ahead({ load }: { load: LoadSheet }) {
     return (
         <Table.Root>
             <Table.Header>
-                <Table.Row>{Object.values(said.months).map((name) => <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>)}</Table.Row>
+                <Table.Row>
+                    {Object.values(said.months).map((name) => (
+                        <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
+                    ))}
+                </Table.Row>
             </Table.Header>
             <Table.Body>
                 {rows.map((row) => (
@@ -87,8 +143,12 @@ function Ahead({ load }: { load: LoadSheet }) {
                         <Table.Cell>{monthOfYear(row.date)}</Table.Cell>
                         <Table.Cell>{massWords(row.mass_g).replace('about ', '')}</Table.Cell>
                         <Table.Cell>{row.feed_g.toFixed(1)} g</Table.Cell>
-                        <Table.Cell color={(row.filter_share ?? 0) > 1 ? 'over' : 'ink'}>{row.filter_share === null ? '' : percent(row.filter_share)}</Table.Cell>
-                        <Table.Cell color={row.weekly_change_least > 1 ? 'over' : 'ink'}>{row.weekly_change_least > 1 ? 'over 100 %' : percent(row.weekly_change_least)}</Table.Cell>
+                        <Table.Cell color={(row.filter_share ?? 0) > 1 ? 'over' : 'ink'}>
+                            {row.filter_share === null ? '' : percent(row.filter_share)}
+                        </Table.Cell>
+                        <Table.Cell color={row.weekly_change_least > 1 ? 'over' : 'ink'}>
+                            {row.weekly_change_least > 1 ? 'over 100 %' : percent(row.weekly_change_least)}
+                        </Table.Cell>
                     </Table.Row>
                 ))}
             </Table.Body>

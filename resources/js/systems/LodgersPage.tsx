@@ -22,7 +22,10 @@ export function LodgersPage({ id, withFish }: { id: number; withFish: string | u
         <Waiting query={useQuery(lodgersQuery(id))}>
             {(rows) => (
                 <>
-                    <SheetHead sentence={said.lodgersHeadline(name, rows, withFish)} comment={said.lodgersComment} />
+                    <SheetHead
+                        sentence={said.lodgersHeadline(name, rows, withFish)}
+                        comment={said.lodgersComment}
+                    />
                     <Lodgers rows={rows} />
                 </>
             )}
@@ -58,15 +61,53 @@ function Lodgers({ rows }: { rows: readonly LodgerRow[] }) {
     const refused = found.filter((row) => row.fit === 'not')
     return (
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }} gap="12px" paddingBottom="14px">
-                <ChoiceField label={said.filters.role} options={[any, ...optionsOf(roleWords)]} value={filters.role} onChange={set('role')} />
-                <ChoiceField label={said.filters.temper} options={[any, { value: 'peaceful', text: said.peaceful }]} value={filters.temper} onChange={set('temper')} />
-                <ChoiceField label={said.filters.plants} options={[any, ...optionsOf(said.plantWords)]} value={filters.plants} onChange={set('plants')} />
-                <ChoiceField label={said.filters.region} options={[any, ...regions.map((region) => ({ value: region, text: region }))]} value={filters.region} onChange={set('region')} />
-                <ChoiceField label={said.filters.water} options={[any, ...optionsOf(said.waters)]} value={filters.water} onChange={set('water')} />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }}
+                gap="12px"
+                paddingBottom="14px"
+            >
+                <ChoiceField
+                    label={said.filters.role}
+                    options={[any, ...optionsOf(roleWords)]}
+                    value={filters.role}
+                    onChange={set('role')}
+                />
+                <ChoiceField
+                    label={said.filters.temper}
+                    options={[any, { value: 'peaceful', text: said.peaceful }]}
+                    value={filters.temper}
+                    onChange={set('temper')}
+                />
+                <ChoiceField
+                    label={said.filters.plants}
+                    options={[any, ...optionsOf(said.plantWords)]}
+                    value={filters.plants}
+                    onChange={set('plants')}
+                />
+                <ChoiceField
+                    label={said.filters.region}
+                    options={[any, ...regions.map((region) => ({ value: region, text: region }))]}
+                    value={filters.region}
+                    onChange={set('region')}
+                />
+                <ChoiceField
+                    label={said.filters.water}
+                    options={[any, ...optionsOf(said.waters)]}
+                    value={filters.water}
+                    onChange={set('water')}
+                />
             </Box>
-            {found.length === 0 ? <p role="status">{said.noneLeft}</p> : <LodgerTable rows={refusedShown ? [...fitting, ...refused] : fitting} />}
-            {refused.length > 0 && <Button marginTop="14px" onClick={() => showRefused(!refusedShown)}>{refusedShown ? said.hideRefused : said.showRefused(refused.length)}</Button>}
+            {found.length === 0 ? (
+                <p role="status">{said.noneLeft}</p>
+            ) : (
+                <LodgerTable rows={refusedShown ? [...fitting, ...refused] : fitting} />
+            )}
+            {refused.length > 0 && (
+                <Button marginTop="14px" onClick={() => showRefused(!refusedShown)}>
+                    {refusedShown ? said.hideRefused : said.showRefused(refused.length)}
+                </Button>
+            )}
         </Box>
     )
 }
@@ -81,22 +122,37 @@ function LodgerTable({ rows }: { rows: readonly LodgerRow[] }) {
                 <Table.Row>
                     <Table.ColumnHeader>{said.columns.kind}</Table.ColumnHeader>
                     <Table.ColumnHeader>{said.columns.fit}</Table.ColumnHeader>
-                    <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>{said.columns.why}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
+                        {said.columns.why}
+                    </Table.ColumnHeader>
                 </Table.Row>
             </Table.Header>
             <Table.Body>
                 {rows.map((row) => (
                     <Table.Row key={row.kind.id}>
                         <Table.Cell>
-                            <Link to="/kinds/$id" params={{ id: String(row.kind.id) }}>{row.kind.common_name}</Link> <chakra.span color="ink2">{projected(row.kind.adult_mm, unit)}</chakra.span>
+                            <Link to="/kinds/$id" params={{ id: String(row.kind.id) }}>
+                                {row.kind.common_name}
+                            </Link>{' '}
+                            <chakra.span color="ink2">{projected(row.kind.adult_mm, unit)}</chakra.span>
                         </Table.Cell>
                         <Table.Cell fontWeight={600} color={FIT_COLOUR[row.fit]}>
                             {lodgerWords(row)}
-                            <chakra.span display={{ base: 'block', md: 'none' }} fontWeight={400} color="ink2">{row.because}</chakra.span>
+                            <chakra.span
+                                display={{ base: 'block', md: 'none' }}
+                                fontWeight={400}
+                                color="ink2"
+                            >
+                                {row.because}
+                            </chakra.span>
                         </Table.Cell>
                         <Table.Cell display={{ base: 'none', md: 'table-cell' }}>
                             {row.because}
-                            {row.mend.length > 0 && <chakra.span display="block" color="ink2">{said.mend} {row.mend.join(' ')}</chakra.span>}
+                            {row.mend.length > 0 && (
+                                <chakra.span display="block" color="ink2">
+                                    {said.mend} {row.mend.join(' ')}
+                                </chakra.span>
+                            )}
                         </Table.Cell>
                     </Table.Row>
                 ))}

@@ -22,14 +22,23 @@ export function OutlineGrid({ points, onChange, error }: Props) {
     const said = systemWords.form
     const [box, width] = useWidth<HTMLDivElement>()
     const [text, setText] = useState<string | null>(null)
-    const columns = Math.max(LEAST_SQUARES, Math.ceil(Math.max(0, ...points.map(([x]) => x ?? 0)) / SQUARE_MM) + 2)
-    const rows = Math.max(HEIGHT_SQUARES, Math.ceil(Math.max(0, ...points.map(([, y]) => y ?? 0)) / SQUARE_MM) + 2)
+    const columns = Math.max(
+        LEAST_SQUARES,
+        Math.ceil(Math.max(0, ...points.map(([x]) => x ?? 0)) / SQUARE_MM) + 2,
+    )
+    const rows = Math.max(
+        HEIGHT_SQUARES,
+        Math.ceil(Math.max(0, ...points.map(([, y]) => y ?? 0)) / SQUARE_MM) + 2,
+    )
     const square = (width - 2) / columns
     const put = (next: number[][]): void => {
         setText(null)
         onChange(next)
     }
-    const corners = points.map(([x, y]): Point => [((x ?? 0) / SQUARE_MM) * square + 1, ((y ?? 0) / SQUARE_MM) * square + 1])
+    const corners = points.map(([x, y]): Point => [
+        ((x ?? 0) / SQUARE_MM) * square + 1,
+        ((y ?? 0) / SQUARE_MM) * square + 1,
+    ])
     return (
         <Box ref={box} gridColumn="1 / -1">
             <Field.Root invalid={error !== undefined}>
@@ -44,20 +53,63 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                         onClick={(event) => {
                             const at = event.currentTarget.getBoundingClientRect()
                             const snap = (pixels: number): number => Math.round(pixels / square) * SQUARE_MM
-                            put([...points.map((one) => [...one]), [snap(event.clientX - at.left), snap(event.clientY - at.top)]])
+                            put([
+                                ...points.map((one) => [...one]),
+                                [snap(event.clientX - at.left), snap(event.clientY - at.top)],
+                            ])
                         }}
                     >
                         <rect width={width} height={rows * square + 2} fill={ink('fresh')} />
-                        {Array.from({ length: columns + 1 }, (_, i) => <path key={i} d={`M${i * square + 1} 0V${rows * square}`} stroke={ink(i % 2 === 0 ? 'edge' : 'rule')} strokeWidth={0.8} />)}
-                        {Array.from({ length: rows + 1 }, (_, i) => <path key={i} d={`M0 ${i * square + 1}H${width}`} stroke={ink(i % 2 === 0 ? 'edge' : 'rule')} strokeWidth={0.8} />)}
-                        {corners.length > 2 && <path d={polygon(corners)} fill={ink('water')} fillOpacity={0.8} stroke={ink('ink')} strokeWidth={2.2} />}
-                        {corners.length === 2 && <path d={polyline(corners)} stroke={ink('ink')} strokeWidth={2.2} />}
-                        {corners.map(([x, y], i) => <circle key={`${x} ${y} ${i}`} cx={x} cy={y} r={i === corners.length - 1 ? 6 : 4} fill={ink(i === corners.length - 1 ? 'accent' : 'ink')} />)}
+                        {Array.from({ length: columns + 1 }, (_, i) => (
+                            <path
+                                key={i}
+                                d={`M${i * square + 1} 0V${rows * square}`}
+                                stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
+                                strokeWidth={0.8}
+                            />
+                        ))}
+                        {Array.from({ length: rows + 1 }, (_, i) => (
+                            <path
+                                key={i}
+                                d={`M0 ${i * square + 1}H${width}`}
+                                stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
+                                strokeWidth={0.8}
+                            />
+                        ))}
+                        {corners.length > 2 && (
+                            <path
+                                d={polygon(corners)}
+                                fill={ink('water')}
+                                fillOpacity={0.8}
+                                stroke={ink('ink')}
+                                strokeWidth={2.2}
+                            />
+                        )}
+                        {corners.length === 2 && (
+                            <path d={polyline(corners)} stroke={ink('ink')} strokeWidth={2.2} />
+                        )}
+                        {corners.map(([x, y], i) => (
+                            <circle
+                                key={`${x} ${y} ${i}`}
+                                cx={x}
+                                cy={y}
+                                r={i === corners.length - 1 ? 6 : 4}
+                                fill={ink(i === corners.length - 1 ? 'accent' : 'ink')}
+                            />
+                        ))}
                     </svg>
                 )}
                 <Field.ErrorText role="alert">{error}</Field.ErrorText>
             </Field.Root>
-            {points.length > 0 && <Button type="button" variant="plain" onClick={() => put(points.slice(0, -1).map((one) => [...one]))}>{said.undoCorner}</Button>}
+            {points.length > 0 && (
+                <Button
+                    type="button"
+                    variant="plain"
+                    onClick={() => put(points.slice(0, -1).map((one) => [...one]))}
+                >
+                    {said.undoCorner}
+                </Button>
+            )}
             <Field.Root>
                 <Field.Label>{said.cornersText}</Field.Label>
                 <Textarea
@@ -67,7 +119,13 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                         setText(event.target.value)
                         onChange(cornersFrom(event.target.value))
                     }}
-                    border="1.6px solid" borderColor="edge" borderRadius="3px" background="fresh" color="ink" padding="8px 12px" width="100%"
+                    border="1.6px solid"
+                    borderColor="edge"
+                    borderRadius="3px"
+                    background="fresh"
+                    color="ink"
+                    padding="8px 12px"
+                    width="100%"
                 />
             </Field.Root>
         </Box>

@@ -21,23 +21,64 @@ const said = systemWords.form
 export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error }: Props) {
     return (
         <chakra.fieldset border="none" padding="0" margin="0" minWidth="0">
-            <chakra.legend fontWeight={800} paddingBottom="6px">{said.pool(index + 1, isOneOfMany)}</chakra.legend>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
+            <chakra.legend fontWeight={800} paddingBottom="6px">
+                {said.pool(index + 1, isOneOfMany)}
+            </chakra.legend>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gap="12px"
+                alignItems="start"
+            >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <ChoiceField label={said.shape} options={optionsOf(said.shapes)} value={pool.type} onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })} />
+                    <ChoiceField
+                        label={said.shape}
+                        options={optionsOf(said.shapes)}
+                        value={pool.type}
+                        onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })}
+                    />
                 </Box>
-                {pool.type === 'outline' && <OutlineGrid points={pool.points ?? []} onChange={(points) => onChange({ ...pool, points })} error={error(`pools.${index}.points`)} />}
+                {pool.type === 'outline' && (
+                    <OutlineGrid
+                        points={pool.points ?? []}
+                        onChange={(points) => onChange({ ...pool, points })}
+                        error={error(`pools.${index}.points`)}
+                    />
+                )}
                 {sizesOf[pool.type].map((size) => (
-                    <TextField key={size} label={said.sizes[size]} value={pool[size] ?? ''} onChange={(value) => onChange({ ...pool, [size]: value })} error={error(`pools.${index}.${size}`)} />
+                    <TextField
+                        key={size}
+                        label={said.sizes[size]}
+                        value={pool[size] ?? ''}
+                        onChange={(value) => onChange({ ...pool, [size]: value })}
+                        error={error(`pools.${index}.${size}`)}
+                    />
                 ))}
                 {pool.type !== 'outline' && (
                     <>
-                        <Box alignSelf="end"><CheckField label={said.outside} checked={pool.outside ?? false} onChange={(outside) => onChange({ ...pool, outside })} /></Box>
-                        {pool.outside === true && <TextField label={said.glass} value={pool.glass ?? ''} onChange={(glass) => onChange({ ...pool, glass })} error={error(`pools.${index}.glass`)} />}
+                        <Box alignSelf="end">
+                            <CheckField
+                                label={said.outside}
+                                checked={pool.outside ?? false}
+                                onChange={(outside) => onChange({ ...pool, outside })}
+                            />
+                        </Box>
+                        {pool.outside === true && (
+                            <TextField
+                                label={said.glass}
+                                value={pool.glass ?? ''}
+                                onChange={(glass) => onChange({ ...pool, glass })}
+                                error={error(`pools.${index}.glass`)}
+                            />
+                        )}
                     </>
                 )}
             </Box>
-            {isOneOfMany && <Button type="button" variant="plain" onClick={onRemove}>{said.removePool}</Button>}
+            {isOneOfMany && (
+                <Button type="button" variant="plain" onClick={onRemove}>
+                    {said.removePool}
+                </Button>
+            )}
         </chakra.fieldset>
     )
 }

@@ -19,47 +19,109 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const before = page.preparation
     const unit = useUnit()
     const kinds = useQuery(kindsQuery).data ?? []
-    const systems = (useQuery(systemsQuery).data ?? []).filter((one) => one.id !== page.system.id && one.fish.length > 0)
+    const systems = (useQuery(systemsQuery).data ?? []).filter(
+        (one) => one.id !== page.system.id && one.fish.length > 0,
+    )
     const [date, setDate] = useState(before?.wanted_on ?? '')
     const [isBuilt, setBuilt] = useState(before?.is_built ?? false)
     const [tap, setTap] = useState(before?.uses_tap_water ?? true)
     const [starter, setStarter] = useState(before?.has_starter_fish ?? false)
     const [donor, setDonor] = useState(before?.donor_system_id == null ? '' : String(before.donor_system_id))
-    const [share, setShare] = useState(before === null || before.donor_share === 0 ? '33' : String(Math.round(before.donor_share * 100)))
+    const [share, setShare] = useState(
+        before === null || before.donor_share === 0 ? '33' : String(Math.round(before.donor_share * 100)),
+    )
     const [kindTyped, setKind] = useState<string | null>(null)
     const [count, setCount] = useState(String(before?.count ?? 1))
     const [length, setLength] = useState(before?.length_mm == null ? '' : measured(before.length_mm, unit))
     const kindName = kindTyped ?? kinds.find((one) => one.id === before?.kind_id)?.common_name ?? ''
     const kind = kindNamed(kinds, kindName)
-    const plan = useWrite<PreparationRequest>({ method: 'PUT', path: `systems/${page.system.id}/preparation`, said: () => said.planned, onDone })
+    const plan = useWrite<PreparationRequest>({
+        method: 'PUT',
+        path: `systems/${page.system.id}/preparation`,
+        said: () => said.planned,
+        onDone,
+    })
     return (
         <EntryForm
             act={said.save}
             isSaving={plan.isSaving}
             error={plan.problem === undefined ? plan.error : undefined}
             onCancel={onDone}
-            onSave={() => plan.save({
-                date, is_built: isBuilt, uses_tap_water: tap, has_starter_fish: starter,
-                donor_system_id: donor === '' ? null : Number(donor), donor_percent: donor === '' ? null : Number(share),
-                kind_id: kind?.id ?? null, count: kind === undefined ? null : Number(count), length: kind === undefined ? null : length,
-            })}
+            onSave={() =>
+                plan.save({
+                    date,
+                    is_built: isBuilt,
+                    uses_tap_water: tap,
+                    has_starter_fish: starter,
+                    donor_system_id: donor === '' ? null : Number(donor),
+                    donor_percent: donor === '' ? null : Number(share),
+                    kind_id: kind?.id ?? null,
+                    count: kind === undefined ? null : Number(count),
+                    length: kind === undefined ? null : length,
+                })
+            }
         >
-            <TextField label={said.wanted} type="date" value={date} onChange={setDate} error={plan.fieldError('date')} />
+            <TextField
+                label={said.wanted}
+                type="date"
+                value={date}
+                onChange={setDate}
+                error={plan.fieldError('date')}
+            />
             <Box>
                 <CheckField label={said.isBuilt} checked={isBuilt} onChange={setBuilt} />
                 <CheckField label={said.tap} checked={tap} onChange={setTap} />
                 <CheckField label={said.starter} checked={starter} onChange={setStarter} />
             </Box>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <ChoiceField label={said.donor} options={[{ value: '', text: said.noDonor }, ...systems.map((one) => ({ value: String(one.id), text: one.name }))]} value={donor} onChange={setDonor} error={plan.fieldError('donor_system_id')} />
-                {donor !== '' && <TextField label={said.donorShare} inputMode="numeric" value={share} onChange={setShare} error={plan.fieldError('donor_percent')} />}
+                <ChoiceField
+                    label={said.donor}
+                    options={[
+                        { value: '', text: said.noDonor },
+                        ...systems.map((one) => ({ value: String(one.id), text: one.name })),
+                    ]}
+                    value={donor}
+                    onChange={setDonor}
+                    error={plan.fieldError('donor_system_id')}
+                />
+                {donor !== '' && (
+                    <TextField
+                        label={said.donorShare}
+                        inputMode="numeric"
+                        value={share}
+                        onChange={setShare}
+                        error={plan.fieldError('donor_percent')}
+                    />
+                )}
             </Box>
-            <KindField label={said.stock} value={kindName} onChange={setKind} error={kindName !== '' && kind === undefined && kinds.length > 0 ? systemWords.change.unknownKind : plan.fieldError('kind_id')} />
+            <KindField
+                label={said.stock}
+                value={kindName}
+                onChange={setKind}
+                error={
+                    kindName !== '' && kind === undefined && kinds.length > 0
+                        ? systemWords.change.unknownKind
+                        : plan.fieldError('kind_id')
+                }
+            />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField label={said.count} inputMode="numeric" value={count} onChange={setCount} error={plan.fieldError('count')} />
-                <TextField label={said.length} value={length} onChange={setLength} error={plan.fieldError('length')} />
+                <TextField
+                    label={said.count}
+                    inputMode="numeric"
+                    value={count}
+                    onChange={setCount}
+                    error={plan.fieldError('count')}
+                />
+                <TextField
+                    label={said.length}
+                    value={length}
+                    onChange={setLength}
+                    error={plan.fieldError('length')}
+                />
             </Box>
-            <chakra.p color="ink2" fontSize="15px">{said.help}</chakra.p>
+            <chakra.p color="ink2" fontSize="15px">
+                {said.help}
+            </chakra.p>
         </EntryForm>
     )
 }

@@ -17,25 +17,73 @@ const said = systemWords.form
 const MAX_HEIGHT = 240
 
 /** What a system comes to while it is typed: its outline to scale, water, floor and weight. */
-export function Preview({ preview, kind }: { preview: SystemPreview | undefined; kind: SystemSheet['kind'] }) {
+export function Preview({
+    preview,
+    kind,
+}: {
+    preview: SystemPreview | undefined
+    kind: SystemSheet['kind']
+}) {
     const { unit_system: units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
     return (
         <Section title={said.comesTo}>
-            <Box ref={box} paddingTop="10px">{preview === undefined ? <chakra.p color="ink2">{said.typing}</chakra.p> : width > 0 && <Outline preview={preview} width={width} />}</Box>
+            <Box ref={box} paddingTop="10px">
+                {preview === undefined ? (
+                    <chakra.p color="ink2">{said.typing}</chakra.p>
+                ) : (
+                    width > 0 && <Outline preview={preview} width={width} />
+                )}
+            </Box>
             {preview !== undefined && (
                 <chakra.dl margin="0">
-                    <Fact isLong name={said.litres}>{preview.water_litres === preview.litres ? volume(preview.litres, units) : `${volume(preview.litres, units)}, ${volume(preview.water_litres, units)} with the sump`}</Fact>
-                    <Fact isLong name={said.floor}>{floorArea(preview.floor_mm2, units)}</Fact>
-                    <Fact isLong name={said.run}>{metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}</Fact>
-                    <Fact isLong name={said.turning}>{metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}</Fact>
-                    <Fact isLong name={said.pump}>{volume(preview.turnover_least_litres, units)} an hour</Fact>
-                    <Fact isLong name={said.weight}>{weight(preview.weight_kg, units)}</Fact>
-                    <Fact isLong name={said.floorLoad}>{weight(preview.floor_load_kg_m2, units)}/m²</Fact>
+                    <Fact isLong name={said.litres}>
+                        {preview.water_litres === preview.litres
+                            ? volume(preview.litres, units)
+                            : `${volume(preview.litres, units)}, ${volume(preview.water_litres, units)} with the sump`}
+                    </Fact>
+                    <Fact isLong name={said.floor}>
+                        {floorArea(preview.floor_mm2, units)}
+                    </Fact>
+                    <Fact isLong name={said.run}>
+                        {metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}
+                    </Fact>
+                    <Fact isLong name={said.turning}>
+                        {metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}
+                    </Fact>
+                    <Fact isLong name={said.pump}>
+                        {volume(preview.turnover_least_litres, units)} an hour
+                    </Fact>
+                    <Fact isLong name={said.weight}>
+                        {weight(preview.weight_kg, units)}
+                    </Fact>
+                    <Fact isLong name={said.floorLoad}>
+                        {weight(preview.floor_load_kg_m2, units)}/m²
+                    </Fact>
                 </chakra.dl>
             )}
-            {preview?.is_heavy === true && <chakra.p paddingTop="8px" borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px" marginTop="8px">{said.engineer}</chakra.p>}
-            {kind === 'pond' && <chakra.p paddingTop="8px" borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px" marginTop="8px">{said.pond}</chakra.p>}
+            {preview?.is_heavy === true && (
+                <chakra.p
+                    paddingTop="8px"
+                    borderInlineStart="6px solid"
+                    borderColor="close"
+                    paddingInlineStart="12px"
+                    marginTop="8px"
+                >
+                    {said.engineer}
+                </chakra.p>
+            )}
+            {kind === 'pond' && (
+                <chakra.p
+                    paddingTop="8px"
+                    borderInlineStart="6px solid"
+                    borderColor="close"
+                    paddingInlineStart="12px"
+                    marginTop="8px"
+                >
+                    {said.pond}
+                </chakra.p>
+            )}
         </Section>
     )
 }
@@ -50,11 +98,30 @@ function Outline({ preview, width }: { preview: SystemPreview; width: number }) 
             <g transform="translate(10 8)">
                 {pools.map((pool, i) => (
                     <g key={i}>
-                        <path d={polygon(pool.outline.map(([x, y]): Point => [x * scale, y * scale]))} fill={ink('water')} stroke={ink('ink')} strokeWidth={2.2} strokeLinejoin="round" />
-                        {pool.dividers.map((one) => <path key={one.x} d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`} stroke={ink('ink')} strokeWidth={3} strokeDasharray="9 4" />)}
+                        <path
+                            d={polygon(pool.outline.map(([x, y]): Point => [x * scale, y * scale]))}
+                            fill={ink('water')}
+                            stroke={ink('ink')}
+                            strokeWidth={2.2}
+                            strokeLinejoin="round"
+                        />
+                        {pool.dividers.map((one) => (
+                            <path
+                                key={one.x}
+                                d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
+                                stroke={ink('ink')}
+                                strokeWidth={3}
+                                strokeDasharray="9 4"
+                            />
+                        ))}
                     </g>
                 ))}
-                <DimensionLine x1={0} x2={size[0] * scale} y={height + 22} label={`${metres(size[0], units)} by ${metres(size[1], units)}`} />
+                <DimensionLine
+                    x1={0}
+                    x2={size[0] * scale}
+                    y={height + 22}
+                    label={`${metres(size[0], units)} by ${metres(size[1], units)}`}
+                />
             </g>
         </svg>
     )

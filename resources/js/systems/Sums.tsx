@@ -20,29 +20,80 @@ export function Sums({ page }: { page: SystemPage }) {
     )
 }
 
-const queryOf = (typed: Record<string, string>): string => new URLSearchParams(Object.entries(typed).filter(([, value]) => value.trim() !== '')).toString()
+const queryOf = (typed: Record<string, string>): string =>
+    new URLSearchParams(Object.entries(typed).filter(([, value]) => value.trim() !== '')).toString()
 
 function RefillSum({ page: { system } }: { page: SystemPage }) {
-    const [typed, setTyped] = useState({ percent: String(Math.round(system.water.weekly_change * 100)), cold: '', hot: '', fill: '', dose: '' })
+    const [typed, setTyped] = useState({
+        percent: String(Math.round(system.water.weekly_change * 100)),
+        cold: '',
+        hot: '',
+        fill: '',
+        dose: '',
+    })
     const set = (name: keyof typeof typed) => (value: string) => setTyped({ ...typed, [name]: value })
     const isAsked = typed.cold.trim() !== '' && typed.hot.trim() !== '' && typed.percent.trim() !== ''
-    const answer = useQuery({ ...refillQuery(system.id, isAsked ? queryOf(typed) : ''), placeholderData: keepPreviousData })
+    const answer = useQuery({
+        ...refillQuery(system.id, isAsked ? queryOf(typed) : ''),
+        placeholderData: keepPreviousData,
+    })
     const refused = answer.error instanceof Refused ? answer.error : undefined
-    const error = (...fields: string[]): string | undefined => fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
+    const error = (...fields: string[]): string | undefined =>
+        fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
     return (
         <Box paddingTop="8px">
             <chakra.h3 fontWeight={700}>{said.refill}</chakra.h3>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
-                <TextField label={said.percent} inputMode="numeric" value={typed.percent} onChange={set('percent')} error={error('percent', 'share')} />
-                <TextField label={said.cold} inputMode="decimal" value={typed.cold} onChange={set('cold')} error={error('cold')} />
-                <TextField label={said.hot} inputMode="decimal" value={typed.hot} onChange={set('hot')} error={error('hot', 'hot_c')} />
-                <TextField label={said.fill} inputMode="decimal" value={typed.fill} onChange={set('fill')} error={error('fill', 'fill_c')} />
-                <TextField label={said.dose} inputMode="decimal" value={typed.dose} onChange={set('dose')} error={error('dose')} />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gap="12px"
+                alignItems="start"
+            >
+                <TextField
+                    label={said.percent}
+                    inputMode="numeric"
+                    value={typed.percent}
+                    onChange={set('percent')}
+                    error={error('percent', 'share')}
+                />
+                <TextField
+                    label={said.cold}
+                    inputMode="decimal"
+                    value={typed.cold}
+                    onChange={set('cold')}
+                    error={error('cold')}
+                />
+                <TextField
+                    label={said.hot}
+                    inputMode="decimal"
+                    value={typed.hot}
+                    onChange={set('hot')}
+                    error={error('hot', 'hot_c')}
+                />
+                <TextField
+                    label={said.fill}
+                    inputMode="decimal"
+                    value={typed.fill}
+                    onChange={set('fill')}
+                    error={error('fill', 'fill_c')}
+                />
+                <TextField
+                    label={said.dose}
+                    inputMode="decimal"
+                    value={typed.dose}
+                    onChange={set('dose')}
+                    error={error('dose')}
+                />
             </Box>
             {isAsked && refused === undefined && answer.data !== undefined && (
                 <Box role="status" paddingTop="8px">
-                    <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>{answer.data.sentence}</chakra.p>
-                    <chakra.p color="ink2">{said.cool(answer.data.drop_if_cold_c)}{answer.data.dose_ml !== null && ` ${said.doseOf(answer.data.dose_ml)}`}</chakra.p>
+                    <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>
+                        {answer.data.sentence}
+                    </chakra.p>
+                    <chakra.p color="ink2">
+                        {said.cool(answer.data.drop_if_cold_c)}
+                        {answer.data.dose_ml !== null && ` ${said.doseOf(answer.data.dose_ml)}`}
+                    </chakra.p>
                 </Box>
             )}
         </Box>
@@ -54,18 +105,48 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
     const [litres, setLitres] = useState('')
     const [celsius, setCelsius] = useState('')
     const isAsked = litres.trim() !== ''
-    const answer = useQuery({ ...tubQuery(Number(fish), isAsked ? queryOf({ litres, celsius }) : ''), placeholderData: keepPreviousData })
+    const answer = useQuery({
+        ...tubQuery(Number(fish), isAsked ? queryOf({ litres, celsius }) : ''),
+        placeholderData: keepPreviousData,
+    })
     const refused = answer.error instanceof Refused ? answer.error : undefined
     return (
         <Box paddingTop="16px">
             <chakra.h3 fontWeight={700}>{said.tub}</chakra.h3>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr' }} gap="12px" alignItems="start">
-                <ChoiceField label={said.fish} options={system.fish.map((one) => ({ value: String(one.id), text: one.name }))} value={fish} onChange={setFish} />
-                <TextField label={said.litres} value={litres} onChange={setLitres} error={refused?.fieldError('litres')} />
-                <TextField label={said.celsius} inputMode="decimal" value={celsius} onChange={setCelsius} error={refused?.fieldError('celsius')} />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr' }}
+                gap="12px"
+                alignItems="start"
+            >
+                <ChoiceField
+                    label={said.fish}
+                    options={system.fish.map((one) => ({ value: String(one.id), text: one.name }))}
+                    value={fish}
+                    onChange={setFish}
+                />
+                <TextField
+                    label={said.litres}
+                    value={litres}
+                    onChange={setLitres}
+                    error={refused?.fieldError('litres')}
+                />
+                <TextField
+                    label={said.celsius}
+                    inputMode="decimal"
+                    value={celsius}
+                    onChange={setCelsius}
+                    error={refused?.fieldError('celsius')}
+                />
             </Box>
-            {isAsked && refused === undefined && answer.data !== undefined && <chakra.p role="status" fontSize="19px" lineHeight="26px" fontWeight={700} paddingTop="8px">{answer.data.sentence}</chakra.p>}
-            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">{said.tubHelp}</chakra.p>
+            {isAsked && refused === undefined && answer.data !== undefined && (
+                <chakra.p role="status" fontSize="19px" lineHeight="26px" fontWeight={700} paddingTop="8px">
+                    {answer.data.sentence}
+                </chakra.p>
+            )}
+            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+                {said.tubHelp}
+            </chakra.p>
         </Box>
     )
 }

@@ -16,7 +16,8 @@ interface Props {
 /** Sides of a drawn circle are many; nothing else has so many corners. */
 const MANY_SIDES = 60
 
-export const isRound = (system: SystemSheet): boolean => system.basins.length === 1 && (system.basins[0]?.outline_mm.length ?? 0) > MANY_SIDES
+export const isRound = (system: SystemSheet): boolean =>
+    system.basins.length === 1 && (system.basins[0]?.outline_mm.length ?? 0) > MANY_SIDES
 
 /** Above a tank: each run needed as a line to scale over the run there. */
 export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { scale: number; row: number }) {
@@ -32,10 +33,30 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
                 const label = `${systemWords.needs(row_?.name ?? '', bare(fish.run_mm[at] ?? 0, unit))}${needed > there ? `, ${systemWords.tooMuch}` : ''}`
                 return (
                     <g key={fish.id}>
-                        <path d={`M0 ${y}H${there}`} stroke={bandInk(row_?.band ?? 0)} strokeWidth={1.4} strokeDasharray="4 4" />
-                        <path d={`M0 ${y}H${end}`} stroke={needed > there ? ink('over') : bandInk(row_?.band ?? 0)} strokeWidth={3.4} />
+                        <path
+                            d={`M0 ${y}H${there}`}
+                            stroke={bandInk(row_?.band ?? 0)}
+                            strokeWidth={1.4}
+                            strokeDasharray="4 4"
+                        />
+                        <path
+                            d={`M0 ${y}H${end}`}
+                            stroke={needed > there ? ink('over') : bandInk(row_?.band ?? 0)}
+                            strokeWidth={3.4}
+                        />
                         <SurveyMark band={row_?.band ?? 0} x={end} y={y} r={5} />
-                        <text x={6} y={y - 5} fontSize="14.5" fontWeight={600} fill={needed > there ? ink('over') : ink('ink')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>{label}</text>
+                        <text
+                            x={6}
+                            y={y - 5}
+                            fontSize="14.5"
+                            fontWeight={600}
+                            fill={needed > there ? ink('over') : ink('ink')}
+                            paintOrder="stroke"
+                            stroke={ink('paper')}
+                            strokeWidth={4}
+                        >
+                            {label}
+                        </text>
                     </g>
                 )
             })}
@@ -46,12 +67,32 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
 const ARC_STEP = 15
 
 /** Round a vat: a swimmer circles along the wall, so its run is half the way round. */
-export function RoundRuns({ runs, at, system, plan, radius, isNarrow }: Props & { radius: number; isNarrow: boolean }) {
+export function RoundRuns({
+    runs,
+    at,
+    system,
+    plan,
+    radius,
+    isNarrow,
+}: Props & { radius: number; isNarrow: boolean }) {
     const unit = useUnit()
     return (
         <g transform={`translate(${radius} ${radius})`}>
-            <path d={`M0 ${-radius - 8}V${-radius - 42}M0 ${radius + 8}V${radius + 12}`} stroke={ink('ink')} strokeWidth={1.2} />
-            {!isNarrow && <text x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8} y={-radius * 0.92} fontSize="14.5" fill={ink('ink2')}>{systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}</text>}
+            <path
+                d={`M0 ${-radius - 8}V${-radius - 42}M0 ${radius + 8}V${radius + 12}`}
+                stroke={ink('ink')}
+                strokeWidth={1.2}
+            />
+            {!isNarrow && (
+                <text
+                    x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8}
+                    y={-radius * 0.92}
+                    fontSize="14.5"
+                    fill={ink('ink2')}
+                >
+                    {systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}
+                </text>
+            )}
             {runs.map((fish, i) => {
                 const r = radius + 16 + i * ARC_STEP
                 const share = (fish.run_mm[at] ?? 0) / plan.run_mm
@@ -61,10 +102,29 @@ export function RoundRuns({ runs, at, system, plan, radius, isNarrow }: Props & 
                 const words = `${systemWords.needs(row?.name ?? '', bare(fish.run_mm[at] ?? 0, unit))}${share > 1 ? `, ${systemWords.tooMuch}` : ''}`
                 return (
                     <g key={fish.id}>
-                        <path d={arc(r, 1)} fill="none" stroke={bandInk(row?.band ?? 0)} strokeWidth={1.4} strokeDasharray="4 4" />
+                        <path
+                            d={arc(r, 1)}
+                            fill="none"
+                            stroke={bandInk(row?.band ?? 0)}
+                            strokeWidth={1.4}
+                            strokeDasharray="4 4"
+                        />
                         <path d={arc(r, Math.min(1, share))} fill="none" stroke={colour} strokeWidth={3.4} />
                         <SurveyMark band={row?.band ?? 0} x={x} y={y} r={5} />
-                        {!isNarrow && <text x={x + 12} y={y + (i - 1) * 3 + 5} fontSize="14.5" fontWeight={600} fill={share > 1 ? ink('over') : ink('ink')} paintOrder="stroke" stroke={ink('paper')} strokeWidth={4}>{words}</text>}
+                        {!isNarrow && (
+                            <text
+                                x={x + 12}
+                                y={y + (i - 1) * 3 + 5}
+                                fontSize="14.5"
+                                fontWeight={600}
+                                fill={share > 1 ? ink('over') : ink('ink')}
+                                paintOrder="stroke"
+                                stroke={ink('paper')}
+                                strokeWidth={4}
+                            >
+                                {words}
+                            </text>
+                        )}
                     </g>
                 )
             })}

@@ -24,7 +24,11 @@ export function SystemEditPage({ id }: { id?: number }) {
 }
 
 function Known({ id }: { id: number }) {
-    return <Waiting query={useQuery(systemQuery(id))}>{(page) => <Editor begin={page.form} page={page} />}</Waiting>
+    return (
+        <Waiting query={useQuery(systemQuery(id))}>
+            {(page) => <Editor begin={page.form} page={page} />}
+        </Waiting>
+    )
 }
 
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
@@ -34,8 +38,10 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const act = useUndo()
     const heading = page === undefined ? systemWords.addTitle : systemWords.editTitle(page.system.name)
     useNameSheet(heading, systemWords.form.typing)
-    const putBack = (saved: SystemPage): Promise<unknown> => write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
-    const takeBack = (saved: SystemPage): Promise<unknown> => navigate({ to: '/systems' }).then(() => write('DELETE', `systems/${saved.system.id}`))
+    const putBack = (saved: SystemPage): Promise<unknown> =>
+        write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
+    const takeBack = (saved: SystemPage): Promise<unknown> =>
+        navigate({ to: '/systems' }).then(() => write('DELETE', `systems/${saved.system.id}`))
     const save = useWrite<SystemTyped, SystemPage>({
         method: page === undefined ? 'POST' : 'PUT',
         path: page === undefined ? 'systems' : `systems/${page.system.id}`,
@@ -49,7 +55,14 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     return (
         <>
             <SheetHead sentence={heading} />
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 440px' }} columnGap="34px" rowGap="20px" padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }} alignItems="start">
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 440px' }}
+                columnGap="34px"
+                rowGap="20px"
+                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
+                alignItems="start"
+            >
                 <chakra.form
                     display="flex"
                     flexDirection="column"
@@ -60,15 +73,36 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     }}
                 >
                     <SystemFields typed={typed} onType={setTyped} error={error} today={today} />
-                    {save.error !== undefined && <chakra.p role="alert" color="over" fontWeight={600}>{save.error}</chakra.p>}
+                    {save.error !== undefined && (
+                        <chakra.p role="alert" color="over" fontWeight={600}>
+                            {save.error}
+                        </chakra.p>
+                    )}
                     <Box display="flex" gap="12px" justifyContent="flex-end" flexWrap="wrap">
-                        {page !== undefined && page.system.fish.length === 0 && <Button type="button" variant="plain" onClick={() => act(() => takeBack(page), { text: systemWords.removed(page.system.name) })}>{systemWords.remove}</Button>}
-                        <Button type="button" onClick={() => window.history.back()}>{words.cancel}</Button>
-                        <Button type="submit" variant="solid" disabled={save.isSaving}>{systemWords.save}</Button>
+                        {page !== undefined && page.system.fish.length === 0 && (
+                            <Button
+                                type="button"
+                                variant="plain"
+                                onClick={() =>
+                                    act(() => takeBack(page), { text: systemWords.removed(page.system.name) })
+                                }
+                            >
+                                {systemWords.remove}
+                            </Button>
+                        )}
+                        <Button type="button" onClick={() => window.history.back()}>
+                            {words.cancel}
+                        </Button>
+                        <Button type="submit" variant="solid" disabled={save.isSaving}>
+                            {systemWords.save}
+                        </Button>
                     </Box>
                 </chakra.form>
                 <Box position={{ lg: 'sticky' }} top="16px" order={{ base: -1, lg: 0 }}>
-                    <Preview preview={isDrawable(typed) && drawn === undefined ? preview.data : undefined} kind={typed.kind} />
+                    <Preview
+                        preview={isDrawable(typed) && drawn === undefined ? preview.data : undefined}
+                        kind={typed.kind}
+                    />
                 </Box>
             </Box>
         </>

@@ -24,7 +24,12 @@ interface Props {
 const DRAWN_OF_A_SHOAL = 20
 
 /** The size of the drawing in pixels. */
-export function drawnSize(system: SystemSheet, scale: number, maxWidth = Infinity, maxHeight = Infinity): [width: number, height: number] {
+export function drawnSize(
+    system: SystemSheet,
+    scale: number,
+    maxWidth = Infinity,
+    maxHeight = Infinity,
+): [width: number, height: number] {
     const [width, height] = fullSize(system)
     return [Math.min(width * scale, maxWidth), Math.min(height * scale, maxHeight)]
 }
@@ -34,20 +39,49 @@ export function fullSize(system: SystemSheet): Point {
 }
 
 /** A system from above, to scale, with its fish at their length of today. */
-export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxHeight = Infinity, ringed }: Props) {
+export function SystemFromAbove({
+    system,
+    x,
+    y,
+    scale,
+    maxWidth = Infinity,
+    maxHeight = Infinity,
+    ringed,
+}: Props) {
     const clip = useId()
     const [fullWidth, fullHeight] = fullSize(system)
     const [width, height] = drawnSize(system, scale, maxWidth, maxHeight)
     const cutRight = fullWidth * scale > maxWidth + 1
     const cutBelow = fullHeight * scale > maxHeight + 1
     const { pools, roomiest } = layPools(system.basins)
-    const swimmers = usePlaced(system, roomiest, cutRight ? width / scale - 60 : Infinity, cutBelow ? height / scale - 60 : Infinity)
-    const right = tornEdge(-8, height + 8, 0, system.id + 3).map(([along, off]): Point => [width + off, along])
-    const below = tornEdge(-8, width + 8, 0, system.id + 7).map(([along, off]): Point => [along, height + off])
+    const swimmers = usePlaced(
+        system,
+        roomiest,
+        cutRight ? width / scale - 60 : Infinity,
+        cutBelow ? height / scale - 60 : Infinity,
+    )
+    const right = tornEdge(-8, height + 8, 0, system.id + 3).map(([along, off]): Point => [
+        width + off,
+        along,
+    ])
+    const below = tornEdge(-8, width + 8, 0, system.id + 7).map(([along, off]): Point => [
+        along,
+        height + off,
+    ])
     const window: Point[] = [
         [-9, -9],
-        ...(cutRight ? right : ([[width + 9, -9], [width + 9, height + 9]] satisfies Point[])),
-        ...(cutBelow ? [...below].reverse() : ([[width + 9, height + 9], [-9, height + 9]] satisfies Point[])),
+        ...(cutRight
+            ? right
+            : ([
+                  [width + 9, -9],
+                  [width + 9, height + 9],
+              ] satisfies Point[])),
+        ...(cutBelow
+            ? [...below].reverse()
+            : ([
+                  [width + 9, height + 9],
+                  [-9, height + 9],
+              ] satisfies Point[])),
         [-9, height + (cutBelow ? 0 : 9)],
     ]
     return (
@@ -58,18 +92,44 @@ export function SystemFromAbove({ system, x, y, scale, maxWidth = Infinity, maxH
             <g clipPath={`url(#${clip})`}>
                 {pools.map((pool, i) => (
                     <g key={i}>
-                        <path d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))} fill={ink('water')} stroke={ink('ink')} strokeWidth={2} strokeLinejoin="round" />
+                        <path
+                            d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))}
+                            fill={ink('water')}
+                            stroke={ink('ink')}
+                            strokeWidth={2}
+                            strokeLinejoin="round"
+                        />
                         {pool.dividers.map((one) => (
-                            <path key={one.x} d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`} stroke={ink('ink')} strokeWidth={2} strokeDasharray="6 3" />
+                            <path
+                                key={one.x}
+                                d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
+                                stroke={ink('ink')}
+                                strokeWidth={2}
+                                strokeDasharray="6 3"
+                            />
                         ))}
                     </g>
                 ))}
                 {swimmers.map((one) => (
                     <g key={one.key}>
                         {ringed?.has(Number(one.key.split('/')[0])) === true && (
-                            <circle cx={one.x * scale} cy={one.y * scale} r={Math.min((one.length * scale) / 2 + 3.5, Math.min(width, height) * 0.36)} fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.6} />
+                            <circle
+                                cx={one.x * scale}
+                                cy={one.y * scale}
+                                r={Math.min((one.length * scale) / 2 + 3.5, Math.min(width, height) * 0.36)}
+                                fill={ink('fresh')}
+                                stroke={ink('ink')}
+                                strokeWidth={1.6}
+                            />
                         )}
-                        <FishAbove form={one.form} band={one.band} x={one.x * scale} y={one.y * scale} length={Math.max(7, one.length * scale)} angle={one.angle} />
+                        <FishAbove
+                            form={one.form}
+                            band={one.band}
+                            x={one.x * scale}
+                            y={one.y * scale}
+                            length={Math.max(7, one.length * scale)}
+                            angle={one.angle}
+                        />
                     </g>
                 ))}
             </g>
@@ -88,7 +148,10 @@ function usePlaced(system: SystemSheet, outline: Point[], visibleWidth: number, 
     const swimmers = system.fish.flatMap(membersOf)
     const signature = JSON.stringify([system.id, swimmers, visibleWidth, visibleHeight])
     return useMemo(() => {
-        const visible = outline.map(([x, y]): Point => [Math.min(x, visibleWidth), Math.min(y, visibleHeight)])
+        const visible = outline.map(([x, y]): Point => [
+            Math.min(x, visibleWidth),
+            Math.min(y, visibleHeight),
+        ])
         return placeFish(visible, swimmers, system.id * 17 + 5)
         // The signature stands for everything that is drawn from.
         // eslint-disable-next-line react-hooks/exhaustive-deps

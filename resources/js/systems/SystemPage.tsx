@@ -37,17 +37,32 @@ function Sheet({ page }: { page: Page }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const date = plan.dates[at] ?? today
     const depth = system.basins[0]?.depth_mm ?? 0
-    useNameSheet(systemWords.title(system.name), `${metres(depth, units)} deep · ${volume(system.water_litres, units)}`)
+    useNameSheet(
+        systemWords.title(system.name),
+        `${metres(depth, units)} deep · ${volume(system.water_litres, units)}`,
+    )
     const names = new Map(system.fish.map((fish) => [fish.id, fish.name]))
     const fullest = Math.max(plan.bottom[at] ?? 0, plan.middle[at] ?? 0, plan.top[at] ?? 0)
     return (
         <>
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 500px' }} gridTemplateAreas={{ base: '"head" "plan" "facts"', lg: '"plan head" "plan facts"' }} gridTemplateRows={{ lg: 'auto 1fr' }} columnGap="28px">
-                <Box ref={box} gridArea="plan" paddingTop={{ base: '8px', lg: 0 }}>{width > 0 && <FloorPlan system={system} plan={plan} at={at} width={width} />}</Box>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 500px' }}
+                gridTemplateAreas={{ base: '"head" "plan" "facts"', lg: '"plan head" "plan facts"' }}
+                gridTemplateRows={{ lg: 'auto 1fr' }}
+                columnGap="28px"
+            >
+                <Box ref={box} gridArea="plan" paddingTop={{ base: '8px', lg: 0 }}>
+                    {width > 0 && <FloorPlan system={system} plan={plan} at={at} width={width} />}
+                </Box>
                 <Box gridArea="head">
                     <SheetHead
                         sentence={planSentence(system, names, plan.fish, at, date, today, fullest)}
-                        comment={system.available_from === null ? about(page, units) : `${systemWords.notYet(longDay(system.available_from, today))} ${about(page, units)}`}
+                        comment={
+                            system.available_from === null
+                                ? about(page, units)
+                                : `${systemWords.notYet(longDay(system.available_from, today))} ${about(page, units)}`
+                        }
                     />
                     <Alarms page={page} />
                 </Box>
@@ -57,8 +72,16 @@ function Sheet({ page }: { page: Page }) {
                     <Acts page={page} />
                 </Box>
             </Box>
-            {plan.fish.length > 0 && <DateTape system={system} plan={plan} at={at} onMove={setAt} today={today} />}
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }} gap="26px 34px" padding={{ base: '16px 2px 30px', md: '18px 10px 30px' }} alignItems="start">
+            {plan.fish.length > 0 && (
+                <DateTape system={system} plan={plan} at={at} onMove={setAt} today={today} />
+            )}
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+                gap="26px 34px"
+                padding={{ base: '16px 2px 30px', md: '18px 10px 30px' }}
+                alignItems="start"
+            >
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <Water page={page} />
                     <BeforeAfter page={page} />
@@ -75,31 +98,64 @@ function Sheet({ page }: { page: Page }) {
 }
 
 function about({ system }: Page, units: Parameters<typeof volume>[1]): string {
-    const parts = [system.temperature_c === null ? '' : temperature(system.temperature_c, units), volume(system.water_litres, units), system.water.change_sentence ?? '', system.water.filter_sentence ?? '']
-    return parts.filter((part) => part !== '').map((part) => (part.endsWith('.') ? part : `${part}.`)).join(' ')
+    const parts = [
+        system.temperature_c === null ? '' : temperature(system.temperature_c, units),
+        volume(system.water_litres, units),
+        system.water.change_sentence ?? '',
+        system.water.filter_sentence ?? '',
+    ]
+    return parts
+        .filter((part) => part !== '')
+        .map((part) => (part.endsWith('.') ? part : `${part}.`))
+        .join(' ')
 }
 
 /** What must not wait stands right under the sentence. */
 function Alarms({ page }: { page: Page }) {
     const urgent = page.system.water.alarms.filter((alarm) => alarm.is_urgent)
     return urgent.map((alarm) => (
-        <Box key={alarm.sentence} role="alert" borderInlineStart="6px solid" borderColor="over" paddingInlineStart="12px" margin="10px 10px 0">
-            <chakra.p color="over" fontWeight={700}>{alarm.sentence}</chakra.p>
+        <Box
+            key={alarm.sentence}
+            role="alert"
+            borderInlineStart="6px solid"
+            borderColor="over"
+            paddingInlineStart="12px"
+            margin="10px 10px 0"
+        >
+            <chakra.p color="over" fontWeight={700}>
+                {alarm.sentence}
+            </chakra.p>
             <p>{alarm.next_step}</p>
         </Box>
     ))
 }
 
-function Residents({ fish, plan, at, today }: { fish: readonly FishRow[]; plan: FloorPlanSheet; at: number; today: string }) {
+function Residents({
+    fish,
+    plan,
+    at,
+    today,
+}: {
+    fish: readonly FishRow[]
+    plan: FloorPlanSheet
+    at: number
+    today: string
+}) {
     const unit = useUnit()
     if (fish.length === 0) {
-        return <chakra.p color="ink2" padding="10px">{systemWords.empty}</chakra.p>
+        return (
+            <chakra.p color="ink2" padding="10px">
+                {systemWords.empty}
+            </chakra.p>
+        )
     }
     return (
         <Table.Root marginTop="10px">
             <Table.Header>
                 <Table.Row>
-                    {Object.values(systemWords.columns).map((name) => <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>)}
+                    {Object.values(systemWords.columns).map((name) => (
+                        <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
+                    ))}
                 </Table.Row>
             </Table.Header>
             <Table.Body>
@@ -109,19 +165,42 @@ function Residents({ fish, plan, at, today }: { fish: readonly FishRow[]; plan: 
                     return (
                         <Table.Row key={one.id}>
                             <Table.Cell>
-                                <Box display="flex" gap="6px" alignItems="baseline"><MarkIcon band={row?.band ?? 0} /><Link to="/fish/$id" params={{ id: String(one.id) }}>{row?.name}</Link></Box>
-                                <Box color="ink2" fontSize="15px">{row?.kind.toLowerCase()}</Box>
+                                <Box display="flex" gap="6px" alignItems="baseline">
+                                    <MarkIcon band={row?.band ?? 0} />
+                                    <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                                        {row?.name}
+                                    </Link>
+                                </Box>
+                                <Box color="ink2" fontSize="15px">
+                                    {row?.kind.toLowerCase()}
+                                </Box>
                             </Table.Cell>
                             <Table.Cell>
                                 <b>{projected(one.likely_mm[at] ?? 0, unit)}</b>
-                                <Box color="ink2" fontSize="15px">{bare(one.low_mm[at] ?? 0, unit)} to {bare(one.high_mm[at] ?? 0, unit)}</Box>
+                                <Box color="ink2" fontSize="15px">
+                                    {bare(one.low_mm[at] ?? 0, unit)} to {bare(one.high_mm[at] ?? 0, unit)}
+                                </Box>
                             </Table.Cell>
                             <Table.Cell color={(one.run_mm[at] ?? 0) > plan.run_mm ? 'over' : 'ink'}>
-                                <b>{systemWords.runOf(bare(one.run_mm[at] ?? 0, unit), projected(plan.run_mm, unit))}</b>
+                                <b>
+                                    {systemWords.runOf(
+                                        bare(one.run_mm[at] ?? 0, unit),
+                                        projected(plan.run_mm, unit),
+                                    )}
+                                </b>
                             </Table.Cell>
-                            <Table.Cell color={isOver ? 'over' : one.outgrown_on === null ? 'fit' : 'close'} fontWeight={700}>
-                                {one.outgrown_on === null ? systemWords.fits : systemWords.from(monthOfYear(one.outgrown_on))}
-                                {one.outgrown_on !== null && <Box color="ink2" fontSize="15px" fontWeight={400}>{one.reason}</Box>}
+                            <Table.Cell
+                                color={isOver ? 'over' : one.outgrown_on === null ? 'fit' : 'close'}
+                                fontWeight={700}
+                            >
+                                {one.outgrown_on === null
+                                    ? systemWords.fits
+                                    : systemWords.from(monthOfYear(one.outgrown_on))}
+                                {one.outgrown_on !== null && (
+                                    <Box color="ink2" fontSize="15px" fontWeight={400}>
+                                        {one.reason}
+                                    </Box>
+                                )}
                             </Table.Cell>
                         </Table.Row>
                     )
@@ -133,14 +212,30 @@ function Residents({ fish, plan, at, today }: { fish: readonly FishRow[]; plan: 
 
 function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet; at: number; date: string }) {
     const month = load.months.filter((one) => one.date <= date).at(-1)
-    const layers = (['bottom', 'middle', 'top'] as const).map((layer) => ({ layer, share: plan[layer][at] ?? 0 }))
+    const layers = (['bottom', 'middle', 'top'] as const).map((layer) => ({
+        layer,
+        share: plan[layer][at] ?? 0,
+    }))
     const fullest = layers.reduce((a, b) => (b.share > a.share ? b : a))
     return (
         <Box padding="12px 0" display="flex" flexDirection="column" gap="6px">
             {layers.map((one) => (
-                <Bar key={one.layer} name={one === fullest ? `${systemWords.floorUsed}, ${systemWords.layers[one.layer]}` : systemWords.layers[one.layer]} share={one.share} isLess={one !== fullest} />
+                <Bar
+                    key={one.layer}
+                    name={
+                        one === fullest
+                            ? `${systemWords.floorUsed}, ${systemWords.layers[one.layer]}`
+                            : systemWords.layers[one.layer]
+                    }
+                    share={one.share}
+                    isLess={one !== fullest}
+                />
             ))}
-            <Bar name={systemWords.feedFilter} share={month?.filter_share ?? null} unknown={systemWords.noMedia} />
+            <Bar
+                name={systemWords.feedFilter}
+                share={month?.filter_share ?? null}
+                unknown={systemWords.noMedia}
+            />
         </Box>
     )
 }
@@ -150,9 +245,15 @@ function Acts({ page }: { page: Page }) {
     const id = String(page.system.id)
     return (
         <Box display="flex" flexWrap="wrap" gap="10px" alignItems="center" paddingTop="4px">
-            <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>{systemWords.edit}</Button>
-            <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>{systemWords.card}</Button>
-            <Link to="/systems/$id/lodgers" params={{ id }}>{acquireWords.ask}</Link>
+            <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>
+                {systemWords.edit}
+            </Button>
+            <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
+                {systemWords.card}
+            </Button>
+            <Link to="/systems/$id/lodgers" params={{ id }}>
+                {acquireWords.ask}
+            </Link>
         </Box>
     )
 }

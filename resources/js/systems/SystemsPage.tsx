@@ -24,10 +24,17 @@ export function SystemsPage() {
             {(systems) => (
                 <>
                     <SheetHead
-                        sentence={words.systems.headline(systems.length, systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now)).length)}
+                        sentence={words.systems.headline(
+                            systems.length,
+                            systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now)).length,
+                        )}
                         comment={words.systems.comment}
                     />
-                    <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}><Button onClick={() => void navigate({ to: '/systems/new' })}>{systemWords.add}</Button></Box>
+                    <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>
+                        <Button onClick={() => void navigate({ to: '/systems/new' })}>
+                            {systemWords.add}
+                        </Button>
+                    </Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
                         {systems.map((system) => (
                             <SystemEntry key={system.id} system={system} />
@@ -56,7 +63,10 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             <Box>
                 <Box display="flex" alignItems="baseline" gap="12px" flexWrap="wrap">
                     <chakra.h2 fontSize="19px" fontWeight={800}>
-                        {system.walk_order} <Link to="/systems/$id" params={{ id: String(system.id) }}>{system.name}</Link>
+                        {system.walk_order}{' '}
+                        <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                            {system.name}
+                        </Link>
                     </chakra.h2>
                     <chakra.span color="ink2">
                         {words.systems.kinds[system.kind]}
@@ -66,7 +76,9 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                 </Box>
                 {basin !== undefined && (
                     <Box color="ink2" fontSize="15px">
-                        {words.systems.run} {metres(basin.swim_length_mm, units)}, {words.systems.turn} {metres(basin.turning_width_mm, units)}, {metres(basin.depth_mm, units)} {words.systems.depth}
+                        {words.systems.run} {metres(basin.swim_length_mm, units)}, {words.systems.turn}{' '}
+                        {metres(basin.turning_width_mm, units)}, {metres(basin.depth_mm, units)}{' '}
+                        {words.systems.depth}
                     </Box>
                 )}
                 <SystemPlan system={system} />
@@ -78,11 +90,29 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         : words.systems.full(windowWords(system.full, today), system.full.because)}
                 </chakra.p>
                 {system.water.alarms.map((alarm) => (
-                    <chakra.p key={alarm.sentence} color={alarm.is_urgent ? 'over' : 'close'} fontWeight={600}>{alarm.sentence}</chakra.p>
+                    <chakra.p
+                        key={alarm.sentence}
+                        color={alarm.is_urgent ? 'over' : 'close'}
+                        fontWeight={600}
+                    >
+                        {alarm.sentence}
+                    </chakra.p>
                 ))}
-                {[system.water.change_sentence, system.water.filter_sentence].map((sentence) => sentence !== null && <chakra.p key={sentence} color="ink2">{sentence}</chakra.p>)}
-                <Link to="/systems/$id" params={{ id: String(system.id) }}>{systemWords.open}</Link>{' · '}
-                <Link to="/systems/$id/lodgers" params={{ id: String(system.id) }}>{acquireWords.ask}</Link>
+                {[system.water.change_sentence, system.water.filter_sentence].map(
+                    (sentence) =>
+                        sentence !== null && (
+                            <chakra.p key={sentence} color="ink2">
+                                {sentence}
+                            </chakra.p>
+                        ),
+                )}
+                <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                    {systemWords.open}
+                </Link>
+                {' · '}
+                <Link to="/systems/$id/lodgers" params={{ id: String(system.id) }}>
+                    {acquireWords.ask}
+                </Link>
                 {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
                 <chakra.ul>
                     {system.fish.map((fish) => (
@@ -98,15 +128,29 @@ function Resident({ fish, today }: { fish: FishRow; today: string }) {
     const unit = useUnit()
     const when = windowWords(fish.home.outgrows, today)
     return (
-        <chakra.li display="grid" gridTemplateColumns="26px minmax(0, 1fr) auto" columnGap="8px" minHeight="44px" alignItems="center" borderTop="1px solid" borderColor="rule">
+        <chakra.li
+            display="grid"
+            gridTemplateColumns="26px minmax(0, 1fr) auto"
+            columnGap="8px"
+            minHeight="44px"
+            alignItems="center"
+            borderTop="1px solid"
+            borderColor="rule"
+        >
             <MarkIcon band={fish.band} />
             <span>
-                <Link to="/fish/$id" params={{ id: String(fish.id) }}>{nameWithCount(fish)}</Link>{' '}
+                <Link to="/fish/$id" params={{ id: String(fish.id) }}>
+                    {nameWithCount(fish)}
+                </Link>{' '}
                 <chakra.span color="ink2">
                     {fish.kind.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
                 </chakra.span>
             </span>
-            <chakra.span color={fish.home.fits_now ? (fish.home.outgrows.early === null ? 'fit' : 'close') : 'over'} fontWeight={600} textAlign="end">
+            <chakra.span
+                color={fish.home.fits_now ? (fish.home.outgrows.early === null ? 'fit' : 'close') : 'over'}
+                fontWeight={600}
+                textAlign="end"
+            >
                 {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
             </chakra.span>
         </chakra.li>

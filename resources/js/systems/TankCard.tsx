@@ -33,33 +33,59 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
         volume(system.water_litres, units),
         `${metres(depth, units)} deep`,
         `${said.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
-        load.hours_without_pump === null ? '' : `${said.load.pump.toLowerCase()}: ${said.load.pumpHours(load.hours_without_pump)}`,
+        load.hours_without_pump === null
+            ? ''
+            : `${said.load.pump.toLowerCase()}: ${said.load.pumpHours(load.hours_without_pump)}`,
     ]
     return (
         <Box maxWidth="720px" padding="14px 10px 30px">
             <Box display="flex" gap="12px" paddingBottom="14px" className="no-print">
-                <Button variant="solid" onClick={() => window.print()}>{said.print}</Button>
-                <Link to="/systems/$id" params={{ id: String(system.id) }}>{said.back}</Link>
+                <Button variant="solid" onClick={() => window.print()}>
+                    {said.print}
+                </Button>
+                <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                    {said.back}
+                </Link>
             </Box>
-            <chakra.h1 fontSize="30px" lineHeight="36px">{system.name}</chakra.h1>
-            <chakra.p color="ink2">{facility}, {longDay(today, '')}. {facts.filter((part) => part !== '').join(', ')}.</chakra.p>
-            <Box overflow="hidden"><FloorPlan system={system} plan={plan} at={0} width={Math.min(CARD_WIDTH, window.innerWidth - 40)} /></Box>
+            <chakra.h1 fontSize="30px" lineHeight="36px">
+                {system.name}
+            </chakra.h1>
+            <chakra.p color="ink2">
+                {facility}, {longDay(today, '')}. {facts.filter((part) => part !== '').join(', ')}.
+            </chakra.p>
+            <Box overflow="hidden">
+                <FloorPlan
+                    system={system}
+                    plan={plan}
+                    at={0}
+                    width={Math.min(CARD_WIDTH, window.innerWidth - 40)}
+                />
+            </Box>
             <Table.Root>
                 <Table.Body>
                     {system.fish.map((fish) => {
                         const growing = plan.fish.find((one) => one.id === fish.id)
                         return (
                             <Table.Row key={fish.id}>
-                                <Table.Cell><MarkIcon band={fish.band} /> <b>{nameWithCount(fish)}</b>, {fish.kind.toLowerCase()}</Table.Cell>
+                                <Table.Cell>
+                                    <MarkIcon band={fish.band} /> <b>{nameWithCount(fish)}</b>,{' '}
+                                    {fish.kind.toLowerCase()}
+                                </Table.Cell>
                                 <Table.Cell>{projected(fish.length_mm.likely, unit)}</Table.Cell>
-                                <Table.Cell>{growing?.outgrown_on == null ? said.fits : `${said.columns.outgrows} ${said.from(monthOfYear(growing.outgrown_on))}`}</Table.Cell>
+                                <Table.Cell>
+                                    {growing?.outgrown_on == null
+                                        ? said.fits
+                                        : `${said.columns.outgrows} ${said.from(monthOfYear(growing.outgrown_on))}`}
+                                </Table.Cell>
                             </Table.Row>
                         )
                     })}
                 </Table.Body>
             </Table.Root>
             {system.fish.length === 0 && <p>{said.empty}</p>}
-            <chakra.p color="ink2" fontSize="15px" paddingTop="10px">{said.cardCautions}</chakra.p>
+            <chakra.p color="ink2" fontSize="15px" paddingTop="10px">
+                {said.cardCautions}
+            </chakra.p>
         </Box>
     )
 }

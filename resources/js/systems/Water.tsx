@@ -22,21 +22,42 @@ export function Water({ page }: { page: SystemPage }) {
     const [slip, openSlip] = useState<'test' | 'work' | null>(null)
     const close = (): void => openSlip(null)
     return (
-        <Section title={said.title} aside={<chakra.span color="ink2" fontSize="15px">{water.tested_on === null ? '' : said.tested(longDay(water.tested_on, today))}</chakra.span>}>
+        <Section
+            title={said.title}
+            aside={
+                <chakra.span color="ink2" fontSize="15px">
+                    {water.tested_on === null ? '' : said.tested(longDay(water.tested_on, today))}
+                </chakra.span>
+            }
+        >
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="10px">
                 {water.tested_on === null && <p>{said.never}</p>}
-                {water.tested_on !== null && water.alarms.length === 0 && <chakra.p color="fit" fontWeight={700}>{said.all}</chakra.p>}
-                {water.alarms.map((alarm) => <Alarm key={alarm.sentence} alarm={alarm} />)}
-                {page.free_ammonia !== null && page.free_ammonia > 0 && <p>{said.freeAmmonia(page.free_ammonia)}</p>}
+                {water.tested_on !== null && water.alarms.length === 0 && (
+                    <chakra.p color="fit" fontWeight={700}>
+                        {said.all}
+                    </chakra.p>
+                )}
+                {water.alarms.map((alarm) => (
+                    <Alarm key={alarm.sentence} alarm={alarm} />
+                ))}
+                {page.free_ammonia !== null && page.free_ammonia > 0 && (
+                    <p>{said.freeAmmonia(page.free_ammonia)}</p>
+                )}
                 {page.oxygen_saturation !== null && <p>{said.saturation(page.oxygen_saturation)}</p>}
                 <Box display="flex" gap="10px" flexWrap="wrap">
-                    <Button variant="solid" onClick={() => openSlip('test')}>{said.test}</Button>
+                    <Button variant="solid" onClick={() => openSlip('test')}>
+                        {said.test}
+                    </Button>
                     <Button onClick={() => openSlip('work')}>{said.work}</Button>
                 </Box>
                 <WaterChartBox system={page.system} />
                 <Entries page={page} />
             </Box>
-            <PaperDialog title={slip === 'work' ? said.workTitle : said.testTitle(name)} open={slip !== null} onClose={close}>
+            <PaperDialog
+                title={slip === 'work' ? said.workTitle : said.testTitle(name)}
+                open={slip !== null}
+                onClose={close}
+            >
                 {slip === 'test' && <WaterTestForm system={page.system} today={today} onDone={close} />}
                 {slip === 'work' && <WaterWorkForm system={page.system} today={today} onDone={close} />}
             </PaperDialog>
@@ -46,8 +67,14 @@ export function Water({ page }: { page: SystemPage }) {
 
 export function Alarm({ alarm }: { alarm: AlarmRow }) {
     return (
-        <Box borderInlineStart="6px solid" borderColor={alarm.is_urgent ? 'over' : 'close'} paddingInlineStart="12px">
-            <chakra.p color={alarm.is_urgent ? 'over' : 'close'} fontWeight={700}>{alarm.sentence}</chakra.p>
+        <Box
+            borderInlineStart="6px solid"
+            borderColor={alarm.is_urgent ? 'over' : 'close'}
+            paddingInlineStart="12px"
+        >
+            <chakra.p color={alarm.is_urgent ? 'over' : 'close'} fontWeight={700}>
+                {alarm.sentence}
+            </chakra.p>
             <p>{alarm.next_step}</p>
         </Box>
     )
@@ -59,27 +86,84 @@ function Entries({ page }: { page: SystemPage }) {
     const [allShown, showAll] = useState(false)
     const takeOut = useDelete()
     const entries = [
-        ...page.tests.map((test) => ({ key: `test-${test.id}`, path: `water-tests/${test.id}`, date: test.date, words: test.values.map((one) => (one.quantity === 'ph' ? one.said : `${one.quantity === 'temperature_c' ? '' : `${shortNames[one.quantity] ?? ''} `}${one.said}`)).join(', '), note: test.note })),
-        ...page.works.map((work) => ({ key: `work-${work.id}`, path: `water-works/${work.id}`, date: work.date, words: `${workWords[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`, note: null })),
+        ...page.tests.map((test) => ({
+            key: `test-${test.id}`,
+            path: `water-tests/${test.id}`,
+            date: test.date,
+            words: test.values
+                .map((one) =>
+                    one.quantity === 'ph'
+                        ? one.said
+                        : `${one.quantity === 'temperature_c' ? '' : `${shortNames[one.quantity] ?? ''} `}${one.said}`,
+                )
+                .join(', '),
+            note: test.note,
+        })),
+        ...page.works.map((work) => ({
+            key: `work-${work.id}`,
+            path: `water-works/${work.id}`,
+            date: work.date,
+            words: `${workWords[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`,
+            note: null,
+        })),
     ].sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0))
     return (
         <Box>
-            <chakra.h3 fontSize="16.5px" fontWeight={700} borderBottom="1px solid" borderColor="ink">{said.tests}</chakra.h3>
-            {entries.length === 0 && <chakra.p color="ink2" paddingTop="6px">{said.noEntries}</chakra.p>}
+            <chakra.h3 fontSize="16.5px" fontWeight={700} borderBottom="1px solid" borderColor="ink">
+                {said.tests}
+            </chakra.h3>
+            {entries.length === 0 && (
+                <chakra.p color="ink2" paddingTop="6px">
+                    {said.noEntries}
+                </chakra.p>
+            )}
             <chakra.ol>
                 {entries.slice(0, allShown ? undefined : LISTED).map((entry) => (
-                    <chakra.li key={entry.key} display="grid" gridTemplateColumns="76px minmax(0, 1fr) auto" gap="10px" alignItems="center" borderBottom="1px solid" borderColor="rule" minHeight="44px">
+                    <chakra.li
+                        key={entry.key}
+                        display="grid"
+                        gridTemplateColumns="76px minmax(0, 1fr) auto"
+                        gap="10px"
+                        alignItems="center"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                        minHeight="44px"
+                    >
                         <chakra.span color="ink2">{shortDay(entry.date, today)}</chakra.span>
-                        <span>{entry.words}{entry.note !== null && <chakra.span color="ink2"> · {entry.note}</chakra.span>}</span>
-                        <Button variant="plain" aria-label={`${said.takeOut}: ${entry.words}`} onClick={() => takeOut(entry.path)}>{said.takeOut}</Button>
+                        <span>
+                            {entry.words}
+                            {entry.note !== null && <chakra.span color="ink2"> · {entry.note}</chakra.span>}
+                        </span>
+                        <Button
+                            variant="plain"
+                            aria-label={`${said.takeOut}: ${entry.words}`}
+                            onClick={() => takeOut(entry.path)}
+                        >
+                            {said.takeOut}
+                        </Button>
                     </chakra.li>
                 ))}
             </chakra.ol>
-            {entries.length > LISTED && !allShown && <Button variant="plain" onClick={() => showAll(true)}>{`${entries.length - LISTED} more`}</Button>}
+            {entries.length > LISTED && !allShown && (
+                <Button
+                    variant="plain"
+                    onClick={() => showAll(true)}
+                >{`${entries.length - LISTED} more`}</Button>
+            )}
         </Box>
     )
 }
 
 const shortNames: Partial<Record<AlarmRow['quantity'], string>> = {
-    ammonia_mg_l: 'ammonia', nitrite_mg_l: 'nitrite', nitrate_mg_l: 'nitrate', kh_dkh: 'KH', gh_dgh: 'GH', salinity_ppt: 'salt', oxygen_mg_l: 'oxygen', copper_mg_l: 'copper', chlorine_mg_l: 'chlorine', phosphate_mg_l: 'phosphate', conductivity_us: '',
+    ammonia_mg_l: 'ammonia',
+    nitrite_mg_l: 'nitrite',
+    nitrate_mg_l: 'nitrate',
+    kh_dkh: 'KH',
+    gh_dgh: 'GH',
+    salinity_ppt: 'salt',
+    oxygen_mg_l: 'oxygen',
+    copper_mg_l: 'copper',
+    chlorine_mg_l: 'chlorine',
+    phosphate_mg_l: 'phosphate',
+    conductivity_us: '',
 }

@@ -21,7 +21,9 @@ const LEFT = 44
 const NOT_FROM_ZERO = new Set<Quantity>(['temperature_c', 'ph', 'conductivity_us'])
 const GAP_MS = 3 * 86_400_000
 
-const names = Object.fromEntries(Object.entries(quantityWords).map(([key, one]) => [key, one.name])) as Record<Quantity, string>
+const names = Object.fromEntries(
+    Object.entries(quantityWords).map(([key, one]) => [key, one.name]),
+) as Record<Quantity, string>
 const spans = Object.fromEntries(Object.entries(said.spans)) as Record<string, string>
 
 /** One measured quantity over time: days of a probe as a band with its mean, tests by hand as points. */
@@ -32,17 +34,26 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
     return (
         <Box as="section" aria-label={said.chart}>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
-                <ChoiceField label={said.quantity} options={optionsOf(names)} value={quantity} onChange={(value) => setQuantity(value as Quantity)} />
+                <ChoiceField
+                    label={said.quantity}
+                    options={optionsOf(names)}
+                    value={quantity}
+                    onChange={(value) => setQuantity(value as Quantity)}
+                />
                 <ChoiceField label={said.span} options={optionsOf(spans)} value={days} onChange={setDays} />
             </Box>
             <Waiting query={useQuery(readingsQuery(system.id, quantity, Number(days)))}>
                 {(chart) =>
                     chart.readings.length + chart.tests.length === 0 ? (
-                        <Box color="ink2" paddingBlock="16px">{said.noValues}</Box>
+                        <Box color="ink2" paddingBlock="16px">
+                            {said.noValues}
+                        </Box>
                     ) : (
                         <>
                             {asTable ? <ChartTable chart={chart} /> : <Picture chart={chart} />}
-                            <Button variant="plain" onClick={() => showTable(!asTable)}>{asTable ? systemWords.asPicture : systemWords.asTable}</Button>
+                            <Button variant="plain" onClick={() => showTable(!asTable)}>
+                                {asTable ? systemWords.asPicture : systemWords.asTable}
+                            </Button>
                         </>
                     )
                 }
@@ -60,34 +71,93 @@ function Picture({ chart }: { chart: WaterChart }) {
     const tests = chart.tests as [string, number][]
     const all = [...rows.flatMap(([, low, , high]) => [low, high]), ...tests.map(([, value]) => value)]
     const room = Math.max(0.2, Math.max(...all) - Math.min(...all)) * 0.12
-    const y = scaleLinear().domain([NOT_FROM_ZERO.has(chart.quantity) ? Math.min(...all) - room : 0, Math.max(...all) + room]).nice(4).range([HEIGHT - 30, 10])
-    const x = scaleUtc().domain([time(chart.from), time(`${chart.until}T23:59:59`)]).range([LEFT, width - 8])
+    const y = scaleLinear()
+        .domain([NOT_FROM_ZERO.has(chart.quantity) ? Math.min(...all) - room : 0, Math.max(...all) + room])
+        .nice(4)
+        .range([HEIGHT - 30, 10])
+    const x = scaleUtc()
+        .domain([time(chart.from), time(`${chart.until}T23:59:59`)])
+        .range([LEFT, width - 8])
     const runs = unbroken(rows)
     return (
         <Box ref={box} paddingTop="8px">
             {width > 0 && (
-                <svg width={width} height={HEIGHT} role="img" aria-label={`${names[chart.quantity]}, ${said.chart}`}>
+                <svg
+                    width={width}
+                    height={HEIGHT}
+                    role="img"
+                    aria-label={`${names[chart.quantity]}, ${said.chart}`}
+                >
                     {y.ticks(4).map((tick) => (
                         <g key={tick}>
-                            <path d={`M${LEFT} ${y(tick)}H${width - 8}`} stroke={ink('rule')} strokeWidth={1} />
-                            <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>{tick}</text>
+                            <path
+                                d={`M${LEFT} ${y(tick)}H${width - 8}`}
+                                stroke={ink('rule')}
+                                strokeWidth={1}
+                            />
+                            <text
+                                x={LEFT - 7}
+                                y={y(tick) + 5}
+                                fontSize="14.5"
+                                textAnchor="end"
+                                fill={ink('ink')}
+                            >
+                                {tick}
+                            </text>
                         </g>
                     ))}
                     {x.ticks(width < 420 ? 3 : 6).map((tick) => (
-                        <text key={tick.getTime()} x={x(tick)} y={HEIGHT - 6} fontSize="14.5" textAnchor="middle" fill={ink('ink')}>{tick.getUTCHours() === 0 ? shortDay(tick.toISOString().slice(0, 10), today) : `${tick.getUTCHours()}:00`}</text>
+                        <text
+                            key={tick.getTime()}
+                            x={x(tick)}
+                            y={HEIGHT - 6}
+                            fontSize="14.5"
+                            textAnchor="middle"
+                            fill={ink('ink')}
+                        >
+                            {tick.getUTCHours() === 0
+                                ? shortDay(tick.toISOString().slice(0, 10), today)
+                                : `${tick.getUTCHours()}:00`}
+                        </text>
                     ))}
                     {runs.map((run) => (
                         <g key={run[0]?.[0]}>
-                            <path d={polygon([...run.map(([at, , , high]): Point => [x(time(at)), y(high)]), ...[...run].reverse().map(([at, low]): Point => [x(time(at)), y(low)])])} fill={ink('waterline')} opacity={0.22} />
-                            <path d={polyline(run.map(([at, , mean]): Point => [x(time(at)), y(mean)]))} fill="none" stroke={ink('waterline')} strokeWidth={2} />
+                            <path
+                                d={polygon([
+                                    ...run.map(([at, , , high]): Point => [x(time(at)), y(high)]),
+                                    ...[...run].reverse().map(([at, low]): Point => [x(time(at)), y(low)]),
+                                ])}
+                                fill={ink('waterline')}
+                                opacity={0.22}
+                            />
+                            <path
+                                d={polyline(run.map(([at, , mean]): Point => [x(time(at)), y(mean)]))}
+                                fill="none"
+                                stroke={ink('waterline')}
+                                strokeWidth={2}
+                            />
                         </g>
                     ))}
-                    {tests.map(([at, value]) => <circle key={at} cx={x(time(at))} cy={y(value)} r={5} fill={ink('fresh')} stroke={ink('ink')} strokeWidth={2} />)}
+                    {tests.map(([at, value]) => (
+                        <circle
+                            key={at}
+                            cx={x(time(at))}
+                            cy={y(value)}
+                            r={5}
+                            fill={ink('fresh')}
+                            stroke={ink('ink')}
+                            strokeWidth={2}
+                        />
+                    ))}
                     <path d={`M${LEFT} ${HEIGHT - 26}H${width - 8}`} stroke={ink('ink')} strokeWidth={1.6} />
                 </svg>
             )}
             <Box color="ink2" fontSize="15px">
-                {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}: {[...(rows.length > 0 ? [`line ${said.legend.mean}, band ${said.legend.band}`] : []), ...(tests.length > 0 ? [`ring ${said.legend.test}`] : [])].join('; ')}
+                {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
+                {[
+                    ...(rows.length > 0 ? [`line ${said.legend.mean}, band ${said.legend.band}`] : []),
+                    ...(tests.length > 0 ? [`ring ${said.legend.test}`] : []),
+                ].join('; ')}
             </Box>
         </Box>
     )
@@ -110,8 +180,14 @@ function unbroken(rows: [string, number, number, number][]): [string, number, nu
 function ChartTable({ chart }: { chart: WaterChart }) {
     const { today } = useKeeper()
     const rows = [
-        ...(chart.readings as [string, number, number, number][]).map(([at, low, mean, high]) => ({ at, text: low === high ? String(mean) : `${mean} (${low} to ${high})` })),
-        ...(chart.tests as [string, number][]).map(([at, value]) => ({ at, text: `${value}, ${said.legend.test}` })),
+        ...(chart.readings as [string, number, number, number][]).map(([at, low, mean, high]) => ({
+            at,
+            text: low === high ? String(mean) : `${mean} (${low} to ${high})`,
+        })),
+        ...(chart.tests as [string, number][]).map(([at, value]) => ({
+            at,
+            text: `${value}, ${said.legend.test}`,
+        })),
     ].sort((a, b) => (a.at < b.at ? 1 : -1))
     return (
         <Box maxHeight="300px" overflow="auto" tabIndex={0} role="region" aria-label={names[chart.quantity]}>
@@ -119,8 +195,14 @@ function ChartTable({ chart }: { chart: WaterChart }) {
                 <Table.Body>
                     {rows.map((row) => (
                         <Table.Row key={row.at + row.text}>
-                            <Table.Cell>{row.at.length > 10 ? `${shortDay(row.at.slice(0, 10), today)} ${row.at.slice(11, 16)}` : shortDay(row.at, today)}</Table.Cell>
-                            <Table.Cell>{row.text} {chart.unit}</Table.Cell>
+                            <Table.Cell>
+                                {row.at.length > 10
+                                    ? `${shortDay(row.at.slice(0, 10), today)} ${row.at.slice(11, 16)}`
+                                    : shortDay(row.at, today)}
+                            </Table.Cell>
+                            <Table.Cell>
+                                {row.text} {chart.unit}
+                            </Table.Cell>
                         </Table.Row>
                     ))}
                 </Table.Body>

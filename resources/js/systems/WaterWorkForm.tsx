@@ -8,22 +8,58 @@ import { systemWords, workWords } from '../words/systems'
 const said = systemWords.water
 
 /** A water change, or something done to the filter. */
-export function WaterWorkForm({ system, today, onDone }: { system: SystemSheet; today: string; onDone: () => void }) {
+export function WaterWorkForm({
+    system,
+    today,
+    onDone,
+}: {
+    system: SystemSheet
+    today: string
+    onDone: () => void
+}) {
     const [kind, setKind] = useState<WaterWorkRequest['kind']>('water-change')
     const [percent, setPercent] = useState(String(Math.round(system.water.weekly_change * 100)))
     const [date, setDate] = useState(today)
-    const entry = useEntry<WaterWorkRequest>({ path: `systems/${system.id}/water-works`, undoPath: 'water-works', said: () => said.done, onDone })
+    const entry = useEntry<WaterWorkRequest>({
+        path: `systems/${system.id}/water-works`,
+        undoPath: 'water-works',
+        said: () => said.done,
+        onDone,
+    })
     return (
         <EntryForm
             act={systemWords.save}
             isSaving={entry.isSaving}
             error={entry.otherError(['kind', 'percent', 'date'])}
             onCancel={onDone}
-            onSave={() => entry.save({ kind, date, percent: kind === 'water-change' ? Number(percent) : null })}
+            onSave={() =>
+                entry.save({ kind, date, percent: kind === 'water-change' ? Number(percent) : null })
+            }
         >
-            <ChoiceField label={said.workTitle} options={optionsOf(workWords)} value={kind} onChange={(value) => setKind(value as WaterWorkRequest['kind'])} error={entry.fieldError('kind')} />
-            {kind === 'water-change' && <TextField label={said.percent} inputMode="numeric" value={percent} onChange={setPercent} error={entry.fieldError('percent')} />}
-            <TextField label={said.date} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
+            <ChoiceField
+                label={said.workTitle}
+                options={optionsOf(workWords)}
+                value={kind}
+                onChange={(value) => setKind(value as WaterWorkRequest['kind'])}
+                error={entry.fieldError('kind')}
+            />
+            {kind === 'water-change' && (
+                <TextField
+                    label={said.percent}
+                    inputMode="numeric"
+                    value={percent}
+                    onChange={setPercent}
+                    error={entry.fieldError('percent')}
+                />
+            )}
+            <TextField
+                label={said.date}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
         </EntryForm>
     )
 }

@@ -3,9 +3,26 @@ import type { PoolForm, SystemRequest } from '../api/types'
 /** A system while it is typed: every field is text until the server has read it. */
 export type SystemTyped = Omit<SystemRequest, 'version'> & { version?: number }
 
-export const newPool = (): PoolForm => ({ type: 'box', outside: true, glass: '1 cm', length: '', width: '', depth: '' })
+export const newPool = (): PoolForm => ({
+    type: 'box',
+    outside: true,
+    glass: '1 cm',
+    length: '',
+    width: '',
+    depth: '',
+})
 
-export const newSystem = (): SystemTyped => ({ name: '', kind: 'tank', pools: [newPool()], temperature: '', months: null, salinity: 'fresh', fittings: [], dividers: [], light_window: false })
+export const newSystem = (): SystemTyped => ({
+    name: '',
+    kind: 'tank',
+    pools: [newPool()],
+    temperature: '',
+    months: null,
+    salinity: 'fresh',
+    fittings: [],
+    dividers: [],
+    light_window: false,
+})
 
 export type PoolSize = 'length' | 'width' | 'depth' | 'diameter' | 'leg_length' | 'leg_width' | 'bow'
 
@@ -25,23 +42,40 @@ export function asSent(typed: SystemTyped): SystemTyped {
         pools: typed.pools.map((pool) => {
             const sizes = Object.fromEntries(sizesOf[pool.type].map((size) => [size, pool[size] ?? '']))
             const isOutline = pool.type === 'outline'
-            return { type: pool.type, outside: !isOutline && (pool.outside ?? false), ...sizes, ...(isOutline ? { points: pool.points ?? [] } : { glass: pool.outside === true ? (pool.glass ?? null) : null }) }
+            return {
+                type: pool.type,
+                outside: !isOutline && (pool.outside ?? false),
+                ...sizes,
+                ...(isOutline
+                    ? { points: pool.points ?? [] }
+                    : { glass: pool.outside === true ? (pool.glass ?? null) : null }),
+            }
         }),
     }
 }
 
 /** Whether enough is typed to work out what it comes to. */
 export const isDrawable = (typed: SystemTyped): boolean =>
-    typed.pools.every((pool) => sizesOf[pool.type].every((size) => (pool[size] ?? '').trim() !== '') && (pool.type !== 'outline' || (pool.points ?? []).length > 2))
+    typed.pools.every(
+        (pool) =>
+            sizesOf[pool.type].every((size) => (pool[size] ?? '').trim() !== '') &&
+            (pool.type !== 'outline' || (pool.points ?? []).length > 2),
+    )
 
 const MM = 1000
 
 /** Corners as text, one a line, in metres. */
-export const cornersText = (points: readonly number[][]): string => points.map(([x, y]) => `${(x ?? 0) / MM}, ${(y ?? 0) / MM}`).join('\n')
+export const cornersText = (points: readonly number[][]): string =>
+    points.map(([x, y]) => `${(x ?? 0) / MM}, ${(y ?? 0) / MM}`).join('\n')
 
 /** The other way round; lines that are no two numbers are left out. */
 export const cornersFrom = (text: string): number[][] =>
     text
         .split('\n')
-        .map((line) => line.split(/[,;\s]+/).filter((part) => part !== '').map((part) => Number(part) * MM))
+        .map((line) =>
+            line
+                .split(/[,;\s]+/)
+                .filter((part) => part !== '')
+                .map((part) => Number(part) * MM),
+        )
         .filter((pair) => pair.length === 2 && pair.every(Number.isFinite))

@@ -22,8 +22,15 @@ export function layPools(basins: Basins): { pools: LaidPool[]; roomiest: Point[]
         height = Math.max(height, ...outline.map(([, y]) => y))
         return { outline, dividers }
     })
-    const roomiest = pools.reduce<LaidPool | undefined>((best, one) => (best === undefined || area(one.outline) > area(best.outline) ? one : best), undefined)
-    return { pools, roomiest: roomiest === undefined ? [] : partWithFish(roomiest), size: [Math.max(1, left - GAP_MM), Math.max(1, height)] }
+    const roomiest = pools.reduce<LaidPool | undefined>(
+        (best, one) => (best === undefined || area(one.outline) > area(best.outline) ? one : best),
+        undefined,
+    )
+    return {
+        pools,
+        roomiest: roomiest === undefined ? [] : partWithFish(roomiest),
+        size: [Math.max(1, left - GAP_MM), Math.max(1, height)],
+    }
 }
 
 /** With a divider fish are drawn in the larger part. */
@@ -47,8 +54,12 @@ function reach(outline: readonly Point[], x: number): { top: number; bottom: num
 }
 
 function area(outline: readonly Point[]): number {
-    return Math.abs(outline.reduce((sum, [x, y], i) => {
-        const [nextX, nextY] = outline[(i + 1) % outline.length] ?? [0, 0]
-        return sum + x * nextY - nextX * y
-    }, 0)) / 2
+    return (
+        Math.abs(
+            outline.reduce((sum, [x, y], i) => {
+                const [nextX, nextY] = outline[(i + 1) % outline.length] ?? [0, 0]
+                return sum + x * nextY - nextX * y
+            }, 0),
+        ) / 2
+    )
 }

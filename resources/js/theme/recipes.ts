@@ -95,7 +95,18 @@ export const fieldParts = defineSlotRecipe({
 
 export const dialog = defineSlotRecipe({
     className: 'dialog',
-    slots: ['trigger', 'backdrop', 'positioner', 'content', 'header', 'body', 'footer', 'title', 'description', 'closeTrigger'],
+    slots: [
+        'trigger',
+        'backdrop',
+        'positioner',
+        'content',
+        'header',
+        'body',
+        'footer',
+        'title',
+        'description',
+        'closeTrigger',
+    ],
     base: {
         backdrop: { position: 'fixed', inset: 0, background: 'rgba(10, 20, 32, 0.5)', zIndex: 20 },
         positioner: {
@@ -143,6 +154,12 @@ export const table = defineSlotRecipe({
             padding: '4px 12px 4px 0',
             verticalAlign: 'bottom',
         },
-        cell: { borderBottom: '1px solid', borderColor: 'rule', padding: '6px 12px 6px 0', verticalAlign: 'top', textAlign: 'start' },
+        cell: {
+            borderBottom: '1px solid',
+            borderColor: 'rule',
+            padding: '6px 12px 6px 0',
+            verticalAlign: 'top',
+            textAlign: 'start',
+        },
     },
 })

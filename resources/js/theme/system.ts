@@ -18,7 +18,12 @@ export const system = createSystem(defaultBaseConfig, {
         'svg text': { fontFamily: 'body', fontVariantNumeric: 'tabular-nums lining-nums' },
         'button, input, select, textarea': { font: 'inherit', color: 'inherit' },
         'h1, h2, h3': { textWrap: 'balance', fontWeight: 700 },
-        a: { color: 'accent', fontWeight: 700, textUnderlineOffset: '4px', _focusVisible: { outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px' } },
+        a: {
+            color: 'accent',
+            fontWeight: 700,
+            textUnderlineOffset: '4px',
+            _focusVisible: { outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px' },
+        },
         'header, footer, .no-print': { _print: { display: 'none !important' } },
         'ul, ol': { listStyle: 'none', padding: 0 },
     },

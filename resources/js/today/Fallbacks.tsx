@@ -15,12 +15,24 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
         <Section title={words.today.fallbacks}>
             <ul>
                 {wanted.slice(0, SHOWN).map((one) => (
-                    <chakra.li key={one.fish_id} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
-                        <Link to="/fish/$id" params={{ id: String(one.fish_id) }}>{one.name}</Link>: {one.reason}.
+                    <chakra.li
+                        key={one.fish_id}
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                        paddingBlock="6px"
+                    >
+                        <Link to="/fish/$id" params={{ id: String(one.fish_id) }}>
+                            {one.name}
+                        </Link>
+                        : {one.reason}.
                     </chakra.li>
                 ))}
             </ul>
-            {wanted.length > SHOWN && <chakra.p color="ink2" paddingTop="4px">{words.today.moreFallbacks(wanted.length - SHOWN)}</chakra.p>}
+            {wanted.length > SHOWN && (
+                <chakra.p color="ink2" paddingTop="4px">
+                    {words.today.moreFallbacks(wanted.length - SHOWN)}
+                </chakra.p>
+            )}
         </Section>
     )
 }

@@ -22,39 +22,104 @@ export function FieldBook({ systems, due, today }: Props) {
     const idle = systems.filter((system) => !busy.has(system.id)).map((system) => String(system.walk_order))
     return (
         <Box as="section" aria-label={words.today.due} position="relative">
-            <Box position="absolute" left="42px" top="0" bottom="0" width="5px" borderInline="1.4px solid" borderColor="ink" aria-hidden="true" />
-            <Box color="ink2" fontSize="15px" borderBottom="1.6px solid" borderColor="ink" padding="0 0 3px 60px">{words.today.due}</Box>
+            <Box
+                position="absolute"
+                left="42px"
+                top="0"
+                bottom="0"
+                width="5px"
+                borderInline="1.4px solid"
+                borderColor="ink"
+                aria-hidden="true"
+            />
+            <Box
+                color="ink2"
+                fontSize="15px"
+                borderBottom="1.6px solid"
+                borderColor="ink"
+                padding="0 0 3px 60px"
+            >
+                {words.today.due}
+            </Box>
             <chakra.ol>
                 {due.map((one, i) => (
-                    <Row key={`${one.kind} ${one.system_id} ${one.fish_id ?? ''} ${one.of_id ?? ''}`} due={one} order={order.get(one.system_id) ?? 0} fish={fish.get(one.fish_id ?? 0)} isFirst={i === 0} today={today} />
+                    <Row
+                        key={`${one.kind} ${one.system_id} ${one.fish_id ?? ''} ${one.of_id ?? ''}`}
+                        due={one}
+                        order={order.get(one.system_id) ?? 0}
+                        fish={fish.get(one.fish_id ?? 0)}
+                        isFirst={i === 0}
+                        today={today}
+                    />
                 ))}
             </chakra.ol>
             <Box color="ink2" padding="12px 0 12px 60px">
-                {due.length === 0 ? words.today.nothing : idle.length > 0 ? words.today.nothingAt(listOf(idle)) : ''}
+                {due.length === 0
+                    ? words.today.nothing
+                    : idle.length > 0
+                      ? words.today.nothingAt(listOf(idle))
+                      : ''}
             </Box>
         </Box>
     )
 }
 
-const listOf = (all: string[]): string => (all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`)
+const listOf = (all: string[]): string =>
+    all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`
 
-function Row({ due, order, fish, isFirst, today }: { due: DueRow; order: number; fish: FishRow | undefined; isFirst: boolean; today: string }) {
+function Row({
+    due,
+    order,
+    fish,
+    isFirst,
+    today,
+}: {
+    due: DueRow
+    order: number
+    fish: FishRow | undefined
+    isFirst: boolean
+    today: string
+}) {
     const unit = useUnit()
     const go = useWayTo(due)
     return (
-        <chakra.li display="grid" gridTemplateColumns="42px 46px minmax(0, 1fr) auto" alignItems="center" minHeight="65px" borderBottom="1px solid" borderColor="rule">
-            <Box textAlign="center" fontWeight={800} fontSize="19px">{order}</Box>
-            <Box paddingStart="14px"><StateBox state={due.is_late ? 'late' : 'due'} /></Box>
+        <chakra.li
+            display="grid"
+            gridTemplateColumns="42px 46px minmax(0, 1fr) auto"
+            alignItems="center"
+            minHeight="65px"
+            borderBottom="1px solid"
+            borderColor="rule"
+        >
+            <Box textAlign="center" fontWeight={800} fontSize="19px">
+                {order}
+            </Box>
+            <Box paddingStart="14px">
+                <StateBox state={due.is_late ? 'late' : 'due'} />
+            </Box>
             <Box paddingStart="14px" paddingBlock="6px">
                 <Box fontSize="18px" fontWeight={700}>
                     {due.name}
-                    {due.kind === 'measure' && due.is_late && <chakra.span color="over" fontSize="16px" marginStart="8px">{due.words}</chakra.span>}
+                    {due.kind === 'measure' && due.is_late && (
+                        <chakra.span color="over" fontSize="16px" marginStart="8px">
+                            {due.words}
+                        </chakra.span>
+                    )}
                 </Box>
-                <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>{due.kind === 'measure' && fish !== undefined ? lastLengthWords(fish, unit, today) : due.words}</Box>
+                <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>
+                    {due.kind === 'measure' && fish !== undefined
+                        ? lastLengthWords(fish, unit, today)
+                        : due.words}
+                </Box>
             </Box>
             <Box display="flex" flexDirection="column" gap="6px" paddingBlock="6px">
                 <InPlace due={due} />
-                <Button variant={isFirst ? 'solid' : 'outline'} minWidth="104px" aria-label={`${words.today.verbs[due.kind]} ${due.name}`} onClick={go}>
+                <Button
+                    variant={isFirst ? 'solid' : 'outline'}
+                    minWidth="104px"
+                    aria-label={`${words.today.verbs[due.kind]} ${due.name}`}
+                    onClick={go}
+                >
                     {words.today.verbs[due.kind]}
                 </Button>
             </Box>
@@ -77,7 +142,17 @@ function InPlace({ due }: { due: DueRow }) {
     }
     const label = isWatch ? moveWords.watch.allGood : words.today.eatsWell
     return (
-        <Button aria-label={`${label}: ${due.name}`} disabled={act.isSaving} onClick={() => act.save(isWatch ? { troubles: [], has_eaten: false } : { date: today, is_eating: true, sign: null })}>
+        <Button
+            aria-label={`${label}: ${due.name}`}
+            disabled={act.isSaving}
+            onClick={() =>
+                act.save(
+                    isWatch
+                        ? { troubles: [], has_eaten: false }
+                        : { date: today, is_eating: true, sign: null },
+                )
+            }
+        >
             {label}
         </Button>
     )

@@ -30,17 +30,45 @@ export function RoundPicture({ systems, due, placesDue, width }: Props) {
     const inner = width - 26
     const round = layRound(systems, inner, SCALE, MAX_HEIGHT)
     const walk = round.rows
-        .map(({ y, leftward }, i) => `${i === 0 ? 'M' : 'L'}${leftward ? inner + 12 : -12} ${y}L${leftward ? -12 : inner + 12} ${y}`)
+        .map(
+            ({ y, leftward }, i) =>
+                `${i === 0 ? 'M' : 'L'}${leftward ? inner + 12 : -12} ${y}L${leftward ? -12 : inner + 12} ${y}`,
+        )
         .join('')
     const part = units === 'metric' ? 1000 * SCALE : 3 * FEET * SCALE
     const labels = units === 'metric' ? ['0', '1', '2', '3 m'] : ['0', '3', '6', '9 ft']
     return (
-        <svg width={width} height={round.height + (width < NARROW ? 84 : 50)} role="img" aria-label={words.today.scale} style={{ display: 'block' }}>
+        <svg
+            width={width}
+            height={round.height + (width < NARROW ? 84 : 50)}
+            role="img"
+            aria-label={words.today.scale}
+            style={{ display: 'block' }}
+        >
             <g transform="translate(13 4)">
-                <path d={walk} fill="none" stroke={ink('ink')} strokeWidth={1.6} strokeDasharray="2 5" strokeLinecap="round" />
+                <path
+                    d={walk}
+                    fill="none"
+                    stroke={ink('ink')}
+                    strokeWidth={1.6}
+                    strokeDasharray="2 5"
+                    strokeLinecap="round"
+                />
                 {round.stations.map(({ system, x, y }) => (
-                    <g key={system.id} onClick={() => void navigate({ to: '/systems', hash: `system-${system.id}` })} style={{ cursor: 'pointer' }}>
-                        <SystemFromAbove system={system} x={x} y={y + WATER_BELOW_LABEL} scale={SCALE} maxWidth={inner} maxHeight={MAX_HEIGHT} ringed={due} />
+                    <g
+                        key={system.id}
+                        onClick={() => void navigate({ to: '/systems', hash: `system-${system.id}` })}
+                        style={{ cursor: 'pointer' }}
+                    >
+                        <SystemFromAbove
+                            system={system}
+                            x={x}
+                            y={y + WATER_BELOW_LABEL}
+                            scale={SCALE}
+                            maxWidth={inner}
+                            maxHeight={MAX_HEIGHT}
+                            ringed={due}
+                        />
                         <StationLabel system={system} x={x} y={y} isDue={placesDue.has(system.id)} />
                     </g>
                 ))}
@@ -51,7 +79,17 @@ export function RoundPicture({ systems, due, placesDue, width }: Props) {
     )
 }
 
-function StationLabel({ system, x, y, isDue }: { system: SystemSheet; x: number; y: number; isDue: boolean }) {
+function StationLabel({
+    system,
+    x,
+    y,
+    isDue,
+}: {
+    system: SystemSheet
+    x: number
+    y: number
+    isDue: boolean
+}) {
     const name = shortName(system)
     return (
         <g>
@@ -67,8 +105,22 @@ function StationLabel({ system, x, y, isDue }: { system: SystemSheet; x: number;
 export function StationMark({ x, y, n, isDue }: { x: number; y: number; n: number; isDue: boolean }) {
     return (
         <g>
-            <circle cx={x} cy={y} r={13} fill={isDue ? ink('ink') : ink('paper')} stroke={ink('ink')} strokeWidth={1.6} />
-            <text x={x} y={y + 5.5} fontSize="16" fontWeight={800} textAnchor="middle" fill={isDue ? ink('paper') : ink('ink')}>
+            <circle
+                cx={x}
+                cy={y}
+                r={13}
+                fill={isDue ? ink('ink') : ink('paper')}
+                stroke={ink('ink')}
+                strokeWidth={1.6}
+            />
+            <text
+                x={x}
+                y={y + 5.5}
+                fontSize="16"
+                fontWeight={800}
+                textAnchor="middle"
+                fill={isDue ? ink('paper') : ink('ink')}
+            >
                 {n}
             </text>
         </g>
@@ -79,12 +131,18 @@ function Legend({ y }: { y: number }) {
     return (
         <g fontSize="15" fill={ink('ink')}>
             <circle cx={10} cy={y} r={9} fill={ink('ink')} />
-            <text x={25} y={y + 5}>{words.today.key.due}</text>
+            <text x={25} y={y + 5}>
+                {words.today.key.due}
+            </text>
             <circle cx={108} cy={y} r={9} fill={ink('paper')} stroke={ink('ink')} strokeWidth={1.6} />
-            <text x={123} y={y + 5}>{words.today.key.look}</text>
+            <text x={123} y={y + 5}>
+                {words.today.key.look}
+            </text>
             <circle cx={212} cy={y} r={9} fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.6} />
             <path d={`M206 ${y}q6 -4 12 0q-6 4 -12 0`} fill={ink('band0')} />
-            <text x={227} y={y + 5}>{words.today.key.fish}</text>
+            <text x={227} y={y + 5}>
+                {words.today.key.fish}
+            </text>
         </g>
     )
 }

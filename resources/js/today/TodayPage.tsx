@@ -40,17 +40,39 @@ function TodaySheet({ today }: { today: Today }) {
     const ringed = new Set(today.due.flatMap((one) => (one.fish_id === null ? [] : [one.fish_id])))
     return (
         <>
-            <SheetHead sentence={words.today.headline(today.due, placesDue, today.systems.length)} comment={words.today.upgradesLine(outgrown, today.upgrades_soon)} />
+            <SheetHead
+                sentence={words.today.headline(today.due, placesDue, today.systems.length)}
+                comment={words.today.upgradesLine(outgrown, today.upgrades_soon)}
+            />
             <Unreadable rows={today.unreadable} />
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }} columnGap="28px" rowGap="20px" padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
+                columnGap="28px"
+                rowGap="20px"
+                padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}
+            >
                 <Box ref={picture} order={{ base: 2, lg: 1 }}>
-                    {width > 0 && <RoundPicture systems={today.systems} due={ringed} placesDue={new Set(today.due.map((one) => one.system_id))} width={width} />}
+                    {width > 0 && (
+                        <RoundPicture
+                            systems={today.systems}
+                            due={ringed}
+                            placesDue={new Set(today.due.map((one) => one.system_id))}
+                            width={width}
+                        />
+                    )}
                 </Box>
                 <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
                     <Box>
-                        <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">{words.today.writeDown}</Box>
-                        <WriteDown kinds={['incident', 'loss', 'move', 'count']} all={all} today={today.date} />
+                        <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
+                            {words.today.writeDown}
+                        </Box>
+                        <WriteDown
+                            kinds={['incident', 'loss', 'move', 'count']}
+                            all={all}
+                            today={today.date}
+                        />
                     </Box>
                     <WaterAlarms systems={today.systems} />
                     <Upgrades fish={upgrades} today={today.date} />

@@ -16,7 +16,9 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
             <Section title={said.title}>
                 <chakra.p paddingBlock="8px 2px">{said.intro}</chakra.p>
                 <ul>
-                    {rows.map((row) => <Row key={`${row.table} ${row.id}`} row={row} />)}
+                    {rows.map((row) => (
+                        <Row key={`${row.table} ${row.id}`} row={row} />
+                    ))}
                 </ul>
             </Section>
         </Box>
@@ -25,41 +27,94 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
 
 function Row({ row }: { row: UnreadableRow }) {
     const [isOpen, setIsOpen] = useState(false)
-    const remove = useWrite<undefined>({ method: 'DELETE', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.removed })
+    const remove = useWrite<undefined>({
+        method: 'DELETE',
+        path: `unreadable-rows/${row.table}/${row.id}`,
+        said: () => said.removed,
+    })
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="8px">
-            <Box display="flex" flexWrap="wrap" alignItems="center" justifyContent="space-between" gap="6px 16px">
+            <Box
+                display="flex"
+                flexWrap="wrap"
+                alignItems="center"
+                justifyContent="space-between"
+                gap="6px 16px"
+            >
                 <p>
-                    {!row.is_waiting && <chakra.span fontWeight={700}>{said.what[row.table](row.name)}: </chakra.span>}
+                    {!row.is_waiting && (
+                        <chakra.span fontWeight={700}>{said.what[row.table](row.name)}: </chakra.span>
+                    )}
                     {row.reason}
                 </p>
                 {!row.is_waiting && !isOpen && (
                     <Box display="flex" gap="10px">
                         <Button onClick={() => setIsOpen(true)}>{said.correct}</Button>
-                        <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>{row.is_emptied ? said.empty : said.remove}</Button>
+                        <Button
+                            variant="plain"
+                            disabled={remove.isSaving}
+                            onClick={() => remove.save(undefined)}
+                        >
+                            {row.is_emptied ? said.empty : said.remove}
+                        </Button>
                     </Box>
                 )}
             </Box>
-            {remove.error !== undefined && <chakra.p role="alert" color="over">{remove.error}</chakra.p>}
+            {remove.error !== undefined && (
+                <chakra.p role="alert" color="over">
+                    {remove.error}
+                </chakra.p>
+            )}
             {isOpen && <Correction row={row} onClose={() => setIsOpen(false)} />}
         </chakra.li>
     )
 }
 
 function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void }) {
-    const [typed, setTyped] = useState(Object.fromEntries(row.values.map((one) => [one.column, one.value ?? ''])))
-    const save = useWrite<{ values: Record<string, string | null> }>({ method: 'PUT', path: `unreadable-rows/${row.table}/${row.id}`, said: () => said.corrected })
+    const [typed, setTyped] = useState(
+        Object.fromEntries(row.values.map((one) => [one.column, one.value ?? ''])),
+    )
+    const save = useWrite<{ values: Record<string, string | null> }>({
+        method: 'PUT',
+        path: `unreadable-rows/${row.table}/${row.id}`,
+        said: () => said.corrected,
+    })
     const changed = row.values.filter((one) => typed[one.column] !== (one.value ?? ''))
-    const values = Object.fromEntries(changed.map((one) => [one.column, typed[one.column] === '' ? null : (typed[one.column] ?? null)]))
+    const values = Object.fromEntries(
+        changed.map((one) => [one.column, typed[one.column] === '' ? null : (typed[one.column] ?? null)]),
+    )
     return (
-        <chakra.form onSubmit={(event) => { event.preventDefault(); save.save({ values }) }} display="grid" gridTemplateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }} gap="12px" paddingTop="10px" alignItems="end">
+        <chakra.form
+            onSubmit={(event) => {
+                event.preventDefault()
+                save.save({ values })
+            }}
+            display="grid"
+            gridTemplateColumns={{ base: '1fr', md: 'repeat(3, minmax(0, 1fr))' }}
+            gap="12px"
+            paddingTop="10px"
+            alignItems="end"
+        >
             {row.values.map((one) => (
-                <TextField key={one.column} label={said.columns[one.column] ?? one.column} value={typed[one.column] ?? ''} onChange={(value) => setTyped({ ...typed, [one.column]: value })} />
+                <TextField
+                    key={one.column}
+                    label={said.columns[one.column] ?? one.column}
+                    value={typed[one.column] ?? ''}
+                    onChange={(value) => setTyped({ ...typed, [one.column]: value })}
+                />
             ))}
-            {save.error !== undefined && <chakra.p role="alert" color="over" gridColumn="1 / -1">{save.error}</chakra.p>}
+            {save.error !== undefined && (
+                <chakra.p role="alert" color="over" gridColumn="1 / -1">
+                    {save.error}
+                </chakra.p>
+            )}
             <Box display="flex" gap="10px" gridColumn="1 / -1">
-                <Button type="submit" variant="solid" disabled={save.isSaving || changed.length === 0}>{said.save}</Button>
-                <Button variant="plain" onClick={onClose}>{said.cancel}</Button>
+                <Button type="submit" variant="solid" disabled={save.isSaving || changed.length === 0}>
+                    {said.save}
+                </Button>
+                <Button variant="plain" onClick={onClose}>
+                    {said.cancel}
+                </Button>
             </Box>
         </chakra.form>
     )

@@ -10,14 +10,38 @@ const SHOWN = 6
 export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: string }) {
     return (
         <Box as="section" aria-label={words.today.upgrades}>
-            <Box as="h2" fontSize="19px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink" paddingBottom="4px">{words.today.upgrades}</Box>
-            {fish.length === 0 && <Box paddingBlock="10px" color="ink2">{words.today.noUpgrades}</Box>}
+            <Box
+                as="h2"
+                fontSize="19px"
+                fontWeight={800}
+                borderBottom="1.6px solid"
+                borderColor="ink"
+                paddingBottom="4px"
+            >
+                {words.today.upgrades}
+            </Box>
+            {fish.length === 0 && (
+                <Box paddingBlock="10px" color="ink2">
+                    {words.today.noUpgrades}
+                </Box>
+            )}
             <chakra.ol>
                 {fish.slice(0, SHOWN).map((one) => (
-                    <chakra.li key={one.id} display="grid" gridTemplateColumns="28px minmax(0, 1fr)" paddingBlock="9px" borderBottom="1px solid" borderColor="rule">
-                        <Box paddingTop="1px"><MarkIcon band={one.band} /></Box>
+                    <chakra.li
+                        key={one.id}
+                        display="grid"
+                        gridTemplateColumns="28px minmax(0, 1fr)"
+                        paddingBlock="9px"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                    >
+                        <Box paddingTop="1px">
+                            <MarkIcon band={one.band} />
+                        </Box>
                         <Box>
-                            <Link to="/fish/$id" params={{ id: String(one.id) }}>{fishSentence(one, today, today)}</Link>
+                            <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                                {fishSentence(one, today, today)}
+                            </Link>
                             <Box color="ink2">{nextSentence(one, today)}</Box>
                         </Box>
                     </chakra.li>

@@ -5,18 +5,39 @@ import { words } from '../words/en'
 
 /** Waters that want a hand, urgent ones first, then in walking order. */
 export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
-    const all = systems.flatMap((system) => system.water.alarms.map((alarm) => ({ system, alarm }))).sort((a, b) => Number(b.alarm.is_urgent) - Number(a.alarm.is_urgent))
+    const all = systems
+        .flatMap((system) => system.water.alarms.map((alarm) => ({ system, alarm })))
+        .sort((a, b) => Number(b.alarm.is_urgent) - Number(a.alarm.is_urgent))
     if (all.length === 0) {
         return null
     }
     return (
         <Box as="section" aria-label={words.today.waterTitle}>
-            <Box as="h2" fontSize="19px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink" paddingBottom="4px">{words.today.waterTitle}</Box>
+            <Box
+                as="h2"
+                fontSize="19px"
+                fontWeight={800}
+                borderBottom="1.6px solid"
+                borderColor="ink"
+                paddingBottom="4px"
+            >
+                {words.today.waterTitle}
+            </Box>
             <chakra.ol>
                 {all.map(({ system, alarm }) => (
-                    <chakra.li key={`${system.id} ${alarm.quantity}`} paddingBlock="9px" borderBottom="1px solid" borderColor="rule">
-                        <Link to="/systems/$id" params={{ id: String(system.id) }}>{system.walk_order} {system.name}</Link>{': '}
-                        <chakra.span fontWeight={700} color={alarm.is_urgent ? 'over' : 'close'}>{alarm.sentence}</chakra.span>
+                    <chakra.li
+                        key={`${system.id} ${alarm.quantity}`}
+                        paddingBlock="9px"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                    >
+                        <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                            {system.walk_order} {system.name}
+                        </Link>
+                        {': '}
+                        <chakra.span fontWeight={700} color={alarm.is_urgent ? 'over' : 'close'}>
+                            {alarm.sentence}
+                        </chakra.span>
                         <Box color="ink2">{alarm.next_step}</Box>
                     </chakra.li>
                 ))}

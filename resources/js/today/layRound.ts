@@ -26,14 +26,22 @@ const MARK = 46
 /** "Porch" for the Porch tank: on the plan anybody sees that it is one. */
 export function shortName(system: SystemSheet): string {
     const kind = ` ${words.systems.kinds[system.kind]}`
-    return system.kind === 'tank' && system.name.endsWith(kind) ? system.name.slice(0, -kind.length) : system.name
+    return system.kind === 'tank' && system.name.endsWith(kind)
+        ? system.name.slice(0, -kind.length)
+        : system.name
 }
 
 /** Widest of a system and its label. */
-const roomOf = (system: SystemSheet, width: number): number => Math.max(width, MARK + shortName(system).length * LABEL_PX_PER_LETTER)
+const roomOf = (system: SystemSheet, width: number): number =>
+    Math.max(width, MARK + shortName(system).length * LABEL_PX_PER_LETTER)
 
 /** Systems in walking order in rows that turn at their ends, all to one scale. */
-export function layRound(systems: readonly SystemSheet[], width: number, scale: number, maxHeight: number): Round {
+export function layRound(
+    systems: readonly SystemSheet[],
+    width: number,
+    scale: number,
+    maxHeight: number,
+): Round {
     const rows: Station[][] = [[]]
     let used = 0
     for (const system of systems) {

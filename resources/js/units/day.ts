@@ -17,27 +17,44 @@ export function addDays(day: IsoDay, days: number): IsoDay {
 }
 
 function format(day: IsoDay, options: Intl.DateTimeFormatOptions): string {
-    return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options }).format(toTime(day)).replaceAll(' ', NO_BREAK)
+    return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options })
+        .format(toTime(day))
+        .replaceAll(' ', NO_BREAK)
 }
 
 /** "21 June", with the year when it is another one. */
 export function longDay(day: IsoDay, today: IsoDay): string {
-    return format(day, { day: 'numeric', month: 'long', ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }) })
+    return format(day, {
+        day: 'numeric',
+        month: 'long',
+        ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }),
+    })
 }
 
 /** "21 Jun", with the year when it is another one. */
 export function shortDay(day: IsoDay, today: IsoDay): string {
-    return format(day, { day: 'numeric', month: 'short', ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }) })
+    return format(day, {
+        day: 'numeric',
+        month: 'short',
+        ...(day.slice(0, 4) === today.slice(0, 4) ? {} : { year: 'numeric' }),
+    })
 }
 
 /** A coming day this near is understood without its year. */
 const YEAR_GOES_WITHOUT_SAYING_DAYS = 300
 
 /** "8 January and 14 February", "8 January and 14 February 2028": a year is said once, and only when it is needed. */
-export function daySpan(from: IsoDay, until: IsoDay, today: IsoDay, joint: string, month: 'long' | 'short'): string {
+export function daySpan(
+    from: IsoDay,
+    until: IsoDay,
+    today: IsoDay,
+    joint: string,
+    month: 'long' | 'short',
+): string {
     const day = { day: 'numeric', month } as const
     const isNear = daysBetween(today, until) < YEAR_GOES_WITHOUT_SAYING_DAYS
-    const first = isNear || from.slice(0, 4) === until.slice(0, 4) ? day : { ...day, year: 'numeric' as const }
+    const first =
+        isNear || from.slice(0, 4) === until.slice(0, 4) ? day : { ...day, year: 'numeric' as const }
     return `${format(from, first)} ${joint} ${format(until, isNear ? day : { ...day, year: 'numeric' })}`
 }
 

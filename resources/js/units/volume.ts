@@ -6,7 +6,11 @@ const LITRES_PER_IMPERIAL_GALLON = 4.54609
 /** Volumes of homes: "1 198 l", "316 gal". */
 export function volume(litres: number, units: UnitSystem): string {
     const [value, word] =
-        units === 'metric' ? [litres, 'l'] : units === 'us' ? [litres / LITRES_PER_US_GALLON, 'gal'] : [litres / LITRES_PER_IMPERIAL_GALLON, 'imp gal']
+        units === 'metric'
+            ? [litres, 'l']
+            : units === 'us'
+              ? [litres / LITRES_PER_US_GALLON, 'gal']
+              : [litres / LITRES_PER_IMPERIAL_GALLON, 'imp gal']
     return `${grouped(value)} ${word}`
 }
 
@@ -16,7 +20,9 @@ export function grouped(value: number): string {
 }
 
 export function floorArea(squareMm: number, units: UnitSystem): string {
-    return units === 'metric' ? `${(squareMm / 1e6).toFixed(2)} m²` : `${(squareMm / 304.8 ** 2).toFixed(1)} sq ft`
+    return units === 'metric'
+        ? `${(squareMm / 1e6).toFixed(2)} m²`
+        : `${(squareMm / 304.8 ** 2).toFixed(1)} sq ft`
 }
 
 export function temperature(celsius: number, units: UnitSystem): string {

@@ -18,7 +18,18 @@ interface Props {
     onDone: () => void
 }
 
-const FIELDS = ['name', 'system_id', 'date', 'length', 'origin', 'fallback', 'price', 'count', 'arrival_note', 'kind_id']
+const FIELDS = [
+    'name',
+    'system_id',
+    'date',
+    'length',
+    'origin',
+    'fallback',
+    'price',
+    'count',
+    'arrival_note',
+    'kind_id',
+]
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
 export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
@@ -27,7 +38,9 @@ export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
     const [name, setName] = useState('')
-    const [home, setHome] = useState(String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''))
+    const [home, setHome] = useState(
+        String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''),
+    )
     const [date, setDate] = useState(today)
     const [length, setLength] = useState(typed.length)
     const [method, setMethod] = useState<Method>('eye')
@@ -68,15 +81,66 @@ export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
                 })
             }
         >
-            <TextField label={said.name} help={said.nameHelp} value={name} onChange={setName} error={entry.fieldError('name')} />
-            <ChoiceField label={said.home} options={systems.map((one) => ({ value: String(one.id), text: one.name }))} value={home} onChange={setHome} error={entry.fieldError('system_id')} placeholder="–" />
-            <TextField label={said.day} type="date" max={today} value={date} onChange={setDate} error={entry.fieldError('date')} />
-            <TextField label={said.length} value={length} onChange={setLength} error={entry.fieldError('length')} />
-            <ChoiceField label={said.method} options={Object.entries(methods).map(([value, one]) => ({ value, text: one.word }))} value={method} onChange={(value) => setMethod(value as Method)} />
-            <ChoiceField label={said.origin} options={optionsOf(said.origins)} value={origin} onChange={setOrigin} error={entry.fieldError('origin')} />
-            <ChoiceField label={said.purpose} options={optionsOf(said.purposes)} value={purpose} onChange={setPurpose} />
-            <TextField label={said.fallback} value={fallback} onChange={setFallback} error={entry.fieldError('fallback')} />
-            <TextField label={said.note} value={note} onChange={setNote} error={entry.fieldError('arrival_note')} />
+            <TextField
+                label={said.name}
+                help={said.nameHelp}
+                value={name}
+                onChange={setName}
+                error={entry.fieldError('name')}
+            />
+            <ChoiceField
+                label={said.home}
+                options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
+                value={home}
+                onChange={setHome}
+                error={entry.fieldError('system_id')}
+                placeholder="–"
+            />
+            <TextField
+                label={said.day}
+                type="date"
+                max={today}
+                value={date}
+                onChange={setDate}
+                error={entry.fieldError('date')}
+            />
+            <TextField
+                label={said.length}
+                value={length}
+                onChange={setLength}
+                error={entry.fieldError('length')}
+            />
+            <ChoiceField
+                label={said.method}
+                options={Object.entries(methods).map(([value, one]) => ({ value, text: one.word }))}
+                value={method}
+                onChange={(value) => setMethod(value as Method)}
+            />
+            <ChoiceField
+                label={said.origin}
+                options={optionsOf(said.origins)}
+                value={origin}
+                onChange={setOrigin}
+                error={entry.fieldError('origin')}
+            />
+            <ChoiceField
+                label={said.purpose}
+                options={optionsOf(said.purposes)}
+                value={purpose}
+                onChange={setPurpose}
+            />
+            <TextField
+                label={said.fallback}
+                value={fallback}
+                onChange={setFallback}
+                error={entry.fieldError('fallback')}
+            />
+            <TextField
+                label={said.note}
+                value={note}
+                onChange={setNote}
+                error={entry.fieldError('arrival_note')}
+            />
         </EntryForm>
     )
 }

@@ -18,19 +18,65 @@ interface Props {
 export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: Props) {
     const set = (name: keyof CandidateTyped) => (value: string) => onType({ ...typed, [name]: value })
     return (
-        <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: isNarrow ? '1fr 1fr' : 'repeat(3, 1fr)' }} gap="12px" alignItems="start">
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: '1fr 1fr', lg: isNarrow ? '1fr 1fr' : 'repeat(3, 1fr)' }}
+            gap="12px"
+            alignItems="start"
+        >
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '1 / 3' }}>
-                <KindField label={said.kind} help={said.kindHelp} value={typed.kind} onChange={set('kind')} error={isUnknown ? said.unknownKind : refused?.fieldError('kind_id')} />
+                <KindField
+                    label={said.kind}
+                    help={said.kindHelp}
+                    value={typed.kind}
+                    onChange={set('kind')}
+                    error={isUnknown ? said.unknownKind : refused?.fieldError('kind_id')}
+                />
             </Box>
-            <TextField label={said.count} inputMode="numeric" value={typed.count} onChange={set('count')} error={refused?.fieldError('count')} />
-            <TextField label={said.length} value={typed.length} onChange={set('length')} help={said.lengthHelp} error={refused?.fieldError('length')} />
+            <TextField
+                label={said.count}
+                inputMode="numeric"
+                value={typed.count}
+                onChange={set('count')}
+                error={refused?.fieldError('count')}
+            />
+            <TextField
+                label={said.length}
+                value={typed.length}
+                onChange={set('length')}
+                help={said.lengthHelp}
+                error={refused?.fieldError('length')}
+            />
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : 'auto' }}>
-                <ChoiceField label={said.health} options={optionsOf(said.healths)} value={typed.health} onChange={set('health')} error={refused?.fieldError('health')} />
+                <ChoiceField
+                    label={said.health}
+                    options={optionsOf(said.healths)}
+                    value={typed.health}
+                    onChange={set('health')}
+                    error={refused?.fieldError('health')}
+                />
             </Box>
-            <TextField label={said.price} inputMode="decimal" value={typed.price} onChange={set('price')} error={refused?.fieldError('price')} />
-            <TextField label={said.quarantine} inputMode="numeric" value={typed.served} onChange={set('served')} error={refused?.fieldError('quarantine_served')} />
+            <TextField
+                label={said.price}
+                inputMode="decimal"
+                value={typed.price}
+                onChange={set('price')}
+                error={refused?.fieldError('price')}
+            />
+            <TextField
+                label={said.quarantine}
+                inputMode="numeric"
+                value={typed.served}
+                onChange={set('served')}
+                error={refused?.fieldError('quarantine_served')}
+            />
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '2 / -1' }}>
-                <TextField label={said.fallback} value={typed.fallback} onChange={set('fallback')} error={refused?.fieldError('fallback')} />
+                <TextField
+                    label={said.fallback}
+                    value={typed.fallback}
+                    onChange={set('fallback')}
+                    error={refused?.fieldError('fallback')}
+                />
             </Box>
         </Box>
     )

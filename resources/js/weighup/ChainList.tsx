@@ -8,20 +8,37 @@ export function ChainList({ chain }: { chain: Chain }) {
     const { today } = useKeeper()
     return (
         <chakra.ol>
-            {chain.nowhere !== null && <chakra.li paddingBlock="6px" color="over" fontWeight={600}>{chain.nowhere}</chakra.li>}
+            {chain.nowhere !== null && (
+                <chakra.li paddingBlock="6px" color="over" fontWeight={600}>
+                    {chain.nowhere}
+                </chakra.li>
+            )}
             {chain.stays.map((stay) => (
-                <chakra.li key={`${stay.system_id} ${stay.from}`} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
+                <chakra.li
+                    key={`${stay.system_id} ${stay.from}`}
+                    borderBottom="1px solid"
+                    borderColor="rule"
+                    paddingBlock="6px"
+                >
                     <b>{stay.name}</b> {stayWords(stay, chain.horizon, today)}
-                    {stay.because !== null && <chakra.span display="block" color="ink2">{stay.because}</chakra.span>}
+                    {stay.because !== null && (
+                        <chakra.span display="block" color="ink2">
+                            {stay.because}
+                        </chakra.span>
+                    )}
                     {stay.mend.map((one) => (
-                        <chakra.span key={one} display="block" color="close" fontWeight={600}>{one}</chakra.span>
+                        <chakra.span key={one} display="block" color="close" fontWeight={600}>
+                            {one}
+                        </chakra.span>
                     ))}
                 </chakra.li>
             ))}
             {chain.build !== null && (
                 <chakra.li paddingBlock="6px">
                     <b>{said.toBuild}:</b> {chain.build.what}
-                    <chakra.span display="block" color="close" fontWeight={600}>{said.readyBy(chain.build.by, chain.build.begin, today)}</chakra.span>
+                    <chakra.span display="block" color="close" fontWeight={600}>
+                        {said.readyBy(chain.build.by, chain.build.begin, today)}
+                    </chakra.span>
                 </chakra.li>
             )}
         </chakra.ol>

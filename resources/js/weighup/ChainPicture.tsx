@@ -45,32 +45,77 @@ export function ChainPicture({ chain, kind, adult }: Props) {
     const whole = rooms.reduce((sum, room) => sum + room.width, 0)
     const tallest = Math.max(...rooms.map((room) => room.height))
     const inRow = width >= 560
-    const scale = Math.min((width - GAP * (rooms.length - 1) - 4) / (inRow ? whole : Math.max(...rooms.map((room) => room.width))), MOST_HEIGHT / tallest, MOST_SCALE)
+    const scale = Math.min(
+        (width - GAP * (rooms.length - 1) - 4) /
+            (inRow ? whole : Math.max(...rooms.map((room) => room.width))),
+        MOST_HEIGHT / tallest,
+        MOST_SCALE,
+    )
     const part = (units === 'metric' ? 1000 : 3 * FEET) * scale
     const places = placed(rooms, scale, inRow)
-    const height = Math.max(...places.map((place) => place.y)) + LABELS + (inRow ? tallest * scale : (rooms.at(-1)?.height ?? 0) * scale)
+    const height =
+        Math.max(...places.map((place) => place.y)) +
+        LABELS +
+        (inRow ? tallest * scale : (rooms.at(-1)?.height ?? 0) * scale)
     return (
         <Box ref={box}>
             {width > 0 && rooms.length > 0 && (
-                <svg width={width} height={height + 40} role="img" aria-label={said.picture(kind.common_name)}>
+                <svg
+                    width={width}
+                    height={height + 40}
+                    role="img"
+                    aria-label={said.picture(kind.common_name)}
+                >
                     {rooms.map((room, i) => {
                         const { x, y } = places[i] ?? { x: 0, y: 0 }
                         const top = y + LABELS
                         const long = room.fish * scale
                         return (
                             <g key={room.key}>
-                                <text x={x} y={y + 16} fontSize={16} fontWeight={700} fill={ink('ink')}>{room.name}</text>
-                                <text x={x} y={y + 36} fontSize={15} fill={ink('ink2')}>{room.note}, {projected(room.fish, unit)}</text>
+                                <text x={x} y={y + 16} fontSize={16} fontWeight={700} fill={ink('ink')}>
+                                    {room.name}
+                                </text>
+                                <text x={x} y={y + 36} fontSize={15} fill={ink('ink2')}>
+                                    {room.note}, {projected(room.fish, unit)}
+                                </text>
                                 {room.system === undefined ? (
-                                    <rect x={x + 1} y={top} width={room.width * scale} height={room.height * scale} fill="none" stroke={ink('unc')} strokeWidth={2} strokeDasharray="9 5" />
+                                    <rect
+                                        x={x + 1}
+                                        y={top}
+                                        width={room.width * scale}
+                                        height={room.height * scale}
+                                        fill="none"
+                                        stroke={ink('unc')}
+                                        strokeWidth={2}
+                                        strokeDasharray="9 5"
+                                    />
                                 ) : (
-                                    <SystemFromAbove system={{ ...room.system, fish: [] }} x={x + 1} y={top} scale={scale} />
+                                    <SystemFromAbove
+                                        system={{ ...room.system, fish: [] }}
+                                        x={x + 1}
+                                        y={top}
+                                        scale={scale}
+                                    />
                                 )}
-                                {kind.form !== 'none' && long > 4 && <FishAbove form={kind.form} band={0} x={x + (room.width * scale) / 2} y={top + (room.height * scale) / 2} length={long} angle={0} />}
+                                {kind.form !== 'none' && long > 4 && (
+                                    <FishAbove
+                                        form={kind.form}
+                                        band={0}
+                                        x={x + (room.width * scale) / 2}
+                                        y={top + (room.height * scale) / 2}
+                                        length={long}
+                                        angle={0}
+                                    />
+                                )}
                             </g>
                         )
                     })}
-                    <ScaleBar x={6} y={height + 8} part={part} labels={units === 'metric' ? ['0', '1', '2 m'] : ['0', '3', '6 ft']} />
+                    <ScaleBar
+                        x={6}
+                        y={height + 8}
+                        part={part}
+                        labels={units === 'metric' ? ['0', '1', '2 m'] : ['0', '3', '6 ft']}
+                    />
                 </svg>
             )}
         </Box>
@@ -84,11 +129,33 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
             return []
         }
         const [width, height] = fullSize(system)
-        const note = stay.is_for_life ? said.forLife : stay.move === null ? said.atLeast(chain.horizon) : `to ${monthOfYear(stay.move)}`
-        return [{ key: `${stay.system_id} ${stay.from}`, name: stay.name, note, width, height, fish: stay.length_at_end_mm, system }]
+        const note = stay.is_for_life
+            ? said.forLife
+            : stay.move === null
+              ? said.atLeast(chain.horizon)
+              : `to ${monthOfYear(stay.move)}`
+        return [
+            {
+                key: `${stay.system_id} ${stay.from}`,
+                name: stay.name,
+                note,
+                width,
+                height,
+                fish: stay.length_at_end_mm,
+                system,
+            },
+        ]
     })
     if (chain.build !== null) {
-        rooms.push({ key: 'build', name: said.toBuild, note: `by ${monthOfYear(chain.build.by)}`, width: chain.build.length_mm, height: chain.build.width_mm, fish: adult.high, system: undefined })
+        rooms.push({
+            key: 'build',
+            name: said.toBuild,
+            note: `by ${monthOfYear(chain.build.by)}`,
+            width: chain.build.length_mm,
+            height: chain.build.width_mm,
+            fish: adult.high,
+            system: undefined,
+        })
     }
     return rooms
 }

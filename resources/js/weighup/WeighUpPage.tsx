@@ -19,34 +19,92 @@ export function WeighUpPage({ kind }: { kind: string }) {
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
     const first = useCandidate(kind)
-    const second = useCandidate('', isBeside && together && first.kind !== undefined ? { typed: first.typed, kindId: first.kind.id } : undefined)
+    const second = useCandidate(
+        '',
+        isBeside && together && first.kind !== undefined
+            ? { typed: first.typed, kindId: first.kind.id }
+            : undefined,
+    )
     const columns = isBeside ? [first, second] : [first]
     const weighed = columns.filter((one) => one.weighed !== undefined && one.kind !== undefined)
-    const sentence = weighed.length === 0
-        ? acquireWords.empty
-        : weighed.length === 1
-          ? (weighed[0]?.weighed?.sentence ?? '')
-          : acquireWords.between(weighed[0]?.kind?.common_name ?? '', weighed[1]?.kind?.common_name ?? '', together)
+    const sentence =
+        weighed.length === 0
+            ? acquireWords.empty
+            : weighed.length === 1
+              ? (weighed[0]?.weighed?.sentence ?? '')
+              : acquireWords.between(
+                    weighed[0]?.kind?.common_name ?? '',
+                    weighed[1]?.kind?.common_name ?? '',
+                    together,
+                )
     return (
         <>
-            <SheetHead sentence={sentence} comment={weighed.length === 0 ? acquireWords.emptyComment : acquireWords.chainNote} />
+            <SheetHead
+                sentence={sentence}
+                comment={weighed.length === 0 ? acquireWords.emptyComment : acquireWords.chainNote}
+            />
             {isBeside && (
-                <Box display="flex" flexWrap="wrap" alignItems="center" columnGap="18px" paddingInline={{ base: '2px', md: '10px' }} paddingTop="6px">
+                <Box
+                    display="flex"
+                    flexWrap="wrap"
+                    alignItems="center"
+                    columnGap="18px"
+                    paddingInline={{ base: '2px', md: '10px' }}
+                    paddingTop="6px"
+                >
                     <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
-                        <chakra.input type="checkbox" width="22px" height="22px" accentColor="accent" checked={together} onChange={(event) => setTogether(event.target.checked)} />
+                        <chakra.input
+                            type="checkbox"
+                            width="22px"
+                            height="22px"
+                            accentColor="accent"
+                            checked={together}
+                            onChange={(event) => setTogether(event.target.checked)}
+                        />
                         {acquireWords.together}
                     </chakra.label>
-                    <Button variant="plain" onClick={() => setBeside(false)}>{acquireWords.alone}</Button>
+                    <Button variant="plain" onClick={() => setBeside(false)}>
+                        {acquireWords.alone}
+                    </Button>
                 </Box>
             )}
-            <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: isBeside ? 'minmax(0, 1fr) minmax(0, 1fr)' : '330px minmax(0, 1fr)' }} columnGap="30px" rowGap="20px" padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }} alignItems="start">
+            <Box
+                display="grid"
+                gridTemplateColumns={{
+                    base: 'minmax(0, 1fr)',
+                    lg: isBeside ? 'minmax(0, 1fr) minmax(0, 1fr)' : '330px minmax(0, 1fr)',
+                }}
+                columnGap="30px"
+                rowGap="20px"
+                padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
+                alignItems="start"
+            >
                 {columns.map((one, i) => (
                     <Box key={i} display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
                         <Box display="flex" flexDirection="column" gap="14px">
-                            <CandidateForm typed={one.typed} onType={one.type} refused={one.refused} isUnknown={one.typed.kind.trim() !== '' && one.kind === undefined} isNarrow={!isBeside} />
-                            {!isBeside && <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>{acquireWords.beside}</Button>}
+                            <CandidateForm
+                                typed={one.typed}
+                                onType={one.type}
+                                refused={one.refused}
+                                isUnknown={one.typed.kind.trim() !== '' && one.kind === undefined}
+                                isNarrow={!isBeside}
+                            />
+                            {!isBeside && (
+                                <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>
+                                    {acquireWords.beside}
+                                </Button>
+                            )}
                         </Box>
-                        {one.weighed !== undefined && one.kind !== undefined ? <Verdict weighed={one.weighed} kind={one.kind} typed={one.typed} isHeaded={isBeside} /> : <Box />}
+                        {one.weighed !== undefined && one.kind !== undefined ? (
+                            <Verdict
+                                weighed={one.weighed}
+                                kind={one.kind}
+                                typed={one.typed}
+                                isHeaded={isBeside}
+                            />
+                        ) : (
+                            <Box />
+                        )}
                     </Box>
                 ))}
             </Box>

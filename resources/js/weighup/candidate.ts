@@ -9,7 +9,15 @@ export interface CandidateTyped {
     fallback: string
 }
 
-export const noCandidate = (kind = ''): CandidateTyped => ({ kind, count: '1', length: '', price: '', health: 'well', served: '', fallback: '' })
+export const noCandidate = (kind = ''): CandidateTyped => ({
+    kind,
+    count: '1',
+    length: '',
+    price: '',
+    health: 'well',
+    served: '',
+    fallback: '',
+})
 
 /** Another that comes with it. */
 export interface Companion {
@@ -22,7 +30,24 @@ export function askedOf(typed: CandidateTyped, kindId: number | undefined, compa
     if (kindId === undefined) {
         return ''
     }
-    const asked: Record<string, string> = { kind_id: String(kindId), count: typed.count, length: typed.length, price: typed.price, health: typed.health, quarantine_served: typed.served, fallback: typed.fallback }
-    const beside: Record<string, string> = companion === undefined ? {} : { 'with[0][kind_id]': String(companion.kindId), 'with[0][count]': companion.typed.count, 'with[0][length]': companion.typed.length }
-    return new URLSearchParams(Object.entries({ ...asked, ...beside }).filter(([, value]) => value.trim() !== '')).toString()
+    const asked: Record<string, string> = {
+        kind_id: String(kindId),
+        count: typed.count,
+        length: typed.length,
+        price: typed.price,
+        health: typed.health,
+        quarantine_served: typed.served,
+        fallback: typed.fallback,
+    }
+    const beside: Record<string, string> =
+        companion === undefined
+            ? {}
+            : {
+                  'with[0][kind_id]': String(companion.kindId),
+                  'with[0][count]': companion.typed.count,
+                  'with[0][length]': companion.typed.length,
+              }
+    return new URLSearchParams(
+        Object.entries({ ...asked, ...beside }).filter(([, value]) => value.trim() !== ''),
+    ).toString()
 }

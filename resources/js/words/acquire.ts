@@ -5,9 +5,11 @@ import { number } from './en'
 /** Words for weighing up before acquiring, and for the search turned round. */
 export const acquireWords = {
     title: 'Weigh up',
-    comment: 'Before a fish is bought: its whole future here. Nothing is saved until you add it to your fish.',
+    comment:
+        'Before a fish is bought: its whole future here. Nothing is saved until you add it to your fish.',
     empty: 'Which fish are you thinking of?',
-    emptyComment: 'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
+    emptyComment:
+        'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
     kind: 'Kind',
     kindHelp: 'Begin to type its name.',
     unknownKind: 'No kind here is called that. Choose one from the list, or add it under Kinds.',
@@ -16,7 +18,11 @@ export const acquireWords = {
     lengthHelp: 'Empty: as it is usually sold.',
     price: 'Price of one',
     health: 'As you saw it',
-    healths: { well: 'well, seen eating', 'not-seen-eating': 'not seen eating', sick: 'signs of disease' } satisfies Record<Health, string>,
+    healths: {
+        well: 'well, seen eating',
+        'not-seen-eating': 'not seen eating',
+        sick: 'signs of disease',
+    } satisfies Record<Health, string>,
     quarantine: 'Days of quarantine served',
     fallback: 'Where it could go if it cannot stay',
     beside: 'Weigh another beside it',
@@ -39,19 +45,36 @@ export const acquireWords = {
     until: (day: string, today: string) => `until ${longDay(day, today)}`,
     forLife: 'for life',
     atLeast: (day: string) => `until ${monthOfYear(day)} at least`,
-    between: (a: string, b: string, together: boolean) => (together ? `${a} and ${b.toLowerCase()} together?` : `${a} or ${b.toLowerCase()}?`),
+    between: (a: string, b: string, together: boolean) =>
+        together ? `${a} and ${b.toLowerCase()} together?` : `${a} or ${b.toLowerCase()}?`,
     together: 'They come together: the second finds the first in its homes',
     toBuild: 'to build',
-    readyBy: (day: string, begin: string, today: string) => `ready by ${longDay(day, today)}, so begin by ${longDay(begin, today)}`,
+    readyBy: (day: string, begin: string, today: string) =>
+        `ready by ${longDay(day, today)}, so begin by ${longDay(begin, today)}`,
     chainNote: 'As if everybody else stayed where they are; who gets on with whom is another question.',
-    facts: { adult: 'Grown', life: 'Lives', mass: 'Weighs', food: 'Eats', change: 'Water', quarantine: 'Quarantine', cost: 'Costs' },
+    facts: {
+        adult: 'Grown',
+        life: 'Lives',
+        mass: 'Weighs',
+        food: 'Eats',
+        change: 'Water',
+        quarantine: 'Quarantine',
+        cost: 'Costs',
+    },
     years: (low: number, high: number) => `${low} to ${high} years`,
-    feed: (grams: number) => (grams < 10 ? `${grams.toFixed(1)} g of dry food a day` : `${Math.round(grams)} g of dry food a day`),
-    change: (share: number) => `${Math.max(1, Math.round(share * 100))} % of its last home changed each week for it alone, by the book`,
+    feed: (grams: number) =>
+        grams < 10 ? `${grams.toFixed(1)} g of dry food a day` : `${Math.round(grams)} g of dry food a day`,
+    change: (share: number) =>
+        `${Math.max(1, Math.round(share * 100))} % of its last home changed each week for it alone, by the book`,
     noQuarantine: 'none more to serve',
-    quarantineDays: (days: number, home: string | null) => (home === null ? `${days} days, and no home is free for it` : `${days} days, ${home} is free`),
+    quarantineDays: (days: number, home: string | null) =>
+        home === null ? `${days} days, and no home is free for it` : `${days} days, ${home} is free`,
     cost: (weighed: NonNullable<Weighed['upkeep']>) => {
-        const parts = [weighed.price === null ? '' : `${money(weighed.price)} to buy`, `${money(weighed.food_cost)} for food`, weighed.home_cost > 0 ? `${money(weighed.home_cost)} to build` : '']
+        const parts = [
+            weighed.price === null ? '' : `${money(weighed.price)} to buy`,
+            `${money(weighed.food_cost)} for food`,
+            weighed.home_cost > 0 ? `${money(weighed.home_cost)} to build` : '',
+        ]
         return `about ${money(weighed.whole_cost)} in its life: ${parts.filter((part) => part !== '').join(', ')}`
     },
     cautions: 'To know',
@@ -67,7 +90,8 @@ export const acquireWords = {
             ? `Nothing would fit ${where} for life; ${number(time)} ${time === 1 ? 'kind' : 'kinds'} for a time.`
             : `${capital(number(life))} ${life === 1 ? 'kind fits' : 'kinds fit'} ${where} for life, ${number(time)} for a time.`
     },
-    lodgersComment: 'Brought home today as usually sold, with all who live there. Judged by the rules of housing; who eats or beats whom is another question.',
+    lodgersComment:
+        'Brought home today as usually sold, with all who live there. Judged by the rules of housing; who eats or beats whom is another question.',
     ask: 'What could live here?',
     askWith: 'What could live with it?',
     filters: { role: 'Role', temper: 'Temper', plants: 'Plants', region: 'From', water: 'Water' },
@@ -92,8 +116,18 @@ export function lodgerWords(row: LodgerRow): string {
     if (row.fit === 'not') {
         return 'no'
     }
-    const group = row.most > row.least ? `, ${row.least} to ${row.most} of them` : row.least > 1 ? `, as a group of ${row.least}` : ''
-    const long = row.fit === 'for-life' ? 'for life' : row.until === null ? 'ten years at least' : `until ${monthOfYear(row.until)}`
+    const group =
+        row.most > row.least
+            ? `, ${row.least} to ${row.most} of them`
+            : row.least > 1
+              ? `, as a group of ${row.least}`
+              : ''
+    const long =
+        row.fit === 'for-life'
+            ? 'for life'
+            : row.until === null
+              ? 'ten years at least'
+              : `until ${monthOfYear(row.until)}`
     return `${long}${group}`
 }
 

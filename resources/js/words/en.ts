@@ -1,4 +1,19 @@
-import type { Act, CountKind, DueRow, FishRow, Harm, Home, LengthKind, LogLine, LossKind, Method, Ration, Review, SystemSheet, Window } from '../api/types'
+import type {
+    Act,
+    CountKind,
+    DueRow,
+    FishRow,
+    Harm,
+    Home,
+    LengthKind,
+    LogLine,
+    LossKind,
+    Method,
+    Ration,
+    Review,
+    SystemSheet,
+    Window,
+} from '../api/types'
 import type { FishSheet } from '../api/types'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
@@ -7,7 +22,21 @@ import { percent } from '../units/share'
 
 /** Every word on the screens, in one place. */
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
+const NUMBERS = [
+    'no',
+    'one',
+    'two',
+    'three',
+    'four',
+    'five',
+    'six',
+    'seven',
+    'eight',
+    'nine',
+    'ten',
+    'eleven',
+    'twelve',
+]
 
 /** Numbers up to twelve as words in sentences. */
 export const number = (n: number): string => NUMBERS[n] ?? String(n)
@@ -18,7 +47,16 @@ const plural = (n: number, one: string, many = `${one}s`): string => `${number(n
 
 export const words = {
     product: 'Biomegas',
-    places: { today: 'Today', fish: 'Fish', systems: 'Systems', moves: 'Moves', weighUp: 'Weigh up', kinds: 'Kinds', rulebook: 'Rulebook', desk: 'More' },
+    places: {
+        today: 'Today',
+        fish: 'Fish',
+        systems: 'Systems',
+        moves: 'Moves',
+        weighUp: 'Weigh up',
+        kinds: 'Kinds',
+        rulebook: 'Rulebook',
+        desk: 'More',
+    },
     deskTitle: 'At the desk',
     loading: 'Drawing the sheet…',
     tryAgain: 'Try again',
@@ -37,8 +75,8 @@ export const words = {
         ['T F S', 'Today, Fish, Systems'],
         ['M W', 'Moves, Weigh up'],
         ['K R', 'Kinds, Rulebook'],
-        ['[ ]', 'the plan\'s date, a week'],
-        ['{ }', 'the plan\'s date, a month'],
+        ['[ ]', "the plan's date, a week"],
+        ['{ }', "the plan's date, a month"],
         ['U', 'undo the last entry'],
         ['?', 'this sheet'],
         ['Esc', 'leave a field or a sheet'],
@@ -60,7 +98,11 @@ export const words = {
         name: 'Your name',
         facility: 'Name of the place',
         units: 'Units',
-        unitNames: { metric: 'centimetres, litres, °C', us: 'inches, US gallons, °F', imperial: 'inches, imperial gallons, °C' },
+        unitNames: {
+            metric: 'centimetres, litres, °C',
+            us: 'inches, US gallons, °F',
+            imperial: 'inches, imperial gallons, °C',
+        },
         timeZone: 'Time zone of the fish',
         passwordHelp: 'At least 10 characters.',
         act: 'Begin',
@@ -83,7 +125,15 @@ export const words = {
         emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
         waterTitle: 'Water to look at',
         eatsWell: 'Eats, no sign',
-        verbs: { measure: 'Measure', watch: 'Look', move: 'Move', interim: 'Decide', quarantine: 'Look', preparation: 'Open', test: 'Test' } satisfies Record<DueRow['kind'], string>,
+        verbs: {
+            measure: 'Measure',
+            watch: 'Look',
+            move: 'Move',
+            interim: 'Decide',
+            quarantine: 'Look',
+            preparation: 'Open',
+            test: 'Test',
+        } satisfies Record<DueRow['kind'], string>,
         headline: (due: readonly DueRow[], places: number, systems: number): string => {
             const first = due[0]
             if (first === undefined) {
@@ -92,8 +142,17 @@ export const words = {
             const looks = due.filter((one) => one.kind === 'watch').length
             const measures = due.filter((one) => one.kind === 'measure').length
             const rest = due.length - looks - measures
-            const parts = [looks > 0 ? plural(looks, 'fish to watch', 'fish to watch') : '', measures > 0 ? plural(measures, 'fish to measure', 'fish to measure') : '', rest > 0 ? plural(rest, 'other thing') : '']
-            return `${capital(parts.filter((part) => part !== '').join(', ').replace(/, ([^,]*)$/, ' and $1'))} in ${number(places)} of ${number(systems)} systems. Begin with ${first.name}.`
+            const parts = [
+                looks > 0 ? plural(looks, 'fish to watch', 'fish to watch') : '',
+                measures > 0 ? plural(measures, 'fish to measure', 'fish to measure') : '',
+                rest > 0 ? plural(rest, 'other thing') : '',
+            ]
+            return `${capital(
+                parts
+                    .filter((part) => part !== '')
+                    .join(', ')
+                    .replace(/, ([^,]*)$/, ' and $1'),
+            )} in ${number(places)} of ${number(systems)} systems. Begin with ${first.name}.`
         },
         upgradesLine: (over: number, soon: number): string =>
             over === 0 && soon === 0
@@ -110,7 +169,15 @@ export const words = {
             `${capital(plural(n, 'fish or shoal', 'fish and shoals'))} live here${outgrown === 0 ? '.' : `, ${number(outgrown)} of them in homes they have outgrown.`}`,
         listComment: 'Soonest to outgrow its home first.',
         none: 'No fish yet.',
-        columns: { name: 'Name', kind: 'Kind', home: 'Lives in', length: 'Today', outgrows: 'Outgrows it', next: 'Could go to', measure: 'Measure' },
+        columns: {
+            name: 'Name',
+            kind: 'Kind',
+            home: 'Lives in',
+            length: 'Today',
+            outgrows: 'Outgrows it',
+            next: 'Could go to',
+            measure: 'Measure',
+        },
         record: 'Record a length',
         save: 'Save length',
         correct: 'Correct a length',
@@ -126,12 +193,34 @@ export const words = {
         takeOutAct: 'Delete',
         correctOne: (length: string) => `Correct ${length}`,
         takeOutOne: (length: string) => `Delete ${length}`,
-        stale: (now: string) => `It was changed meanwhile and is now ${now}. Look again before you correct it.`,
+        stale: (now: string) =>
+            `It was changed meanwhile and is now ${now}. Look again before you correct it.`,
         lengths: 'Lengths',
-        facts: { origin: 'From', purpose: 'Kept for', fallback: 'Rehoming', fed: 'Fed', mass: 'Mass', known: 'Known from', members: 'Members', index: 'Growth index', before: 'Before', kind: 'Kind', home: 'Lives in', pace: 'Pace', adult: 'Adult size', next: 'Next home', count: 'Count' },
+        facts: {
+            origin: 'From',
+            purpose: 'Kept for',
+            fallback: 'Rehoming',
+            fed: 'Fed',
+            mass: 'Mass',
+            known: 'Known from',
+            members: 'Members',
+            index: 'Growth index',
+            before: 'Before',
+            kind: 'Kind',
+            home: 'Lives in',
+            pace: 'Pace',
+            adult: 'Adult size',
+            next: 'Next home',
+            count: 'Count',
+        },
         picture: 'Show as a picture',
         table: 'Show as a table',
-        legend: { measured: 'measured, with its error', flagged: 'kept, counted less', likely: 'likely', band: 'eight in ten' },
+        legend: {
+            measured: 'measured, with its error',
+            flagged: 'kept, counted less',
+            likely: 'likely',
+            band: 'eight in ten',
+        },
         ahead: 'Length to come',
         homes: 'Every home held against it',
         homeColumns: { name: 'System', limit: 'Fits until', why: 'Then', when: 'Outgrown', water: 'Water' },
@@ -142,18 +231,32 @@ export const words = {
         ofHome: (home: string, isCurrent: boolean) => (isCurrent ? `${home}, now` : home),
         none_next: 'none here takes it',
         pace: (percent: number): string => {
-            const word = percent < 10 ? 'very slow' : percent < 30 ? 'slow' : percent <= 70 ? 'usual' : percent <= 90 ? 'quick' : 'very quick'
+            const word =
+                percent < 10
+                    ? 'very slow'
+                    : percent < 30
+                      ? 'slow'
+                      : percent <= 70
+                        ? 'usual'
+                        : percent <= 90
+                          ? 'quick'
+                          : 'very quick'
             return `${word} for its kind (faster than ${percent.toFixed(0)} in 100)`
         },
         noPace: 'needs a second length',
         since: (home: string, day: string) => `${home}, since ${day}`,
-        flagged: (length: string, day: string) => `${length} on ${day} does not fit the others: kept, counted less.`,
+        flagged: (length: string, day: string) =>
+            `${length} on ${day} does not fit the others: kept, counted less.`,
         gone: (name: string) => `${name} is not here any more.`,
         disc: 'disc width',
         indexWords: (own: number, kind: number) => `${own.toFixed(2)} (its kind ${kind.toFixed(2)})`,
         members: (smallest: string, largest: string) => `${smallest} to ${largest}; the largest decides`,
         known: (own: number, kin: number, kind: number, n: number): string =>
-            [`${percent(own)} its own lengths`, kin >= 0.005 ? `${percent(kin)} ${plural(n, 'kin here', 'kin here')}` : '', `${percent(kind)} its kind`]
+            [
+                `${percent(own)} its own lengths`,
+                kin >= 0.005 ? `${percent(kin)} ${plural(n, 'kin here', 'kin here')}` : '',
+                `${percent(kind)} its kind`,
+            ]
                 .filter((part) => part !== '')
                 .join(', '),
         stalled: (name: string) =>
@@ -167,7 +270,8 @@ export const words = {
         identify: 'Change',
         identifyLong: 'Change what it is',
         identifyTitle: 'What is it?',
-        identifyHelp: 'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
+        identifyHelp:
+            'Its lengths stay; its future is projected anew. What it was taken for before stays in the history.',
         surely: 'It is',
         share: 'Belief, %',
         sex: 'Sex',
@@ -250,9 +354,11 @@ export const words = {
         saveMove: 'Write down',
         saveCount: 'Write down',
         moveHelp: 'It ends the present stay and begins the next.',
-        lossHelp: 'Never release fish, plants or water into the wild; for protected kinds ask what local law wants at parting.',
+        lossHelp:
+            'Never release fish, plants or water into the wild; for protected kinds ask what local law wants at parting.',
         done: {
-            incident: (actor: string, target: string, act: Act) => `Written down: ${actor} ${acts[act]} ${target}.`,
+            incident: (actor: string, target: string, act: Act) =>
+                `Written down: ${actor} ${acts[act]} ${target}.`,
             loss: (name: string, kind: LossKind) => `Written down: ${name}, ${losses[kind]}.`,
             move: (name: string, to: string) => `Written down: ${name} moved to ${to}.`,
             count: (name: string, n: number, kind: CountKind) => `Counted: ${name}, ${n}, ${counts[kind]}.`,
@@ -314,7 +420,11 @@ export const counts: Record<CountKind, string> = {
     estimate: 'an estimate',
 }
 
-const waters: Record<Home['temperature'], string> = { suits: 'suits', 'too-cold': 'too cold', 'too-warm': 'too warm' }
+const waters: Record<Home['temperature'], string> = {
+    suits: 'suits',
+    'too-cold': 'too cold',
+    'too-warm': 'too warm',
+}
 
 export const waterWord = (home: Home): string => waters[home.temperature]
 
@@ -331,9 +441,15 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
         : daySpan(window.early, window.late, today, 'to', 'short')
 }
 
-
 /** The answer to a what-if. */
-export function whatIfSentence(name: string, home: string, reason: string, window: Window, today: string, horizon: string): string {
+export function whatIfSentence(
+    name: string,
+    home: string,
+    reason: string,
+    window: Window,
+    today: string,
+    horizon: string,
+): string {
     if (window.early === null) {
         return `Then ${name} fits ${home} until ${monthOfYear(horizon)} at least.`
     }
@@ -358,7 +474,10 @@ function worstWords(home: Home, name: string, today: string): string {
     if (window?.early == null || home.worst_kind === null) {
         return ''
     }
-    const when = window.late === null ? `from ${longDay(window.early, today)} on` : `between ${daySpan(window.early, window.late, today, 'and', 'long')}`
+    const when =
+        window.late === null
+            ? `from ${longDay(window.early, today)} on`
+            : `between ${daySpan(window.early, window.late, today, 'and', 'long')}`
     return `If ${name} is a ${home.worst_kind.toLowerCase()}, it outgrows ${home.name} ${when}: ${home.reason}.`
 }
 
@@ -378,7 +497,10 @@ export function fishSentence(fish: FishRow, today: string, horizon: string): str
         return `${fish.name} ${fish.is_shoal ? 'have' : 'has'} outgrown ${home.name}: ${home.reason}.`
     }
     if (window.early === null) {
-        const long = window.late_means === 'stays below' ? 'as an adult too, by all that is known' : `until ${monthOfYear(horizon)} at least`
+        const long =
+            window.late_means === 'stays below'
+                ? 'as an adult too, by all that is known'
+                : `until ${monthOfYear(horizon)} at least`
         return `${fish.name} ${fish.is_shoal ? 'fit' : 'fits'} ${home.name} ${long}.`
     }
     if (window.early === today) {
@@ -410,7 +532,11 @@ export function reviewSentence(review: Review, unit: LengthUnit, today: string):
     const high = (review.expected_mm.high / unit.mm).toFixed(1)
     const expected = `Expected ${low} to ${high} ${unit.word}`
     const verdict =
-        review.length_mm < review.expected_mm.low ? 'a little short' : review.length_mm > review.expected_mm.high ? 'a little long' : 'as expected'
+        review.length_mm < review.expected_mm.low
+            ? 'a little short'
+            : review.length_mm > review.expected_mm.high
+              ? 'a little long'
+              : 'as expected'
     if (review.before === null) {
         return `${expected} from its kind alone.`
     }
@@ -423,7 +549,8 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit): stri
     const [from, to] = [line.from ?? '', line.to ?? '']
     switch (line.type) {
         case 'incident': {
-            const [actor, target] = line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
+            const [actor, target] =
+                line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
             const harm = line.harm === null || line.harm === 'none' ? '' : `: ${harms[line.harm]}`
             return `${actor} ${line.act === null ? '' : acts[line.act]} ${target}${harm}`
         }
@@ -442,7 +569,9 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit): stri
         case 'hatched':
             return to === '' ? 'day of hatching not known after all' : `hatched on ${to}`
         case 'adult':
-            return to === '' ? 'adult size as its kind again' : `adult size stated: ${measured(Number(to), unit)}`
+            return to === ''
+                ? 'adult size as its kind again'
+                : `adult size stated: ${measured(Number(to), unit)}`
         case 'ration':
             return `fed ${rations[to as Ration]}, before ${rations[from as Ration]}`
     }

@@ -7,7 +7,8 @@ import { lengthRange } from './en'
 export const kindWordsOf = {
     title: 'Kinds',
     listComment: 'What a fish may be: as it came with the application, with your own values over it.',
-    headline: (n: number, own: number): string => `${n} kinds are described here${own === 0 ? '.' : `, ${own} with values of your own.`}`,
+    headline: (n: number, own: number): string =>
+        `${n} kinds are described here${own === 0 ? '.' : `, ${own} with values of your own.`}`,
     find: 'Find a name',
     allRoles: 'any role',
     allSalinities: 'any water',
@@ -23,7 +24,15 @@ export const kindWordsOf = {
     added: (name: string) => `Added: ${name}.`,
     removed: (name: string) => `Taken out: ${name}.`,
     remove: 'Delete this kind',
-    columns: { name: 'Kind', adult: 'Becomes', temper: 'Temper', layer: 'Lives', water: 'Water', region: 'From', here: 'Here' },
+    columns: {
+        name: 'Kind',
+        adult: 'Becomes',
+        temper: 'Temper',
+        layer: 'Lives',
+        water: 'Water',
+        region: 'From',
+        here: 'Here',
+    },
     own: 'your own',
     memory: 'no source given',
     legend: 'Values with no source given come from memory: hold them against a book before you lean on them.',
@@ -35,7 +44,8 @@ export const kindWordsOf = {
     noAlike: 'No look-alikes are recorded.',
     showsFrom: (length: string) => `shows from about ${length}`,
     inspections: 'To look at regularly',
-    every: (days: number) => (days % 30 === 0 ? (days === 30 ? 'Monthly' : `Every ${days / 30} months`) : `Every ${days} days`),
+    every: (days: number) =>
+        days % 30 === 0 ? (days === 30 ? 'Monthly' : `Every ${days / 30} months`) : `Every ${days} days`,
     cautions: 'To know',
     values: 'Values',
     weigh: 'Weigh it up',
@@ -45,17 +55,42 @@ export const kindWordsOf = {
     form: 'Drawn like',
 }
 
-export const roleWords: Record<Role, string> = { centrepiece: 'centrepiece', shoal: 'shoal', bottom: 'bottom', dither: 'dither' }
+export const roleWords: Record<Role, string> = {
+    centrepiece: 'centrepiece',
+    shoal: 'shoal',
+    bottom: 'bottom',
+    dither: 'dither',
+}
 
-export const temperWords = ['', 'never bothers anyone', 'mostly peaceful', 'has its moods', 'hard on company', 'kills']
+export const temperWords = [
+    '',
+    'never bothers anyone',
+    'mostly peaceful',
+    'has its moods',
+    'hard on company',
+    'kills',
+]
 
-export const claimWords: Record<Claim['kind'], string> = { literature: 'literature', keepers: 'keepers', label: 'label', record: 'record' }
+export const claimWords: Record<Claim['kind'], string> = {
+    literature: 'literature',
+    keepers: 'keepers',
+    label: 'label',
+    record: 'record',
+}
 
-export const layerWords: Record<KindRow['layer'], string> = { bottom: 'at the bottom', middle: 'midwater', top: 'at the top', all: 'in all layers' }
+export const layerWords: Record<KindRow['layer'], string> = {
+    bottom: 'at the bottom',
+    middle: 'midwater',
+    top: 'at the top',
+    all: 'in all layers',
+}
 
-export const kindSentence = (sheet: KindSheet, unit: LengthUnit): string => `${sheet.kind.common_name} becomes ${lengthRange(sheet.adult_mm, unit)}.`
+export const kindSentence = (sheet: KindSheet, unit: LengthUnit): string =>
+    `${sheet.kind.common_name} becomes ${lengthRange(sheet.adult_mm, unit)}.`
 
 export function claimSentence(claim: Claim): string {
     const who = `${claimWords[claim.kind]}${claim.sex === null ? '' : `, ${claim.sex}s`}`
-    return claim.share === 0 ? `${who}: says what is possible, does not count toward the usual` : `${who}: counts for ${percent(claim.share)}`
+    return claim.share === 0
+        ? `${who}: says what is possible, does not count toward the usual`
+        : `${who}: counts for ${percent(claim.share)}`
 }

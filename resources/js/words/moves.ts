@@ -1,4 +1,12 @@
-import type { CheckItem, MeasureRequest, MoveSheetPage, Moves, ProductClass, RunStep, WatchSheet } from '../api/types'
+import type {
+    CheckItem,
+    MeasureRequest,
+    MoveSheetPage,
+    Moves,
+    ProductClass,
+    RunStep,
+    WatchSheet,
+} from '../api/types'
 import { number } from './en'
 
 /** Every word about moves, the watch after and quarantine, in one place. */
@@ -22,7 +30,11 @@ export const moveWords = {
     timeOut: 'A time-out: it is decided then what becomes of it',
     container: 'Container, litres to the brim',
     mixing: 'Mixing',
-    mixings: { 'take-out': 'take out, then add', 'fill-up': 'fill up, keep all', 'pour-off': 'add, then pour off' },
+    mixings: {
+        'take-out': 'take out, then add',
+        'fill-up': 'fill up, keep all',
+        'pour-off': 'add, then pour off',
+    },
     save: 'Prepare the sheet',
     choose: 'Choose…',
     past: 'Done lately',
@@ -31,7 +43,10 @@ export const moveWords = {
     due: 'due',
     row: (fish: readonly string[], from: string, to: string) => `${fish.join(', ')}: ${from} to ${to}`,
     interim: (day: string) => `until ${day}`,
-    timeOuts: (all: number, settled: number) => (all === 0 ? '' : `${capital(number(all))} ${all === 1 ? 'time-out' : 'time-outs'} so far, ${number(settled)} came back and settled.`),
+    timeOuts: (all: number, settled: number) =>
+        all === 0
+            ? ''
+            : `${capital(number(all))} ${all === 1 ? 'time-out' : 'time-outs'} so far, ${number(settled)} came back and settled.`,
 
     sheet: {
         title: (fish: readonly string[], to: string) => `${fish.join(', ')} to ${to}`,
@@ -49,7 +64,7 @@ export const moveWords = {
         finished: (to: string) => `Written down: they live in ${to} now. The watch begins.`,
         drop: 'Drop the sheet',
         takenBack: 'Taken back: everybody is where they were.',
-    dropped: 'The sheet is dropped.',
+        dropped: 'The sheet is dropped.',
         takeBack: 'Take it back',
         print: 'Print',
         tick: (words: string) => `Done: ${words}`,
@@ -58,7 +73,8 @@ export const moveWords = {
         left: (text: string) => `${text} left`,
         over: 'time is up',
         forecast: 'Ammonia and nitrite where they go',
-        testDates: (from: string, until: string) => `Test ammonia and nitrite each day from ${from} to ${until}.`,
+        testDates: (from: string, until: string) =>
+            `Test ammonia and nitrite each day from ${from} to ${until}.`,
         note: 'Note',
         saveNote: 'Keep these',
         change: 'Day, container, mixing',
@@ -77,12 +93,19 @@ export const moveWords = {
         nobody: 'nobody',
         note: 'Note',
         rounds: 'Looks',
-        missed: (n: number) => (n === 0 ? '' : `${capital(number(n))} ${n === 1 ? 'look was' : 'looks were'} missed.`),
+        missed: (n: number) =>
+            n === 0 ? '' : `${capital(number(n))} ${n === 1 ? 'look was' : 'looks were'} missed.`,
         next: (when: string, why: string) => `Next look ${when}: ${why}.`,
         advice: 'Try next:',
         measure: 'What is tried',
         measures: {
-            'lights-off': 'Lights off', distract: 'Feed and change water', 'move-decor': 'Move the decor', 'refuge-net': 'A refuge net', divider: 'A divider', 'take-out-victim': 'Take the victim out', 'take-out-bully': 'Take the bully out',
+            'lights-off': 'Lights off',
+            distract: 'Feed and change water',
+            'move-decor': 'Move the decor',
+            'refuge-net': 'A refuge net',
+            divider: 'A divider',
+            'take-out-victim': 'Take the victim out',
+            'take-out-bully': 'Take the bully out',
         } satisfies Record<NonNullable<MeasureRequest['measure']>, string>,
         tryIt: 'Tried now',
         stopAt: 'If still chased at',
@@ -135,19 +158,41 @@ export const moveWords = {
 }
 
 export const phaseWords: Record<RunStep['phase'], string> = {
-    before: 'Before', catching: 'Catching', carrying: 'Carrying', mixing: 'Mixing', release: 'Letting go', after: 'After',
+    before: 'Before',
+    catching: 'Catching',
+    carrying: 'Carrying',
+    mixing: 'Mixing',
+    release: 'Letting go',
+    after: 'After',
 }
 
 export const matchWords: Record<NonNullable<MoveSheetPage['match']>, string> = {
-    'straight-across': 'Straight across.', mix: 'Mix.', 'slow-mix': 'Mix slowly.', 'not-yet': 'Not yet.',
+    'straight-across': 'Straight across.',
+    mix: 'Mix.',
+    'slow-mix': 'Mix slowly.',
+    'not-yet': 'Not yet.',
 }
 
 export const itemWords: Record<CheckItem, string> = {
-    breathing: 'breathes hard', eating: 'does not eat', hiding: 'hides', colour: 'off colour', fins: 'torn fins', scales: 'scales missing', eyes: 'cloudy eye', surface: 'stuck at the surface', disc: 'disc curls',
+    breathing: 'breathes hard',
+    eating: 'does not eat',
+    hiding: 'hides',
+    colour: 'off colour',
+    fins: 'torn fins',
+    scales: 'scales missing',
+    eyes: 'cloudy eye',
+    surface: 'stuck at the surface',
+    disc: 'disc curls',
 }
 
 export const productWords: Record<ProductClass, string> = {
-    copper: 'copper', formalin: 'formalin', antiparasitic: 'against parasites', wormer: 'against worms', antibiotic: 'antibiotic', antifungal: 'against fungus', salt: 'salt',
+    copper: 'copper',
+    formalin: 'formalin',
+    antiparasitic: 'against parasites',
+    wormer: 'against worms',
+    antibiotic: 'antibiotic',
+    antifungal: 'against fungus',
+    salt: 'salt',
 }
 
 export function movesSentence(moves: Moves): string {
@@ -156,11 +201,16 @@ export function movesSentence(moves: Moves): string {
         return urgent.sentence
     }
     const parts = [
-        moves.open.length > 0 ? `${number(moves.open.length)} ${moves.open.length === 1 ? 'move is' : 'moves are'} planned` : '',
-        moves.watches.length > 0 ? `${number(moves.watches.length)} fish ${moves.watches.length === 1 ? 'is' : 'are'} watched` : '',
+        moves.open.length > 0
+            ? `${number(moves.open.length)} ${moves.open.length === 1 ? 'move is' : 'moves are'} planned`
+            : '',
+        moves.watches.length > 0
+            ? `${number(moves.watches.length)} fish ${moves.watches.length === 1 ? 'is' : 'are'} watched`
+            : '',
         moves.quarantines.length > 0 ? `${number(moves.quarantines.length)} in quarantine` : '',
     ].filter((part) => part !== '')
     return parts.length === 0 ? 'Nobody is on the move.' : `${capital(parts.join(', '))}.`
 }
 
-export const watchColour = (watch: WatchSheet): 'over' | 'fit' | 'close' => (watch.outcome === 'take-out' ? 'over' : watch.outcome === 'settled' ? 'fit' : 'close')
+export const watchColour = (watch: WatchSheet): 'over' | 'fit' | 'close' =>
+    watch.outcome === 'take-out' ? 'over' : watch.outcome === 'settled' ? 'fit' : 'close'

@@ -6,10 +6,14 @@ type Question = School['question']
 export const rulebookWords = {
     title: 'Rulebook',
     headline: (changed: number): string =>
-        changed === 0 ? 'Every rule stands as it came.' : `${changed === 1 ? 'One rule is' : `${changed} rules are`} your own; the others stand as they came.`,
-    comment: 'Where keepers disagree, choose your school: it changes every verdict and date. All of it is common practice, without a published source.',
+        changed === 0
+            ? 'Every rule stands as it came.'
+            : `${changed === 1 ? 'One rule is' : `${changed} rules are`} your own; the others stand as they came.`,
+    comment:
+        'Where keepers disagree, choose your school: it changes every verdict and date. All of it is common practice, without a published source.',
     usual: 'as it came',
-    lose: (names: readonly string[]) => `${listOf(names)} would lose ${names.length === 1 ? 'its home' : 'their homes'}.`,
+    lose: (names: readonly string[]) =>
+        `${listOf(names)} would lose ${names.length === 1 ? 'its home' : 'their homes'}.`,
     gain: (names: readonly string[]) => `${listOf(names)} could stay after all.`,
     elsewhere: (names: readonly string[]) => `${listOf(names)} would go to another home next.`,
     nobody: 'Nobody here would have to move.',
@@ -44,16 +48,42 @@ function listOf(names: readonly string[]): string {
 export const questions: Record<Question, { ask: string; decides: string }> = {
     home: { ask: 'How big a home?', decides: 'Limits and outgrow dates of every fish.' },
     upgrade: { ask: 'When to move up?', decides: 'Which home comes next, here and when weighing up.' },
-    floor: { ask: 'How many share a floor?', decides: 'When a system is full. Crowding holds only for six or more mid-sized fish of like size with extra air and flow, and a larger weekly change.' },
-    adding: { ask: 'How to add fish?', decides: 'Kept for the move sheet, which is still to come: the order in which newcomers are moved.' },
-    newcomer: { ask: 'How large a newcomer?', decides: 'Kept for the move sheet, which is still to come: when a newcomer may join residents that rank.' },
-    acclimating: { ask: 'How to acclimate?', decides: 'Kept for the move sheet, which is still to come: how long a newcomer is mixed.' },
-    water: { ask: 'Which water?', decides: 'Kept for later. What is said of pH and hardness is advice in either case.' },
-    quarantine: { ask: 'How long in quarantine?', decides: 'Days before a new fish may join others, when weighing up.' },
+    floor: {
+        ask: 'How many share a floor?',
+        decides:
+            'When a system is full. Crowding holds only for six or more mid-sized fish of like size with extra air and flow, and a larger weekly change.',
+    },
+    adding: {
+        ask: 'How to add fish?',
+        decides: 'Kept for the move sheet, which is still to come: the order in which newcomers are moved.',
+    },
+    newcomer: {
+        ask: 'How large a newcomer?',
+        decides:
+            'Kept for the move sheet, which is still to come: when a newcomer may join residents that rank.',
+    },
+    acclimating: {
+        ask: 'How to acclimate?',
+        decides: 'Kept for the move sheet, which is still to come: how long a newcomer is mixed.',
+    },
+    water: {
+        ask: 'Which water?',
+        decides: 'Kept for later. What is said of pH and hardness is advice in either case.',
+    },
+    quarantine: {
+        ask: 'How long in quarantine?',
+        decides: 'Days before a new fish may join others, when weighing up.',
+    },
     ration: { ask: 'How often to feed?', decides: 'How new fish are fed, and so how fast they grow.' },
     live_food: { ask: 'Live food?', decides: 'What is said when a hunter is weighed up.' },
-    breeding_ratio: { ask: 'Males to females in a breeding group?', decides: 'Kept for later: how a breeding group is put together.' },
-    thrown_out: { ask: 'A fish that was thrown out?', decides: 'Kept for the watch after a move, which is still to come: what is advised after a time-out.' },
+    breeding_ratio: {
+        ask: 'Males to females in a breeding group?',
+        decides: 'Kept for later: how a breeding group is put together.',
+    },
+    thrown_out: {
+        ask: 'A fish that was thrown out?',
+        decides: 'Kept for the watch after a move, which is still to come: what is advised after a time-out.',
+    },
 }
 
 export const answers: Record<string, string> = {

@@ -1,10 +1,17 @@
-import type { Fitting, GrowingFish, PreparationSheet, Quantity, StandingSide, SystemSheet, WaterWorkRow } from '../api/types'
+import type {
+    Fitting,
+    GrowingFish,
+    PreparationSheet,
+    Quantity,
+    StandingSide,
+    SystemSheet,
+    WaterWorkRow,
+} from '../api/types'
 import { longDay } from '../units/day'
 import { percent } from '../units/share'
 import { number } from './en'
 
 /** Every word about systems and their water, in one place. */
-
 
 export const systemWords = {
     open: 'Plan, water and load',
@@ -18,13 +25,19 @@ export const systemWords = {
     remove: 'Delete it',
     card: 'Print the tank card',
     print: 'Print',
-    cardCautions: 'Power off at the plug before hands go in. Nothing from this water into the wild. Cuts on hands: gloves.',
+    cardCautions:
+        'Power off at the plug before hands go in. Nothing from this water into the wild. Cuts on hands: gloves.',
     back: 'Back to the system',
     title: (name: string) => `${name}, from above`,
     dragDate: 'Date of the plan',
     asTable: 'Show as a table',
     asPicture: 'Show as a picture',
-    columns: { fish: 'fish', length: 'length then', run: 'swimming length needed', outgrows: 'no longer fits' },
+    columns: {
+        fish: 'fish',
+        length: 'length then',
+        run: 'swimming length needed',
+        outgrows: 'no longer fits',
+    },
     runOf: (needed: string, there: string) => `${needed} of ${there}`,
     fits: 'fits throughout',
     from: (day: string) => `from ${day}`,
@@ -51,7 +64,8 @@ export const systemWords = {
         next: 'What to do:',
         test: 'Water test',
         testTitle: (name: string) => `A test of ${name}`,
-        testHelp: 'Fill in what was measured; leave the rest. Type 78 F, 0.25 ppm or 0.2 mg/l N if the kit says so.',
+        testHelp:
+            'Fill in what was measured; leave the rest. Type 78 F, 0.25 ppm or 0.2 mg/l N if the kit says so.',
         more: 'More values',
         note: 'Note',
         date: 'Day',
@@ -64,7 +78,13 @@ export const systemWords = {
         chart: 'Over time',
         quantity: 'Show',
         span: 'Span',
-        spans: { 2: 'two days, every reading', 30: 'a month', 90: 'three months', 365: 'a year', 730: 'two years' } as Record<number, string>,
+        spans: {
+            2: 'two days, every reading',
+            30: 'a month',
+            90: 'three months',
+            365: 'a year',
+            730: 'two years',
+        } as Record<number, string>,
         noValues: 'Nothing was measured in this span.',
         legend: { mean: 'mean of the day', band: 'lowest to highest', test: 'test by hand' },
         tests: 'Tests and work',
@@ -82,21 +102,27 @@ export const systemWords = {
         capacity: 'The filter carries',
         filter: 'Filter used',
         turnover: 'Water through the filter',
-        perHour: (times: number, least: number, most: number) => `${times.toFixed(1)} times an hour; ${least} to ${most} is usual`,
-        turnoverUnknown: (least: number, most: number) => `pump not written down; ${least} to ${most} times an hour is usual`,
+        perHour: (times: number, least: number, most: number) =>
+            `${times.toFixed(1)} times an hour; ${least} to ${most} is usual`,
+        turnoverUnknown: (least: number, most: number) =>
+            `pump not written down; ${least} to ${most} times an hour is usual`,
         change: 'Weekly change',
-        changeOf: (share: number, least: number) => `${percent(share)}; ${least > 1 ? 'not even all of it would do' : `at least ${percent(least)} holds nitrate`}`,
+        changeOf: (share: number, least: number) =>
+            `${percent(share)}; ${least > 1 ? 'not even all of it would do' : `at least ${percent(least)} holds nitrate`}`,
         pump: 'Pump off',
-        pumpHours: (hours: number) => `about ${hours < 10 ? hours.toFixed(1) : hours.toFixed(0)} hours of oxygen, the surface not counted`,
+        pumpHours: (hours: number) =>
+            `about ${hours < 10 ? hours.toFixed(1) : hours.toFixed(0)} hours of oxygen, the surface not counted`,
         weight: 'Filled weight',
-        weightOf: (weight: string, perArea: string) => `${weight}, ${perArea} on its floor. Whether a floor bears it, an engineer decides.`,
+        weightOf: (weight: string, perArea: string) =>
+            `${weight}, ${perArea} on its floor. Whether a floor bears it, an engineer decides.`,
         ahead: 'As they grow',
         months: { date: 'On', mass: 'Fish', feed: 'Food a day', filter: 'Filter', change: 'Weekly change' },
         nitrate: 'Nitrate',
         nitrateColumns: { how: '', peak: 'before a change', trough: 'after it', least: 'least change' },
         byBook: 'by the book',
         byTests: (spans: number) => `by your tests (${spans} spans)`,
-        bookNote: 'The book counts all nitrogen of the food: plants and sludge take some away, so it is an upper bound.',
+        bookNote:
+            'The book counts all nitrogen of the food: plants and sludge take some away, so it is an upper bound.',
         testsNote: (share: number) => `Your tests show ${percent(share)} of it.`,
         noTests: 'Two nitrate tests a few days apart show how much of it this system really has.',
     },
@@ -108,7 +134,14 @@ export const systemWords = {
         count: 'How many',
         length: 'How long',
         care: 'The filter was just',
-        cares: { '': 'left as it is', rinsed: 'rinsed in tank water', 'half-removed': 'half emptied', 'deep-cleaned': 'deep-cleaned', scrubbed: 'scrubbed', 'chlorinated-tap': 'washed under the tap' },
+        cares: {
+            '': 'left as it is',
+            rinsed: 'rinsed in tank water',
+            'half-removed': 'half emptied',
+            'deep-cleaned': 'deep-cleaned',
+            scrubbed: 'scrubbed',
+            'chlorinated-tap': 'washed under the tap',
+        },
         media: 'Filter media then',
         mediaLitres: 'Litres of media',
         weekly: 'Weekly change, %',
@@ -119,7 +152,17 @@ export const systemWords = {
         asNow: 'as now',
         clear: 'Clear',
         columns: { what: '', before: 'now', after: 'then' },
-        rows: { mass_g: 'Fish', feed_g: 'Food a day', ammonia_g: 'Ammonia a day', floor: 'Floor used', filter_share: 'Filter used', turnover: 'Times an hour', weekly_change: 'Weekly change', weekly_change_least: 'At least', nitrate_peak: 'Nitrate before a change' } satisfies Partial<Record<keyof StandingSide, string>>,
+        rows: {
+            mass_g: 'Fish',
+            feed_g: 'Food a day',
+            ammonia_g: 'Ammonia a day',
+            floor: 'Floor used',
+            filter_share: 'Filter used',
+            turnover: 'Times an hour',
+            weekly_change: 'Weekly change',
+            weekly_change_least: 'At least',
+            nitrate_peak: 'Nitrate before a change',
+        } satisfies Partial<Record<keyof StandingSide, string>>,
         objections: 'Would not fit',
         forecast: 'Ammonia and nitrite after it',
         unknownKind: 'No kind here has this name.',
@@ -201,9 +244,18 @@ export const systemWords = {
         shapes: { box: 'box', round: 'round', l: 'L', bow: 'bow front', outline: 'outline by its corners' },
         outside: 'Outside sizes: glass comes off',
         glass: 'Glass or wall',
-        sizes: { length: 'Length', width: 'Front to back', depth: 'Depth of the water', diameter: 'Diameter', leg_length: 'Second leg, length', leg_width: 'Second leg, width', bow: 'How far the front bulges' },
+        sizes: {
+            length: 'Length',
+            width: 'Front to back',
+            depth: 'Depth of the water',
+            diameter: 'Diameter',
+            leg_length: 'Second leg, length',
+            leg_width: 'Second leg, width',
+            bow: 'How far the front bulges',
+        },
         corners: 'Corners',
-        cornersHelp: 'Tap the grid to set corners in order round the edge; each square is half a metre. Or type them: metres from the left and from the back.',
+        cornersHelp:
+            'Tap the grid to set corners in order round the edge; each square is half a metre. Or type them: metres from the left and from the back.',
         cornersText: 'Corners, one a line: from the left, from the back (m)',
         undoCorner: 'Take the last corner back',
         water: 'Water',
@@ -223,11 +275,18 @@ export const systemWords = {
         sumpHelp: 'Counts as water, never as room.',
         media: 'Filter media',
         noMedia: 'not known',
-        medias: { sponge: 'sponge', mat: 'matting', carriers: 'plastic carriers', 'porous-stone': 'porous stone', gravel: 'gravel' },
+        medias: {
+            sponge: 'sponge',
+            mat: 'matting',
+            carriers: 'plastic carriers',
+            'porous-stone': 'porous stone',
+            gravel: 'gravel',
+        },
         mediaLitres: 'How much of them',
         turnover: 'Pump, an hour',
         heater: 'Heater, watts',
-        heaterHelp: 'On a residual-current device, with a drip loop; an electrician connects it. Big fish break unguarded ones.',
+        heaterHelp:
+            'On a residual-current device, with a drip loop; an electrician connects it. Big fish break unguarded ones.',
         slot: 'Overflow slots',
         lights: 'Light',
         on: 'On',
@@ -237,8 +296,21 @@ export const systemWords = {
         inside: 'Inside',
         fittings: 'Fittings',
         fittingWords: {
-            lid: 'lid', 'tight-lid': 'tight lid', sand: 'sand', 'open-floor': 'open floor', hides: 'hides', 'sight-breaks': 'sight breaks', flow: 'flow', air: 'air', plants: 'plants', 'dim-light': 'dim light',
-            buffering: 'buffering substrate', 'guarded-heater': 'guarded heater', 'guarded-overflow': 'guarded overflow', 'liner-safe': 'liner out of reach', 'levelling-mat': 'levelling mat',
+            lid: 'lid',
+            'tight-lid': 'tight lid',
+            sand: 'sand',
+            'open-floor': 'open floor',
+            hides: 'hides',
+            'sight-breaks': 'sight breaks',
+            flow: 'flow',
+            air: 'air',
+            plants: 'plants',
+            'dim-light': 'dim light',
+            buffering: 'buffering substrate',
+            'guarded-heater': 'guarded heater',
+            'guarded-overflow': 'guarded overflow',
+            'liner-safe': 'liner out of reach',
+            'levelling-mat': 'levelling mat',
         } satisfies Record<Fitting, string>,
         substrate: 'Substrate',
         decorFloor: 'Floor under rock and wood, %',
@@ -263,7 +335,8 @@ export const systemWords = {
         run: 'Swimming length',
         turning: 'Turning width',
         pump: 'Pump at least',
-        engineer: 'More than a usual floor of a dwelling is built for: a structural engineer decides. Mind your back: two to carry a tank, none with water in it.',
+        engineer:
+            'More than a usual floor of a dwelling is built for: a structural engineer decides. Mind your back: two to carry a tank, none with water in it.',
         pond: 'Fence or net it where children can reach it: they drown in shallow water.',
         typing: 'Type its sizes: what it comes to is worked out here.',
     },
@@ -286,7 +359,14 @@ export const quantityWords: Record<Quantity, { name: string; hint: string }> = {
 }
 
 /** The values that most keepers measure; the rest is a tap further. */
-export const usualQuantities: readonly Quantity[] = ['temperature_c', 'ph', 'ammonia_mg_l', 'nitrite_mg_l', 'nitrate_mg_l', 'kh_dkh']
+export const usualQuantities: readonly Quantity[] = [
+    'temperature_c',
+    'ph',
+    'ammonia_mg_l',
+    'nitrite_mg_l',
+    'nitrate_mg_l',
+    'kh_dkh',
+]
 
 export const workWords: Record<WaterWorkRow['kind'], string> = {
     'water-change': 'water change',
@@ -298,7 +378,15 @@ export const workWords: Record<WaterWorkRow['kind'], string> = {
 }
 
 /** The sentence above the floor plan on its date. */
-export function planSentence(system: SystemSheet, names: Map<number, string>, fish: readonly GrowingFish[], at: number, date: string, today: string, fullest: number): string {
+export function planSentence(
+    system: SystemSheet,
+    names: Map<number, string>,
+    fish: readonly GrowingFish[],
+    at: number,
+    date: string,
+    today: string,
+    fullest: number,
+): string {
     const day = date === today ? 'Today' : `On ${longDay(date, today)}`
     const over = fish.filter((one) => one.outgrown_on !== null && one.outgrown_on <= date)
     const first = over[0]
@@ -310,11 +398,18 @@ export function planSentence(system: SystemSheet, names: Map<number, string>, fi
         const more = others === 0 ? '' : `, nor ${others === 1 ? 'one other' : `${number(others)} others`}`
         return `${day} ${system.name} no longer fits ${names.get(first.id) ?? ''}${more}: ${first.reason}.`
     }
-    const most = [...fish].sort((a, b) => (b.likely_mm[at] ?? 0) / b.limit_mm - (a.likely_mm[at] ?? 0) / a.limit_mm)[0]
+    const most = [...fish].sort(
+        (a, b) => (b.likely_mm[at] ?? 0) / b.limit_mm - (a.likely_mm[at] ?? 0) / a.limit_mm,
+    )[0]
     if (fullest > 1) {
         return `${day} everybody fits ${system.name} one by one, but together they need ${percent(fullest)} of its floor.`
     }
-    const all = fish.length === 1 ? (names.get(fish[0]?.id ?? 0) ?? '') : fish.length === 2 ? 'both' : `all ${number(fish.length)}`
+    const all =
+        fish.length === 1
+            ? (names.get(fish[0]?.id ?? 0) ?? '')
+            : fish.length === 2
+              ? 'both'
+              : `all ${number(fish.length)}`
     return fish.length === 1
         ? `${day} ${system.name} ${date === today ? 'holds' : 'still holds'} ${all}.`
         : `${day} ${system.name} ${date === today ? 'holds' : 'still holds'} ${all}; ${names.get(most?.id ?? 0) ?? ''} is nearest to its limit.`
