@@ -39,7 +39,9 @@ final readonly class ShoalParting
 
     private static function freeName(string $shoal): string
     {
-        for ($number = 2; Fish::query()->where('name', "{$shoal} {$number}")->exists(); $number++) {
+        $number = 2;
+        while (Fish::query()->where('name', "{$shoal} {$number}")->exists()) {
+            $number++;
         }
 
         return "{$shoal} {$number}";

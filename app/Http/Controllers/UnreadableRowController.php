@@ -12,6 +12,7 @@ use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
 use App\OpenApi\OnceOnly;
+use App\OpenApi\Takes;
 use App\Repair\RowRepair;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRow;
@@ -33,7 +34,7 @@ final readonly class UnreadableRowController
     #[OA\Parameter(name: 'table', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: StoredTable::class))]
     #[InPath('row')]
     #[OnceOnly]
-    #[\App\OpenApi\Takes('RowCorrection')]
+    #[Takes('RowCorrection')]
     #[AnswersNothing('It can be read now.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
