@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use App\Facility\Keys;
 use Biomegas\RefusedEntry;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
@@ -40,8 +41,8 @@ final readonly class References
     private static function exceptionsOf(string $table, int $id): int
     {
         $key = match ($table) {
-            'fish' => "fish-{$id}",
-            'systems' => "system-{$id}",
+            'fish' => Keys::ofFish($id),
+            'systems' => Keys::ofSystem($id),
             default => null,
         };
 

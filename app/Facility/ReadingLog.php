@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\FacilitySettings;
-use Biomegas\Calendar\LocalDate;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Test\Quantity;
 use DateTimeImmutable;
@@ -70,13 +69,23 @@ final readonly class ReadingLog
         }
     }
 
+    /**
+     * The end is the start of the next day and not 24 hours later: where clocks
+     * change at midnight, that is another hour.
+     *
+     * @param  DateTimeImmutable  $start  of a day, with its zone
+     * @return array{int, int} its first second, and that of the next day
+     */
+    public static function boundsOf(DateTimeImmutable $start): array
+    {
+        return [$start->getTimestamp(), $start->modify('tomorrow')->getTimestamp()];
+    }
+
     private function sumUp(int $systemId, string $quantity, string $day, DateTimeZone $zone): void
     {
-        // The end is the start of the next day and not a day later: where clocks change at midnight, that is another hour.
-        $start = new DateTimeImmutable($day, $zone);
-        $end = new DateTimeImmutable(LocalDate::fromIso($day)->plusDays(1)->toIso(), $zone);
+        [$start, $end] = self::boundsOf(new DateTimeImmutable($day, $zone));
         $sum = DB::table('readings')->where('system_id', $systemId)->where('quantity', $quantity)
-            ->where('taken_at', '>=', $start->getTimestamp())->where('taken_at', '<', $end->getTimestamp())
+            ->where('taken_at', '>=', $start)->where('taken_at', '<', $end)
             ->selectRaw('min(value) as low, avg(value) as mean, max(value) as high, count(*) as count')->first();
         DB::table('daily_readings')->upsert([
             'system_id' => $systemId, 'quantity' => $quantity, 'day' => $day,

@@ -17,7 +17,7 @@ final readonly class LogCheck
 
     public static function addTo(UnreadableRows $unreadable): void
     {
-        $calendar = ['1900-01-01', '2199-12-31'];
+        $calendar = [LocalDate::EARLIEST, LocalDate::LATEST];
         $incidents = DB::table('incidents')->whereNull('deleted_at')
             ->where(fn ($suspect) => $suspect->whereNotBetween('date', $calendar)->orWhereNotIn('act', array_column(Act::cases(), 'value'))->orWhereNotIn('harm', array_column(Harm::cases(), 'value')))
             ->limit(self::MOST)->get();

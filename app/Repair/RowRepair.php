@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Repair;
 
 use App\Database\References;
+use App\Facility\ReadingLog;
 use App\Models\FacilitySettings;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -55,8 +56,9 @@ final readonly class RowRepair
         } catch (Exception) {
             return; // No day at all: no reading can belong to it.
         }
+        [$start, $end] = ReadingLog::boundsOf($day);
         DB::table('readings')->where('system_id', $row->system_id)->where('quantity', $row->quantity)
-            ->where('taken_at', '>=', $day->getTimestamp())->where('taken_at', '<', $day->modify('+1 day')->getTimestamp())->delete();
+            ->where('taken_at', '>=', $start)->where('taken_at', '<', $end)->delete();
     }
 
     /** @param  array<string, string|null>  $values */

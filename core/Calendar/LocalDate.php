@@ -9,6 +9,11 @@ final readonly class LocalDate
 {
     private const SECONDS_PER_DAY = 86400;
 
+    /** The first and the last day that can be written down. */
+    public const EARLIEST = '1900-01-01';
+
+    public const LATEST = '2199-12-31';
+
     /** Mean length of a year, the unit of growth rates. */
     public const DAYS_PER_YEAR = 365.25;
 

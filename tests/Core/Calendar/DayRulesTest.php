@@ -7,6 +7,7 @@ namespace Tests\Core\Calendar;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Calendar\PlannedDay;
+use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
 use Biomegas\Company\Incident;
@@ -67,6 +68,19 @@ final class DayRulesTest extends TestCase
         $this->assertSame('2026-06-01', $record('2026-06-01')->date->toIso(), 'on the day of the move it was in both');
         $this->expectExceptionMessage('did not live in one home on 2026-06-02');
         $record('2026-06-02');
+    }
+
+    public function test_the_calendar_ends_where_it_says(): void
+    {
+        foreach ([LocalDate::EARLIEST => -1, LocalDate::LATEST => 1] as $last => $further) {
+            $this->assertSame($last, self::day($last)->toIso());
+            try {
+                self::day(self::day($last)->plusDays($further)->toIso());
+                $this->fail('A day beyond the calendar was read.');
+            } catch (UnreadableDate $refused) {
+                $this->assertStringContainsString('is not a day of the calendar', $refused->getMessage());
+            }
+        }
     }
 
     public function test_it_is_gone_since_the_last_of_it_was(): void
