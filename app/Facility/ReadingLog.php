@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\FacilitySettings;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\RefusedEntry;
 use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\ReadingDay;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
@@ -30,11 +32,9 @@ final readonly class ReadingLog
         $new = 0;
         $days = [];
         $zone = new DateTimeZone(FacilitySettings::query()->firstOrFail()->time_zone);
-        $since = Systems::inUseSince($systemId);
+        $since = LocalDate::fromIso(Systems::inUseSince($systemId));
         foreach ($readings as $i => [, $at]) {
-            if ($at->setTimezone($zone)->format('Y-m-d') < $since) {
-                throw RefusedEntry::because("readings.{$i}.taken_at", "This system was not there before {$since}: check the clock of the probe, or say on its page since when it is in use.");
-            }
+            ReadingDay::check("readings.{$i}.taken_at", LocalDate::fromIso($at->setTimezone($zone)->format('Y-m-d')), $since);
         }
         foreach (array_chunk($readings, self::PER_STATEMENT) as $some) {
             $new += DB::table('readings')->insertOrIgnore(array_map(fn (array $one): array => [

@@ -19,6 +19,7 @@ use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Moving\Quarantine\TreatmentCourse;
 use Biomegas\RefusedEntry;
+use Biomegas\Water\Test\ReadingDay;
 use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -40,6 +41,7 @@ final class DayRulesTest extends TestCase
         yield 'hatching tomorrow' => [fn () => HatchDay::check($fish, self::day('2027-03-14'), $today), 'hatched_on', 'still to come'];
         yield 'hatching after it came' => [fn () => HatchDay::check($fish, self::day('2026-02-01'), $today), 'hatched_on', 'had hatched by then'];
         yield 'older than any' => [fn () => HatchDay::check($fish, self::day('1900-01-01'), self::day('2060-01-01')), 'hatched_on', 'older than 150 years'];
+        yield 'a reading before its system was there' => [fn () => ReadingDay::check('taken_at', self::day('2026-01-09'), self::day('2026-01-10')), 'taken_at', 'was not there before 2026-01-10'];
         yield 'planned for grandchildren' => [fn () => PlannedDay::check('until', self::day('2090-01-01'), $today), 'until', '30 years ahead'];
         yield 'planned for yesterday' => [fn () => PlannedDay::checkToCome('date', self::day('2027-03-12'), $today), 'date', 'has passed'];
     }
