@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\RecordOnce;
+use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\WriteInOneTransaction;
@@ -29,8 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SendSecurityHeaders::class);
         $middleware->api(prepend: [RefuseUnreadableInput::class]);
         // The lock comes before the records of the route are looked up: they cannot change under the write.
-        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: RecordOnce::class);
-        $middleware->prependToPriorityList(before: RecordOnce::class, prepend: WriteInOneTransaction::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnsureIdempotency::class);
+        $middleware->prependToPriorityList(before: EnsureIdempotency::class, prepend: WriteInOneTransaction::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));

@@ -11,9 +11,9 @@ use App\Http\Controllers\FishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\KeepingController;
-use App\Http\Controllers\KindController;
+use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\LengthReviewController;
-use App\Http\Controllers\LodgerController;
+use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
@@ -35,7 +35,7 @@ use App\Http\Controllers\WaterWorkController;
 use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\FromThisApplication;
-use App\Http\Middleware\RecordOnce;
+use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\WriteInOneTransaction;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
@@ -74,9 +74,9 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish', [FishController::class, 'index']);
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
-    Route::get('kinds', [KindController::class, 'index']);
-    Route::get('kinds/{kind}', [KindController::class, 'show']);
-    Route::get('systems/{system}/lodgers', [LodgerController::class, 'index']);
+    Route::get('kinds', [SpeciesController::class, 'index']);
+    Route::get('kinds/{kind}', [SpeciesController::class, 'show']);
+    Route::get('systems/{system}/lodgers', [SuitableSpeciesController::class, 'index']);
     Route::get('weigh-up', [WeighUpController::class, 'show']);
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
@@ -89,7 +89,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('calendar', [CalendarController::class, 'destroy']);
     });
 
-    Route::middleware(['can:record', WriteInOneTransaction::class, RecordOnce::class])->group(function (): void {
+    Route::middleware(['can:record', WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
@@ -102,9 +102,9 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('fish', [ArrivalController::class, 'store']);
         Route::delete('fish/{fish}', [ArrivalController::class, 'destroy']);
         Route::put('fish/{fish}/circumstances', [CircumstancesController::class, 'update']);
-        Route::post('kinds', [KindController::class, 'store']);
-        Route::put('kinds/{kind}', [KindController::class, 'update']);
-        Route::delete('kinds/{kind}', [KindController::class, 'destroy']);
+        Route::post('kinds', [SpeciesController::class, 'store']);
+        Route::put('kinds/{kind}', [SpeciesController::class, 'update']);
+        Route::delete('kinds/{kind}', [SpeciesController::class, 'destroy']);
         Route::put('rulebook', [RulebookController::class, 'update']);
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
 
@@ -128,9 +128,9 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
         Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
         Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
-        Route::post('watches/{watch}/measures', [WatchController::class, 'tryMeasure']);
+        Route::post('watches/{watch}/measures', [WatchController::class, 'tryIntervention']);
         Route::put('watch-measures/{measure}', [WatchController::class, 'judge']);
-        Route::delete('watch-measures/{measure}', [WatchController::class, 'undoMeasure']);
+        Route::delete('watch-measures/{measure}', [WatchController::class, 'undoIntervention']);
         Route::put('watches/{watch}/end', [WatchController::class, 'end']);
         Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
         Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);

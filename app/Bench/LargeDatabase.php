@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Facility\ReadingLog;
-use App\Kinds\ShippedKinds;
+use App\Species\ShippedSpecies;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
@@ -41,7 +41,7 @@ final readonly class LargeDatabase
         $console->call('migrate', ['--force' => true]);
         FacilitySettings::query()->create(['name' => 'Large', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 730, 'rulebook' => []]);
         $user = User::query()->create(['name' => 'Bench', 'email' => 'bench@biomegas.example', 'password' => 'bench', 'role' => Role::Owner]);
-        ShippedKinds::install();
+        ShippedSpecies::install();
         DB::transaction(function (): void {
             self::systems();
             self::fish();

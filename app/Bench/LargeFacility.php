@@ -7,7 +7,7 @@ namespace App\Bench;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
@@ -64,7 +64,7 @@ final readonly class LargeFacility
         return new Species(
             "kind-{$i}", "Kind {$i}", "Piscis numerus {$i}",
             Range::of('adult', 0.75 * $adult, $adult, 1.35 * $adult), Range::of('coefficient', 0.3, 0.55, 0.9),
-            SwimmingStyle::cases()[$i % 3], growthPoints: GrowthPoints::of("kind {$i}", 14, 27, 33, 25),
+            SwimmingStyle::cases()[$i % 3], cardinalTemperatures: CardinalTemperatures::of("kind {$i}", 14, 27, 33, 25),
         );
     }
 

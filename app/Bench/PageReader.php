@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Facility\KeptAnswers;
+use App\Facility\ProjectionCache;
 use App\Models\User;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -20,7 +20,7 @@ final readonly class PageReader
         FreshRequest::begin(app());
         Auth::guard('web')->setUser($user);
         $answer = app(Kernel::class)->handle(Request::create("/api/v1/{$path}", server: ['HTTP_ACCEPT' => 'application/json']));
-        app(KeptAnswers::class)->keep();
+        app(ProjectionCache::class)->keep();
         if (! $answer->isSuccessful()) {
             throw new RuntimeException("{$path} was answered with {$answer->getStatusCode()}: {$answer->getContent()}");
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use App\Facility\Keys;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -27,13 +27,13 @@ final readonly class References
     /**
      * @param  array<string, int>  $rows  by table
      *
-     * @throws RefusedEntry when there are any
+     * @throws InvalidEntry when there are any
      */
     public static function mustBeNone(array $rows, string $field, string $name, string $instead): void
     {
         if ($rows !== []) {
             $said = array_map(fn (string $table, int $count): string => trans_choice("records.{$table}", $count, ['count' => $count]), array_keys($rows), $rows);
-            throw RefusedEntry::because($field, "{$name} stays, so that what happened stays: ".implode(', ', array_unique($said)).". {$instead}");
+            throw InvalidEntry::because($field, "{$name} stays, so that what happened stays: ".implode(', ', array_unique($said)).". {$instead}");
         }
     }
 

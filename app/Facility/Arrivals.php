@@ -9,7 +9,7 @@ use App\Models\Fish;
 use App\Models\Measurement;
 use App\Models\Stay;
 use Biomegas\Facility\Method;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** Fish that come into the facility, and the way back while nothing has been written about them. */
 final readonly class Arrivals
@@ -28,7 +28,7 @@ final readonly class Arrivals
         return $fish;
     }
 
-    /** @throws RefusedEntry when more than its arrival is written about it */
+    /** @throws InvalidEntry when more than its arrival is written about it */
     public function undo(Fish $fish): void
     {
         $written = References::to('fish', $fish->id);

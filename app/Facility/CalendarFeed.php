@@ -26,12 +26,12 @@ final readonly class CalendarFeed
 
     private VCalendar $calendar;
 
-    private function __construct(private KeptFacility $kept, private FacilitySettings $settings)
+    private function __construct(private FacilitySnapshot $kept, private FacilitySettings $settings)
     {
         $this->calendar = new VCalendar(['PRODID' => '-//Biomegas//Biomegas//EN', 'X-WR-CALNAME' => $settings->name]);
     }
 
-    public static function of(KeptFacility $kept, FacilitySettings $settings): string
+    public static function of(FacilitySnapshot $kept, FacilitySettings $settings): string
     {
         $feed = new self($kept, $settings);
         $feed->moves();

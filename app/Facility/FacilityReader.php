@@ -8,10 +8,10 @@ use App\Models\FacilitySettings;
 use App\Repair\LeftOut;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\CandidateKind;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
@@ -37,7 +37,7 @@ use stdClass;
 /** Reads the whole facility from the database into the core's picture: a handful of queries, no models. A row that cannot be read is left out. */
 final readonly class FacilityReader
 {
-    public function __construct(private KeptAnswers $answers, private UnreadableRows $unreadable)
+    public function __construct(private ProjectionCache $answers, private UnreadableRows $unreadable)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class FacilityReader
      * @param  int|null  $alsoFish  a fish that is wanted even when it is gone
      * @param  int|null  $withoutMeasurement  a length to leave out, while it is being corrected
      */
-    public function read(?int $alsoFish = null, ?int $withoutMeasurement = null): KeptFacility
+    public function read(?int $alsoFish = null, ?int $withoutMeasurement = null): FacilitySnapshot
     {
         $settings = FacilitySettings::query()->firstOrFail();
         $today = self::today($settings);
@@ -53,7 +53,7 @@ final readonly class FacilityReader
         [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $one): string => $one->key, $systems), true), $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
-        return new KeptFacility(
+        return new FacilitySnapshot(
             new Facility($today, $settings->horizon_days, $rulebook ?? new Rulebook, $systems, $fish),
             $settings->unit_system,
             $kept,
@@ -79,7 +79,7 @@ final readonly class FacilityReader
                 $description['available_from'] = $row->available_from;
             }
 
-            return Described::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
+            return ScenarioMapper::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
         };
 
         return $this->unreadable->readAll(StoredTable::Systems, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get(), $read);
@@ -105,15 +105,15 @@ final readonly class FacilityReader
 
     /**
      * @param  array<string, true>  $systems  by key: those that can be read
-     * @return array{list<Fish>, array<string, KeptFish>}
+     * @return array{list<Fish>, array<string, FishSnapshot>}
      */
     private function fish(array $systems, ?int $alsoFish, ?int $withoutMeasurement): array
     {
         $species = $forms = [];
         $this->unreadable->readAll(StoredTable::Species, DB::table('species')->get(), function (stdClass $row) use (&$species, &$forms): void {
             $description = [...self::json($row->description), ...self::json($row->own)];
-            Described::background($description);
-            $species[$row->id] = Described::species($description);
+            ScenarioMapper::background($description);
+            $species[$row->id] = ScenarioMapper::species($description);
             $forms[$row->id] = $row->form;
         });
         $stays = $this->byFish(StoredTable::Stays, DB::table('stays')->orderBy('from')->orderBy('id')->get(), fn (stdClass $row): Stay => self::stay($row, $systems));
@@ -140,7 +140,7 @@ final readonly class FacilityReader
                 sex: $row->sex === null ? null : Sex::from($row->sex),
                 hatched: $row->hatched_on === null ? null : LocalDate::fromIso($row->hatched_on),
                 candidates: array_map(
-                    fn (array $one): CandidateKind => new CandidateKind($species[$one['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $one['weight']),
+                    fn (array $one): CandidateSpecies => new CandidateSpecies($species[$one['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $one['weight']),
                     array_values(self::json($row->candidates)),
                 ),
                 rationChanges: $rations[$row->id] ?? [],
@@ -148,7 +148,7 @@ final readonly class FacilityReader
                 fallback: $row->fallback,
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
             );
-            $kept[$key] = new KeptFish($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
+            $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count);
         };
         $this->unreadable->readAll(StoredTable::Fish, DB::table('fish')->orderBy('id')->get(), $read);
 

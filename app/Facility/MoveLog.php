@@ -8,7 +8,7 @@ use App\Models\Fish;
 use App\Models\Move;
 use App\Models\Stay;
 use Biomegas\Moving\MadeMove;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps the stays of a fish in step with its moves. */
@@ -29,15 +29,15 @@ final readonly class MoveLog
         return $move;
     }
 
-    /** @throws RefusedEntry when the fish has moved on since */
+    /** @throws InvalidEntry when the fish has moved on since */
     public function undo(Move $move): void
     {
         if (DB::table('move_sheet_fish')->where('move_id', $move->id)->exists()) {
-            throw RefusedEntry::because('move', 'This move was made with a sheet, and a watch follows it. Take the sheet back instead.');
+            throw InvalidEntry::because('move', 'This move was made with a sheet, and a watch follows it. Take the sheet back instead.');
         }
         $stay = Stay::query()->where('move_id', $move->id)->firstOrFail();
         if ($stay->until !== null) {
-            throw RefusedEntry::because('move', 'The fish has moved again since. Undo the later move first.');
+            throw InvalidEntry::because('move', 'The fish has moved again since. Undo the later move first.');
         }
         $stay->delete();
         Stay::query()->where('fish_id', $move->fish_id)->orderByDesc('from')->orderByDesc('id')->firstOrFail()->update(['until' => null]);

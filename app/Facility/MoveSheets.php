@@ -12,24 +12,24 @@ use App\Models\Quarantine;
 use App\Models\Species;
 use App\Models\Watch;
 use App\Repair\StoredTable;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\MoveCase;
-use Biomegas\Moving\Sheet\Mover;
+use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\MoveSheet;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\FallbackMissing;
-use Biomegas\RefusedEntry;
-use Biomegas\Water\Load\Eater;
+use Biomegas\InvalidEntry;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\Readying;
 use Illuminate\Support\Facades\DB;
 
@@ -41,14 +41,14 @@ final readonly class MoveSheets
     }
 
     /** Null when a fish of it is no longer there. */
-    public function work(KeptFacility $kept, Written $sheet): ?MoveSheet
+    public function work(FacilitySnapshot $kept, Written $sheet): ?MoveSheet
     {
         $case = $this->caseOf($kept, $sheet);
 
         return $case === null ? null : MoveSheet::of($case);
     }
 
-    public function caseOf(KeptFacility $kept, Written $sheet): ?MoveCase
+    public function caseOf(FacilitySnapshot $kept, Written $sheet): ?MoveCase
     {
         $from = $kept->system($sheet->from_system_id);
         $to = $kept->system($sheet->to_system_id);
@@ -61,26 +61,26 @@ final readonly class MoveSheets
             }
             $movers[] = $this->mover($kept, $fish, $one->count, $to);
         }
-        $going = array_map(fn (Mover $one): ?string => $one->tenant->fish, $movers);
+        $going = array_map(fn (MovingOccupant $one): ?string => $one->occupant->fish, $movers);
 
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
-            array_values(array_filter(array_map($kept->tenant(...), $kept->facility->residentsOf($to)), fn (Tenant $one): bool => ! in_array($one->fish, $going, true))),
+            array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $one): bool => ! in_array($one->fish, $going, true))),
             $date, $kept->facility->rulebook, $kept->spoken(), MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
             $this->readyOn($kept, $to),
         );
     }
 
-    private function mover(KeptFacility $kept, Fish $fish, ?int $count, System $to): Mover
+    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, System $to): MovingOccupant
     {
-        $whole = $kept->tenant($fish);
-        $tenant = new Tenant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
+        $whole = $kept->occupant($fish);
+        $occupant = new Occupant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
         $kind = Species::query()->where('key', $fish->species->key)->first();
-        $background = $kind === null ? null : Described::background($kind->current());
+        $background = $kind === null ? null : ScenarioMapper::background($kind->current());
 
-        return new Mover(
-            $tenant,
-            (new Eater($fish->species, $tenant->length, 1, $fish->ration))->mass(),
+        return new MovingOccupant(
+            $occupant,
+            (new FedOccupant($fish->species, $occupant->length, 1, $fish->ration))->mass(),
             Hardiness::of($fish->species, $background),
             $background->hazards ?? [],
             MovingBook::quarantine($kept, $fish),
@@ -89,7 +89,7 @@ final readonly class MoveSheets
         );
     }
 
-    private function readyOn(KeptFacility $kept, System $to): ?LocalDate
+    private function readyOn(FacilitySnapshot $kept, System $to): ?LocalDate
     {
         $written = Preparation::query()->where('system_id', Keys::id($to->key))->first();
         $readying = $written === null ? null : $kept->unreadable->read(StoredTable::Preparations, $written->id, fn (): Readying => Preparations::of($kept, $to, $written));
@@ -98,25 +98,25 @@ final readonly class MoveSheets
     }
 
     /** What it does to the water where they go; null when the load hardly changes, or nothing can be said. */
-    public function addition(KeptFacility $kept, Written $sheet): ?BeforeAfter
+    public function addition(FacilitySnapshot $kept, Written $sheet): ?BeforeAfter
     {
         $home = $kept->system($sheet->to_system_id);
-        $eaters = [];
+        $fed = [];
         foreach ($sheet->fish as $one) {
             $fish = $kept->find($one->fish_id);
             if ($fish !== null && $fish->currentSystem() !== $home->key) {
-                $eaters[] = new Eater($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
+                $fed[] = new FedOccupant($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
             }
         }
-        $added = array_sum(array_map(fn (Eater $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $eaters));
+        $added = array_sum(array_map(fn (FedOccupant $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $fed));
 
         return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
-            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $eaters), $kept->spoken(), $kept->celsiusNow($home))
+            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->spoken(), $kept->celsiusNow($home))
             : null;
     }
 
     /** The daily tests after it: as they were set when it was finished, else as they would be. */
-    public function tests(KeptFacility $kept, Written $sheet): ?DailyTests
+    public function tests(FacilitySnapshot $kept, Written $sheet): ?DailyTests
     {
         if ($sheet->finished_at !== null) {
             return $sheet->test_until === null ? null : DailyTests::until(LocalDate::fromIso($sheet->test_until));
@@ -129,13 +129,13 @@ final readonly class MoveSheets
     /**
      * Writes the moves down, parts shoals, and begins the watch.
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
-    public function finish(KeptFacility $kept, Written $sheet, LocalMoment $now, ?int $userId): void
+    public function finish(FacilitySnapshot $kept, Written $sheet, LocalMoment $now, ?int $userId): void
     {
         $tests = $this->tests($kept, $sheet);
         foreach ($sheet->fish as $one) {
-            $fish = $kept->find($one->fish_id) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
+            $fish = $kept->find($one->fish_id) ?? throw InvalidEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
             $record = FishRecord::query()->findOrFail($one->fish_id);
             $to = $kept->system($sheet->to_system_id);
             if ($one->count !== null && $one->count < $fish->count) {
@@ -156,7 +156,7 @@ final readonly class MoveSheets
     /**
      * Takes a finished run back while nothing has been written since.
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
     public function undo(Written $sheet): void
     {
@@ -177,12 +177,12 @@ final readonly class MoveSheets
         $sheet->update(['finished_at' => null, 'test_until' => null]);
     }
 
-    /** @throws RefusedEntry */
+    /** @throws InvalidEntry */
     private function checkUndo(Written $sheet): void
     {
         $watches = Watch::query()->where('move_sheet_id', $sheet->id);
         if ((clone $watches)->whereHas('checks')->exists() || (clone $watches)->whereHas('measures')->exists()) {
-            throw RefusedEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
+            throw InvalidEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
         }
         foreach ($sheet->fish as $one) {
             $split = $this->parting->splitOf($one);
@@ -190,11 +190,11 @@ final readonly class MoveSheets
                 $this->parting->checkJoin($split);
             }
             if ($this->hadIncidentsSince($sheet, $one->fish_id)) {
-                throw RefusedEntry::because('sheet', 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.');
+                throw InvalidEntry::because('sheet', 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.');
             }
             $quarantines = Quarantine::query()->where('fish_id', $one->fish_id);
             if ((clone $quarantines)->where('ended_by_sheet_id', $sheet->id)->exists() && (clone $quarantines)->whereNull('released_on')->exists()) {
-                throw RefusedEntry::because('sheet', 'Another quarantine has begun since. End it first.');
+                throw InvalidEntry::because('sheet', 'Another quarantine has begun since. End it first.');
             }
         }
     }

@@ -10,7 +10,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Moving\Mixing\WaterSample;
-use Biomegas\Moving\Quarantine\Look;
+use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +20,7 @@ use stdClass;
 final readonly class MovingBook
 {
     /** The water of a system: measured lately, else as it is kept. */
-    public static function sample(KeptFacility $kept, System $system): WaterSample
+    public static function sample(FacilitySnapshot $kept, System $system): WaterSample
     {
         $now = $kept->waterNow($system);
 
@@ -38,20 +38,20 @@ final readonly class MovingBook
     }
 
     /** Null: it is in none. */
-    public static function quarantine(KeptFacility $kept, Fish $fish): ?QuarantineState
+    public static function quarantine(FacilitySnapshot $kept, Fish $fish): ?QuarantineState
     {
         $open = Quarantine::query()->where('fish_id', Keys::id($fish->key))->whereNull('released_on')->latest('id')->first();
 
         return $open === null ? null : self::stateOf($kept, $open);
     }
 
-    public static function stateOf(KeptFacility $kept, Quarantine $open): QuarantineState
+    public static function stateOf(FacilitySnapshot $kept, Quarantine $open): QuarantineState
     {
         return QuarantineState::of(LocalDate::fromIso($open->from), $open->days, $open->credit, self::looks($kept, $open), $kept->facility->date, self::worksUntil($kept, $open));
     }
 
     /** The last day on which any treatment since its beginning still works. */
-    private static function worksUntil(KeptFacility $kept, Quarantine $open): ?LocalDate
+    private static function worksUntil(FacilitySnapshot $kept, Quarantine $open): ?LocalDate
     {
         $rows = DB::table('treatments')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('from', '>=', $open->from)->get();
         $ends = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->withdrawal ?? $row->until));
@@ -59,11 +59,11 @@ final readonly class MovingBook
         return array_reduce($ends, fn (?LocalDate $last, LocalDate $one): LocalDate => $last === null ? $one : LocalDate::later($last, $one));
     }
 
-    /** @return list<Look> by date */
-    private static function looks(KeptFacility $kept, Quarantine $open): array
+    /** @return list<HealthObservation> by date */
+    private static function looks(FacilitySnapshot $kept, Quarantine $open): array
     {
         $rows = DB::table('conditions')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('date', '>=', $open->from)->orderBy('date')->orderBy('id')->get();
 
-        return $kept->unreadable->readAll(StoredTable::Looks, $rows, fn (stdClass $row): Look => new Look(LocalDate::fromIso($row->date), (bool) $row->is_eating, $row->sign));
+        return $kept->unreadable->readAll(StoredTable::Looks, $rows, fn (stdClass $row): HealthObservation => new HealthObservation(LocalDate::fromIso($row->date), (bool) $row->is_eating, $row->sign));
     }
 }

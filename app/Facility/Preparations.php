@@ -6,10 +6,10 @@ namespace App\Facility;
 
 use App\Models\Preparation;
 use App\Models\Species;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\NewHomePlan;
 use Biomegas\Water\Readiness\Readying;
 use Biomegas\Water\Readiness\Step;
@@ -17,7 +17,7 @@ use Biomegas\Water\Readiness\Step;
 /** The preparation of a system as it is written down, worked out by the core. */
 final readonly class Preparations
 {
-    public static function of(KeptFacility $kept, System $system, Preparation $written): Readying
+    public static function of(FacilitySnapshot $kept, System $system, Preparation $written): Readying
     {
         $donor = $written->donor_system_id === null ? null : $kept->facility->systems[Keys::ofSystem($written->donor_system_id)] ?? null;
 
@@ -48,7 +48,7 @@ final readonly class Preparations
         return $done;
     }
 
-    private static function stock(KeptFacility $kept, Preparation $written): ?Eater
+    private static function stock(FacilitySnapshot $kept, Preparation $written): ?FedOccupant
     {
         $kind = $written->species_id === null ? null : Species::query()->find($written->species_id);
 
@@ -56,6 +56,6 @@ final readonly class Preparations
 
         return $kind === null || $written->count === null || $length === null
             ? null
-            : new Eater(Described::species($kind->current()), $length, $written->count, $kept->facility->rulebook->ration());
+            : new FedOccupant(ScenarioMapper::species($kind->current()), $length, $written->count, $kept->facility->rulebook->ration());
     }
 }

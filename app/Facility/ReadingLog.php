@@ -6,7 +6,7 @@ namespace App\Facility;
 
 use App\Models\FacilitySettings;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ReadingDay;
 use DateTimeImmutable;
@@ -25,7 +25,7 @@ final readonly class ReadingLog
      * @param  list<array{Quantity, DateTimeImmutable, float}>  $readings
      * @return int how many were new
      *
-     * @throws RefusedEntry naming the reading that was taken before the system was there
+     * @throws InvalidEntry naming the reading that was taken before the system was there
      */
     public function record(int $systemId, array $readings): int
     {

@@ -9,7 +9,7 @@ use App\Models\Fish;
 use App\Models\MoveSheetFish;
 use App\Models\ShoalSplit;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -71,7 +71,7 @@ final readonly class ShoalParting
         return ShoalSplit::query()->where('to_fish_id', $one->fish_id)->first();
     }
 
-    /** @throws RefusedEntry naming what was written of either since */
+    /** @throws InvalidEntry naming what was written of either since */
     public function checkJoin(ShoalSplit $split): void
     {
         $part = Fish::query()->findOrFail($split->to_fish_id);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\PlannedDay;
 use Biomegas\Facility\Equipment\LightSchedule;
@@ -14,7 +14,7 @@ use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueDoubt;
 use Biomegas\Water\Test\ValueReader;
@@ -43,7 +43,7 @@ final readonly class SystemForm
      * @param  array<string, mixed>  $form  checked for its shape
      * @return array<string, mixed>
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
     public function description(array $form): array
     {
@@ -66,7 +66,7 @@ final readonly class SystemForm
             'substrate' => $this->text($form, 'substrate'),
             'site' => $this->text($form, 'site'),
         ], fn (mixed $one): bool => $one !== null);
-        $floor = array_sum(array_map(fn (array $pool): float => Described::shape($pool['shape'])->floorArea(), $pools));
+        $floor = array_sum(array_map(fn (array $pool): float => ScenarioMapper::shape($pool['shape'])->floorArea(), $pools));
         $description['decor'] = [
             'area_mm2' => ($this->share($form, 'decor_floor') ?? 0.0) * $floor,
             'litres' => $this->litres($form, 'decor_litres') ?? 0.0,
@@ -74,7 +74,7 @@ final readonly class SystemForm
         ];
         $this->picture('decor_litres', $description);
         $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([
-            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw RefusedEntry::because("dividers.{$i}.at", 'Say where the divider stands, from the left end.'),
+            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw InvalidEntry::because("dividers.{$i}.at", 'Say where the divider stands, from the left end.'),
             'from' => $this->day($one['from'], "dividers.{$i}.from"),
             'until' => isset($one['until']) ? $this->day($one['until'], "dividers.{$i}.until") : null,
         ], fn (mixed $part): bool => $part !== null), array_values($form['dividers'] ?? []), array_keys(array_values($form['dividers'] ?? [])));
@@ -83,7 +83,7 @@ final readonly class SystemForm
         return $description;
     }
 
-    /** @throws RefusedEntry when nobody can mean it */
+    /** @throws InvalidEntry when nobody can mean it */
     public function day(string $iso, string $field): string
     {
         PlannedDay::check($field, LocalDate::fromIso($iso), $this->today);
@@ -94,7 +94,7 @@ final readonly class SystemForm
     /** @param  array<string, mixed>  $description */
     private function picture(string $field, array $description): void
     {
-        self::possible($field, fn () => Described::system(['key' => 'new', 'name' => 'new', 'kind' => 'tank', ...$description]));
+        self::possible($field, fn () => ScenarioMapper::system(['key' => 'new', 'name' => 'new', 'kind' => 'tank', ...$description]));
     }
 
     /**
@@ -107,7 +107,7 @@ final readonly class SystemForm
         foreach (self::SIZES[$form['type']] as $size) {
             $field = "pools.{$i}.{$size}";
             $shape["{$size}_mm"] = $this->length($form[$size] ?? null, $field, self::SHORTEST_SIDE_MM, self::LONGEST_SIDE_MM)
-                ?? throw RefusedEntry::because($field, 'Give the '.str_replace('_', ' ', $size).'.');
+                ?? throw InvalidEntry::because($field, 'Give the '.str_replace('_', ' ', $size).'.');
         }
         if ($form['type'] === 'outline') {
             $shape['points_mm'] = array_map(fn (array $point): array => [(float) $point[0], (float) $point[1]], array_values($form['points'] ?? []));
@@ -115,7 +115,7 @@ final readonly class SystemForm
             $shape['outside'] = true;
             $shape['glass_mm'] = $this->length($form['glass'] ?? null, "pools.{$i}.glass", 1.0, 200.0) ?? 10.0;
         }
-        self::possible("pools.{$i}.depth", fn () => Described::shape($shape), $form['type'] === 'outline' ? "pools.{$i}.points" : null);
+        self::possible("pools.{$i}.depth", fn () => ScenarioMapper::shape($shape), $form['type'] === 'outline' ? "pools.{$i}.points" : null);
 
         return ['key' => 'pool-'.($i + 1), 'shape' => $shape];
     }
@@ -125,7 +125,7 @@ final readonly class SystemForm
         try {
             $picture();
         } catch (ImpossiblePicture $e) {
-            throw RefusedEntry::because($instead ?? $field, $e->getMessage());
+            throw InvalidEntry::because($instead ?? $field, $e->getMessage());
         }
     }
 
@@ -137,10 +137,10 @@ final readonly class SystemForm
         try {
             $millimetres = (new LengthReader($this->units))->read($typed);
         } catch (UnreadableLength $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->getMessage());
         }
         if ($millimetres < $least || $millimetres > $most) {
-            throw RefusedEntry::because($field, "{$typed} cannot be right here. Check the number and its unit, for example 120 cm or 48 in.");
+            throw InvalidEntry::because($field, "{$typed} cannot be right here. Check the number and its unit, for example 120 cm or 48 in.");
         }
 
         return $millimetres;
@@ -157,7 +157,7 @@ final readonly class SystemForm
             return $this->value($form, 'temperature', Quantity::Temperature);
         }
         if (count($months) !== 12) {
-            throw RefusedEntry::because('months', 'Give all twelve months, or a target temperature instead.');
+            throw InvalidEntry::because('months', 'Give all twelve months, or a target temperature instead.');
         }
 
         return array_map(fn (string $one): float => $this->valueOf($one, 'months', Quantity::Temperature), $months);
@@ -175,12 +175,12 @@ final readonly class SystemForm
     {
         try {
             $value = (new ValueReader($this->units))->read($quantity, $typed);
-        } catch (RefusedEntry $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+        } catch (InvalidEntry $e) {
+            throw InvalidEntry::because($field, $e->getMessage());
         }
         $doubt = ValueDoubt::about($quantity, $value);
 
-        return $doubt === null ? $value : throw RefusedEntry::because($field, $doubt);
+        return $doubt === null ? $value : throw InvalidEntry::because($field, $doubt);
     }
 
     /** @param  array<string, mixed>  $form */
@@ -190,7 +190,7 @@ final readonly class SystemForm
         try {
             return $typed === null ? null : (new VolumeReader($this->units))->read($typed);
         } catch (UnreadableVolume $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->getMessage());
         }
     }
 
@@ -203,7 +203,7 @@ final readonly class SystemForm
         }
         $number = str_replace(',', '.', $typed);
 
-        return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw RefusedEntry::because($field, "\"{$typed}\" is not a number of zero or more.");
+        return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw InvalidEntry::because($field, "\"{$typed}\" is not a number of zero or more.");
     }
 
     /**
@@ -218,7 +218,7 @@ final readonly class SystemForm
         }
         $number = str_replace([',', '%', ' '], ['.', '', ''], $typed);
         if (! is_numeric($number) || (float) $number <= 0.0 || (float) $number > 100.0) {
-            throw RefusedEntry::because($field, "\"{$typed}\" is not a share. Type per cent, for example 25.");
+            throw InvalidEntry::because($field, "\"{$typed}\" is not a share. Type per cent, for example 25.");
         }
 
         return (float) $number / 100;
@@ -236,11 +236,11 @@ final readonly class SystemForm
             return null;
         }
         if ($media === null) {
-            throw RefusedEntry::because('filter_media', 'Say what the media are.');
+            throw InvalidEntry::because('filter_media', 'Say what the media are.');
         }
 
         return $litres === null || $litres <= 0.0
-            ? throw RefusedEntry::because('filter_litres', 'Say how much of the media there is, for example 20 l.')
+            ? throw InvalidEntry::because('filter_litres', 'Say how much of the media there is, for example 20 l.')
             : ['media' => $media, 'litres' => $litres];
     }
 
@@ -255,7 +255,7 @@ final readonly class SystemForm
             return null;
         }
         if ($on === null || $off === null) {
-            throw RefusedEntry::because($on === null ? 'light_on' : 'light_off', 'Give both: when the lights come on and when they go out.');
+            throw InvalidEntry::because($on === null ? 'light_on' : 'light_off', 'Give both: when the lights come on and when they go out.');
         }
         $light = ['on' => $on, 'dim' => $this->text($form, 'light_dim'), 'off' => $off, 'window' => (bool) ($form['light_window'] ?? false)];
         self::possible('light_on', fn () => LightSchedule::of($light['on'], $light['dim'], $light['off'], $light['window']));

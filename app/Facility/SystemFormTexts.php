@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\System;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Shape\Shape;
 use Biomegas\Measure\UnitSystem;
 
@@ -60,7 +60,7 @@ final readonly class SystemFormTexts
     /** @param  array<string, mixed>  $pool */
     private static function shape(array $pool): Shape
     {
-        return Described::shape($pool['shape']);
+        return ScenarioMapper::shape($pool['shape']);
     }
 
     /**

@@ -8,9 +8,9 @@ use App\Database\References;
 use App\Models\FacilitySettings;
 use App\Models\StaleVersion;
 use App\Models\System;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\System as SystemInPicture;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 
 /** The systems of the facility as they are written down: added, changed, put in walking order. */
@@ -19,7 +19,7 @@ final readonly class Systems
     /**
      * @param  array<string, mixed>  $form
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
     public function add(array $form): System
     {
@@ -33,7 +33,7 @@ final readonly class Systems
     /**
      * @param  array<string, mixed>  $form
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      * @throws StaleVersion
      */
     public function change(System $system, int $seenVersion, array $form): System
@@ -49,11 +49,11 @@ final readonly class Systems
      *
      * @param  array<string, mixed>  $form
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
     public function draft(array $form): SystemInPicture
     {
-        return Described::system(['key' => 'draft', 'name' => 'draft', 'kind' => $form['kind'], ...$this->form()->description($form)]);
+        return ScenarioMapper::system(['key' => 'draft', 'name' => 'draft', 'kind' => $form['kind'], ...$this->form()->description($form)]);
     }
 
     /** The first day that anything is known of it: nothing can have been measured there before. */
@@ -77,7 +77,7 @@ final readonly class Systems
         return new SystemForm($settings->unit_system, FacilityReader::today($settings));
     }
 
-    /** @throws RefusedEntry when anything was written about it */
+    /** @throws InvalidEntry when anything was written about it */
     public function remove(System $system): void
     {
         DB::table('preparations')->where('system_id', $system->id)->delete();

@@ -8,15 +8,15 @@ use App\Models\FacilitySettings;
 use App\Models\Fish as FishRecord;
 use App\Models\Watch as Written;
 use App\Models\WatchCheck;
-use App\Models\WatchMeasure;
+use App\Models\WatchIntervention;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
-use Biomegas\Moving\Watch\Measure;
+use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
-use Biomegas\Moving\Watch\TriedMeasure;
+use Biomegas\Moving\Watch\TriedIntervention;
 use Biomegas\Moving\Watch\WatchCase;
 
 /** Watches as they are written down, in the core's words. */
@@ -28,7 +28,7 @@ final readonly class Watches
         return LocalMoment::fromIso(now(FacilitySettings::query()->firstOrFail()->time_zone)->format('Y-m-d\TH:i'));
     }
 
-    public static function caseOf(KeptFacility $kept, Written $watch): WatchCase
+    public static function caseOf(FacilitySnapshot $kept, Written $watch): WatchCase
     {
         $fish = $kept->find($watch->fish_id);
         $home = $kept->system($watch->system_id);
@@ -45,7 +45,7 @@ final readonly class Watches
     }
 
     /** @return list<Check> by time */
-    public static function checks(KeptFacility $kept, Written $watch): array
+    public static function checks(FacilitySnapshot $kept, Written $watch): array
     {
         return array_values($watch->checks->map(fn (WatchCheck $one): Check => new Check(
             LocalMoment::fromIso($one->at),
@@ -55,9 +55,9 @@ final readonly class Watches
         ))->all());
     }
 
-    /** @return list<TriedMeasure> */
+    /** @return list<TriedIntervention> */
     public static function tried(Written $watch): array
     {
-        return array_values($watch->measures->map(fn (WatchMeasure $one): TriedMeasure => new TriedMeasure(Measure::from($one->measure), Success::tryFrom($one->success ?? '')))->all());
+        return array_values($watch->measures->map(fn (WatchIntervention $one): TriedIntervention => new TriedIntervention(Intervention::from($one->measure), Success::tryFrom($one->success ?? '')))->all());
     }
 }

@@ -10,7 +10,7 @@ use App\Models\StaleVersion;
 use App\Repair\LeftOut;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Refusal;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -72,7 +72,7 @@ final readonly class Problems
 
     public static function renderIn(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([RefusedEntry::class, StaleVersion::class]);
+        $exceptions->dontReport([InvalidEntry::class, StaleVersion::class]);
         // What was asked to be written can be mended by whoever sent it; a page that cannot be read is ours to mend.
         $exceptions->report(fn (Refusal $refused): bool => request()->isMethodSafe());
         // Without its values: they may be secret.
@@ -87,7 +87,7 @@ final readonly class Problems
     private static function of(Throwable $e, Request $request): JsonResponse
     {
         return match (true) {
-            $e instanceof RefusedEntry => self::response(422, $e->getMessage(), [$e->field => [$e->getMessage()]]),
+            $e instanceof InvalidEntry => self::response(422, $e->getMessage(), [$e->field => [$e->getMessage()]]),
             $e instanceof LeftOut => self::response(404, $e->getMessage()),
             $e instanceof Refusal => self::response(422, $e->getMessage()),
             $e instanceof ValidationException => self::invalid($e),

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $ended
  * @property string|null $ended_at
  * @property Collection<int, WatchCheck> $checks
- * @property Collection<int, WatchMeasure> $measures
+ * @property Collection<int, WatchIntervention> $measures
  */
 final class Watch extends Model
 {
@@ -32,9 +32,9 @@ final class Watch extends Model
         return $this->hasMany(WatchCheck::class)->orderBy('at')->orderBy('id');
     }
 
-    /** @return HasMany<WatchMeasure, $this> */
+    /** @return HasMany<WatchIntervention, $this> */
     public function measures(): HasMany
     {
-        return $this->hasMany(WatchMeasure::class)->orderBy('id');
+        return $this->hasMany(WatchIntervention::class)->orderBy('id');
     }
 }

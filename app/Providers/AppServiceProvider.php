@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
-use App\Facility\AnswersDatabase;
-use App\Facility\KeptAnswers;
+use App\Facility\ProjectionCacheDatabase;
+use App\Facility\ProjectionCache;
 use App\Http\WholeSessions;
 use App\Models\User;
 use App\Repair\UnreadableRows;
@@ -29,14 +29,14 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->scoped(KeptAnswers::class, fn (): KeptAnswers => new KeptAnswers(AnswersDatabase::open(...), config('answers.code')));
+        $this->app->scoped(ProjectionCache::class, fn (): ProjectionCache => new ProjectionCache(ProjectionCacheDatabase::open(...), config('answers.code')));
         $this->app->scoped(UnreadableRows::class);
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
     }
 
     public function boot(): void
     {
-        $this->app->terminating(fn () => $this->app->make(KeptAnswers::class)->keep());
+        $this->app->terminating(fn () => $this->app->make(ProjectionCache::class)->keep());
         Session::extend('file', fn (): WholeSessions => new WholeSessions($this->app->make('files'), config('session.files'), config('session.lifetime')));
         Model::shouldBeStrict();
         // Requests are validated and mapped to columns by hand; nothing is filled from outside.

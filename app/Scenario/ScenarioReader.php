@@ -6,7 +6,7 @@ namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
-use Biomegas\Facility\CandidateKind;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\ImpossiblePicture;
@@ -14,11 +14,11 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
@@ -37,8 +37,8 @@ final readonly class ScenarioReader
     {
         $d = JsonDocument::read(InputFile::read($file), $file, 'scenario');
         $date = self::at('date', fn (): LocalDate => LocalDate::fromIso($d['date']));
-        $species = self::each('species', $d['species'], fn (array $one): Species => Described::species($one));
-        $systems = self::each('systems', $d['systems'], fn (array $one): System => Described::system($one));
+        $species = self::each('species', $d['species'], fn (array $one): Species => ScenarioMapper::species($one));
+        $systems = self::each('systems', $d['systems'], fn (array $one): System => ScenarioMapper::system($one));
         $fish = self::each('fish', $d['fish'], fn (array $one, string $path): Fish => self::fish($one, $path, $species, $systems, $date));
 
         return new Facility(
@@ -57,8 +57,8 @@ final readonly class ScenarioReader
      */
     public static function rulebook(array $d): Rulebook
     {
-        $answers = array_filter(array_intersect_key($d, array_flip(array_column(Question::cases(), 'value'))), is_string(...));
-        $numbers = array_filter(array_intersect_key($d, array_flip(array_column(RuleConstant::cases(), 'value'))), is_numeric(...));
+        $answers = array_filter(array_intersect_key($d, array_flip(array_column(RuleOption::cases(), 'value'))), is_string(...));
+        $numbers = array_filter(array_intersect_key($d, array_flip(array_column(RuleParameter::cases(), 'value'))), is_numeric(...));
 
         return new Rulebook($answers, array_map(floatval(...), $numbers), array_map(
             fn (array $one): RuleException => new RuleException($one['of'], $one['rule'], $one['answer'], $one['reason']),
@@ -130,14 +130,14 @@ final readonly class ScenarioReader
     /**
      * @param  list<array{species: string, weight: float}>  $candidates
      * @param  array<string, Species>  $species
-     * @return list<CandidateKind>
+     * @return list<CandidateSpecies>
      */
     private static function candidates(array $candidates, string $path, array $species): array
     {
         $read = [];
         foreach ($candidates as $i => $one) {
             $kind = $species[$one['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", "no species has the key \"{$one['species']}\".");
-            $read[] = new CandidateKind($kind, $one['weight']);
+            $read[] = new CandidateSpecies($kind, $one['weight']);
         }
         if (array_sum(array_column($candidates, 'weight')) >= 1) {
             throw InvalidDocument::at("{$path}.candidates", 'the weights must sum to less than 1: its species has the rest.');

@@ -7,7 +7,7 @@ namespace Biomegas\Company;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** One act of aggression. */
 final readonly class Incident
@@ -21,17 +21,17 @@ final readonly class Incident
     ) {
     }
 
-    /** @throws RefusedEntry when it cannot have happened on that day */
+    /** @throws InvalidEntry when it cannot have happened on that day */
     public static function record(Fish $actor, Fish $target, Act $act, Harm $harm, LocalDate $date, LocalDate $today): self
     {
         // Inside a shoal one member can chase another; a single fish cannot chase itself.
         if ($actor->key === $target->key && ! $actor->isShoal()) {
-            throw RefusedEntry::because('target', "Choose another fish: {$actor->name} cannot be both.");
+            throw InvalidEntry::because('target', "Choose another fish: {$actor->name} cannot be both.");
         }
         LoggedDay::check($date, $actor, $today);
         LoggedDay::check($date, $target, $today);
         if (array_intersect($actor->homesOn($date), $target->homesOn($date)) === []) {
-            throw RefusedEntry::because('target', "{$actor->name} and {$target->name} did not live in one home on {$date->toIso()}. Check the fish and the day.");
+            throw InvalidEntry::because('target', "{$actor->name} and {$target->name} did not live in one home on {$date->toIso()}. Check the fish and the day.");
         }
 
         return new self($actor, $target, $act, $harm, $date);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Company;
 
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 
 /**
  * Anything that fits in a mouth is food. A prey shorter than the mouth ratio
@@ -15,19 +15,19 @@ final readonly class Mouthful
     /** Depth over length of a usual body; deeper ones are harder to swallow. */
     private const USUAL_DEPTH = 0.3;
 
-    public static function swallows(Tenant $predator, Tenant $prey): bool
+    public static function swallows(Occupant $predator, Occupant $prey): bool
     {
         return $predator->fish !== $prey->fish && self::room($predator) > self::girth($prey);
     }
 
     /** What the largest of them can swallow, millimetres of a usual body. */
-    private static function room(Tenant $predator): float
+    private static function room(Occupant $predator): float
     {
         return $predator->species->habits->mouthRatio * $predator->longest();
     }
 
     /** Length that the smallest of the prey stands for in a mouth. */
-    private static function girth(Tenant $prey): float
+    private static function girth(Occupant $prey): float
     {
         $smallest = $prey->length / $prey->largest;
 

@@ -21,7 +21,7 @@ final readonly class Fish
     /**
      * @param  non-empty-list<Stay>  $stays  in any order
      * @param  list<MeasuredLength>  $lengths  in any order
-     * @param  list<CandidateKind>  $candidates  besides its species, with weights that sum to less than 1
+     * @param  list<CandidateSpecies>  $candidates  besides its species, with weights that sum to less than 1
      * @param  list<RationChange>  $rationChanges  in any order
      */
     public function __construct(
@@ -55,16 +55,16 @@ final readonly class Fish
         $this->rationChanges = $rationChanges;
     }
 
-    /** @return non-empty-list<CandidateKind> all that it may be, its species first; weights sum to 1 */
+    /** @return non-empty-list<CandidateSpecies> all that it may be, its species first; weights sum to 1 */
     public function kinds(): array
     {
-        $others = array_sum(array_map(fn (CandidateKind $one): float => $one->weight, $this->candidates));
-        $kinds = [new CandidateKind($this->species, max(0.0, 1 - $others)), ...$this->candidates];
+        $others = array_sum(array_map(fn (CandidateSpecies $one): float => $one->weight, $this->candidates));
+        $kinds = [new CandidateSpecies($this->species, max(0.0, 1 - $others)), ...$this->candidates];
         $stated = $this->statedAdultMm;
 
         return $stated === null
             ? $kinds
-            : array_map(fn (CandidateKind $one): CandidateKind => new CandidateKind($one->species->ofStatedAdultLength($stated), $one->weight), $kinds);
+            : array_map(fn (CandidateSpecies $one): CandidateSpecies => new CandidateSpecies($one->species->ofStatedAdultLength($stated), $one->weight), $kinds);
     }
 
     /** How it is fed on that day. */

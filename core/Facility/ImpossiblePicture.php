@@ -40,12 +40,12 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self("{$what}: low, typical and high must be above zero and in this order.", $what);
     }
 
-    public static function becauseGrowthPointsAreOutOfOrder(string $species): self
+    public static function becauseCardinalTemperaturesAreOutOfOrder(string $species): self
     {
         return new self("temperature_c of {$species}: minimum, best and maximum must rise, and the reference must lie between minimum and maximum.", 'temperature_c');
     }
 
-    public static function becauseGrowthPointsAreSingular(string $species, float $leastBest): self
+    public static function becauseCardinalTemperaturesAreSingular(string $species, float $leastBest): self
     {
         $least = number_format($leastBest, 1, '.', '');
 
@@ -57,14 +57,14 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.", 'temperature_c');
     }
 
-    public static function becauseNoSchoolAnswers(string $question, string $answer): self
+    public static function becauseNoMethodAnswers(string $question, string $answer): self
     {
-        $answers = implode(', ', [...Question::tryFrom($question)?->answers() ?? [], RuleException::SET_ASIDE]);
+        $answers = implode(', ', [...RuleOption::tryFrom($question)?->answers() ?? [], RuleException::SET_ASIDE]);
 
         return new self("{$question}: \"{$answer}\" is no answer. Choose one of {$answers}.");
     }
 
-    public static function becauseAConstantIsOutOfRange(RuleConstant $constant): self
+    public static function becauseAConstantIsOutOfRange(RuleParameter $constant): self
     {
         return new self("{$constant->value}: give a number from {$constant->least()} to {$constant->most()}.");
     }

@@ -24,11 +24,11 @@ final readonly class LitresNeed
     }
 
     /** Litres for so many adults; fewer than the group need as much as the group. */
-    public function litresFor(int $count, HomeSchool $school): float
+    public function litresFor(int $count, HomeMethod $school): float
     {
         $group = match ($school) {
-            HomeSchool::LitresLean => $this->lean,
-            HomeSchool::LitresGenerous => $this->generous,
+            HomeMethod::LitresLean => $this->lean,
+            HomeMethod::LitresGenerous => $this->generous,
             default => $this->usual,
         };
 

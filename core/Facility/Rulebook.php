@@ -22,72 +22,72 @@ final readonly class Rulebook
         public array $exceptions = [],
     ) {
         foreach ($answers as $question => $answer) {
-            if (! in_array($answer, Question::from($question)->answers(), true)) {
-                throw ImpossiblePicture::becauseNoSchoolAnswers($question, $answer);
+            if (! in_array($answer, RuleOption::from($question)->answers(), true)) {
+                throw ImpossiblePicture::becauseNoMethodAnswers($question, $answer);
             }
         }
         foreach ($exceptions as $exception) {
-            $question = Question::tryFrom($exception->rule);
+            $question = RuleOption::tryFrom($exception->rule);
             if ($exception->answer !== RuleException::SET_ASIDE && ! in_array($exception->answer, $question?->answers() ?? [], true)) {
-                throw ImpossiblePicture::becauseNoSchoolAnswers($exception->rule, $exception->answer);
+                throw ImpossiblePicture::becauseNoMethodAnswers($exception->rule, $exception->answer);
             }
         }
         foreach ($numbers as $name => $number) {
-            $constant = RuleConstant::from($name);
+            $constant = RuleParameter::from($name);
             if ($number < $constant->least() || $number > $constant->most()) {
                 throw ImpossiblePicture::becauseAConstantIsOutOfRange($constant);
             }
         }
     }
 
-    public function answer(Question $question): string
+    public function answer(RuleOption $question): string
     {
         return $this->answers[$question->value] ?? $question->answers()[0];
     }
 
-    public function number(RuleConstant $constant): float
+    public function number(RuleParameter $constant): float
     {
         return $this->numbers[$constant->value] ?? $constant->standard();
     }
 
-    public function home(): HomeSchool
+    public function home(): HomeMethod
     {
-        return HomeSchool::from($this->answer(Question::Home));
+        return HomeMethod::from($this->answer(RuleOption::Home));
     }
 
-    public function floor(): FloorSchool
+    public function floor(): FloorMethod
     {
-        return FloorSchool::from($this->answer(Question::Floor));
+        return FloorMethod::from($this->answer(RuleOption::Floor));
     }
 
     /** A fish goes at once to the home for its adult size, not through a chain of homes. */
     public function movesToFinalHomeFirst(): bool
     {
-        return $this->answer(Question::Upgrade) === 'final-first';
+        return $this->answer(RuleOption::Upgrade) === 'final-first';
     }
 
     /** How a fish is fed that comes home. */
     public function ration(): Ration
     {
-        return Ration::from($this->answer(Question::Ration));
+        return Ration::from($this->answer(RuleOption::Ration));
     }
 
     public function quarantineDays(): int
     {
-        return (int) $this->number(match ($this->answer(Question::Quarantine)) {
-            'short' => RuleConstant::QuarantineShort,
-            'long' => RuleConstant::QuarantineLong,
-            default => RuleConstant::QuarantineStandard,
+        return (int) $this->number(match ($this->answer(RuleOption::Quarantine)) {
+            'short' => RuleParameter::QuarantineShort,
+            'long' => RuleParameter::QuarantineLong,
+            default => RuleParameter::QuarantineStandard,
         });
     }
 
     /** How long a home should last when fish are moved up in stages. */
     public function stagedDays(): int
     {
-        return (int) round($this->number(RuleConstant::StagedMonths) * LocalDate::DAYS_PER_YEAR / 12);
+        return (int) round($this->number(RuleParameter::StagedMonths) * LocalDate::DAYS_PER_YEAR / 12);
     }
 
-    public function answering(Question $question, string $answer): self
+    public function answering(RuleOption $question, string $answer): self
     {
         return new self([...$this->answers, $question->value => $answer], $this->numbers, $this->exceptions);
     }
@@ -101,7 +101,7 @@ final readonly class Rulebook
             foreach ($this->exceptions as $exception) {
                 if ($key !== null && $exception->of === $key) {
                     $own[] = $exception;
-                    if (Question::tryFrom($exception->rule) !== null && $exception->answer !== RuleException::SET_ASIDE) {
+                    if (RuleOption::tryFrom($exception->rule) !== null && $exception->answer !== RuleException::SET_ASIDE) {
                         $answers[$exception->rule] = $exception->answer;
                     }
                 }

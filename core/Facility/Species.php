@@ -23,7 +23,7 @@ final readonly class Species
         public LengthKind $lengthKind = LengthKind::Total,
         public CurveName $curve = CurveName::VonBertalanffy,
         /** Null: its growth is not known to depend on temperature. */
-        public ?GrowthPoints $growthPoints = null,
+        public ?CardinalTemperatures $cardinalTemperatures = null,
         /** Water temperatures in °C in which it may be kept, wider or narrower than its growth points; null: not known. */
         public ?Span $keepingRange = null,
         public WaterLayer $layer = WaterLayer::All,
@@ -51,7 +51,7 @@ final readonly class Species
         return new self(
             "{$this->key} (stated size)", $this->commonName, $this->scientificName,
             Range::about($millimetres, self::STATED_SPREAD), $this->growthCoefficient,
-            $this->swimming, $this->lengthKind, $this->curve, $this->growthPoints, $this->keepingRange, $this->layer,
+            $this->swimming, $this->lengthKind, $this->curve, $this->cardinalTemperatures, $this->keepingRange, $this->layer,
             $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits,
         );
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** The adult length that a keeper states for one fish, in place of what is said of its kind. */
 final readonly class StatedAdult
@@ -15,13 +15,13 @@ final readonly class StatedAdult
     /**
      * @param  float  $millimetres  in the length kind of its species
      *
-     * @throws RefusedEntry on `adult` when the fish has been measured longer
+     * @throws InvalidEntry on `adult` when the fish has been measured longer
      */
     public static function check(Fish $fish, float $millimetres): void
     {
         foreach ($fish->lengths as $length) {
             if ($length->asStatedFor($fish->species) > self::SLACK * $millimetres) {
-                throw RefusedEntry::because('adult', "On {$length->date->toIso()} it measured more than this already: give a larger adult length, or correct that entry.");
+                throw InvalidEntry::because('adult', "On {$length->date->toIso()} it measured more than this already: give a larger adult length, or correct that entry.");
             }
         }
     }

@@ -12,22 +12,22 @@ enum SwimmingStyle: string
     case Racing = 'racing';
 
     /** Body lengths of straight swimming room. */
-    public function swimLengths(): RuleConstant
+    public function swimLengths(): RuleParameter
     {
         return match ($this) {
-            self::Slow => RuleConstant::SwimSlow,
-            self::Cruising => RuleConstant::SwimCruising,
-            self::Racing => RuleConstant::SwimRacing,
+            self::Slow => RuleParameter::SwimSlow,
+            self::Cruising => RuleParameter::SwimCruising,
+            self::Racing => RuleParameter::SwimRacing,
         };
     }
 
     /** Body lengths from front to back that it needs to turn. */
-    public function turningLengths(): RuleConstant
+    public function turningLengths(): RuleParameter
     {
         return match ($this) {
-            self::Slow => RuleConstant::TurnSlow,
-            self::Cruising => RuleConstant::TurnCruising,
-            self::Racing => RuleConstant::TurnRacing,
+            self::Slow => RuleParameter::TurnSlow,
+            self::Cruising => RuleParameter::TurnCruising,
+            self::Racing => RuleParameter::TurnRacing,
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth;
 
-use Biomegas\Facility\CandidateKind;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
@@ -12,12 +12,12 @@ use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\PeakFinder;
+use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\ProcessVariation;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
 use Biomegas\Growth\Projection\GrowthProjection;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 
 /** The growth of all fish of a facility, in which kin inform each other. */
 final class FacilityGrowth
@@ -60,9 +60,9 @@ final class FacilityGrowth
 
     public function projectionOf(Fish $fish): GrowthProjection
     {
-        return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateKind $kind): array => [
+        return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateSpecies $kind): array => [
             $kind->weight,
-            new KindProjection($this->facility, $fish, $kind->species, $this->priorOf($fish, $kind->species), $this->clocks, $this->processVariation),
+            new SpeciesProjection($this->facility, $fish, $kind->species, $this->priorOf($fish, $kind->species), $this->clocks, $this->processVariation),
         ], $fish->kinds()));
     }
 
@@ -125,7 +125,7 @@ final class FacilityGrowth
         $lengths = MeasuredGrowth::of($fish, $fish->species, $prior, $this->clocks)->beforeStalling();
 
         return count($lengths) < 2 ? null : KinEvidence::of(
-            (new PeakFinder(GrowthCurves::named($fish->species->curve), $prior, $this->processVariation))->find($lengths),
+            (new MapEstimator(GrowthCurves::named($fish->species->curve), $prior, $this->processVariation))->find($lengths),
             $prior,
         );
     }

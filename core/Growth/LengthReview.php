@@ -9,7 +9,7 @@ use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** A new length held against what is known of the fish, before it is saved. */
 final readonly class LengthReview
@@ -46,7 +46,7 @@ final readonly class LengthReview
     /**
      * @param  Fish  $fish  without the length under review
      *
-     * @throws RefusedEntry when the day is before arrival or in the future
+     * @throws InvalidEntry when the day is before arrival or in the future
      */
     public static function of(FacilityGrowth $growth, Fish $fish, MeasuredLength $entry): self
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 
 /**
  * When the next length would narrow the outgrow window enough to be worth the
@@ -30,7 +30,7 @@ final readonly class NextMeasurement
      *
      * @param  float  $error  relative error of the usual method
      */
-    public static function after(KindProjection $projection, float $limitMm, float $error, LocalDate $last): ?LocalDate
+    public static function after(SpeciesProjection $projection, float $limitMm, float $error, LocalDate $last): ?LocalDate
     {
         if ($projection->measured->observations === []) {
             return null;
@@ -65,7 +65,7 @@ final readonly class NextMeasurement
      *
      * @return list<float>
      */
-    private static function logTimesUntil(KindProjection $projection, float $limitMm): array
+    private static function logTimesUntil(SpeciesProjection $projection, float $limitMm): array
     {
         $since = $projection->measured->past->endTime() - ($projection->measured->last()->time ?? 0.0);
         $span = $projection->aheadAtHome()->endTime();

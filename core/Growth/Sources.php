@@ -6,7 +6,7 @@ namespace Biomegas\Growth;
 
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\LeastSquares\Matrix2;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 
 /** How much of what is known of a fish's growth in the coming year came from where; shares sum to 1. */
 final readonly class Sources
@@ -21,7 +21,7 @@ final readonly class Sources
     }
 
     /** @param  GrowthPrior  $ofKind the prior without kin */
-    public static function of(KindProjection $projection, GrowthPrior $ofKind): self
+    public static function of(SpeciesProjection $projection, GrowthPrior $ofKind): self
     {
         [$mean, $covariance] = $projection->draws->moments();
         $direction = Matrix2::times($covariance, self::slope($projection, $mean));
@@ -47,7 +47,7 @@ final readonly class Sources
      * @param  array{float, float}  $mean
      * @return array{float, float}
      */
-    private static function slope(KindProjection $projection, array $mean): array
+    private static function slope(SpeciesProjection $projection, array $mean): array
     {
         $curve = Curve\GrowthCurves::named($projection->species->curve);
         $start = exp(array_sum(array_map(fn (float $weight, float $length): float => $weight * log($length), $projection->draws->weight, $projection->draws->start)));

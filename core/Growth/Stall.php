@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Growth\Fit\StandardNormal;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 
 /**
  * Whether a fish has grown much less since its last length but one than its
@@ -29,7 +29,7 @@ enum Stall: string
     /** Expected growth must exceed its error by this many standard deviations to tell anything. */
     private const TELLING = 2.0;
 
-    public static function of(KindProjection $projection): self
+    public static function of(SpeciesProjection $projection): self
     {
         if ($projection->measured->stalled > 0) {
             return self::Stalled;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Housing;
 
 use Biomegas\Facility\Fitting;
-use Biomegas\Facility\FloorSchool;
+use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Measure\Spoken;
 
@@ -19,24 +19,24 @@ use Biomegas\Measure\Spoken;
 final readonly class CrowdedFloor
 {
     /** Floor area for each squared length. */
-    public static function perSquaredLength(Rulebook $rulebook, System $system, Tenant ...$tenants): float
+    public static function perSquaredLength(Rulebook $rulebook, System $system, Occupant ...$occupants): float
     {
-        $isCrowded = $rulebook->floor() === FloorSchool::Crowded && self::unmet($rulebook, $system, ...$tenants) === null;
+        $isCrowded = $rulebook->floor() === FloorMethod::Crowded && self::unmet($rulebook, $system, ...$occupants) === null;
 
-        return $rulebook->number($isCrowded ? RuleConstant::FloorCrowded : RuleConstant::FloorRoomy);
+        return $rulebook->number($isCrowded ? RuleParameter::FloorCrowded : RuleParameter::FloorRoomy);
     }
 
     /** The first condition that fails, in words; null when all hold. */
-    public static function unmet(Rulebook $rulebook, System $system, Tenant ...$tenants): ?string
+    public static function unmet(Rulebook $rulebook, System $system, Occupant ...$occupants): ?string
     {
-        $lengths = array_map(fn (Tenant $one): float => $one->length, $tenants);
-        $count = array_sum(array_map(fn (Tenant $one): int => $one->count, $tenants));
-        $least = (int) $rulebook->number(RuleConstant::CrowdedLeast);
+        $lengths = array_map(fn (Occupant $one): float => $one->length, $occupants);
+        $count = array_sum(array_map(fn (Occupant $one): int => $one->count, $occupants));
+        $least = (int) $rulebook->number(RuleParameter::CrowdedLeast);
 
         return match (true) {
             $lengths === [] || $count < $least => 'fewer than '.Spoken::number($least).' share it',
-            max($lengths) > $rulebook->number(RuleConstant::CrowdedLongest) => 'it is for mid-sized fish, and one is larger',
-            max($lengths) > $rulebook->number(RuleConstant::CrowdedSizeRatio) * min($lengths) => 'they are not of like size',
+            max($lengths) > $rulebook->number(RuleParameter::CrowdedLongest) => 'it is for mid-sized fish, and one is larger',
+            max($lengths) > $rulebook->number(RuleParameter::CrowdedSizeRatio) * min($lengths) => 'they are not of like size',
             ! $system->has(Fitting::Air) || ! $system->has(Fitting::Flow) => 'it has no extra air and flow',
             default => null,
         };

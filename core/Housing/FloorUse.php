@@ -11,26 +11,26 @@ use Biomegas\Facility\WaterLayer;
 /** The floor that those who share a system need in each water layer: in proportion to their squared lengths. */
 final readonly class FloorUse
 {
-    /** @param  list<Tenant>  $tenants */
+    /** @param  list<Occupant>  $occupants */
     private function __construct(
         private float $perSquaredLength,
-        private array $tenants,
+        private array $occupants,
         private float $there,
     ) {
     }
 
-    /** @param  list<Tenant>  $tenants */
-    public static function of(Rulebook $rulebook, System $system, array $tenants): self
+    /** @param  list<Occupant>  $occupants */
+    public static function of(Rulebook $rulebook, System $system, array $occupants): self
     {
-        return new self(CrowdedFloor::perSquaredLength($rulebook, $system, ...$tenants), $tenants, $system->floorArea());
+        return new self(CrowdedFloor::perSquaredLength($rulebook, $system, ...$occupants), $occupants, $system->floorArea());
     }
 
     /** Square millimetres. */
     public function needed(WaterLayer $layer): float
     {
         return $this->perSquaredLength * array_sum(array_map(
-            fn (Tenant $one): float => $one->species->layer->uses($layer) ? $one->squaredLength() : 0.0,
-            $this->tenants,
+            fn (Occupant $one): float => $one->species->layer->uses($layer) ? $one->squaredLength() : 0.0,
+            $this->occupants,
         ));
     }
 

@@ -14,9 +14,9 @@ final readonly class HousingCase
     /** As it holds for this newcomer in this home. */
     public Rulebook $rulebook;
 
-    /** @param  list<Tenant>  $residents  without the newcomer */
+    /** @param  list<Occupant>  $residents  without the newcomer */
     public function __construct(
-        public Tenant $newcomer,
+        public Occupant $newcomer,
         public System $system,
         public array $residents,
         Rulebook $rulebook,
@@ -25,7 +25,7 @@ final readonly class HousingCase
         $this->rulebook = $rulebook->holdingFor($system->key, $newcomer->fish);
     }
 
-    /** @return non-empty-list<Tenant> */
+    /** @return non-empty-list<Occupant> */
     public function everybody(): array
     {
         return [$this->newcomer, ...$this->residents];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Housing;
 
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\Size\FootprintLimit;
 use Biomegas\Measure\Spoken;
@@ -33,7 +33,7 @@ final readonly class NearestHome
             max($rulebook->number($species->swimming->swimLengths()) * $length, $share * ($claim->lengthMm ?? 0.0)),
             max($rulebook->number(FootprintLimit::turningLengths($species)) * $length, $share * ($claim->widthMm ?? 0.0)),
             $species->tallRatio === null ? null : $species->tallRatio * $length,
-            $need === null ? null : $need->litresFor($need->for, $rulebook->home()) * ($length / $species->adultLength->typical) ** $rulebook->number(RuleConstant::LitresExponent),
+            $need === null ? null : $need->litresFor($need->for, $rulebook->home()) * ($length / $species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent),
         );
     }
 

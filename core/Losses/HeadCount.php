@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Losses;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** How many of a fish or shoal are there. */
 final readonly class HeadCount
@@ -47,14 +47,14 @@ final readonly class HeadCount
         return array_reduce($events, fn (?LocalDate $last, HeadCountEvent $one): LocalDate => $last === null ? $one->date : LocalDate::later($last, $one->date));
     }
 
-    /** @throws RefusedEntry when more are lost than are there, or none */
+    /** @throws InvalidEntry when more are lost than are there, or none */
     public static function checkLoss(string $name, int $there, int $lost): void
     {
         if ($there < 1) {
-            throw RefusedEntry::because('count', "{$name} is already gone from the record.");
+            throw InvalidEntry::because('count', "{$name} is already gone from the record.");
         }
         if ($lost < 1 || $lost > $there) {
-            throw RefusedEntry::because('count', "Give a number from 1 to {$there}: that many are there.");
+            throw InvalidEntry::because('count', "Give a number from 1 to {$there}: that many are there.");
         }
     }
 }

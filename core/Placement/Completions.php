@@ -21,7 +21,7 @@ final readonly class Completions
 
     /** @param  list<CellPacking>  $packings  by cell */
     public function __construct(
-        public Part $part,
+        public SearchNode $part,
         array $packings,
     ) {
         $problem = $part->problem;

@@ -65,7 +65,7 @@ final class Decomposition
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
-        private readonly Part $part,
+        private readonly SearchNode $part,
         array $packings,
         float $slack,
     ) {

@@ -63,7 +63,7 @@ final class Mixtures
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
-        private readonly Part $part,
+        private readonly SearchNode $part,
         private readonly array $packings,
     ) {
         $problem = $part->problem;

@@ -41,7 +41,7 @@ final class Solver
 
     private readonly OpeningTrials $openings;
 
-    private readonly Proof $proof;
+    private readonly BranchAndBound $proof;
 
     private function __construct(
         private readonly Problem $problem,
@@ -52,7 +52,7 @@ final class Solver
         $random = new Randomizer(new Mt19937($seed));
         $this->improvement = new Improvement($problem, $random, $this->incumbent);
         $this->openings = new OpeningTrials($problem, $random, $this->incumbent);
-        $this->proof = new Proof($problem, $this->incumbent, $this->improvement, $budget);
+        $this->proof = new BranchAndBound($problem, $this->incumbent, $this->improvement, $budget);
     }
 
     /** @throws NoPlan */

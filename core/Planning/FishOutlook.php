@@ -17,7 +17,7 @@ use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\TemperatureFit;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Closure;
 
 /**
@@ -104,9 +104,9 @@ final class FishOutlook
     }
 
     /** As one who lives somewhere on that day. */
-    public function tenantOn(LocalDate $date): Tenant
+    public function occupantOn(LocalDate $date): Occupant
     {
-        return new Tenant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key);
+        return new Occupant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key);
     }
 
     public function stall(): Stall

@@ -9,7 +9,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\CrowdedFloor;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 
 /**
  * When the floor of a system runs out under its growing residents. Each water
@@ -52,7 +52,7 @@ final readonly class FloorFilling
     {
         [$early, $likely, $late] = [null, null, null];
         $rulebook = $facility->rulebook->holdingFor($system->key);
-        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $one): Tenant => $one->tenantOn($facility->date), $residents));
+        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $one): Occupant => $one->occupantOn($facility->date), $residents));
         for ($day = 0; $residents !== [] && $late === null && $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
             $date = $facility->date->plusDays($day);
             [$needed, $spread] = self::squaredLengths($residents, $date);

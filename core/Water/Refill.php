@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Water;
 
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** What a water change takes: litres hot and cold for a temperature, and how far the system cools. */
 final readonly class Refill
@@ -24,18 +24,18 @@ final readonly class Refill
      * @param  float  $share  of the system's water, 0 to 1
      * @param  float  $fill  wanted temperature of the water that goes in, °C
      *
-     * @throws RefusedEntry when a share or a temperature cannot be
+     * @throws InvalidEntry when a share or a temperature cannot be
      */
     public static function of(float $systemLitres, float $share, float $systemCelsius, float $cold, float $hot, float $fill): self
     {
         if ($share <= 0.0 || $share > 1.0) {
-            throw RefusedEntry::because('share', 'Give the share of the water to change: more than none, at most all of it.');
+            throw InvalidEntry::because('share', 'Give the share of the water to change: more than none, at most all of it.');
         }
         if ($hot <= $cold) {
-            throw RefusedEntry::because('hot_c', 'The hot water must be warmer than the cold.');
+            throw InvalidEntry::because('hot_c', 'The hot water must be warmer than the cold.');
         }
         if ($fill < $cold || $fill > $hot) {
-            throw RefusedEntry::because('fill_c', 'No mixture of these two gives that temperature: choose one between the cold and the hot water.');
+            throw InvalidEntry::because('fill_c', 'No mixture of these two gives that temperature: choose one between the cold and the hot water.');
         }
         $litres = $systemLitres * $share;
         $hotShare = ($fill - $cold) / ($hot - $cold);

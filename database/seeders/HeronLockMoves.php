@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Condition;
+use App\Models\HealthObservation;
 use App\Models\MoveSheet;
 use App\Models\Quarantine;
 use App\Models\Treatment;
 use App\Models\Watch;
 use App\Models\WatchCheck;
-use App\Models\WatchMeasure;
+use App\Models\WatchIntervention;
 use Biomegas\Calendar\LocalDate;
 
 /** Moves of the demo: one that is planned, a fish that is watched after one, and one in quarantine. Invented like all of it. */
@@ -37,13 +37,13 @@ final readonly class HeronLockMoves
                 WatchCheck::query()->create(['watch_id' => $watch->id, 'at' => $this->at($day, $time), 'troubles' => $troubles, 'has_eaten' => $eaten, 'chased_by_id' => $chasedBy === null ? null : $fish[$chasedBy]]);
             }
             foreach ($measures as [$day, $time, $measure, $success]) {
-                WatchMeasure::query()->create(['watch_id' => $watch->id, 'measure' => $measure, 'at' => $this->at($day, $time), 'success' => $success]);
+                WatchIntervention::query()->create(['watch_id' => $watch->id, 'measure' => $measure, 'at' => $this->at($day, $time), 'success' => $success]);
             }
         }
         foreach ($data['quarantined'] as [$name, $daysAgo, $days, $credit, $looks, $treatments]) {
             Quarantine::query()->create(['fish_id' => $fish[$name], 'from' => $this->daysAgo($daysAgo), 'days' => $days, 'credit' => $credit]);
             foreach ($looks as [$day, $eats, $sign]) {
-                Condition::query()->create(['fish_id' => $fish[$name], 'date' => $this->daysAgo($day), 'is_eating' => $eats, 'sign' => $sign]);
+                HealthObservation::query()->create(['fish_id' => $fish[$name], 'date' => $this->daysAgo($day), 'is_eating' => $eats, 'sign' => $sign]);
             }
             foreach ($treatments as [$class, $dose, $from, $until, $withdrawal]) {
                 Treatment::query()->create(['fish_id' => $fish[$name], 'product_class' => $class, 'dose' => $dose, 'from' => $this->daysAgo($from), 'until' => $this->daysAgo($until), 'withdrawal' => $this->daysAgo($withdrawal)]);

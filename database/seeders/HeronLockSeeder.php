@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Facility\FacilityReader;
-use App\Kinds\ShippedKinds;
+use App\Species\ShippedSpecies;
 use App\Models\Count;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
@@ -18,7 +18,7 @@ use App\Models\Species;
 use App\Models\Stay;
 use App\Models\System;
 use App\Models\User;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish as FishInPicture;
@@ -79,7 +79,7 @@ final class HeronLockSeeder extends Seeder
     /** @return array<string, Species> by key */
     private function kinds(): array
     {
-        ShippedKinds::install();
+        ShippedSpecies::install();
 
         return Species::query()->get()->keyBy('key')->all();
     }
@@ -147,11 +147,11 @@ final class HeronLockSeeder extends Seeder
     private function lengths(Fish $fish, array $one, Species $kind, array $systems): void
     {
         $picture = new FishInPicture(
-            key: 'one', name: $one['name'], species: Described::species($kind->description),
+            key: 'one', name: $one['name'], species: ScenarioMapper::species($kind->description),
             arrived: $this->daysAgo($one['stays'][0][1]),
             stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
         );
-        $homes = array_map(fn (string $key, System $system) => Described::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
+        $homes = array_map(fn (string $key, System $system) => ScenarioMapper::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
         $clock = (new FacilityClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture])))->past($picture, $picture->species);
         foreach ($one['lengths'] as $entry) {
             $grownUntil = max($entry[0], $one['stalls_days_ago'] ?? 0);

@@ -4,12 +4,12 @@ import type { Keeper } from './api/types'
 import { FishList } from './fish/FishList'
 import { FishPage } from './fish/FishPage'
 import { Frame } from './frame/Frame'
-import { KindPage } from './kinds/KindPage'
-import { KindsPage } from './kinds/KindsPage'
+import { SpeciesPage } from './species/SpeciesPage'
+import { SpeciesListPage } from './species/SpeciesListPage'
 import { MoveSheetPage } from './moves/MoveSheetPage'
 import { MovesPage } from './moves/MovesPage'
 import { RulebookPage } from './rulebook/RulebookPage'
-import { LodgersPage } from './systems/LodgersPage'
+import { SuitableSpeciesPage } from './systems/SuitableSpeciesPage'
 import { SystemEditPage } from './systems/SystemEditPage'
 import { SystemPage } from './systems/SystemPage'
 import { SystemsPage } from './systems/SystemsPage'
@@ -34,12 +34,12 @@ const fish = createRoute({
         return <FishPage id={Number(fish.useParams().id)} key={fish.useParams().id} />
     },
 })
-const kinds = createRoute({ getParentRoute: () => root, path: '/kinds', component: KindsPage })
+const kinds = createRoute({ getParentRoute: () => root, path: '/kinds', component: SpeciesListPage })
 const kind = createRoute({
     getParentRoute: () => root,
     path: '/kinds/$id',
-    component: function KindRoute() {
-        return <KindPage id={Number(kind.useParams().id)} key={kind.useParams().id} />
+    component: function SpeciesRoute() {
+        return <SpeciesPage id={Number(kind.useParams().id)} key={kind.useParams().id} />
     },
 })
 const weighUp = createRoute({
@@ -59,7 +59,7 @@ const lodgers = createRoute({
         typeof search.fish === 'string' ? { fish: search.fish } : {},
     component: function LodgersRoute() {
         return (
-            <LodgersPage
+            <SuitableSpeciesPage
                 id={Number(lodgers.useParams().id)}
                 withFish={lodgers.useSearch().fish}
                 key={lodgers.useParams().id}

@@ -51,7 +51,7 @@ final class DeletionTest extends ApiTestCase
             ->assertJsonPath('errors.kind.0', 'Lock fish stays, so that what happened stays: one fish or shoal. Say first what they are instead.');
 
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => []])->assertOk();
-        $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'kind_id' => $kind, 'count' => 2, 'length' => '10 cm'])->assertOk();
+        $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'species_id' => $kind, 'count' => 2, 'length' => '10 cm'])->assertOk();
         $this->assertStringContainsString('the preparation of a system', $this->deleteJson("/api/v1/kinds/{$kind}")->assertUnprocessable()->json('message'));
         $this->deleteJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation')->assertNoContent();
         $this->deleteJson("/api/v1/kinds/{$kind}")->assertNoContent();
@@ -59,6 +59,6 @@ final class DeletionTest extends ApiTestCase
 
     private function acquire(): int
     {
-        return $this->postJson('/api/v1/fish', ['name' => 'Newcomer', 'kind_id' => (int) DB::table('species')->where('key', 'tambaqui')->value('id'), 'count' => 1, 'system_id' => $this->system('Gauge tank'), 'date' => self::TODAY, 'length' => '12 cm'])->assertCreated()->json('id');
+        return $this->postJson('/api/v1/fish', ['name' => 'Newcomer', 'species_id' => (int) DB::table('species')->where('key', 'tambaqui')->value('id'), 'count' => 1, 'system_id' => $this->system('Gauge tank'), 'date' => self::TODAY, 'length' => '12 cm'])->assertCreated()->json('id');
     }
 }

@@ -16,7 +16,7 @@ final class HostileInputTest extends ApiTestCase
     /** @return iterable<string, array{string, string, array<string, mixed>, string}> method, path, body and the field that is named */
     public static function bodies(): iterable
     {
-        $acquire = ['name' => 'Reed', 'kind_id' => 1, 'count' => 1, 'system_id' => 1, 'date' => '2027-03-01'];
+        $acquire = ['name' => 'Reed', 'species_id' => 1, 'count' => 1, 'system_id' => 1, 'date' => '2027-03-01'];
         $incident = ['actor_id' => 1, 'target_id' => 2, 'act' => 'chased', 'harm' => 'none', 'date' => '2027-03-13'];
         $system = ['name' => 'Box', 'kind' => 'tank', 'pools' => [['type' => 'box', 'length' => '150 cm', 'width' => '60 cm', 'depth' => '50 cm']]];
         $sheet = ['to_system_id' => 1, 'date' => '2027-03-20', 'fish' => [['fish_id' => 1]]];

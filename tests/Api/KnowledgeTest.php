@@ -13,7 +13,7 @@ final class KnowledgeTest extends ApiTestCase
     {
         $knowledge = $this->sheet('Bramble')['knowledge'];
 
-        $this->assertEqualsWithDelta(1.0, $knowledge['from_own'] + $knowledge['from_kin'] + $knowledge['from_kind'], 0.002);
+        $this->assertEqualsWithDelta(1.0, $knowledge['from_own'] + $knowledge['from_kin'] + $knowledge['from_species'], 0.002);
         $this->assertGreaterThan(0.3, $knowledge['from_own']);
         $this->assertSame(1, $knowledge['kin'], 'Yarrow');
         $this->assertSame('none', $knowledge['stall']);
@@ -35,9 +35,9 @@ final class KnowledgeTest extends ApiTestCase
         $sheet = $this->sheet('Moss');
 
         $this->assertCount(2, $sheet['knowledge']['kinds']);
-        $this->assertSame('Tambaqui', $sheet['fish']['home']['worst_kind']);
+        $this->assertSame('Tambaqui', $sheet['fish']['home']['worst_species']);
         $this->assertNotNull($sheet['fish']['home']['worst']['likely']);
-        $this->assertNull($this->sheet('Bramble')['fish']['home']['worst_kind']);
+        $this->assertNull($this->sheet('Bramble')['fish']['home']['worst_species']);
     }
 
     public function test_the_largest_of_a_shoal_is_longer_than_its_mean(): void

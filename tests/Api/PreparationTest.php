@@ -12,12 +12,12 @@ final class PreparationTest extends ApiTestCase
     {
         $id = $this->newVat();
         $koi = Species::query()->where('key', 'koi')->firstOrFail()->id;
-        $sheet = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => false, 'uses_tap_water' => true, 'kind_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
+        $sheet = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => false, 'uses_tap_water' => true, 'species_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
 
         $this->assertTrue($sheet['is_late']);
         $this->assertStringStartsWith('Not before ', $sheet['sentence']);
         $this->assertGreaterThan(25, $sheet['forecast']['clear_from']);
-        $seeded = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => true, 'uses_tap_water' => true, 'donor_system_id' => $this->system('Kiln vat'), 'donor_percent' => 33, 'kind_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
+        $seeded = $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-04-01', 'is_built' => true, 'uses_tap_water' => true, 'donor_system_id' => $this->system('Kiln vat'), 'donor_percent' => 33, 'species_id' => $koi, 'count' => 6, 'length' => '12 cm'])->assertOk()->json();
         $this->assertFalse($seeded['is_late'], 'built already, and seeded');
         $this->assertLessThan($sheet['forecast']['clear_from'], $seeded['forecast']['clear_from']);
 
@@ -41,7 +41,7 @@ final class PreparationTest extends ApiTestCase
         $this->assertArrayHasKey('date', $put(['date' => '2027-01-01']));
         $this->assertArrayHasKey('donor_system_id', $put(['donor_system_id' => $id, 'donor_percent' => 10]));
         $this->assertArrayHasKey('donor_percent', $put(['donor_system_id' => $this->system('Kiln vat')]));
-        $this->assertArrayHasKey('count', $put(['kind_id' => Species::query()->value('id'), 'length' => '5 cm']));
+        $this->assertArrayHasKey('count', $put(['species_id' => Species::query()->value('id'), 'length' => '5 cm']));
         $this->putJson("/api/v1/systems/{$id}/preparation/steps/fill", ['done' => self::TODAY])->assertNotFound();
         $this->putJson("/api/v1/systems/{$id}/preparation", ['date' => '2027-06-01'])->assertOk();
         $this->putJson("/api/v1/systems/{$id}/preparation/steps/sing", ['done' => self::TODAY])->assertUnprocessable();
@@ -52,7 +52,7 @@ final class PreparationTest extends ApiTestCase
     {
         $sluice = $this->system('Sluice tank');
         $barb = Species::query()->where('key', 'tinfoil-barb')->firstOrFail()->id;
-        $answer = $this->getJson("/api/v1/systems/{$sluice}/before-after?kind_id={$barb}&count=40&length=5cm&filter_care=deep-cleaned")->assertOk()->json();
+        $answer = $this->getJson("/api/v1/systems/{$sluice}/before-after?species_id={$barb}&count=40&length=5cm&filter_care=deep-cleaned")->assertOk()->json();
 
         $this->assertSame('too-much', $answer['forecast']['outcome']);
         $this->assertStringStartsWith('Not ', $answer['sentence']);
@@ -63,7 +63,7 @@ final class PreparationTest extends ApiTestCase
         $this->assertGreaterThan($pump['before']['turnover'], $pump['after']['turnover']);
         $this->assertLessThan($pump['before']['nitrate_peak'], $pump['after']['nitrate_peak']);
 
-        foreach (['divider_at=9m' => 'divider_at', 'kind_id=1' => 'length', 'weekly_change=0' => 'weekly_change', 'filter_media=sponge' => 'filter_litres', 'turnover=fast' => 'turnover', 'kind_id=99999&length=5&count=1' => 'kind_id'] as $asked => $field) {
+        foreach (['divider_at=9m' => 'divider_at', 'species_id=1' => 'length', 'weekly_change=0' => 'weekly_change', 'filter_media=sponge' => 'filter_litres', 'turnover=fast' => 'turnover', 'species_id=99999&length=5&count=1' => 'species_id'] as $asked => $field) {
             $this->getJson("/api/v1/systems/{$sluice}/before-after?{$asked}")->assertUnprocessable()->assertJsonValidationErrorFor($field);
         }
     }

@@ -37,11 +37,11 @@ final class WeighUpTest extends ApiTestCase
     public function test_several_that_come_together_find_each_other_in_their_homes(): void
     {
         $alone = $this->weigh('Oscar', ['quarantine_served' => 28])->assertOk()->json();
-        $crowd = ['kind_id' => $this->kind('Oscar'), 'count' => 3];
+        $crowd = ['species_id' => $this->kind('Oscar'), 'count' => 3];
         $together = $this->weigh('Oscar', ['quarantine_served' => 28, 'with' => [$crowd]])->assertOk()->json();
 
         $this->assertNotSame($alone['chain']['stays'], $together['chain']['stays']);
-        $this->weigh('Oscar', ['with' => [['kind_id' => 9999]]])->assertUnprocessable()->assertJsonValidationErrors(['with.0.kind_id']);
+        $this->weigh('Oscar', ['with' => [['species_id' => 9999]]])->assertUnprocessable()->assertJsonValidationErrors(['with.0.species_id']);
     }
 
     public function test_a_sick_or_salt_water_fish_is_left_where_it_is(): void
@@ -55,7 +55,7 @@ final class WeighUpTest extends ApiTestCase
 
     public function test_what_cannot_be_weighed_names_its_field(): void
     {
-        $this->getJson('/api/v1/weigh-up')->assertUnprocessable()->assertJsonValidationErrors(['kind_id']);
+        $this->getJson('/api/v1/weigh-up')->assertUnprocessable()->assertJsonValidationErrors(['species_id']);
         foreach (['count' => '0', 'length' => 'big', 'price' => '-3', 'health' => 'fine', 'quarantine_served' => '-1'] as $field => $value) {
             $this->weigh('Oscar', [$field => $value])->assertUnprocessable()->assertJsonValidationErrors([$field]);
         }
@@ -105,7 +105,7 @@ final class WeighUpTest extends ApiTestCase
 
     public function test_arrivals_that_cannot_be_name_their_field_and_leave_nothing_behind(): void
     {
-        foreach (['name' => 'Bramble', 'kind_id' => 9999, 'count' => 0, 'system_id' => 9999, 'date' => '2031-01-01', 'length' => 'long', 'origin' => 'space', 'price' => -1] as $field => $value) {
+        foreach (['name' => 'Bramble', 'species_id' => 9999, 'count' => 0, 'system_id' => 9999, 'date' => '2031-01-01', 'length' => 'long', 'origin' => 'space', 'price' => -1] as $field => $value) {
             $this->acquire(['name' => 'Ember', $field => $value])->assertUnprocessable()->assertJsonValidationErrors([$field]);
         }
         $this->assertDatabaseMissing('fish', ['name' => 'Ember']);
@@ -124,13 +124,13 @@ final class WeighUpTest extends ApiTestCase
     /** @param  array<string, mixed>  $more */
     private function weigh(string $kind, array $more = []): \Illuminate\Testing\TestResponse
     {
-        return $this->getJson('/api/v1/weigh-up?'.http_build_query(['kind_id' => $this->kind($kind), ...$more]));
+        return $this->getJson('/api/v1/weigh-up?'.http_build_query(['species_id' => $this->kind($kind), ...$more]));
     }
 
     /** @param  array<string, mixed>  $more */
     private function acquire(array $more): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson('/api/v1/fish', ['kind_id' => $this->kind('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
+        return $this->postJson('/api/v1/fish', ['species_id' => $this->kind('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
     }
 
     private function kind(string $name): int

@@ -8,8 +8,8 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Species;
 use Biomegas\Growth\FacilityGrowth;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
-use Tests\ShippedKind;
+use Tests\Core\Example;
+use Tests\SampleSpecies;
 
 /** Facts of the trade on growth, for the kinds of the demo: common practice, no published source. */
 final class GrowthPracticeTest extends TestCase
@@ -17,8 +17,8 @@ final class GrowthPracticeTest extends TestCase
     public function test_a_heavy_cichlid_of_3_to_4_cm_is_about_23_cm_at_one_year_and_not_adult(): void
     {
         $oscar = $this->kind('oscar');
-        $fish = Kinds::fish($oscar, 'home', ['2026-03-01' => 35], '2026-03-01');
-        $year = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 180, 60, celsius: 26)], [$fish], '2026-03-01')))
+        $fish = Example::fish($oscar, 'home', ['2026-03-01' => 35], '2026-03-01');
+        $year = (new FacilityGrowth(Example::facility([Example::tank('home', 180, 60, celsius: 26)], [$fish], '2026-03-01')))
             ->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-03-01'));
 
         $this->assertLessThan(230, $year->low);
@@ -32,8 +32,8 @@ final class GrowthPracticeTest extends TestCase
     {
         foreach (['silver-arowana', 'tambaqui'] as $key) {
             $kind = $this->kind($key);
-            $fish = Kinds::fish($kind, 'home', ['2026-03-01' => 90], '2026-03-01');
-            $growth = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 400, 200, celsius: 27)], [$fish], '2026-03-01')))->projectionOf($fish);
+            $fish = Example::fish($kind, 'home', ['2026-03-01' => 90], '2026-03-01');
+            $growth = (new FacilityGrowth(Example::facility([Example::tank('home', 400, 200, celsius: 27)], [$fish], '2026-03-01')))->projectionOf($fish);
             $perMonth = ($growth->lengthOn(LocalDate::fromIso('2027-03-01'))->likely - 90) / 12;
 
             $this->assertGreaterThan(20, $perMonth, $key);
@@ -43,6 +43,6 @@ final class GrowthPracticeTest extends TestCase
 
     private function kind(string $key): Species
     {
-        return ShippedKind::named($key);
+        return SampleSpecies::named($key);
     }
 }

@@ -7,7 +7,7 @@ namespace Tests\Reference;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
@@ -18,12 +18,12 @@ use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\SizeRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
-use Tests\ShippedKind;
+use Tests\Core\Example;
+use Tests\SampleSpecies;
 
 /** Facts of the trade on room and turning width: common practice, no published source. Nominal outside sizes, 1 cm of glass. */
 final class HousingPracticeTest extends TestCase
@@ -39,7 +39,7 @@ final class HousingPracticeTest extends TestCase
 
     public function test_the_width_inside_the_glass_decides(): void
     {
-        $inside = Kinds::limitIn(Box::inside(1200, 300, 400), Kinds::of(SwimmingStyle::Slow));
+        $inside = Example::limitIn(Box::inside(1200, 300, 400), Example::of(SwimmingStyle::Slow));
 
         $this->assertGreaterThan($this->limit(120, 30, SwimmingStyle::Slow)->millimetres, $inside->millimetres);
     }
@@ -58,7 +58,7 @@ final class HousingPracticeTest extends TestCase
     /** Three cichlids of 30 cm on 183 x 46 cm pass, three of 25 cm on 120 x 46 cm do not; a pair with six small tetras does. */
     public function test_floor_shares_of_the_roomy_school(): void
     {
-        $need = fn (array $lengths): float => RuleConstant::FloorRoomy->standard() * array_sum(array_map(fn (int $cm): float => (10.0 * $cm) ** 2, $lengths));
+        $need = fn (array $lengths): float => RuleParameter::FloorRoomy->standard() * array_sum(array_map(fn (int $cm): float => (10.0 * $cm) ** 2, $lengths));
 
         $this->assertLessThanOrEqual($this->floor(183, 46), $need([30, 30, 30]));
         $this->assertGreaterThan($this->floor(120, 46), $need([25, 25, 25]));
@@ -68,7 +68,7 @@ final class HousingPracticeTest extends TestCase
     /** Crowded grazers of 11 cm on 90 x 30 cm: twelve pass, thirteen are too many. */
     public function test_floor_shares_of_the_crowded_school(): void
     {
-        $need = fn (int $n): float => RuleConstant::FloorCrowded->standard() * $n * 110 ** 2;
+        $need = fn (int $n): float => RuleParameter::FloorCrowded->standard() * $n * 110 ** 2;
 
         $this->assertLessThanOrEqual($this->floor(90, 30), $need(12));
         $this->assertGreaterThan($this->floor(90, 30), $need(13));
@@ -112,7 +112,7 @@ final class HousingPracticeTest extends TestCase
         $this->assertTrue($this->passes('black-skirt-tetra', 72, 6, [76, 30, 38]));
         $this->assertFalse($this->passes('black-skirt-tetra', 72, 6, [60, 30, 38]));
         $this->assertFalse($this->passes('black-skirt-tetra', 72, 5, [76, 30, 38]));
-        $this->assertEqualsWithDelta(75, AdultSize::of(ShippedKind::named('black-skirt-tetra'))->range()->typical, 8);
+        $this->assertEqualsWithDelta(75, AdultSize::of(SampleSpecies::named('black-skirt-tetra'))->range()->typical, 8);
     }
 
     /** Crowded on purpose, 6 to 12 grazers of 11 cm share 90 x 30 cm; thirteen are too many, and five are no crowd. */
@@ -144,16 +144,16 @@ final class HousingPracticeTest extends TestCase
             'home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside(10 * $outside[0], 10 * $outside[1], 10 * $outside[2], 10))],
             WaterTemperature::heldAt(25), fittings: $everything,
         );
-        $tenant = fn (string $kind, float $length, int $count): Tenant => new Tenant($kind, ShippedKind::named($kind), $length, $count);
+        $occupant = fn (string $kind, float $length, int $count): Occupant => new Occupant($kind, SampleSpecies::named($kind), $length, $count);
 
         return Judgement::of(new HousingCase(
-            $tenant($kind, $length, $count), $home, array_map(fn (array $one): Tenant => $tenant(...$one), $with), $rulebook, new Spoken(UnitSystem::Metric),
+            $occupant($kind, $length, $count), $home, array_map(fn (array $one): Occupant => $occupant(...$one), $with), $rulebook, new Spoken(UnitSystem::Metric),
         ))->passes();
     }
 
     private function limit(float $length, float $width, SwimmingStyle $style): HomeLimit
     {
-        return Kinds::limitIn($this->box($length, $width), Kinds::of($style));
+        return Example::limitIn($this->box($length, $width), Example::of($style));
     }
 
     private function floor(float $length, float $width): float

@@ -7,7 +7,7 @@ namespace App\Bench\Calibration;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
@@ -21,7 +21,7 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Measure\Length;
 use Random\Engine\Mt19937;
@@ -68,7 +68,7 @@ final readonly class Trial
             [$projection, $now] = $this->projected($life, $kind, $home, $random);
             $yearOn = $projection->timeOn($this->today()->plusDays(365));
             $true = $life->lengthAt($yearOn);
-            $lengths = array_combine(array_map(strval(...), KindProjection::LEVELS), $projection->lengthsOn($this->today()->plusDays(365)));
+            $lengths = array_combine(array_map(strval(...), SpeciesProjection::LEVELS), $projection->lengthsOn($this->today()->plusDays(365)));
             $below += (int) ($true < $lengths[(string) LengthBand::LOW]);
             $above += (int) ($true > $lengths[(string) LengthBand::HIGH]);
             $date = $this->dateOf($life, $projection, $now, $random);
@@ -86,7 +86,7 @@ final readonly class Trial
         );
     }
 
-    /** @return array{KindProjection, float} and growth time today */
+    /** @return array{SpeciesProjection, float} and growth time today */
     private function projected(InventedLife $life, Species $kind, System $home, Randomizer $random): array
     {
         $days = $this->daysOfLengths($random);
@@ -102,7 +102,7 @@ final readonly class Trial
         }
         $fish = new Fish('one', 'One', $kind, $arrived, $bare->stays, $entries);
 
-        return [new KindProjection($this->facility($home, $fish), $fish, $kind, GrowthPrior::ofSpecies($kind), new FacilityClocks($this->facility($home, $fish))), $past->endTime()];
+        return [new SpeciesProjection($this->facility($home, $fish), $fish, $kind, GrowthPrior::ofSpecies($kind), new FacilityClocks($this->facility($home, $fish))), $past->endTime()];
     }
 
     /**
@@ -111,7 +111,7 @@ final readonly class Trial
      *
      * @return array{transform: float, hasDate: bool, isInside: bool}
      */
-    private function dateOf(InventedLife $life, KindProjection $projection, float $now, Randomizer $random): array
+    private function dateOf(InventedLife $life, SpeciesProjection $projection, float $now, Randomizer $random): array
     {
         $limit = self::LIMIT_OF_ADULT * $projection->species->adultLength->typical;
         $steps = range(0.0, self::HORIZON_YEARS, self::STEP);
@@ -171,7 +171,7 @@ final readonly class Trial
         return new Species(
             'invented', 'Invented fish', 'Piscis inventus',
             Range::of('adult_length_mm', 400, 500, 700), Range::of('growth_coefficient_per_year', 0.35, 0.6, 1.0),
-            SwimmingStyle::Slow, growthPoints: $this->withSeasons ? GrowthPoints::of('invented fish', 8, 25, 33, 22) : null,
+            SwimmingStyle::Slow, cardinalTemperatures: $this->withSeasons ? CardinalTemperatures::of('invented fish', 8, 25, 33, 22) : null,
         );
     }
 

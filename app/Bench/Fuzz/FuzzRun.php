@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Fuzz;
 
 use App\Bench\FreshRequest;
-use App\Facility\KeptAnswers;
+use App\Facility\ProjectionCache;
 use App\Models\Probe;
 use App\Models\User;
 use Closure;
@@ -207,7 +207,7 @@ final class FuzzRun
             ...($isDevice ? ['HTTP_AUTHORIZATION' => "Bearer {$this->token}"] : []),
         ], content: $method === 'GET' || $body === 'null' ? '' : $body);
         $answer = $this->app->make(Kernel::class)->handle($request);
-        $this->app->make(KeptAnswers::class)->keep();
+        $this->app->make(ProjectionCache::class)->keep();
 
         return $answer;
     }

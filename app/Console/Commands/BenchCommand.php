@@ -11,7 +11,7 @@ use App\Bench\LargeFacility;
 use App\Bench\PageReader;
 use App\Bench\TemporaryDatabase;
 use App\Bench\YearOfUse;
-use App\Facility\KeptAnswers;
+use App\Facility\ProjectionCache;
 use Biomegas\Facility\Facility;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
@@ -104,7 +104,7 @@ final class BenchCommand extends Command
         }
         $memory = DB::connectUsing('bench-answers', ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']);
         assert($memory instanceof Connection);
-        $answers = fn (string $code): KeptAnswers => new KeptAnswers(fn (): Connection => $memory, $code);
+        $answers = fn (string $code): ProjectionCache => new ProjectionCache(fn (): Connection => $memory, $code);
         $this->briefs($many, $answers('warming up'));
         $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers('bench'))), '500'];
         $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $answers('bench'))), '50'];
@@ -213,7 +213,7 @@ final class BenchCommand extends Command
         (new CurveFitter(AgeCurve::VonBertalanffy))->fit(self::AGES, self::LENGTHS);
     }
 
-    private function briefs(Facility $facility, KeptAnswers $answers): void
+    private function briefs(Facility $facility, ProjectionCache $answers): void
     {
         $growth = new FacilityGrowth($facility);
         $surroundings = hash('xxh128', serialize([$facility->date, $facility->rulebook, $facility->systems]));

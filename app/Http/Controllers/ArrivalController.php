@@ -14,10 +14,10 @@ use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Facility\Method;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -28,7 +28,7 @@ final readonly class ArrivalController
     private const HUNDREDTHS = 100;
 
     #[OA\Post(path: '/api/v1/fish', operationId: 'acquireFish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('AcquireRequest')]
     #[Answers(201, 'Recorded', 'It lives here now.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -37,16 +37,16 @@ final readonly class ArrivalController
     public function store(AcquireRequest $request, FacilityReader $reader, Arrivals $arrivals): JsonResponse
     {
         $kept = $reader->read();
-        $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw RefusedEntry::because('system_id', 'Choose a home that is there.');
+        $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw InvalidEntry::because('system_id', 'Choose a home that is there.');
         if ($request->day()->isAfter($kept->facility->date)) {
-            throw RefusedEntry::because('date', 'This day is still to come.');
+            throw InvalidEntry::because('date', 'This day is still to come.');
         }
         if (! $system->isAvailableOn($request->day())) {
-            throw RefusedEntry::because('system_id', "{$system->name} was not in use on that day.");
+            throw InvalidEntry::because('system_id', "{$system->name} was not in use on that day.");
         }
         $fish = $arrivals->record([
             'name' => $request->input('name'),
-            'species_id' => $request->integer('kind_id'),
+            'species_id' => $request->integer('species_id'),
             'count' => $request->integer('count'),
             'arrived_on' => $request->day()->toIso(),
             'purpose' => $request->input('purpose') ?? 'display',
@@ -63,7 +63,7 @@ final readonly class ArrivalController
 
     #[OA\Delete(path: '/api/v1/fish/{fish}', operationId: 'undoArrival')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

@@ -13,7 +13,7 @@ use App\OpenApi\InPath;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Planning\Change\BeforeAfter;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Test\Quantity;
 use Illuminate\Http\JsonResponse;
@@ -24,7 +24,7 @@ final readonly class BeforeAfterController
 {
     #[OA\Get(path: '/api/v1/systems/{system}/before-after', operationId: 'showBeforeAfter')]
     #[InPath('system')]
-    #[OA\Parameter(name: 'kind_id', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'species_id', in: 'query', schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'count', in: 'query', schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'length', in: 'query', description: 'As typed.', schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'leaving', in: 'query', description: 'A fish that leaves.', schema: new OA\Schema(type: 'integer'))]
@@ -50,7 +50,7 @@ final readonly class BeforeAfterController
                 $now->value(Quantity::Temperature), $now->value(Quantity::Ph),
             );
         } catch (ImpossiblePicture $e) {
-            throw RefusedEntry::because('divider_at', $e->getMessage());
+            throw InvalidEntry::because('divider_at', $e->getMessage());
         }
 
         return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor ?? 1.0));

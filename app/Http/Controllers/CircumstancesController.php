@@ -9,7 +9,7 @@ use App\Http\Resources\Circumstances;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -18,7 +18,7 @@ final readonly class CircumstancesController
 {
     #[OA\Put(path: '/api/v1/fish/{fish}/circumstances', operationId: 'changeCircumstances')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('CircumstancesRequest')]
     #[Answers(200, 'Circumstances', 'Written down.')]
     #[Answers(401, 'Problem', 'Not signed in.')]

@@ -12,7 +12,7 @@ use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,7 @@ final readonly class CountController
 {
     #[OA\Post(path: '/api/v1/fish/{fish}/counts', operationId: 'addCount')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('CountRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -47,7 +47,7 @@ final readonly class CountController
 
     #[OA\Delete(path: '/api/v1/counts/{count}', operationId: 'undoCount')]
     #[InPath('count')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

@@ -10,11 +10,11 @@ use App\Http\Resources\Identity;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\HatchDay;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -23,7 +23,7 @@ final readonly class IdentityController
 {
     #[OA\Put(path: '/api/v1/fish/{fish}/identity', operationId: 'identifyFish')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('IdentityRequest')]
     #[Answers(200, 'Identity', 'Taken for this from now on; what it was taken for before stays in the history.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -33,7 +33,7 @@ final readonly class IdentityController
     public function update(IdentityRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         if (array_sum(array_column($request->candidates(), 'weight')) >= 1) {
-            throw RefusedEntry::because('candidates', 'The shares of the other kinds must leave something for the first: together less than 100 %.');
+            throw InvalidEntry::because('candidates', 'The shares of the other kinds must leave something for the first: together less than 100 %.');
         }
         if ($request->filled('hatched_on')) {
             $kept = $reader->read($fish->id);

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Http\Requests\IncidentRequest;
 use App\Http\Resources\Recorded;
 use App\Models\Incident;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
 use Biomegas\Company\Incident as IncidentInCompany;
 use Biomegas\Facility\Fish;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -26,7 +26,7 @@ use OpenApi\Attributes as OA;
 final readonly class IncidentController
 {
     #[OA\Post(path: '/api/v1/incidents', operationId: 'addIncident')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('IncidentRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -58,7 +58,7 @@ final readonly class IncidentController
 
     #[OA\Delete(path: '/api/v1/incidents/{incident}', operationId: 'undoIncident')]
     #[InPath('incident')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -70,8 +70,8 @@ final readonly class IncidentController
         return response()->noContent();
     }
 
-    private function fish(KeptFacility $kept, IncidentRequest $request, string $field): Fish
+    private function fish(FacilitySnapshot $kept, IncidentRequest $request, string $field): Fish
     {
-        return $kept->find($request->integer($field)) ?? throw RefusedEntry::because($field, 'Choose a fish that is there.');
+        return $kept->find($request->integer($field)) ?? throw InvalidEntry::because($field, 'Choose a fish that is there.');
     }
 }

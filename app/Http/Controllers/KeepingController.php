@@ -12,7 +12,7 @@ use App\Http\Resources\Keeping;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Facility\StatedAdult;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +23,7 @@ final readonly class KeepingController
 {
     #[OA\Put(path: '/api/v1/fish/{fish}/keeping', operationId: 'keepFish')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('KeepingRequest')]
     #[Answers(200, 'Keeping', 'Kept so from today on; how it was kept before stays in the history.')]
     #[Answers(401, 'Problem', 'Not signed in.')]

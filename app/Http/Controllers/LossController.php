@@ -12,7 +12,7 @@ use App\Models\Loss;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Losses\HeadCount;
@@ -24,7 +24,7 @@ final readonly class LossController
 {
     #[OA\Post(path: '/api/v1/fish/{fish}/losses', operationId: 'addLoss')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('LossRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -52,7 +52,7 @@ final readonly class LossController
 
     #[OA\Delete(path: '/api/v1/losses/{loss}', operationId: 'undoLoss')]
     #[InPath('loss')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out; the fish is back.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

@@ -15,7 +15,7 @@ use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Growth\LengthReview;
@@ -47,7 +47,7 @@ final readonly class MeasurementController
 
     #[OA\Post(path: '/api/v1/fish/{fish}/measurements', operationId: 'addMeasurement')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('MeasurementRequest')]
     #[Answers(201, 'MeasurementEntry', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -74,7 +74,7 @@ final readonly class MeasurementController
 
     #[OA\Put(path: '/api/v1/measurements/{measurement}', operationId: 'correctMeasurement')]
     #[InPath('measurement')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('MeasurementRequest')]
     #[Answers(200, 'MeasurementEntry', 'Corrected; the old value stays in the history.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -97,7 +97,7 @@ final readonly class MeasurementController
 
     #[OA\Delete(path: '/api/v1/measurements/{measurement}', operationId: 'deleteMeasurement')]
     #[InPath('measurement')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out; it can be put back.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -111,7 +111,7 @@ final readonly class MeasurementController
 
     #[OA\Post(path: '/api/v1/measurements/{measurement}/restore', operationId: 'restoreMeasurement')]
     #[InPath('measurement')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Answers(200, 'MeasurementEntry', 'Put back.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

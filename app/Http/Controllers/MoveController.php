@@ -14,10 +14,10 @@ use App\Models\Move;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Moving\MadeMove;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -30,7 +30,7 @@ final readonly class MoveController
 
     #[OA\Post(path: '/api/v1/fish/{fish}/moves', operationId: 'addMove')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('MoveRequest')]
     #[Answers(201, 'Recorded', 'Recorded: one stay has ended and the next begun.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -40,9 +40,9 @@ final readonly class MoveController
     public function store(MoveRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $mover = $kept->find($fish->id) ?? throw RefusedEntry::because('fish', "{$fish->name} is not there any more.");
+        $mover = $kept->find($fish->id) ?? throw InvalidEntry::because('fish', "{$fish->name} is not there any more.");
         $to = $kept->facility->systems[Keys::ofSystem($request->integer('to_system_id'))]
-            ?? throw RefusedEntry::because('to_system_id', 'Choose a home that is there.');
+            ?? throw InvalidEntry::because('to_system_id', 'Choose a home that is there.');
         $move = $this->log->record($fish, MadeMove::record($mover, $to, $request->day(), $kept->facility->date), $request->user()?->id);
 
         return response()->json(new Recorded($move->id), 201);
@@ -50,7 +50,7 @@ final readonly class MoveController
 
     #[OA\Delete(path: '/api/v1/moves/{move}', operationId: 'undoMove')]
     #[InPath('move')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out; the stay before goes on.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Facility\MoveSheets;
 use App\Facility\Watches;
@@ -18,11 +18,11 @@ use App\Models\MoveSheet;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\PlannedDay;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -55,7 +55,7 @@ final readonly class MoveSheetController
     }
 
     #[OA\Post(path: '/api/v1/move-sheets', operationId: 'planMove')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('MoveSheetRequest')]
     #[Answers(201, 'MoveSheetPage', 'Planned.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -65,7 +65,7 @@ final readonly class MoveSheetController
     {
         $kept = $this->reader->read();
         if ($request->day()->isBefore($kept->facility->date)) {
-            throw RefusedEntry::because('date', 'This day has passed. A move that has been made already is written down on the sheet of the fish.');
+            throw InvalidEntry::because('date', 'This day has passed. A move that has been made already is written down on the sheet of the fish.');
         }
         PlannedDay::check('date', $request->day(), $kept->facility->date);
         if ($request->filled('until')) {
@@ -91,27 +91,27 @@ final readonly class MoveSheetController
     /**
      * @param  list<array{fish_id: int, count?: int|null}>  $fish
      *
-     * @throws RefusedEntry
+     * @throws InvalidEntry
      */
-    private function commonHome(KeptFacility $kept, array $fish, int $to): int
+    private function commonHome(FacilitySnapshot $kept, array $fish, int $to): int
     {
         $homes = [];
         foreach ($fish as $i => $one) {
-            $there = $kept->find($one['fish_id']) ?? throw RefusedEntry::because("fish.{$i}.fish_id", 'This fish is not there any more.');
+            $there = $kept->find($one['fish_id']) ?? throw InvalidEntry::because("fish.{$i}.fish_id", 'This fish is not there any more.');
             if (($one['count'] ?? 1) > $there->count) {
-                throw RefusedEntry::because("fish.{$i}.count", "{$there->name}: {$there->count} are there.");
+                throw InvalidEntry::because("fish.{$i}.count", "{$there->name}: {$there->count} are there.");
             }
             $planned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->whereHas('fish', fn ($query) => $query->where('fish_id', $one['fish_id']))->exists();
             if ($planned) {
-                throw RefusedEntry::because("fish.{$i}.fish_id", "{$there->name} is on another sheet already. Finish or drop that one first.");
+                throw InvalidEntry::because("fish.{$i}.fish_id", "{$there->name} is on another sheet already. Finish or drop that one first.");
             }
             $homes[] = Keys::id($there->currentSystem());
         }
         if (count(array_unique($homes)) > 1) {
-            throw RefusedEntry::because('fish', 'They live in different homes: make a sheet for each.');
+            throw InvalidEntry::because('fish', 'They live in different homes: make a sheet for each.');
         }
         if ($homes[0] === $to) {
-            throw RefusedEntry::because('to_system_id', 'They live there already. Choose another home.');
+            throw InvalidEntry::because('to_system_id', 'They live there already. Choose another home.');
         }
 
         return $homes[0];
@@ -119,7 +119,7 @@ final readonly class MoveSheetController
 
     #[OA\Put(path: '/api/v1/move-sheets/{sheet}', operationId: 'changeMoveSheet')]
     #[InPath('sheet')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('MoveSheetChange')]
     #[Answers(200, 'MoveSheetPage', 'Changed.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -145,7 +145,7 @@ final readonly class MoveSheetController
     #[OA\Put(path: '/api/v1/move-sheets/{sheet}/steps/{step}', operationId: 'tickMoveStep')]
     #[InPath('sheet')]
     #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('TickRequest')]
     #[Answers(200, 'MoveSheetPage', 'Checked off, or taken back.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -157,7 +157,7 @@ final readonly class MoveSheetController
         self::mustBeOpen($sheet);
         $run = $this->sheets->work($this->reader->read(), $sheet);
         if (! in_array($step, array_column($run->steps ?? [], 'key'), true)) {
-            throw RefusedEntry::because('step', 'This step is not on the sheet any more: look at it again.');
+            throw InvalidEntry::because('step', 'This step is not on the sheet any more: look at it again.');
         }
         $done = $sheet->done;
         unset($done[$step]);
@@ -168,7 +168,7 @@ final readonly class MoveSheetController
 
     #[OA\Post(path: '/api/v1/move-sheets/{sheet}/finish', operationId: 'finishMove')]
     #[InPath('sheet')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Answers(200, 'MoveSheetPage', 'The moves are written down, and the watch begins.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -178,9 +178,9 @@ final readonly class MoveSheetController
     {
         self::mustBeOpen($sheet);
         $kept = $this->reader->read();
-        $run = $this->sheets->work($kept, $sheet) ?? throw RefusedEntry::because('fish', 'A fish of this sheet is not there any more. Drop the sheet and make a new one.');
+        $run = $this->sheets->work($kept, $sheet) ?? throw InvalidEntry::because('fish', 'A fish of this sheet is not there any more. Drop the sheet and make a new one.');
         if ($run->isBlocked() && trim((string) $sheet->override_reason) === '') {
-            throw RefusedEntry::because('override_reason', "{$run->objections[0]->sentence} Write down why it is done all the same.");
+            throw InvalidEntry::because('override_reason', "{$run->objections[0]->sentence} Write down why it is done all the same.");
         }
         $this->sheets->finish($kept, $sheet, Watches::now(), auth()->id() === null ? null : (int) auth()->id());
 
@@ -189,7 +189,7 @@ final readonly class MoveSheetController
 
     #[OA\Delete(path: '/api/v1/move-sheets/{sheet}', operationId: 'dropMove')]
     #[InPath('sheet')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Dropped.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -205,7 +205,7 @@ final readonly class MoveSheetController
 
     #[OA\Post(path: '/api/v1/move-sheets/{sheet}/take-back', operationId: 'takeMoveBack')]
     #[InPath('sheet')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Answers(200, 'MoveSheetPage', 'Planned again, and everybody is where they were.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -214,7 +214,7 @@ final readonly class MoveSheetController
     public function takeBack(MoveSheet $sheet): JsonResponse
     {
         if ($sheet->finished_at === null) {
-            throw RefusedEntry::because('sheet', 'This run is not finished: there is nothing to take back.');
+            throw InvalidEntry::because('sheet', 'This run is not finished: there is nothing to take back.');
         }
         $this->sheets->undo($sheet);
 
@@ -224,7 +224,7 @@ final readonly class MoveSheetController
     private static function mustBeOpen(MoveSheet $sheet): void
     {
         if ($sheet->finished_at !== null || $sheet->cancelled_at !== null) {
-            throw RefusedEntry::because('sheet', $sheet->finished_at !== null ? 'This run is finished. Take it back first, or make a new sheet.' : 'This sheet was dropped. Make a new one.');
+            throw InvalidEntry::because('sheet', $sheet->finished_at !== null ? 'This run is finished. Take it back first, or make a new sheet.' : 'This sheet was dropped. Make a new one.');
         }
     }
 

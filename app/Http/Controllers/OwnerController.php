@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Problems;
 use App\Http\Requests\OwnerRequest;
 use App\Http\Resources\Session;
-use App\Kinds\ShippedKinds;
+use App\Species\ShippedSpecies;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
@@ -40,7 +40,7 @@ final readonly class OwnerController
                 'rulebook' => [],
             ]);
 
-            ShippedKinds::install();
+            ShippedSpecies::install();
 
             $owner = User::query()->create([...$request->safe(['name', 'email', 'password']), 'role' => Role::Owner]);
             Auth::login($owner);

@@ -15,10 +15,10 @@ use App\Models\System;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\PlannedDay;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Readiness\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -35,7 +35,7 @@ final readonly class PreparationController
 
     #[OA\Put(path: '/api/v1/systems/{system}/preparation', operationId: 'planPreparation')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('PreparationRequest')]
     #[Answers(200, 'PreparationSheet', 'Planned; steps that were done stay done.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -47,7 +47,7 @@ final readonly class PreparationController
         $kept = $this->reader->read();
         PlannedDay::checkToCome('date', $request->day(), $kept->facility->date);
         if ($request->integer('donor_system_id') === $system->id) {
-            throw RefusedEntry::because('donor_system_id', 'A system cannot seed itself: choose another that runs.');
+            throw InvalidEntry::because('donor_system_id', 'A system cannot seed itself: choose another that runs.');
         }
         $preparation = Preparation::query()->updateOrCreate(['system_id' => $system->id], [
             'wanted_on' => $request->day()->toIso(),
@@ -56,7 +56,7 @@ final readonly class PreparationController
             'has_starter_fish' => $request->boolean('has_starter_fish'),
             'donor_system_id' => $request->input('donor_system_id'),
             'donor_share' => $request->float('donor_percent') / self::PERCENT,
-            'species_id' => $request->input('kind_id'),
+            'species_id' => $request->input('species_id'),
             'count' => $request->input('count'),
             'length_tenth_mm' => TenthMm::of(TypedLength::millimetres('length', $request->string('length')->value(), $kept->units)),
         ]);
@@ -67,7 +67,7 @@ final readonly class PreparationController
     #[OA\Put(path: '/api/v1/systems/{system}/preparation/steps/{step}', operationId: 'tickPreparationStep')]
     #[InPath('system')]
     #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Step::class))]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('StepRequest')]
     #[Answers(200, 'PreparationSheet', 'Ticked, or taken back.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -77,7 +77,7 @@ final readonly class PreparationController
     public function tick(StepRequest $request, System $system, string $step): JsonResponse
     {
         $preparation = Preparation::query()->where('system_id', $system->id)->firstOrFail();
-        $known = Step::tryFrom($step) ?? throw RefusedEntry::because('step', "\"{$step}\" is no step of a preparation.");
+        $known = Step::tryFrom($step) ?? throw InvalidEntry::because('step', "\"{$step}\" is no step of a preparation.");
         $done = $preparation->done;
         unset($done[$known->value]);
         if ($request->filled('done')) {
@@ -90,7 +90,7 @@ final readonly class PreparationController
 
     #[OA\Delete(path: '/api/v1/systems/{system}/preparation', operationId: 'endPreparation')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('No longer prepared: in use, or given up.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

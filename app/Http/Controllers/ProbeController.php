@@ -11,7 +11,7 @@ use App\Models\System;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -41,7 +41,7 @@ final readonly class ProbeController
 
     #[OA\Delete(path: '/api/v1/probes/{probe}', operationId: 'removeProbe')]
     #[InPath('probe')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Its token no longer holds; its readings stay.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

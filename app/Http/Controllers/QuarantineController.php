@@ -11,7 +11,7 @@ use App\Http\Requests\QuarantineRequest;
 use App\Http\Requests\TreatmentRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\TreatmentProduct;
-use App\Models\Condition;
+use App\Models\HealthObservation;
 use App\Models\Fish;
 use App\Models\Quarantine;
 use App\Models\Treatment;
@@ -19,12 +19,12 @@ use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Moving\Quarantine\ProductClass;
 use Biomegas\Moving\Quarantine\TreatmentCourse;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -46,7 +46,7 @@ final readonly class QuarantineController
 
     #[OA\Post(path: '/api/v1/fish/{fish}/quarantines', operationId: 'beginQuarantine')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('QuarantineRequest')]
     #[Answers(201, 'Recorded', 'Begun.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -58,7 +58,7 @@ final readonly class QuarantineController
         $kept = $this->reader->read();
         LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
         if (Quarantine::query()->where('fish_id', $fish->id)->whereNull('released_on')->exists()) {
-            throw RefusedEntry::because('fish', "{$fish->name} is in quarantine already.");
+            throw InvalidEntry::because('fish', "{$fish->name} is in quarantine already.");
         }
         $days = $request->filled('days') ? $request->integer('days') : $kept->facility->rulebook->holdingFor(null, $kept->fish($fish->id)->key)->quarantineDays();
         $quarantine = Quarantine::query()->create(['fish_id' => $fish->id, 'from' => $request->day()->toIso(), 'days' => $days, 'credit' => $request->integer('credit')]);
@@ -68,7 +68,7 @@ final readonly class QuarantineController
 
     #[OA\Post(path: '/api/v1/quarantines/{quarantine}/release', operationId: 'endQuarantine')]
     #[InPath('quarantine')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Answers(200, 'Recorded', 'Released.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -79,7 +79,7 @@ final readonly class QuarantineController
         $kept = $this->reader->read();
         $state = MovingBook::stateOf($kept, $quarantine);
         if (! $state->mayLeave()) {
-            throw RefusedEntry::because('quarantine', $state->sentence());
+            throw InvalidEntry::because('quarantine', $state->sentence());
         }
         $quarantine->update(['released_on' => $kept->facility->date->toIso()]);
 
@@ -88,7 +88,7 @@ final readonly class QuarantineController
 
     #[OA\Delete(path: '/api/v1/quarantines/{quarantine}', operationId: 'undoQuarantine')]
     #[InPath('quarantine')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('It was none.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -102,7 +102,7 @@ final readonly class QuarantineController
 
     #[OA\Post(path: '/api/v1/fish/{fish}/conditions', operationId: 'addCondition')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('ConditionRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -113,19 +113,19 @@ final readonly class QuarantineController
     {
         $kept = $this->reader->read();
         LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
-        $condition = Condition::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
+        $condition = HealthObservation::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($condition->id), 201);
     }
 
     #[OA\Delete(path: '/api/v1/conditions/{condition}', operationId: 'undoCondition')]
     #[InPath('condition')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such entry.')]
-    public function undoLook(Condition $condition): Response
+    public function undoLook(HealthObservation $condition): Response
     {
         $condition->delete();
 
@@ -134,7 +134,7 @@ final readonly class QuarantineController
 
     #[OA\Post(path: '/api/v1/fish/{fish}/treatments', operationId: 'addTreatment')]
     #[InPath('fish')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('TreatmentRequest')]
     #[Answers(201, 'Recorded', 'Recorded; the label and a vet decide.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -155,7 +155,7 @@ final readonly class QuarantineController
 
     #[OA\Delete(path: '/api/v1/treatments/{treatment}', operationId: 'undoTreatment')]
     #[InPath('treatment')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

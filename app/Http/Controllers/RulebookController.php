@@ -9,11 +9,11 @@ use App\Http\Requests\RulebookRequest;
 use App\Http\Resources\RulebookSheet;
 use App\Models\FacilitySettings;
 use App\OpenApi\Answers;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use App\Scenario\ScenarioReader;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -28,7 +28,7 @@ final readonly class RulebookController
     }
 
     #[OA\Put(path: '/api/v1/rulebook', operationId: 'changeRulebook')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('RulebookRequest')]
     #[Answers(200, 'RulebookSheet', 'Changed; every verdict and date follows it.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -40,7 +40,7 @@ final readonly class RulebookController
         try {
             ScenarioReader::rulebook($document);
         } catch (ImpossiblePicture $e) {
-            throw RefusedEntry::because('exceptions', $e->getMessage());
+            throw InvalidEntry::because('exceptions', $e->getMessage());
         }
         FacilitySettings::query()->firstOrFail()->update(['rulebook' => $document]);
 

@@ -16,7 +16,7 @@ use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -47,7 +47,7 @@ final readonly class SystemController
     }
 
     #[OA\Post(path: '/api/v1/systems', operationId: 'addSystem')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('SystemRequest')]
     #[Answers(201, 'SystemPage', 'Added.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -74,7 +74,7 @@ final readonly class SystemController
 
     #[OA\Put(path: '/api/v1/systems/{system}', operationId: 'changeSystem')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('SystemRequest')]
     #[Answers(200, 'SystemPage', 'Changed; how it was stays in the history.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -91,7 +91,7 @@ final readonly class SystemController
 
     #[OA\Delete(path: '/api/v1/systems/{system}', operationId: 'removeSystem')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

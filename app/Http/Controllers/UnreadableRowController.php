@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\KeptAnswers;
+use App\Facility\ProjectionCache;
 use App\Http\Requests\RowCorrection;
 use App\Http\Resources\Today;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use App\Repair\RowRepair;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRow;
 use App\Repair\UnreadableRows;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -26,14 +26,14 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** Mends what is written down and cannot be read. */
 final readonly class UnreadableRowController
 {
-    public function __construct(private KeptAnswers $answers, private RowRepair $repair)
+    public function __construct(private ProjectionCache $answers, private RowRepair $repair)
     {
     }
 
     #[OA\Put(path: '/api/v1/unreadable-rows/{table}/{row}', operationId: 'correctRow')]
     #[OA\Parameter(name: 'table', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: StoredTable::class))]
     #[InPath('row')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('RowCorrection')]
     #[AnswersNothing('It can be read now.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -45,7 +45,7 @@ final readonly class UnreadableRowController
         $this->repair->correct($table, $this->unreadable($table, $row), $request->array('values'));
         $still = $this->find($table, $row);
         if ($still !== null && ! $still->isWaiting) {
-            throw RefusedEntry::because('values', "It still cannot be read: {$still->reason}");
+            throw InvalidEntry::because('values', "It still cannot be read: {$still->reason}");
         }
 
         return response()->noContent();
@@ -54,7 +54,7 @@ final readonly class UnreadableRowController
     #[OA\Delete(path: '/api/v1/unreadable-rows/{table}/{row}', operationId: 'deleteRow')]
     #[OA\Parameter(name: 'table', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: StoredTable::class))]
     #[InPath('row')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Deleted; what it was stays in the activity log.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -67,13 +67,13 @@ final readonly class UnreadableRowController
         return response()->noContent();
     }
 
-    /** @throws RefusedEntry when it can be read: then it has a page of its own to be changed on */
+    /** @throws InvalidEntry when it can be read: then it has a page of its own to be changed on */
     private function unreadable(StoredTable $table, int $id): stdClass
     {
         $row = RowRepair::row($table, $id) ?? throw new NotFoundHttpException;
-        $found = $this->find($table, $id) ?? throw RefusedEntry::because('row', 'This can be read. Change it where it is shown.');
+        $found = $this->find($table, $id) ?? throw InvalidEntry::because('row', 'This can be read. Change it where it is shown.');
 
-        return $found->isWaiting ? throw RefusedEntry::because('row', $found->reason) : $row;
+        return $found->isWaiting ? throw InvalidEntry::because('row', $found->reason) : $row;
     }
 
     /** Looks where Today looks. */

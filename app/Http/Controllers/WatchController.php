@@ -7,19 +7,19 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\Watches;
 use App\Http\Requests\LookRequest;
-use App\Http\Requests\MeasureRequest;
+use App\Http\Requests\InterventionRequest;
 use App\Http\Requests\WatchEndRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\WatchSheet;
 use App\Models\Watch;
 use App\Models\WatchCheck;
-use App\Models\WatchMeasure;
+use App\Models\WatchIntervention;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -39,7 +39,7 @@ final readonly class WatchController
 
     #[OA\Post(path: '/api/v1/watches/{watch}/checks', operationId: 'addLook')]
     #[InPath('watch')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('LookRequest')]
     #[Answers(201, 'Recorded', 'Recorded, at this moment.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -49,10 +49,10 @@ final readonly class WatchController
     public function look(LookRequest $request, Watch $watch): JsonResponse
     {
         if ($watch->ended !== null) {
-            throw RefusedEntry::because('watch', 'This watch has ended.');
+            throw InvalidEntry::because('watch', 'This watch has ended.');
         }
         if ($request->integer('chased_by_id') === $watch->fish_id) {
-            throw RefusedEntry::because('chased_by_id', 'A fish does not chase itself.');
+            throw InvalidEntry::because('chased_by_id', 'A fish does not chase itself.');
         }
         $check = WatchCheck::query()->create([
             'watch_id' => $watch->id, 'at' => Watches::now()->toIso(), 'troubles' => array_values($request->array('troubles')), 'has_eaten' => $request->boolean('has_eaten'),
@@ -64,7 +64,7 @@ final readonly class WatchController
 
     #[OA\Delete(path: '/api/v1/watch-checks/{check}', operationId: 'undoLook')]
     #[InPath('check')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
@@ -76,46 +76,46 @@ final readonly class WatchController
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/v1/watches/{watch}/measures', operationId: 'tryMeasure')]
+    #[OA\Post(path: '/api/v1/watches/{watch}/measures', operationId: 'tryIntervention')]
     #[InPath('watch')]
-    #[OnceOnly]
-    #[Takes('MeasureRequest')]
+    #[Idempotent]
+    #[Takes('InterventionRequest')]
     #[Answers(201, 'Recorded', 'Tried, at this moment.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such watch.')]
     #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function tryMeasure(MeasureRequest $request, Watch $watch): JsonResponse
+    public function tryIntervention(InterventionRequest $request, Watch $watch): JsonResponse
     {
-        $measure = WatchMeasure::query()->create(['watch_id' => $watch->id, 'measure' => $request->input('measure'), 'at' => Watches::now()->toIso(), 'stop_at' => $request->input('stop_at')]);
+        $measure = WatchIntervention::query()->create(['watch_id' => $watch->id, 'measure' => $request->input('measure'), 'at' => Watches::now()->toIso(), 'stop_at' => $request->input('stop_at')]);
 
         return response()->json(new Recorded($measure->id), 201);
     }
 
     #[OA\Put(path: '/api/v1/watch-measures/{measure}', operationId: 'judgeMeasure')]
     #[InPath('measure')]
-    #[OnceOnly]
-    #[Takes('MeasureRequest')]
+    #[Idempotent]
+    #[Takes('InterventionRequest')]
     #[Answers(200, 'Recorded', 'What came of it is written down.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such measure.')]
     #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function judge(MeasureRequest $request, WatchMeasure $measure): JsonResponse
+    public function judge(InterventionRequest $request, WatchIntervention $measure): JsonResponse
     {
         $measure->update(['success' => $request->input('success')]);
 
         return response()->json(new Recorded($measure->id));
     }
 
-    #[OA\Delete(path: '/api/v1/watch-measures/{measure}', operationId: 'undoMeasure')]
+    #[OA\Delete(path: '/api/v1/watch-measures/{measure}', operationId: 'undoIntervention')]
     #[InPath('measure')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such measure.')]
-    public function undoMeasure(WatchMeasure $measure): Response
+    public function undoIntervention(WatchIntervention $measure): Response
     {
         $measure->delete();
 
@@ -124,7 +124,7 @@ final readonly class WatchController
 
     #[OA\Put(path: '/api/v1/watches/{watch}/end', operationId: 'endWatch')]
     #[InPath('watch')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('WatchEndRequest')]
     #[Answers(200, 'Recorded', 'Ended, or going on after all.')]
     #[Answers(401, 'Problem', 'Not signed in.')]

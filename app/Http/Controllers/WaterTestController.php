@@ -14,7 +14,7 @@ use App\Models\WaterTest as Written;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueDoubt;
@@ -27,7 +27,7 @@ final readonly class WaterTestController
 {
     #[OA\Post(path: '/api/v1/systems/{system}/water-tests', operationId: 'addWaterTest')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('WaterTestRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -58,7 +58,7 @@ final readonly class WaterTestController
 
     #[OA\Delete(path: '/api/v1/water-tests/{test}', operationId: 'undoWaterTest')]
     #[InPath('test')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

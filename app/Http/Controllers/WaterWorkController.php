@@ -13,9 +13,9 @@ use App\Models\WaterWork;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\InPath;
-use App\OpenApi\OnceOnly;
+use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -27,7 +27,7 @@ final readonly class WaterWorkController
 
     #[OA\Post(path: '/api/v1/systems/{system}/water-works', operationId: 'addWaterWork')]
     #[InPath('system')]
-    #[OnceOnly]
+    #[Idempotent]
     #[Takes('WaterWorkRequest')]
     #[Answers(201, 'Recorded', 'Recorded.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -37,7 +37,7 @@ final readonly class WaterWorkController
     public function store(WaterWorkRequest $request, System $system): JsonResponse
     {
         if ($request->day()->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
-            throw RefusedEntry::because('date', 'This day is still to come.');
+            throw InvalidEntry::because('date', 'This day is still to come.');
         }
         $work = WaterWork::query()->create([
             'system_id' => $system->id, 'date' => $request->day()->toIso(), 'kind' => $request->input('kind'), 'user_id' => $request->user()?->id,
@@ -49,7 +49,7 @@ final readonly class WaterWorkController
 
     #[OA\Delete(path: '/api/v1/water-works/{work}', operationId: 'undoWaterWork')]
     #[InPath('work')]
-    #[OnceOnly]
+    #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]

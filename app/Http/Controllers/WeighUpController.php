@@ -11,25 +11,25 @@ use App\Http\Resources\Weighed;
 use App\Http\Resources\YearSpan;
 use App\Models\Species;
 use App\OpenApi\Answers;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Biomegas\Planning\WeighUp\WeighUp;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
 final readonly class WeighUpController
 {
     #[OA\Get(path: '/api/v1/weigh-up', operationId: 'weighUp')]
-    #[OA\Parameter(name: 'kind_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'species_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'count', in: 'query', schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'length', in: 'query', description: 'As typed; absent: as it is usually sold.', schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'price', in: 'query', description: 'Of one.', schema: new OA\Schema(type: 'number'))]
     #[OA\Parameter(name: 'health', in: 'query', schema: new OA\Schema(type: 'string', enum: HealthSeen::class))]
     #[OA\Parameter(name: 'quarantine_served', in: 'query', description: 'Days at the seller\'s.', schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'fallback', in: 'query', description: 'Where it goes if it cannot stay.', schema: new OA\Schema(type: 'string'))]
-    #[OA\Parameter(name: 'with', in: 'query', style: 'deepObject', description: 'Others that come with it, before it: kind_id, count and length of each.', schema: new OA\Schema(type: 'array', maxItems: 5, items: new OA\Items(type: 'object')))]
+    #[OA\Parameter(name: 'with', in: 'query', style: 'deepObject', description: 'Others that come with it, before it: species_id, count and length of each.', schema: new OA\Schema(type: 'array', maxItems: 5, items: new OA\Items(type: 'object')))]
     #[Answers(200, 'Weighed', 'What would come of it.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(422, 'Problem', 'Something that cannot be, or no system to put it in.')]
@@ -37,18 +37,18 @@ final readonly class WeighUpController
     {
         $kept = $reader->read();
         if ($kept->facility->systems === []) {
-            throw RefusedEntry::because('kind_id', 'There is no system yet that it could live in.');
+            throw InvalidEntry::because('species_id', 'There is no system yet that it could live in.');
         }
         $residents = $kept->residents();
         foreach ($request->others() as $other) {
-            $description = Species::query()->findOrFail($other['kind_id'])->current();
+            $description = Species::query()->findOrFail($other['species_id'])->current();
             $length = TypedLength::millimetres('with', $other['length'], $kept->units);
-            $companion = Candidate::of(Described::species($description), Described::background($description), $other['count'], $length, HealthSeen::Well, 0, null, true);
+            $companion = Candidate::of(ScenarioMapper::species($description), ScenarioMapper::background($description), $other['count'], $length, HealthSeen::Well, 0, null, true);
             $residents = $residents->and(WeighUp::of($companion, $kept->facility, $residents, $kept->spoken())->newcomer);
         }
-        $description = Species::query()->findOrFail($request->integer('kind_id'))->current();
-        $background = Described::background($description);
-        $weighed = WeighUp::of($request->candidate(Described::species($description), $background, $kept->units), $kept->facility, $residents, $kept->spoken());
+        $description = Species::query()->findOrFail($request->integer('species_id'))->current();
+        $background = ScenarioMapper::background($description);
+        $weighed = WeighUp::of($request->candidate(ScenarioMapper::species($description), $background, $kept->units), $kept->facility, $residents, $kept->spoken());
 
         return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->facility->date, $kept->spoken()));
     }

@@ -13,7 +13,7 @@ use App\OpenApi\Answers;
 use App\OpenApi\InPath;
 use Biomegas\Facility\Ration;
 use Biomegas\Planning\WhatIf;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -35,7 +35,7 @@ final readonly class WhatIfController
         $home = null;
         if ($request->filled('system_id')) {
             $home = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))]
-                ?? throw RefusedEntry::because('system_id', 'Choose a home that is there.');
+                ?? throw InvalidEntry::because('system_id', 'Choose a home that is there.');
         }
         $whatIf = WhatIf::of($kept->growth, $kept->fish($fish->id), $request->ration(), $request->celsius(), $home, $request->adultMm($kept->units));
 

@@ -12,9 +12,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['name', 'kind_id', 'count', 'system_id', 'date'], properties: [
+#[OA\Schema(required: ['name', 'species_id', 'count', 'system_id', 'date'], properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'kind_id', type: 'integer'),
+    new OA\Property(property: 'species_id', type: 'integer'),
     new OA\Property(property: 'count', type: 'integer', minimum: 1),
     new OA\Property(property: 'system_id', description: 'Its first home.', type: 'integer'),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
@@ -36,7 +36,7 @@ final class AcquireRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:60', 'unique:fish,name'],
-            'kind_id' => ['required', 'integer:strict', 'exists:species,id'],
+            'species_id' => ['required', 'integer:strict', 'exists:species,id'],
             'count' => ['required', 'integer:strict', 'min:1', 'max:60000'],
             'system_id' => ['required', 'integer:strict'],
             'date' => ['required', Day::any()],
@@ -56,7 +56,7 @@ final class AcquireRequest extends FormRequest
     {
         return [
             'name.unique' => 'Somebody here has this name already. Choose another.',
-            'kind_id' => 'Choose a kind from the list.',
+            'species_id' => 'Choose a kind from the list.',
             'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
         ];
     }

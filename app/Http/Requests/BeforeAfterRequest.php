@@ -6,19 +6,19 @@ namespace App\Http\Requests;
 
 use App\Facility\Keys;
 use App\Models\Species;
-use App\Scenario\Described;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Ration;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
 use Biomegas\Planning\Change\SystemChange;
-use Biomegas\RefusedEntry;
-use Biomegas\Water\Load\Eater;
+use Biomegas\InvalidEntry;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Nitrification\FilterStart;
 use Illuminate\Foundation\Http\FormRequest;
@@ -35,9 +35,9 @@ final class BeforeAfterRequest extends FormRequest
         $text = ['nullable', 'string', 'max:40'];
 
         return [
-            'kind_id' => ['nullable', 'integer', 'exists:species,id'],
-            'count' => ['nullable', 'required_with:kind_id', 'integer', 'min:1', 'max:60000'],
-            'length' => ['required_with:kind_id', ...$text],
+            'species_id' => ['nullable', 'integer', 'exists:species,id'],
+            'count' => ['nullable', 'required_with:species_id', 'integer', 'min:1', 'max:60000'],
+            'length' => ['required_with:species_id', ...$text],
             'leaving' => ['nullable', 'integer'],
             'filter_media' => ['nullable', Rule::enum(FilterMedia::class)],
             'filter_litres' => ['required_with:filter_media', ...$text],
@@ -61,18 +61,18 @@ final class BeforeAfterRequest extends FormRequest
         ];
     }
 
-    /** @throws RefusedEntry when something typed cannot be read */
+    /** @throws InvalidEntry when something typed cannot be read */
     public function change(UnitSystem $units, Ration $ration): SystemChange
     {
-        $kind = $this->filled('kind_id') ? Described::species(Species::query()->findOrFail($this->integer('kind_id'))->current()) : null;
+        $kind = $this->filled('species_id') ? ScenarioMapper::species(Species::query()->findOrFail($this->integer('species_id'))->current()) : null;
         $length = TypedLength::millimetres('length', $this->string('length')->value(), $units);
         $count = $this->integer('count');
         $isNew = $kind !== null && $length !== null;
         $care = FilterCare::tryFrom($this->string('filter_care')->value());
 
         return new SystemChange(
-            newcomer: $isNew ? new Tenant(($count > 1 ? "{$count} × " : '').$kind->commonName, $kind, $length, $count) : null,
-            newEaters: $isNew ? [new Eater($kind, $length, $count, $ration)] : [],
+            newcomer: $isNew ? new Occupant(($count > 1 ? "{$count} × " : '').$kind->commonName, $kind, $length, $count) : null,
+            newEaters: $isNew ? [new FedOccupant($kind, $length, $count, $ration)] : [],
             filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
             turnover: $this->litres('turnover', $units),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
@@ -87,7 +87,7 @@ final class BeforeAfterRequest extends FormRequest
         try {
             return $this->filled($field) ? (new VolumeReader($units))->read($this->string($field)->value()) : null;
         } catch (UnreadableVolume $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->getMessage());
         }
     }
 
@@ -96,7 +96,7 @@ final class BeforeAfterRequest extends FormRequest
         try {
             return $this->filled($field) ? (new LengthReader($units))->read($this->string($field)->value()) : null;
         } catch (UnreadableLength $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->getMessage());
         }
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Facility\Ration;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -40,7 +40,7 @@ final class KeepingRequest extends FormRequest
         return Ration::from($this->string('ration')->value());
     }
 
-    /** @throws RefusedEntry when the adult length cannot be read */
+    /** @throws InvalidEntry when the adult length cannot be read */
     public function adultMm(UnitSystem $units): ?float
     {
         return TypedLength::millimetres('adult', $this->string('adult')->value(), $units);

@@ -11,7 +11,7 @@ use Biomegas\Facility\Method;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -45,13 +45,13 @@ final class MeasurementRequest extends FormRequest
         ];
     }
 
-    /** @throws RefusedEntry when the length or the day cannot be read */
+    /** @throws InvalidEntry when the length or the day cannot be read */
     public function measured(UnitSystem $units): MeasuredLength
     {
         try {
             $length = (new FishLengthReader($units))->read($this->string('length')->value());
         } catch (UnreadableLength $e) {
-            throw RefusedEntry::because('length', $e->getMessage());
+            throw InvalidEntry::because('length', $e->getMessage());
         }
 
         return new MeasuredLength(

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'has_starter_fish', type: 'boolean'),
     new OA\Property(property: 'donor_system_id', description: 'Whose filter media it is seeded with.', type: 'integer', nullable: true),
     new OA\Property(property: 'donor_percent', description: 'Share of those media.', type: 'number', nullable: true),
-    new OA\Property(property: 'kind_id', description: 'Of the first stock that is planned.', type: 'integer', nullable: true),
+    new OA\Property(property: 'species_id', description: 'Of the first stock that is planned.', type: 'integer', nullable: true),
     new OA\Property(property: 'count', type: 'integer', nullable: true),
     new OA\Property(property: 'length', description: 'As typed.', type: 'string', nullable: true),
 ])]
@@ -33,9 +33,9 @@ final class PreparationRequest extends FormRequest
             'has_starter_fish' => ['boolean:strict'],
             'donor_system_id' => ['nullable', 'integer:strict', 'exists:systems,id'],
             'donor_percent' => ['nullable', 'required_with:donor_system_id', 'numeric:strict', 'gt:0', 'max:100'],
-            'kind_id' => ['nullable', 'integer:strict', 'exists:species,id'],
-            'count' => ['nullable', 'required_with:kind_id', 'integer:strict', 'min:1', 'max:60000'],
-            'length' => ['nullable', 'required_with:kind_id', 'string', 'max:40'],
+            'species_id' => ['nullable', 'integer:strict', 'exists:species,id'],
+            'count' => ['nullable', 'required_with:species_id', 'integer:strict', 'min:1', 'max:60000'],
+            'length' => ['nullable', 'required_with:species_id', 'string', 'max:40'],
         ];
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -47,7 +47,7 @@ final class ReadingsRequest extends FormRequest
     /**
      * @return list<array{Quantity, DateTimeImmutable, float}>
      *
-     * @throws RefusedEntry naming the reading that cannot be
+     * @throws InvalidEntry naming the reading that cannot be
      */
     public function readings(): array
     {
@@ -56,14 +56,14 @@ final class ReadingsRequest extends FormRequest
         $sent = array_values($this->array('readings'));
         foreach ($sent as $i => $one) {
             $quantity = Quantity::from($one['quantity']);
-            $at = self::instant($one['taken_at']) ?? throw RefusedEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
+            $at = self::instant($one['taken_at']) ?? throw InvalidEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
             if ($at->getTimestamp() > now()->getTimestamp() + self::AHEAD_SECONDS) {
-                throw RefusedEntry::because("readings.{$i}.taken_at", 'This time is still to come: check the clock of the probe.');
+                throw InvalidEntry::because("readings.{$i}.taken_at", 'This time is still to come: check the clock of the probe.');
             }
             [$least, $most] = $quantity->possible();
             $value = (float) $one['value'];
             if (! is_finite($value) || $value < $least || $value > $most) {
-                throw RefusedEntry::because("readings.{$i}.value", "No water has a {$quantity->words()} of {$value}: check the probe.");
+                throw InvalidEntry::because("readings.{$i}.value", "No water has a {$quantity->words()} of {$value}: check the probe.");
             }
             $readings[] = [$quantity, $at, $value];
         }

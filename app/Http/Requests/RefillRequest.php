@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class RefillRequest extends FormRequest
@@ -40,7 +40,7 @@ final class RefillRequest extends FormRequest
         return $this->float('percent') / self::PERCENT;
     }
 
-    /** @throws RefusedEntry */
+    /** @throws InvalidEntry */
     public function celsius(string $field, UnitSystem $units): float
     {
         return TypedCelsius::of($field, $this->string($field)->value(), $units);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Facility\Keys;
-use Biomegas\Facility\Question;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleOption;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Housing\HousingRule;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -22,13 +22,13 @@ final class RulebookRequest extends FormRequest
     public function rules(): array
     {
         $rules = ['answers' => ['present', 'array'], 'numbers' => ['present', 'array'], 'exceptions' => ['present', 'array', 'max:500']];
-        foreach (Question::cases() as $question) {
+        foreach (RuleOption::cases() as $question) {
             $rules["answers.{$question->value}"] = ['sometimes', 'in:'.implode(',', $question->answers())];
         }
-        foreach (RuleConstant::cases() as $one) {
+        foreach (RuleParameter::cases() as $one) {
             $rules["numbers.{$one->value}"] = ['sometimes', 'numeric:strict', "between:{$one->least()},{$one->most()}"];
         }
-        $names = implode(',', [...array_column(Question::cases(), 'value'), ...array_column(HousingRule::cases(), 'value')]);
+        $names = implode(',', [...array_column(RuleOption::cases(), 'value'), ...array_column(HousingRule::cases(), 'value')]);
 
         return [
             ...$rules,
@@ -56,13 +56,13 @@ final class RulebookRequest extends FormRequest
     public function document(): array
     {
         $answers = array_filter(
-            array_intersect_key((array) $this->validated('answers'), array_flip(array_column(Question::cases(), 'value'))),
-            fn (string $answer, string $question): bool => $answer !== Question::from($question)->answers()[0],
+            array_intersect_key((array) $this->validated('answers'), array_flip(array_column(RuleOption::cases(), 'value'))),
+            fn (string $answer, string $question): bool => $answer !== RuleOption::from($question)->answers()[0],
             ARRAY_FILTER_USE_BOTH,
         );
         $numbers = array_filter(
-            array_map(floatval(...), array_intersect_key((array) $this->validated('numbers'), array_flip(array_column(RuleConstant::cases(), 'value')))),
-            fn (float $number, string $name): bool => $number !== RuleConstant::from($name)->standard(),
+            array_map(floatval(...), array_intersect_key((array) $this->validated('numbers'), array_flip(array_column(RuleParameter::cases(), 'value')))),
+            fn (float $number, string $name): bool => $number !== RuleParameter::from($name)->standard(),
             ARRAY_FILTER_USE_BOTH,
         );
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -21,11 +21,11 @@ final class StepRequest extends FormRequest
         return ['done' => ['present', 'nullable', Day::any()]];
     }
 
-    /** @throws RefusedEntry when it is a day to come */
+    /** @throws InvalidEntry when it is a day to come */
     public function doneOn(LocalDate $today): LocalDate
     {
         $day = LocalDate::fromIso($this->string('done')->value());
 
-        return $day->isAfter($today) ? throw RefusedEntry::because('done', 'This day is still to come.') : $day;
+        return $day->isAfter($today) ? throw InvalidEntry::because('done', 'This day is still to come.') : $day;
     }
 }

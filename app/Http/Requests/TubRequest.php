@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class TubRequest extends FormRequest
@@ -18,19 +18,19 @@ final class TubRequest extends FormRequest
         return ['litres' => ['required', 'string', 'max:40'], 'celsius' => ['nullable', 'string', 'max:40']];
     }
 
-    /** @throws RefusedEntry */
+    /** @throws InvalidEntry */
     public function litres(UnitSystem $units): float
     {
         try {
             $litres = (new VolumeReader($units))->read($this->string('litres')->value());
         } catch (UnreadableVolume $e) {
-            throw RefusedEntry::because('litres', $e->getMessage());
+            throw InvalidEntry::because('litres', $e->getMessage());
         }
 
-        return $litres > 0.0 ? $litres : throw RefusedEntry::because('litres', 'Give how much water is in the tub.');
+        return $litres > 0.0 ? $litres : throw InvalidEntry::because('litres', 'Give how much water is in the tub.');
     }
 
-    /** @throws RefusedEntry */
+    /** @throws InvalidEntry */
     public function celsius(string $field, UnitSystem $units): float
     {
         return TypedCelsius::of($field, $this->string($field)->value(), $units);

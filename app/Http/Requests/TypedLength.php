@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** A length as somebody typed it. */
 final readonly class TypedLength
@@ -15,7 +15,7 @@ final readonly class TypedLength
     /**
      * @return float|null null when nothing was typed
      *
-     * @throws RefusedEntry on that field when it cannot be read
+     * @throws InvalidEntry on that field when it cannot be read
      */
     public static function millimetres(string $field, string $text, UnitSystem $units): ?float
     {
@@ -25,7 +25,7 @@ final readonly class TypedLength
         try {
             return (new FishLengthReader($units))->read($text)->millimetres();
         } catch (UnreadableLength $e) {
-            throw RefusedEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->getMessage());
         }
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueReader;
 use Illuminate\Foundation\Http\FormRequest;
@@ -37,7 +37,7 @@ final class WaterTestRequest extends FormRequest
     /**
      * @return array<value-of<Quantity>, float> in the units of the quantities; what was left empty is left out
      *
-     * @throws RefusedEntry naming the quantity
+     * @throws InvalidEntry naming the quantity
      */
     public function values(UnitSystem $units): array
     {
@@ -46,7 +46,7 @@ final class WaterTestRequest extends FormRequest
         /** @var array<string, string|null> $typed */
         $typed = $this->input('values');
         foreach ($typed as $name => $text) {
-            $quantity = Quantity::tryFrom((string) $name) ?? throw RefusedEntry::because('values', "\"{$name}\" is nothing that a water test measures here.");
+            $quantity = Quantity::tryFrom((string) $name) ?? throw InvalidEntry::because('values', "\"{$name}\" is nothing that a water test measures here.");
             if (trim((string) $text) !== '') {
                 $values[$quantity->value] = $reader->read($quantity, (string) $text);
             }

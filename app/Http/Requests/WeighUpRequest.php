@@ -9,7 +9,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -19,7 +19,7 @@ final class WeighUpRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind_id' => ['required', 'integer', 'exists:species,id'],
+            'species_id' => ['required', 'integer', 'exists:species,id'],
             'count' => ['nullable', 'integer', 'min:1', 'max:500'],
             'length' => ['nullable', 'string', 'max:40'],
             'price' => ['nullable', 'numeric', 'min:0', 'max:1000000'],
@@ -27,7 +27,7 @@ final class WeighUpRequest extends FormRequest
             'quarantine_served' => ['nullable', 'integer', 'min:0', 'max:1000'],
             'fallback' => ['nullable', 'string', 'max:200'],
             'with' => ['nullable', 'array', 'max:5'],
-            'with.*.kind_id' => ['required', 'integer', 'exists:species,id'],
+            'with.*.species_id' => ['required', 'integer', 'exists:species,id'],
             'with.*.count' => ['nullable', 'integer', 'min:1', 'max:500'],
             'with.*.length' => ['nullable', 'string', 'max:40'],
         ];
@@ -37,8 +37,8 @@ final class WeighUpRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind_id' => 'Choose a kind from the list.',
-            'with.*.kind_id' => 'Choose a kind from the list.',
+            'species_id' => 'Choose a kind from the list.',
+            'with.*.species_id' => 'Choose a kind from the list.',
             'with.max' => 'Weigh up to five others with it.',
             'count' => 'Give how many: a whole number from 1 to 500.',
             'price' => 'Give the price of one as a number, 0 or more.',
@@ -48,15 +48,15 @@ final class WeighUpRequest extends FormRequest
         ];
     }
 
-    /** @return list<array{kind_id: int, count: int, length: string}> those who come with it, before it */
+    /** @return list<array{species_id: int, count: int, length: string}> those who come with it, before it */
     public function others(): array
     {
         return array_map(fn (array $one): array => [
-            'kind_id' => (int) $one['kind_id'], 'count' => (int) ($one['count'] ?? 1), 'length' => (string) ($one['length'] ?? ''),
+            'species_id' => (int) $one['species_id'], 'count' => (int) ($one['count'] ?? 1), 'length' => (string) ($one['length'] ?? ''),
         ], array_values((array) $this->input('with', [])));
     }
 
-    /** @throws RefusedEntry when its length cannot be read or cannot be */
+    /** @throws InvalidEntry when its length cannot be read or cannot be */
     public function candidate(Species $kind, Background $background, UnitSystem $units): Candidate
     {
         return Candidate::of(

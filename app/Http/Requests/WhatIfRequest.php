@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Facility\Ration;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -42,7 +42,7 @@ final class WhatIfRequest extends FormRequest
         return $this->filled('temperature_c') ? $this->float('temperature_c') : null;
     }
 
-    /** @throws RefusedEntry when the adult length cannot be read */
+    /** @throws InvalidEntry when the adult length cannot be read */
     public function adultMm(UnitSystem $units): ?float
     {
         return TypedLength::millimetres('adult', $this->string('adult')->value(), $units);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Facility\MovingBook;
 use App\Facility\Preparations;
@@ -37,7 +37,7 @@ final readonly class DueRow
      * @param  list<SystemSheet>  $systems  in walking order
      * @return list<self>
      */
-    public static function all(KeptFacility $kept, array $systems): array
+    public static function all(FacilitySnapshot $kept, array $systems): array
     {
         $all = [...self::watches($kept), ...self::moves($kept), ...self::quarantines($kept), ...self::preparations($kept), ...self::tests($kept), ...self::measurements($kept, $systems)];
         $order = array_flip(array_map(fn (SystemSheet $one): int => $one->id, $systems));
@@ -47,7 +47,7 @@ final readonly class DueRow
     }
 
     /** @return list<self> */
-    private static function watches(KeptFacility $kept): array
+    private static function watches(FacilitySnapshot $kept): array
     {
         $due = array_filter(Moves::watches($kept), fn (WatchSheet $one): bool => $one->is_due || $one->outcome->value === 'take-out');
 
@@ -55,7 +55,7 @@ final readonly class DueRow
     }
 
     /** @return list<self> */
-    private static function moves(KeptFacility $kept): array
+    private static function moves(FacilitySnapshot $kept): array
     {
         $sheets = MoveSheet::query()->with('fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get();
         $read = function (MoveSheet $sheet) use ($kept): ?self {
@@ -74,7 +74,7 @@ final readonly class DueRow
     }
 
     /** @return list<self> */
-    private static function quarantines(KeptFacility $kept): array
+    private static function quarantines(FacilitySnapshot $kept): array
     {
         $read = function (Quarantine $open) use ($kept): ?self {
             $fish = $kept->find($open->fish_id);
@@ -89,7 +89,7 @@ final readonly class DueRow
     }
 
     /** @return list<self> */
-    private static function preparations(KeptFacility $kept): array
+    private static function preparations(FacilitySnapshot $kept): array
     {
         $read = function (Preparation $written) use ($kept): ?self {
             $system = $kept->system($written->system_id);
@@ -105,7 +105,7 @@ final readonly class DueRow
     }
 
     /** @return list<self> one for each home, however many moved in */
-    private static function tests(KeptFacility $kept): array
+    private static function tests(FacilitySnapshot $kept): array
     {
         $today = $kept->facility->date;
         $rows = [];
@@ -126,7 +126,7 @@ final readonly class DueRow
      * @param  list<SystemSheet>  $systems
      * @return list<self>
      */
-    private static function measurements(KeptFacility $kept, array $systems): array
+    private static function measurements(FacilitySnapshot $kept, array $systems): array
     {
         $rows = [];
         foreach ($systems as $system) {

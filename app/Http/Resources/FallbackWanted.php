@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Planning\FallbackMissing;
 use OpenApi\Attributes as OA;
 
@@ -19,7 +19,7 @@ final readonly class FallbackWanted
     }
 
     /** @return list<self> */
-    public static function all(KeptFacility $kept): array
+    public static function all(FacilitySnapshot $kept): array
     {
         $wanted = [];
         foreach ($kept->facility->fish as $fish) {

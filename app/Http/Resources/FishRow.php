@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\Fish;
 use OpenApi\Attributes as OA;
 
@@ -28,12 +28,12 @@ final readonly class FishRow
     }
 
     /** @return list<self> of all fish that are there */
-    public static function all(KeptFacility $kept): array
+    public static function all(FacilitySnapshot $kept): array
     {
         return array_map(fn (Fish $fish): self => self::from($kept, $fish), array_values($kept->facility->fish));
     }
 
-    public static function from(KeptFacility $kept, Fish $fish): self
+    public static function from(FacilitySnapshot $kept, Fish $fish): self
     {
         $brief = $kept->brief($fish);
         $record = $kept->kept($fish);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Models\Measurement;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
@@ -53,7 +53,7 @@ final readonly class FishSheet
      * @param  Collection<int, Measurement>  $measurements  oldest first
      * @param  list<LogLine>  $log
      */
-    public static function from(KeptFacility $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements, array $log): self
+    public static function from(FacilitySnapshot $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements, array $log): self
     {
         $outlook = $kept->outlook($fish);
         $pace = $outlook->growth->pace();

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\System;
 use Biomegas\Planning\Floor\FloorPlan;
-use Biomegas\Planning\Floor\GrowingResident;
+use Biomegas\Planning\Floor\GrowingOccupant;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A system from above on any week to come: lists run along the dates.')]
@@ -33,14 +33,14 @@ final readonly class FloorPlanSheet
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $system): self
+    public static function from(FacilitySnapshot $kept, System $system): self
     {
         $plan = FloorPlan::of($kept->facility, $system, $kept->growing($system));
         $shares = fn (string $layer): array => array_map(fn (float $one): float => round($one, 3), $plan->layers[$layer] ?? []);
 
         return new self(
             array_map(fn (LocalDate $day): string => $day->toIso(), $plan->days),
-            array_map(fn (GrowingResident $one): GrowingFish => GrowingFish::from($kept, $one), $plan->residents),
+            array_map(fn (GrowingOccupant $one): GrowingFish => GrowingFish::from($kept, $one), $plan->residents),
             $shares('bottom'),
             $shares('middle'),
             $shares('top'),

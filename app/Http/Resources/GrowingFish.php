@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Planning\Floor\GrowingResident;
+use Biomegas\Planning\Floor\GrowingOccupant;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A fish on the floor plan; lists run along its dates.')]
@@ -32,7 +32,7 @@ final readonly class GrowingFish
     ) {
     }
 
-    public static function from(KeptFacility $kept, GrowingResident $one): self
+    public static function from(FacilitySnapshot $kept, GrowingOccupant $one): self
     {
         $round = fn (float $millimetres): float => round($millimetres, 1);
 

@@ -22,7 +22,7 @@ final readonly class Home
         #[OA\Property] public bool $fits_now,
         #[OA\Property(type: 'string', enum: TemperatureFit::class)] public TemperatureFit $temperature,
         #[OA\Property(ref: '#/components/schemas/Window')] public Window $outgrows,
-        #[OA\Property(description: 'Of an unsure fish the kind that would outgrow it first.')] public ?string $worst_kind,
+        #[OA\Property(description: 'Of an unsure fish the kind that would outgrow it first.')] public ?string $worst_species,
         #[OA\Property(ref: '#/components/schemas/Window', nullable: true)] public ?Window $worst,
     ) {
     }

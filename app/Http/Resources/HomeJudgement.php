@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
@@ -22,7 +22,7 @@ final readonly class HomeJudgement
     }
 
     /** @return list<self> of every system, in walking order */
-    public static function all(KeptFacility $kept, Fish $fish): array
+    public static function all(FacilitySnapshot $kept, Fish $fish): array
     {
         return array_values(array_map(function (System $system) use ($kept, $fish): self {
             $judgement = $kept->judgement($fish, $system);

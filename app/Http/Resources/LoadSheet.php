@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\System;
 use Biomegas\Water\FilledWeight;
 use Biomegas\Water\Load\TurnoverNeed;
@@ -31,7 +31,7 @@ final readonly class LoadSheet
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $system): self
+    public static function from(FacilitySnapshot $kept, System $system): self
     {
         $ahead = $kept->load($system);
         $yield = $kept->nitrateYield($system)->factor ?? 1.0;

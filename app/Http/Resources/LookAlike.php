@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 final readonly class LookAlike
 {
     public function __construct(
-        #[OA\Property(description: 'Null: it is not among the kinds here.')] public ?int $kind_id,
+        #[OA\Property(description: 'Null: it is not among the kinds here.')] public ?int $species_id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $marks,
         #[OA\Property] public float $shows_at_mm,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Models\WatchCheck;
 use OpenApi\Attributes as OA;
 
@@ -22,7 +22,7 @@ final readonly class LookRow
     ) {
     }
 
-    public static function from(KeptFacility $kept, WatchCheck $one): self
+    public static function from(FacilitySnapshot $kept, WatchCheck $one): self
     {
         return new self($one->id, $one->at, $one->troubles, $one->has_eaten, $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? 'somebody'), $one->note);
     }

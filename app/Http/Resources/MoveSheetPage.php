@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\MoveSheets;
 use App\Models\MoveSheet;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -45,7 +45,7 @@ final readonly class MoveSheetPage
     ) {
     }
 
-    public static function from(KeptFacility $kept, MoveSheet $written, MoveSheets $sheets): self
+    public static function from(FacilitySnapshot $kept, MoveSheet $written, MoveSheets $sheets): self
     {
         $case = $sheets->caseOf($kept, $written);
         $sheet = $case === null ? null : Run::of($case);

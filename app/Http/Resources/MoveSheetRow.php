@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
 use Biomegas\Calendar\LocalDate;
@@ -31,7 +31,7 @@ final readonly class MoveSheetRow
     ) {
     }
 
-    public static function from(KeptFacility $kept, MoveSheet $sheet): self
+    public static function from(FacilitySnapshot $kept, MoveSheet $sheet): self
     {
         $today = $kept->facility->date->toIso();
         $names = DB::table('fish')->whereIn('id', $sheet->fish->pluck('fish_id'))->pluck('name', 'id');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Models\MoveSheet;
 use App\Models\Quarantine;
 use App\Models\Watch;
@@ -36,7 +36,7 @@ final readonly class Moves
     ) {
     }
 
-    public static function from(KeptFacility $kept): self
+    public static function from(FacilitySnapshot $kept): self
     {
         $sheets = MoveSheet::query()->with('fish');
 
@@ -54,13 +54,13 @@ final readonly class Moves
      * @param  Collection<int, MoveSheet>  $sheets
      * @return list<MoveSheetRow>
      */
-    private static function rows(KeptFacility $kept, Collection $sheets): array
+    private static function rows(FacilitySnapshot $kept, Collection $sheets): array
     {
         return $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $one): MoveSheetRow => MoveSheetRow::from($kept, $one));
     }
 
     /** @return list<WatchSheet> those that go on */
-    public static function watches(KeptFacility $kept): array
+    public static function watches(FacilitySnapshot $kept): array
     {
         $going = Watch::query()->with(['checks', 'measures'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
             ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null);

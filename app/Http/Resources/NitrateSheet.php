@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\System;
 use Biomegas\Water\Nitrate\NitrateAdvice;
 use Biomegas\Water\Test\Quantity;
@@ -28,7 +28,7 @@ final readonly class NitrateSheet
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $system): self
+    public static function from(FacilitySnapshot $kept, System $system): self
     {
         $load = $kept->load($system)->today();
         $fit = $kept->nitrateYield($system);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Preparations;
 use App\Models\Preparation;
 use Biomegas\Facility\System;
@@ -36,13 +36,13 @@ final readonly class PreparationSheet
         #[OA\Property] public bool $has_starter_fish,
         #[OA\Property] public ?int $donor_system_id,
         #[OA\Property] public float $donor_share,
-        #[OA\Property] public ?int $kind_id,
+        #[OA\Property] public ?int $species_id,
         #[OA\Property] public ?int $count,
         #[OA\Property] public ?float $length_mm,
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $system, Preparation $written): self
+    public static function from(FacilitySnapshot $kept, System $system, Preparation $written): self
     {
         $readying = Preparations::of($kept, $system, $written);
         $today = $kept->facility->date;

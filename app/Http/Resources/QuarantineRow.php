@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\MovingBook;
-use App\Models\Condition;
+use App\Models\HealthObservation;
 use App\Models\Quarantine;
 use App\Models\Treatment;
 use OpenApi\Attributes as OA;
@@ -33,13 +33,13 @@ final readonly class QuarantineRow
     ) {
     }
 
-    public static function from(KeptFacility $kept, Quarantine $open): self
+    public static function from(FacilitySnapshot $kept, Quarantine $open): self
     {
         $state = MovingBook::stateOf($kept, $open);
 
         return new self(
             $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $state->sentence(),
-            array_values(Condition::query()->where('fish_id', $open->fish_id)->orderByDesc('date')->orderByDesc('id')->limit(self::LISTED)->get()->map(fn (Condition $one): ConditionRow => new ConditionRow($one->id, $one->date, $one->is_eating, $one->sign))->all()),
+            array_values(HealthObservation::query()->where('fish_id', $open->fish_id)->orderByDesc('date')->orderByDesc('id')->limit(self::LISTED)->get()->map(fn (HealthObservation $one): ConditionRow => new ConditionRow($one->id, $one->date, $one->is_eating, $one->sign))->all()),
             array_values(Treatment::query()->where('fish_id', $open->fish_id)->orderByDesc('from')->limit(self::LISTED)->get()->map(fn (Treatment $one): TreatmentRow => new TreatmentRow($one->id, $one->product_class, $one->dose, $one->from, $one->until, $one->withdrawal))->all()),
         );
     }

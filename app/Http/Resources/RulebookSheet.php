@@ -4,61 +4,61 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
-use Biomegas\Planning\SchoolEffect;
+use Biomegas\Planning\MethodEffect;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The choices where keepers disagree, the numbers behind the rules, and the exceptions.')]
 final readonly class RulebookSheet
 {
     /**
-     * @param  list<School>  $schools
+     * @param  list<RuleOptionRow>  $schools
      * @param  list<RuleNumber>  $numbers
      * @param  list<RuleExceptionRow>  $exceptions
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/School'))] public array $schools,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RuleOptionRow'))] public array $schools,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RuleNumber'))] public array $numbers,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RuleExceptionRow'))] public array $exceptions,
     ) {
     }
 
-    public static function from(KeptFacility $kept): self
+    public static function from(FacilitySnapshot $kept): self
     {
         $rulebook = $kept->facility->rulebook;
 
         return new self(
-            array_map(fn (Question $question): School => self::school($kept, $question), Question::cases()),
-            array_map(fn (RuleConstant $one): RuleNumber => new RuleNumber($one, $rulebook->number($one), $one->standard(), $one->least(), $one->most()), RuleConstant::cases()),
+            array_map(fn (RuleOption $question): RuleOptionRow => self::school($kept, $question), RuleOption::cases()),
+            array_map(fn (RuleParameter $one): RuleNumber => new RuleNumber($one, $rulebook->number($one), $one->standard(), $one->least(), $one->most()), RuleParameter::cases()),
             array_map(fn (RuleException $one): RuleExceptionRow => self::exception($kept, $one), $rulebook->exceptions),
         );
     }
 
-    private static function school(KeptFacility $kept, Question $question): School
+    private static function school(FacilitySnapshot $kept, RuleOption $question): RuleOptionRow
     {
         $rulebook = $kept->facility->rulebook;
         $choices = [];
         foreach ($question->answers() as $i => $answer) {
             $isChosen = $answer === $rulebook->answer($question);
             // Other questions move nobody out of a home.
-            $effect = $isChosen || ! in_array($question, [Question::Home, Question::Floor], true)
+            $effect = $isChosen || ! in_array($question, [RuleOption::Home, RuleOption::Floor], true)
                 ? null
-                : SchoolEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->tenant(...), $kept->spoken());
-            $choices[] = new SchoolChoice($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? [],
-                $isChosen || $question !== Question::Upgrade ? [] : self::elsewhere($kept, $rulebook->answering($question, $answer)));
+                : MethodEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->occupant(...), $kept->spoken());
+            $choices[] = new MethodRow($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? [],
+                $isChosen || $question !== RuleOption::Upgrade ? [] : self::elsewhere($kept, $rulebook->answering($question, $answer)));
         }
 
-        return new School($question, $choices);
+        return new RuleOptionRow($question, $choices);
     }
 
     /** @return list<string> */
-    private static function elsewhere(KeptFacility $kept, Rulebook $other): array
+    private static function elsewhere(FacilitySnapshot $kept, Rulebook $other): array
     {
         $moved = array_filter($kept->facility->fish, function (Fish $fish) use ($kept, $other): bool {
             $brief = $kept->brief($fish);
@@ -69,7 +69,7 @@ final readonly class RulebookSheet
         return array_values(array_map(fn (Fish $fish): string => $fish->name, $moved));
     }
 
-    private static function exception(KeptFacility $kept, RuleException $one): RuleExceptionRow
+    private static function exception(FacilitySnapshot $kept, RuleException $one): RuleExceptionRow
     {
         $fish = $kept->facility->fish[$one->of] ?? null;
         $name = $fish->name ?? $kept->facility->systems[$one->of]->name ?? '';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\SystemFormTexts;
 use App\Models\Preparation;
 use App\Models\Probe;
@@ -39,7 +39,7 @@ final readonly class SystemPage
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $record): self
+    public static function from(FacilitySnapshot $kept, System $record): self
     {
         $system = $kept->system($record->id);
         $preparation = Preparation::query()->where('system_id', $record->id)->first();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Pool;
@@ -35,19 +35,19 @@ final readonly class SystemSheet
     }
 
     /** @return list<self> in walking order */
-    public static function all(KeptFacility $kept): array
+    public static function all(FacilitySnapshot $kept): array
     {
         $systems = array_values($kept->facility->systems);
 
         return array_map(fn (int $i, System $system): self => self::from($kept, $system, $i + 1), array_keys($systems), $systems);
     }
 
-    public static function one(KeptFacility $kept, System $system): self
+    public static function one(FacilitySnapshot $kept, System $system): self
     {
         return self::from($kept, $system, (int) array_search($system->key, array_keys($kept->facility->systems), true) + 1);
     }
 
-    private static function from(KeptFacility $kept, System $system, int $walkOrder): self
+    private static function from(FacilitySnapshot $kept, System $system, int $walkOrder): self
     {
         $temperature = $system->temperature?->on($kept->facility->date);
 

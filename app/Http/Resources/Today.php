@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Repair\LogCheck;
 use Biomegas\Planning\FishBrief;
@@ -34,7 +34,7 @@ final readonly class Today
     ) {
     }
 
-    public static function from(KeptFacility $kept): self
+    public static function from(FacilitySnapshot $kept): self
     {
         $systems = SystemSheet::all($kept);
         $briefs = array_map($kept->brief(...), $kept->facility->fish);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\WatchMeasure;
-use Biomegas\Moving\Watch\Measure;
+use App\Models\WatchIntervention;
+use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use OpenApi\Attributes as OA;
 
@@ -21,8 +21,8 @@ final readonly class TriedRow
     ) {
     }
 
-    public static function from(WatchMeasure $one): self
+    public static function from(WatchIntervention $one): self
     {
-        return new self($one->id, Measure::from($one->measure)->words(), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
+        return new self($one->id, Intervention::from($one->measure)->words(), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
     }
 }

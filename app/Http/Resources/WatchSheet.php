@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use App\Facility\Watches;
 use App\Models\Watch;
 use App\Models\WatchCheck;
-use App\Models\WatchMeasure;
+use App\Models\WatchIntervention;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Ladder;
 use Biomegas\Moving\Watch\Outcome;
@@ -40,14 +40,14 @@ final readonly class WatchSheet
         #[OA\Property(description: 'A look is due now, or was missed since the last.')] public bool $is_due,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WatchRound'))] public array $rounds,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LookRow'), description: 'Newest first.')] public array $checks,
-        #[OA\Property(ref: '#/components/schemas/MeasureRow', nullable: true, description: 'The next thing to try; null: nobody chases it.')] public ?MeasureRow $advice,
+        #[OA\Property(ref: '#/components/schemas/InterventionRow', nullable: true, description: 'The next thing to try; null: nobody chases it.')] public ?InterventionRow $advice,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/TriedRow'))] public array $tried,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class), description: 'What is looked at.')] public array $items,
         #[OA\Property(description: 'How the watch ended; null: it goes on.')] public ?string $ended,
     ) {
     }
 
-    public static function from(KeptFacility $kept, Watch $watch): self
+    public static function from(FacilitySnapshot $kept, Watch $watch): self
     {
         $case = Watches::caseOf($kept, $watch);
         $checks = Watches::checks($kept, $watch);
@@ -63,8 +63,8 @@ final readonly class WatchSheet
             self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
             array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $one[0]->why, $one[1]), $states),
             array_values($watch->checks->reverse()->map(fn (WatchCheck $one): LookRow => LookRow::from($kept, $one))->all()),
-            $advice === null ? null : new MeasureRow($advice, $advice->words(), $advice->why()),
-            array_values($watch->measures->map(fn (WatchMeasure $one): TriedRow => TriedRow::from($one))->all()),
+            $advice === null ? null : new InterventionRow($advice, $advice->words(), $advice->why()),
+            array_values($watch->measures->map(fn (WatchIntervention $one): TriedRow => TriedRow::from($one))->all()),
             array_column(array_filter(CheckItem::cases(), fn (CheckItem $one): bool => $one !== CheckItem::Disc || $case->isRay), 'value'),
             $watch->ended,
         );

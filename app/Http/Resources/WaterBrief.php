@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\KeptFacility;
+use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\System;
 use OpenApi\Attributes as OA;
 
@@ -23,7 +23,7 @@ final readonly class WaterBrief
     ) {
     }
 
-    public static function from(KeptFacility $kept, System $system): self
+    public static function from(FacilitySnapshot $kept, System $system): self
     {
         $load = $kept->load($system);
         $yield = $kept->nitrateYield($system)->factor ?? 1.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Clock;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
@@ -20,7 +20,7 @@ final readonly class DailyGrowth
     /** @param  non-empty-list<float>  $byDayOfYear one step for every day, or a single one for all */
     private function __construct(
         private array $byDayOfYear,
-        private ?GrowthPoints $points = null,
+        private ?CardinalTemperatures $points = null,
         private ?TemperatureReadings $readings = null,
         private float $ofRation = 1.0,
     ) {
@@ -35,18 +35,18 @@ final readonly class DailyGrowth
     public static function of(Species $species, System $system, Ration $ration): self
     {
         $ofRation = $ration->growthFactor();
-        if ($species->growthPoints === null || $system->temperature === null) {
+        if ($species->cardinalTemperatures === null || $system->temperature === null) {
             return self::steady($ofRation);
         }
 
         return new self(array_map(
             fn (float $response): float => $ofRation * $response / LocalDate::DAYS_PER_YEAR,
-            self::responses($species->growthPoints, $system->temperature),
-        ), $species->growthPoints, $system->readings, $ofRation);
+            self::responses($species->cardinalTemperatures, $system->temperature),
+        ), $species->cardinalTemperatures, $system->readings, $ofRation);
     }
 
     /** @return non-empty-list<float> growth against that at the reference */
-    private static function responses(GrowthPoints $points, WaterTemperature $water): array
+    private static function responses(CardinalTemperatures $points, WaterTemperature $water): array
     {
         $atReference = $points->responseAt($points->reference);
         $days = $water->isSteady() ? [1] : range(1, self::DAYS_IN_LEAP_YEAR);
@@ -89,7 +89,7 @@ final readonly class DailyGrowth
     }
 
     /** By the readings of that day, else as expected. */
-    private function onDay(LocalDate $date, GrowthPoints $points, TemperatureReadings $readings): float
+    private function onDay(LocalDate $date, CardinalTemperatures $points, TemperatureReadings $readings): float
     {
         $celsius = $readings->on($date);
 

@@ -46,7 +46,7 @@ final readonly class FishFit
         if ($observations === []) {
             return $this->fromPrior(self::DRAWS_OF_PRIOR, null, 0.0);
         }
-        $peaks = new PeakFinder($this->curve, $this->prior, $this->processVariation);
+        $peaks = new MapEstimator($this->curve, $this->prior, $this->processVariation);
         $round = $this->sample($this->draws, $observations, new Proposal([$peaks->find($observations)], self::PROPOSAL_WIDENING));
         if ($round->effectiveCount() < self::LEAST_EFFECTIVE_DRAWS) {
             $around = $peaks->findAll($observations);
@@ -63,11 +63,11 @@ final readonly class FishFit
     }
 
     /** @param  non-empty-list<Observation>  $observations */
-    private function sample(int $draws, array $observations, Proposal $proposal): SampledRound
+    private function sample(int $draws, array $observations, Proposal $proposal): ImportanceSample
     {
         $table = ProposalTable::of($draws);
         $at = $proposal->draw($table);
-        $followed = (new DeviationFilter($this->curve, $observations, $this->processVariation))->follow($at);
+        $followed = (new KalmanFilter($this->curve, $observations, $this->processVariation))->follow($at);
         $logPriors = $this->prior->logDensities($at->logAsymptote, $at->logCoefficient);
         $logWeights = [];
         foreach ($proposal->logDensities($at, $table) as $s => $logProposal) {
@@ -75,7 +75,7 @@ final readonly class FishFit
             $logWeights[] = is_finite($logWeight) ? $logWeight : -INF;
         }
 
-        return new SampledRound($at, $logWeights, $followed, $table);
+        return new ImportanceSample($at, $logWeights, $followed, $table);
     }
 
     /** What the kind alone says, from the last length on where there is one. */
@@ -109,7 +109,7 @@ final readonly class FishFit
 
         return $tables[$draws] ??= array_map(
             fn (array $point): array => array_map(StandardNormal::quantile(...), $point),
-            SpreadPoints::of($draws, self::NORMALS_OF_PRIOR),
+            ScrambledHalton::of($draws, self::NORMALS_OF_PRIOR),
         );
     }
 }

@@ -86,6 +86,6 @@ final readonly class Proposal
     /** A draw so far out that its numbers would overflow weighs nothing; held here it weighs nothing too. */
     private static function held(float $log): float
     {
-        return $log > PeakFinder::FARTHEST_LOG ? PeakFinder::FARTHEST_LOG : ($log < -PeakFinder::FARTHEST_LOG ? -PeakFinder::FARTHEST_LOG : $log);
+        return $log > MapEstimator::FARTHEST_LOG ? MapEstimator::FARTHEST_LOG : ($log < -MapEstimator::FARTHEST_LOG ? -MapEstimator::FARTHEST_LOG : $log);
     }
 }

@@ -40,7 +40,7 @@ final readonly class ProposalTable
     private static function make(int $draws): self
     {
         $steps = $logDensities = $ofDeviation = $ofWander = [];
-        foreach (SpreadPoints::of($draws, 6) as $point) {
+        foreach (ScrambledHalton::of($draws, 6) as $point) {
             [$a, $k, $l, , $ofDeviation[], $ofWander[]] = array_map(StandardNormal::quantile(...), $point);
             $chiSquare = self::chiSquare($point[3]);
             $scale = sqrt(self::DEGREES_OF_FREEDOM / $chiSquare);

@@ -22,7 +22,7 @@ final readonly class GrowthProjection
 
     private const SLIP_IS_LIKELY = 0.5;
 
-    /** @param  non-empty-list<array{float, KindProjection}>  $kinds weight and projection, most believed first; weights sum to 1 */
+    /** @param  non-empty-list<array{float, SpeciesProjection}>  $kinds weight and projection, most believed first; weights sum to 1 */
     private function __construct(
         private Facility $facility,
         private Fish $fish,
@@ -30,7 +30,7 @@ final readonly class GrowthProjection
     ) {
     }
 
-    /** @param  non-empty-list<array{float, KindProjection}>  $kinds belief before the lengths were looked at, and projection */
+    /** @param  non-empty-list<array{float, SpeciesProjection}>  $kinds belief before the lengths were looked at, and projection */
     public static function over(Facility $facility, Fish $fish, array $kinds): self
     {
         $greatest = max(array_map(fn (array $kind): float => $kind[1]->behind->logEvidence, $kinds));
@@ -43,14 +43,14 @@ final readonly class GrowthProjection
     }
 
     /** The kind that is most believed, with the lengths considered. */
-    public function leading(): KindProjection
+    public function leading(): SpeciesProjection
     {
         return $this->kinds[0][1];
     }
 
     public function lengthOn(LocalDate $date): LengthBand
     {
-        return $this->band(fn (KindProjection $kind): array => $kind->lengthsOn($date));
+        return $this->band(fn (SpeciesProjection $kind): array => $kind->lengthsOn($date));
     }
 
     /**
@@ -61,14 +61,14 @@ final readonly class GrowthProjection
      */
     public function quantilesOn(LocalDate $date, ?System $livingIn = null): array
     {
-        $parts = $this->parts(fn (KindProjection $kind): array => $kind->lengthsOn($date, $livingIn));
+        $parts = $this->parts(fn (SpeciesProjection $kind): array => $kind->lengthsOn($date, $livingIn));
 
         return array_map(fn (float $quantile): float => self::quantile($quantile, $parts), self::QUANTILES);
     }
 
     public function adultLength(): LengthBand
     {
-        return $this->band(fn (KindProjection $kind): array => $kind->adultLengthsAtLevels());
+        return $this->band(fn (SpeciesProjection $kind): array => $kind->adultLengthsAtLevels());
     }
 
     /**
@@ -100,7 +100,7 @@ final readonly class GrowthProjection
     }
 
     /** The same taken to be surely of one of its kinds. */
-    public function ifSurely(KindProjection $kind): self
+    public function ifSurely(SpeciesProjection $kind): self
     {
         return new self($this->facility, $this->fish, [[1.0, $kind]]);
     }
@@ -139,7 +139,7 @@ final readonly class GrowthProjection
         $leading = $this->leading();
         $kind = $leading->fromFirstLengthAlone();
         $lengths = $kind->lengthsAt([$leading->measured->past->endTime()])[0];
-        $now = $leading->lengthsOn($this->facility->date)[intdiv(count(KindProjection::LEVELS), 2)];
+        $now = $leading->lengthsOn($this->facility->date)[intdiv(count(SpeciesProjection::LEVELS), 2)];
 
         return 100 * (1 - WeightedQuantiles::of($lengths, $kind->weight)->shareFrom($now));
     }
@@ -156,17 +156,17 @@ final readonly class GrowthProjection
             return $this->leading()->dayReaching($limitOf($this->leading()->species), $share, $home);
         }
         $never = $this->facility->horizonDays + 1;
-        $days = fn (KindProjection $kind): array => array_map(function (float $level) use ($kind, $limitOf, $home, $never): float {
+        $days = fn (SpeciesProjection $kind): array => array_map(function (float $level) use ($kind, $limitOf, $home, $never): float {
             $day = $kind->dayReaching($limitOf($kind->species), $level, $home);
 
             return $day === null ? $never : $this->facility->date->daysUntil($day);
-        }, KindProjection::LEVELS);
+        }, SpeciesProjection::LEVELS);
         $day = (int) ceil(self::quantile($share, $this->parts($days)) - 1e-6);
 
         return $day > $this->facility->horizonDays ? null : $this->facility->date->plusDays($day);
     }
 
-    /** @param  Closure(KindProjection): list<float>  $values at each of the levels */
+    /** @param  Closure(SpeciesProjection): list<float>  $values at each of the levels */
     private function band(Closure $values): LengthBand
     {
         $parts = $this->parts($values);
@@ -175,7 +175,7 @@ final readonly class GrowthProjection
     }
 
     /**
-     * @param  Closure(KindProjection): list<float>  $values
+     * @param  Closure(SpeciesProjection): list<float>  $values
      * @return non-empty-list<array{float, list<float>}>
      */
     private function parts(Closure $values): array
@@ -187,7 +187,7 @@ final readonly class GrowthProjection
     private static function quantile(float $quantile, array $parts): float
     {
         return count($parts) === 1
-            ? $parts[0][1][(int) array_search($quantile, KindProjection::LEVELS, true)]
-            : QuantileMix::at($quantile, KindProjection::LEVELS, $parts);
+            ? $parts[0][1][(int) array_search($quantile, SpeciesProjection::LEVELS, true)]
+            : QuantileMix::at($quantile, SpeciesProjection::LEVELS, $parts);
     }
 }

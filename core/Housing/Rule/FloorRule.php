@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
-use Biomegas\Facility\FloorSchool;
+use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\CrowdedFloor;
 use Biomegas\Housing\FloorUse;
@@ -42,7 +42,7 @@ final readonly class FloorRule implements Rule
     /** A crowded floor whose conditions fail says so. */
     private function whyRoomy(HousingCase $case): string
     {
-        if ($case->rulebook->floor() !== FloorSchool::Crowded) {
+        if ($case->rulebook->floor() !== FloorMethod::Crowded) {
             return '';
         }
         $unmet = CrowdedFloor::unmet($case->rulebook, $case->system, ...$case->everybody());

@@ -6,7 +6,7 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 use Biomegas\Measure\Spoken;
 
@@ -20,7 +20,7 @@ final readonly class GroupRule implements Rule
         if ($least === 1) {
             return null;
         }
-        $there = array_sum(array_map(fn (Tenant $one): int => $one->species->key === $kind->key ? $one->count : 0, $case->everybody()));
+        $there = array_sum(array_map(fn (Occupant $one): int => $one->species->key === $kind->key ? $one->count : 0, $case->everybody()));
         $words = "{$kind->commonName} wants a group of ".Spoken::number($least).' at least';
 
         return $there >= $least

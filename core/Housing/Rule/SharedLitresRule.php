@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 
 /** The litres school in a mixed home: the largest need, and each more of the rest. */
@@ -32,17 +32,17 @@ final readonly class SharedLitresRule implements Rule
     }
 
     /** Null when nobody's litres are known. */
-    private static function needed(Rulebook $rulebook, Tenant ...$tenants): ?float
+    private static function needed(Rulebook $rulebook, Occupant ...$occupants): ?float
     {
         $largest = $rest = 0.0;
         $isKnown = false;
-        foreach ($tenants as $one) {
+        foreach ($occupants as $one) {
             $need = $one->species->needs->litres;
             if ($need === null) {
                 continue;
             }
             $isKnown = true;
-            $scale = min(1.0, $one->length / $one->species->adultLength->typical) ** $rulebook->number(RuleConstant::LitresExponent);
+            $scale = min(1.0, $one->length / $one->species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent);
             $own = $scale * $need->litresFor($one->count, $rulebook->home());
             $asMore = $scale * $one->count * $need->eachMore;
             if ($own - $asMore > $largest) {

@@ -6,7 +6,7 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 
 /** Some kinds live with their own alone, and nobody else moves in with them. */
@@ -15,8 +15,8 @@ final readonly class SpeciesOnlyRule implements Rule
     public function judge(HousingCase $case): ?Verdict
     {
         $kind = $case->newcomer->species;
-        $others = array_values(array_filter($case->residents, fn (Tenant $one): bool => $one->species->key !== $kind->key));
-        $loner = array_values(array_filter($others, fn (Tenant $one): bool => $one->species->needs->isSpeciesOnly))[0] ?? null;
+        $others = array_values(array_filter($case->residents, fn (Occupant $one): bool => $one->species->key !== $kind->key));
+        $loner = array_values(array_filter($others, fn (Occupant $one): bool => $one->species->needs->isSpeciesOnly))[0] ?? null;
         if ($loner !== null) {
             return Verdict::fail(HousingRule::SpeciesOnly, "{$loner->name} lives with its own kind alone.", "Choose a home without {$loner->name}.");
         }

@@ -7,7 +7,7 @@ namespace Biomegas\Housing\Rule;
 use Biomegas\Facility\Span;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 
 /** The water must stay in the keeping range over the year, and a shared home in the range that all who live there have in common. */
@@ -35,7 +35,7 @@ final readonly class TemperatureRule implements Rule
         return $this->againstTheWater($case, $wanted, $shared);
     }
 
-    private function cannotShare(HousingCase $case, Span $wanted, Tenant $resident, Span $range): Verdict
+    private function cannotShare(HousingCase $case, Span $wanted, Occupant $resident, Span $range): Verdict
     {
         return Verdict::fail(
             HousingRule::Temperature,

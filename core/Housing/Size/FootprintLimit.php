@@ -7,7 +7,7 @@ namespace Biomegas\Housing\Size;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\SizeRule;
@@ -33,8 +33,8 @@ final readonly class FootprintLimit implements SizeLimit
         return $limits;
     }
 
-    public static function turningLengths(Species $species): RuleConstant
+    public static function turningLengths(Species $species): RuleParameter
     {
-        return $species->lengthKind === LengthKind::Disc ? RuleConstant::TurnRay : $species->swimming->turningLengths();
+        return $species->lengthKind === LengthKind::Disc ? RuleParameter::TurnRay : $species->swimming->turningLengths();
     }
 }

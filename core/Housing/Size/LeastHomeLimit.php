@@ -6,7 +6,7 @@ namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\SizeRule;
@@ -35,7 +35,7 @@ final readonly class LeastHomeLimit implements SizeLimit
             $shares[] = $pool->shape->turningWidth() / ($claim->widthMm - 2 * self::GLASS_MM);
         }
         if ($claim->litres !== null) {
-            $shares[] = ($pool->litres() / $claim->litres) ** (1 / $rulebook->number(RuleConstant::LitresExponent));
+            $shares[] = ($pool->litres() / $claim->litres) ** (1 / $rulebook->number(RuleParameter::LitresExponent));
         }
         $share = $shares === [] ? 1.0 : min($shares);
 

@@ -6,7 +6,7 @@ namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\SizeRule;
@@ -21,11 +21,11 @@ final readonly class LitresLimit implements SizeLimit
             return [];
         }
         $adult = $species->adultLength->typical;
-        if ($adult > $rulebook->number(RuleConstant::LitresLeastFrom) && $pool->litres() < $rulebook->number(RuleConstant::LitresLeast)) {
+        if ($adult > $rulebook->number(RuleParameter::LitresLeastFrom) && $pool->litres() < $rulebook->number(RuleParameter::LitresLeast)) {
             return [new HomeLimit(0.0, SizeRule::Litres)];
         }
         $share = $pool->litres() / $need->litresFor($need->for, $rulebook->home());
 
-        return [new HomeLimit($adult * $share ** (1 / $rulebook->number(RuleConstant::LitresExponent)), SizeRule::Litres)];
+        return [new HomeLimit($adult * $share ** (1 / $rulebook->number(RuleParameter::LitresExponent)), SizeRule::Litres)];
     }
 }

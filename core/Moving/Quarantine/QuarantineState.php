@@ -26,7 +26,7 @@ final readonly class QuarantineState
     /**
      * @param  int  $needed  days, by the school of the facility
      * @param  int  $credit  days already served at the seller's
-     * @param  list<Look>  $looks  at this fish since it came, by date
+     * @param  list<HealthObservation>  $looks  at this fish since it came, by date
      * @param  LocalDate|null  $withdrawal  the day until which a treatment works on; null: none
      */
     public static function of(LocalDate $from, int $needed, int $credit, array $looks, LocalDate $today, ?LocalDate $withdrawal = null): self
@@ -35,7 +35,7 @@ final readonly class QuarantineState
         $ends = $withdrawal === null ? $served : LocalDate::later($served, $withdrawal);
         $last = $looks === [] ? null : $looks[count($looks) - 1];
         $isFresh = $last !== null && $last->date->daysUntil($today) <= self::LOOK_LASTS_DAYS;
-        $signs = array_values(array_filter($looks, fn (Look $one): bool => $one->sign !== null && $one->date->daysUntil($today) < self::DAYS_PER_WEEK));
+        $signs = array_values(array_filter($looks, fn (HealthObservation $one): bool => $one->sign !== null && $one->date->daysUntil($today) < self::DAYS_PER_WEEK));
 
         return new self($ends, array_values(array_filter([
             $ends->isAfter($today) ? "its time is up on {$ends->inWords()}." : null,

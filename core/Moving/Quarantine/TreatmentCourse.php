@@ -7,7 +7,7 @@ namespace Biomegas\Moving\Quarantine;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** The days of a treatment: from the first dose to the last, and how long it works on. */
 final readonly class TreatmentCourse
@@ -15,16 +15,16 @@ final readonly class TreatmentCourse
     /** No label asks for more. Judgement, no published source. */
     private const LONGEST_DAYS = 366;
 
-    /** @throws RefusedEntry naming "date", "until" or "withdrawal" */
+    /** @throws InvalidEntry naming "date", "until" or "withdrawal" */
     public static function check(Fish $fish, LocalDate $from, LocalDate $until, ?LocalDate $withdrawal, LocalDate $today): void
     {
         LoggedDay::check($from, $fish, $today);
         foreach (['until' => $until, 'withdrawal' => $withdrawal] as $field => $day) {
             if ($day !== null && $day->isBefore($from)) {
-                throw RefusedEntry::because($field, 'It ends after it begins: choose a later day.');
+                throw InvalidEntry::because($field, 'It ends after it begins: choose a later day.');
             }
             if ($day !== null && $from->daysUntil($day) > self::LONGEST_DAYS) {
-                throw RefusedEntry::because($field, "{$day->toIso()} is more than a year after the first day. Check the year.");
+                throw InvalidEntry::because($field, "{$day->toIso()} is more than a year after the first day. Check the year.");
             }
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Measure\Spoken;
 
 /** Of several: how many go in at once, by the school of the facility. Common practice, no published source. */
@@ -17,10 +17,10 @@ final readonly class AddingOrder
     public static function of(MoveCase $case): array
     {
         $count = $case->count();
-        $temperament = max(array_map(fn (Mover $one): int => $one->tenant->species->habits->temperament, $case->movers));
-        $isShoal = count($case->movers) === 1 && $case->movers[0]->tenant->species->needs->minimumGroup > 1;
+        $temperament = max(array_map(fn (MovingOccupant $one): int => $one->occupant->species->habits->temperament, $case->movers));
+        $isShoal = count($case->movers) === 1 && $case->movers[0]->occupant->species->needs->minimumGroup > 1;
 
-        return match ($case->rulebook->answer(Question::Adding)) {
+        return match ($case->rulebook->answer(RuleOption::Adding)) {
             'one-at-a-time' => ['One at a time, a day apart', 'The rulebook says so: each can be watched.'],
             'pairs-or-more' => ['Two or more at once, the rest tomorrow', 'The rulebook says so: nobody is the only stranger.'],
             default => match (true) {

@@ -7,7 +7,7 @@ namespace Biomegas\Moving\Sheet;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -17,8 +17,8 @@ use Biomegas\Moving\Mixing\WaterSample;
 final readonly class MoveCase
 {
     /**
-     * @param  non-empty-list<Mover>  $movers
-     * @param  list<Tenant>  $residents  of the home that they go to, on that day
+     * @param  non-empty-list<MovingOccupant>  $movers
+     * @param  list<Occupant>  $residents  of the home that they go to, on that day
      */
     public function __construct(
         public array $movers,
@@ -41,32 +41,32 @@ final readonly class MoveCase
     /** The most sensitive of them decides. */
     public function hardiness(): Hardiness
     {
-        $all = array_map(fn (Mover $one): Hardiness => $one->hardiness, $this->movers);
+        $all = array_map(fn (MovingOccupant $one): Hardiness => $one->hardiness, $this->movers);
 
         return in_array(Hardiness::Sensitive, $all, true) ? Hardiness::Sensitive : (in_array(Hardiness::Usual, $all, true) ? Hardiness::Usual : Hardiness::Hardy);
     }
 
     public function count(): int
     {
-        return array_sum(array_map(fn (Mover $one): int => $one->tenant->count, $this->movers));
+        return array_sum(array_map(fn (MovingOccupant $one): int => $one->occupant->count, $this->movers));
     }
 
     /** Grams of the heaviest. */
     public function heaviest(): float
     {
-        return max(array_map(fn (Mover $one): float => $one->mass, $this->movers));
+        return max(array_map(fn (MovingOccupant $one): float => $one->mass, $this->movers));
     }
 
     /** Millimetres of the longest. */
     public function longest(): float
     {
-        return max(array_map(fn (Mover $one): float => $one->tenant->longest(), $this->movers));
+        return max(array_map(fn (MovingOccupant $one): float => $one->occupant->longest(), $this->movers));
     }
 
-    /** @return list<Tenant> */
+    /** @return list<Occupant> */
     public function newcomers(): array
     {
-        return array_map(fn (Mover $one): Tenant => $one->tenant, $this->movers);
+        return array_map(fn (MovingOccupant $one): Occupant => $one->occupant, $this->movers);
     }
 
     public function isBetweenSites(): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Measure\Spoken;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
@@ -32,9 +32,9 @@ final readonly class MoveSheet
 
     public static function of(MoveCase $case): self
     {
-        $match = WaterMatch::of($case->fromWater, $case->toWater, $case->hardiness(), $case->way, $case->container, $case->rulebook->answer(Question::Acclimating) === 'always-slow');
+        $match = WaterMatch::of($case->fromWater, $case->toWater, $case->hardiness(), $case->way, $case->container, $case->rulebook->answer(RuleOption::Acclimating) === 'always-slow');
         $catching = new Catching($case);
-        $mass = array_sum(array_map(fn (Mover $one): float => $one->mass * $one->tenant->count, $case->movers));
+        $mass = array_sum(array_map(fn (MovingOccupant $one): float => $one->mass * $one->occupant->count, $case->movers));
         $minutes = Oxygen::minutesWithoutAir($catching->tubLitres(), $mass, $case->fromWater->celsius ?? self::USUAL_CELSIUS);
 
         return new self($match, Objections::of($case, $match), $catching->toHaveAtHand(), [
@@ -109,7 +109,7 @@ final readonly class MoveSheet
     /** @return list<SheetStep> */
     private static function release(MoveCase $case): array
     {
-        $isShy = array_filter($case->movers, fn (Mover $one): bool => $one->tenant->species->habits->isPeaceful()) !== [];
+        $isShy = array_filter($case->movers, fn (MovingOccupant $one): bool => $one->occupant->species->habits->isPeaceful()) !== [];
 
         return [
             new SheetStep('lights-off', Phase::Release, $isShy ? 'Lights off until morning' : 'Lights off for some hours', 'Nobody is chased in the dark.'),

@@ -7,7 +7,7 @@ namespace Biomegas\Moving\Sheet;
 use Biomegas\Company\Mouthful;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
 
@@ -72,7 +72,7 @@ final readonly class Objections
     }
 
     /** @return list<Objection> */
-    private static function mouth(Tenant $predator, Tenant $prey, MoveCase $case): array
+    private static function mouth(Occupant $predator, Occupant $prey, MoveCase $case): array
     {
         return match (true) {
             Mouthful::swallows($predator, $prey) => [Objection::block(ObjectionKind::Swallowing, "{$predator->name}, {$case->spoken->length($predator->longest())}, can swallow {$prey->name}, {$case->spoken->length($prey->length)}.")],
@@ -87,10 +87,10 @@ final readonly class Objections
         $objections = [];
         foreach ($case->movers as $mover) {
             if ($mover->quarantine !== null && ! $mover->quarantine->mayLeave()) {
-                $objections[] = Objection::block(ObjectionKind::Quarantine, "{$mover->tenant->name} is in quarantine: {$mover->quarantine->sentence()}");
+                $objections[] = Objection::block(ObjectionKind::Quarantine, "{$mover->occupant->name} is in quarantine: {$mover->quarantine->sentence()}");
             }
             if ($mover->wantsFallback) {
-                $objections[] = Objection::warning(ObjectionKind::Fallback, "Nobody has said where {$mover->tenant->name} goes if it cannot stay.");
+                $objections[] = Objection::warning(ObjectionKind::Fallback, "Nobody has said where {$mover->occupant->name} goes if it cannot stay.");
             }
         }
 

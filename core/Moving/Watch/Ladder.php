@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Watch;
 
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
 
 /** The next measure against chasing: one at a time, mildest first, none twice that did not last. */
@@ -12,28 +12,28 @@ final readonly class Ladder
 {
     /**
      * @param  list<Check>  $checks  by time
-     * @param  list<TriedMeasure>  $tried
-     * @return Measure|null null: nobody chases it
+     * @param  list<TriedIntervention>  $tried
+     * @return Intervention|null null: nobody chases it
      */
-    public static function next(array $checks, array $tried, Rulebook $rulebook): ?Measure
+    public static function next(array $checks, array $tried, Rulebook $rulebook): ?Intervention
     {
         $last = $checks === [] ? null : $checks[count($checks) - 1];
         if ($last?->chasedBy === null) {
             return null;
         }
-        $done = array_map(fn (TriedMeasure $one): Measure => $one->measure, $tried);
+        $done = array_map(fn (TriedIntervention $one): Intervention => $one->measure, $tried);
         foreach (self::order($rulebook) as $measure) {
             if (! in_array($measure, $done, true)) {
                 return $measure;
             }
         }
 
-        return Measure::TakeOutVictim;
+        return Intervention::TakeOutVictim;
     }
 
-    /** @return list<Measure> where a fish that was thrown out is rehomed at once, no divider is tried */
+    /** @return list<Intervention> where a fish that was thrown out is rehomed at once, no divider is tried */
     private static function order(Rulebook $rulebook): array
     {
-        return array_values(array_filter(Measure::cases(), fn (Measure $one): bool => $one !== Measure::Divider || $rulebook->answer(Question::ThrownOut) !== 'rehome-at-once'));
+        return array_values(array_filter(Intervention::cases(), fn (Intervention $one): bool => $one !== Intervention::Divider || $rulebook->answer(RuleOption::ThrownOut) !== 'rehome-at-once'));
     }
 }

@@ -6,12 +6,12 @@ namespace Biomegas\Planning\Change;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
-use Biomegas\Planning\Floor\Resident;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Planning\Floor\ProjectedOccupant;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;
 use Biomegas\Water\Nitrification\FilterStart;
@@ -40,28 +40,28 @@ final readonly class BeforeAfter
     }
 
     /**
-     * @param  list<Resident>  $residents
+     * @param  list<ProjectedOccupant>  $residents
      * @param  float|null  $celsius  of the water now; null: as the system is set
      */
     public static function of(Facility $facility, System $system, array $residents, SystemChange $change, Spoken $spoken, ?float $celsius = null, ?float $ph = null): self
     {
         $today = $facility->date;
         $celsius ??= $system->temperature?->on($today);
-        $tenants = fn (Resident ...$of): array => array_map(fn (Resident $one): Tenant => $one->tenantOn($today), array_values($of));
-        $eaters = fn (Resident ...$of): array => array_map(fn (Resident $one): Eater => $one->eaterOn($today), array_values($of));
-        $staying = array_values(array_filter($residents, fn (Resident $one): bool => $one->fish->key !== $change->leaving));
-        $before = Standing::of($system, $tenants(...$residents), $eaters(...$residents), $celsius, $facility->rulebook, $spoken);
+        $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): Occupant => $one->occupantOn($today), array_values($of));
+        $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($today), array_values($of));
+        $staying = array_values(array_filter($residents, fn (ProjectedOccupant $one): bool => $one->fish->key !== $change->leaving));
+        $before = Standing::of($system, $occupants(...$residents), $fed(...$residents), $celsius, $facility->rulebook, $spoken);
         $after = Standing::of(
             $change->applyTo($system, $today),
-            [...$tenants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
-            [...$eaters(...$staying), ...$change->newEaters],
+            [...$occupants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
+            [...$fed(...$staying), ...$change->newEaters],
             $celsius, $facility->rulebook, $spoken,
         );
         $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change, $celsius, $ph ?? $system->ph) : null;
 
         return new self(
             $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
-            $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (Eater $one): int => $one->count, $change->newEaters))),
+            $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (FedOccupant $one): int => $one->count, $change->newEaters))),
             $today,
         );
     }
@@ -69,7 +69,7 @@ final readonly class BeforeAfter
     private static function forecast(SystemLoad $before, SystemLoad $after, SystemChange $change, ?float $celsius, ?float $ph): LoadForecast
     {
         return LoadForecast::of(
-            new Conditions($celsius ?? self::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleConstant::NitrateTap->standard())),
+            new Conditions($celsius ?? self::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleParameter::NitrateTap->standard())),
             $change->filterStart ?? FilterStart::running(),
             $before->ammoniaPerLitre(), $after->ammoniaPerLitre(), $after->litres, $ph,
         );

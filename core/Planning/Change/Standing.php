@@ -9,9 +9,9 @@ use Biomegas\Facility\System;
 use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Load\TurnoverNeed;
 
@@ -31,15 +31,15 @@ final readonly class Standing
     }
 
     /**
-     * @param  list<Tenant>  $tenants
-     * @param  list<Eater>  $eaters
+     * @param  list<Occupant>  $occupants
+     * @param  list<FedOccupant>  $fed
      */
-    public static function of(System $system, array $tenants, array $eaters, ?float $celsius, Rulebook $rulebook, Spoken $spoken): self
+    public static function of(System $system, array $occupants, array $fed, ?float $celsius, Rulebook $rulebook, Spoken $spoken): self
     {
         $holding = $rulebook->holdingFor($system->key);
         $objections = [];
-        foreach ($tenants as $i => $one) {
-            $others = array_values(array_filter($tenants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
+        foreach ($occupants as $i => $one) {
+            $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
             $binding = Judgement::of(new HousingCase($one, $system, $others, $rulebook, $spoken))->binding();
             if ($binding !== null) {
                 $objections[] = "{$one->name}: {$binding->sentence}";
@@ -47,8 +47,8 @@ final readonly class Standing
         }
 
         return new self(
-            SystemLoad::of($system, $eaters, $celsius, $holding),
-            FloorUse::of($holding, $system, $tenants)->fullest(),
+            SystemLoad::of($system, $fed, $celsius, $holding),
+            FloorUse::of($holding, $system, $occupants)->fullest(),
             $system->equipment->turnover === null ? null : $system->equipment->turnover / $system->waterLitres(),
             TurnoverNeed::of($system->kind),
             $objections,

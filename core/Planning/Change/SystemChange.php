@@ -9,16 +9,16 @@ use Biomegas\Facility\Equipment\Divider;
 use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Housing\Occupant;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrification\FilterStart;
 
 /** Something that a keeper thinks of doing to a system. Null members stay as they are. */
 final readonly class SystemChange
 {
     public function __construct(
-        public ?Tenant $newcomer = null,
-        /** @var list<Eater> what the newcomers ask of the water */
+        public ?Occupant $newcomer = null,
+        /** @var list<FedOccupant> what the newcomers ask of the water */
         public array $newEaters = [],
         public ?Filter $filter = null,
         public ?float $turnover = null,

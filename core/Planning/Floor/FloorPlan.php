@@ -12,7 +12,7 @@ use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\Size\FootprintLimit;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 
 /** A system from above week by week: how long its fish are, what they need to swim and turn, and what no longer fits. */
 final readonly class FloorPlan
@@ -21,7 +21,7 @@ final readonly class FloorPlan
 
     /**
      * @param  non-empty-list<LocalDate>  $days
-     * @param  list<GrowingResident>  $residents
+     * @param  list<GrowingOccupant>  $residents
      * @param  array<value-of<WaterLayer>, non-empty-list<float>>  $layers  share of the floor needed, by day
      */
     private function __construct(
@@ -31,14 +31,14 @@ final readonly class FloorPlan
     ) {
     }
 
-    /** @param  list<Resident>  $residents */
+    /** @param  list<ProjectedOccupant>  $residents */
     public static function of(Facility $facility, System $system, array $residents): self
     {
         $days = array_map(fn (int $week): LocalDate => $facility->date->plusDays($week * self::STEP_DAYS), range(0, intdiv($facility->horizonDays, self::STEP_DAYS)));
         $rulebook = $facility->rulebook->holdingFor($system->key);
         $layers = [];
         foreach ($days as $day) {
-            $use = FloorUse::of($rulebook, $system, array_map(fn (Resident $one): Tenant => $one->tenantOn($day), $residents));
+            $use = FloorUse::of($rulebook, $system, array_map(fn (ProjectedOccupant $one): Occupant => $one->occupantOn($day), $residents));
             foreach (WaterLayer::layers() as $layer) {
                 $layers[$layer->value][] = $use->share($layer);
             }
@@ -46,28 +46,28 @@ final readonly class FloorPlan
         $limits = new HomeLimits($facility->rulebook);
 
         return new self($days, array_map(
-            fn (Resident $one): GrowingResident => self::grow($facility, $one, $limits->limitIn($system, $one->fish->species, $one->fish), $days),
+            fn (ProjectedOccupant $one): GrowingOccupant => self::grow($facility, $one, $limits->limitIn($system, $one->fish->species, $one->fish), $days),
             $residents,
         ), $layers);
     }
 
     /** @param  non-empty-list<LocalDate>  $days */
-    private static function grow(Facility $facility, Resident $resident, HomeLimit $limit, array $days): GrowingResident
+    private static function grow(Facility $facility, ProjectedOccupant $resident, HomeLimit $limit, array $days): GrowingOccupant
     {
         $species = $resident->fish->species;
         $bands = array_map($resident->bandOn(...), $days);
         $outgrown = null;
         foreach ($days as $day) {
-            if ($resident->tenantOn($day)->longest() > $limit->millimetres) {
+            if ($resident->occupantOn($day)->longest() > $limit->millimetres) {
                 $outgrown = $day;
                 break;
             }
         }
 
-        return new GrowingResident(
+        return new GrowingOccupant(
             $resident->fish,
             $bands,
-            $resident->tenantOn($days[0])->largest,
+            $resident->occupantOn($days[0])->largest,
             $facility->rulebook->number($species->swimming->swimLengths()),
             $facility->rulebook->number(FootprintLimit::turningLengths($species)),
             $limit,

@@ -8,7 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Measure\ShareWords;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 
 /** What the fish of a system will ask of its water, month by month. */
@@ -24,16 +24,16 @@ final readonly class LoadAhead
     {
     }
 
-    /** @param  list<Resident>  $residents */
+    /** @param  list<ProjectedOccupant>  $residents */
     public static function of(Facility $facility, System $system, array $residents): self
     {
         $rulebook = $facility->rulebook->holdingFor($system->key);
 
         return new self(array_map(function (int $month) use ($facility, $system, $residents, $rulebook): array {
             $date = $facility->date->plusDays($month * self::STEP_DAYS);
-            $eaters = array_map(fn (Resident $one): Eater => $one->eaterOn($date), $residents);
+            $fed = array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($date), $residents);
 
-            return [$date, SystemLoad::of($system, $eaters, $system->temperature?->on($date), $rulebook)];
+            return [$date, SystemLoad::of($system, $fed, $system->temperature?->on($date), $rulebook)];
         }, range(0, intdiv($facility->horizonDays, self::STEP_DAYS))));
     }
 

@@ -7,17 +7,17 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\GrowthClock;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 use Biomegas\Measure\Spoken;
 
@@ -46,7 +46,7 @@ final readonly class HomeSearch
 
     public function __construct(
         private Facility $facility,
-        private KindProjection $growth,
+        private SpeciesProjection $growth,
         private Fish $fish,
         private Residents $residents,
         private Spoken $spoken,
@@ -96,7 +96,7 @@ final readonly class HomeSearch
     {
         $adult = $this->growth->adultLengthsAtLevels();
 
-        return $this->shoal->largest * KindProjection::pick($adult, LengthBand::HIGH);
+        return $this->shoal->largest * SpeciesProjection::pick($adult, LengthBand::HIGH);
     }
 
     private function best(GrowthClock $clock, LocalDate $day, ?StayAhead $before): ?StayAhead
@@ -154,13 +154,13 @@ final readonly class HomeSearch
 
     private function likelyOn(GrowthClock $clock, LocalDate $date): float
     {
-        return KindProjection::pick($this->growth->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
+        return SpeciesProjection::pick($this->growth->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
     }
 
     /** The share of the limit at which it should be moved on, as a mean length. */
     private function moveAt(System $system): float
     {
-        return $this->facility->rulebook->number(RuleConstant::MoveAt) * $this->limitIn($system) / $this->shoal->largest;
+        return $this->facility->rulebook->number(RuleParameter::MoveAt) * $this->limitIn($system) / $this->shoal->largest;
     }
 
     private function limitIn(System $system): float
@@ -193,20 +193,20 @@ final readonly class HomeSearch
     {
         $past = self::JUST_PAST * $this->limitIn($system);
 
-        return (new SizeRuleOfHome)->judge($this->case(new Tenant($this->fish->name, $this->growth->species, $past, 1, 1.0, $this->fish->key), $system, $this->facility->date));
+        return (new SizeRuleOfHome)->judge($this->case(new Occupant($this->fish->name, $this->growth->species, $past, 1, 1.0, $this->fish->key), $system, $this->facility->date));
     }
 
     private function judge(System $system, GrowthClock $here, LocalDate $date): Judgement
     {
         $lengths = $this->growth->lengthsAfter($here->timeOn($date));
-        $likely = KindProjection::pick($lengths, LengthBand::LIKELY);
-        $long = KindProjection::pick($lengths, LengthBand::HIGH);
-        $newcomer = new Tenant($this->fish->name, $this->growth->species, $likely, $this->fish->count, $this->shoal->largest * $long / $likely, $this->fish->key);
+        $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
+        $long = SpeciesProjection::pick($lengths, LengthBand::HIGH);
+        $newcomer = new Occupant($this->fish->name, $this->growth->species, $likely, $this->fish->count, $this->shoal->largest * $long / $likely, $this->fish->key);
 
         return Judgement::of($this->case($newcomer, $system, $date));
     }
 
-    private function case(Tenant $newcomer, System $system, LocalDate $date): HousingCase
+    private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase
     {
         return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook, $this->spoken);
     }

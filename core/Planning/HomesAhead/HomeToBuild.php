@@ -6,7 +6,7 @@ namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Housing\NearestHome;
@@ -46,7 +46,7 @@ final readonly class HomeToBuild
     {
         $least = NearestHome::for($kind, $adultMm, $rulebook);
         $depth = $least->depth ?? max(self::LEAST_DEPTH_MM, min(self::MOST_DEPTH_MM, $least->turningWidth / 2));
-        $begin = $by->plusDays(-(int) $rulebook->number(RuleConstant::BuildLeadDays));
+        $begin = $by->plusDays(-(int) $rulebook->number(RuleParameter::BuildLeadDays));
 
         return new self(
             $by,

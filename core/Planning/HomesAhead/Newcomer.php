@@ -7,7 +7,7 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Closure;
 
 /** One who comes today and goes through a chain of homes: to others it is a resident of each in turn. */
@@ -22,20 +22,20 @@ final readonly class Newcomer
     ) {
     }
 
-    /** @return list<array{Fish, Closure(LocalDate): ?Tenant}> */
+    /** @return list<array{Fish, Closure(LocalDate): ?Occupant}> */
     public function staysIn(System $system): array
     {
         $stays = array_values(array_filter($this->chain->stays, fn (StayAhead $stay): bool => $stay->system->key === $system->key));
 
-        return array_map(fn (StayAhead $stay): array => [$this->fish, fn (LocalDate $date): ?Tenant => $this->tenantOn($date, $stay)], $stays);
+        return array_map(fn (StayAhead $stay): array => [$this->fish, fn (LocalDate $date): ?Occupant => $this->occupantOn($date, $stay)], $stays);
     }
 
-    private function tenantOn(LocalDate $date, StayAhead $stay): ?Tenant
+    private function occupantOn(LocalDate $date, StayAhead $stay): ?Occupant
     {
         $isThere = ! $date->isBefore($stay->from) && ($stay->move === null || $date->isBefore($stay->move));
 
         return $isThere
-            ? new Tenant($this->fish->name, $this->fish->species, ($this->likely)($date), $this->fish->count, $this->largest)
+            ? new Occupant($this->fish->name, $this->fish->species, ($this->likely)($date), $this->fish->count, $this->largest)
             : null;
     }
 }

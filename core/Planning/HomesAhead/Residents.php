@@ -7,16 +7,16 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Closure;
 
 /** Who lives in a system on a day to come, as long as they are by then and as if nobody moved. */
 final class Residents
 {
-    /** @var array<string, list<Tenant>> by system and day */
+    /** @var array<string, list<Occupant>> by system and day */
     private array $known = [];
 
-    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Tenant}>  $of  the residents of a system, each as a tenant of any day, null when it is not there */
+    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Occupant}>  $of  the residents of a system, each as a occupant of any day, null when it is not there */
     public function __construct(private readonly Closure $of)
     {
     }
@@ -29,15 +29,15 @@ final class Residents
 
     /**
      * @param  Fish  $but  it is left out
-     * @return list<Tenant>
+     * @return list<Occupant>
      */
     public function in(System $system, LocalDate $date, Fish $but): array
     {
         $all = $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
-            fn (array $resident): ?Tenant => $resident[1]($date),
+            fn (array $resident): ?Occupant => $resident[1]($date),
             ($this->of)($system),
         )));
 
-        return array_values(array_filter($all, fn (Tenant $one): bool => $one->fish !== $but->key));
+        return array_values(array_filter($all, fn (Occupant $one): bool => $one->fish !== $but->key));
     }
 }

@@ -6,7 +6,7 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** What somebody thinks of bringing home. */
 final readonly class Candidate
@@ -33,13 +33,13 @@ final readonly class Candidate
     /**
      * @param  float|null  $length  millimetres; null: as it is usually sold
      *
-     * @throws RefusedEntry on `length` when no fish of this kind is that long
+     * @throws InvalidEntry on `length` when no fish of this kind is that long
      */
     public static function of(Species $kind, Background $background, int $count, ?float $length, HealthSeen $health, int $quarantineServed, ?float $price, bool $hasFallback): self
     {
         $length ??= $background->usualLengthWhenSold($kind);
         if ($length > self::LONGEST_SHARE * $kind->adultLength->high) {
-            throw RefusedEntry::because('length', "No {$kind->commonName} is that long. Check the unit, or what it is.");
+            throw InvalidEntry::because('length', "No {$kind->commonName} is that long. Check the unit, or what it is.");
         }
 
         return new self($kind, $background, $count, $length, $health, $quarantineServed, $price, $hasFallback);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Diet;
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
 
 /** What to know before it comes home: law, harm, disease. Shown once, short; law and licensed people decide. */
@@ -21,7 +21,7 @@ final readonly class Cautions
             $cautions[] = 'Prone to disease: look at it long, and keep its quarantine in full.';
         }
         if ($candidate->kind->habits->diet === Diet::Meat) {
-            $cautions[] = $rulebook->answer(Question::LiveFood) === 'no-feeder-fish'
+            $cautions[] = $rulebook->answer(RuleOption::LiveFood) === 'no-feeder-fish'
                 ? 'No feeder fish: they bring disease. Make sure that it takes dead food.'
                 : 'Live food only as cultured at home: feeder fish bring disease.';
         }

@@ -8,7 +8,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 
 /** Days of quarantine still to serve, and a home without residents to serve them in. */
@@ -21,7 +21,7 @@ final readonly class Quarantine
     ) {
     }
 
-    public static function of(Candidate $candidate, Tenant $newcomer, Facility $facility, Spoken $spoken): self
+    public static function of(Candidate $candidate, Occupant $newcomer, Facility $facility, Spoken $spoken): self
     {
         $days = max(0, $facility->rulebook->quarantineDays() - $candidate->quarantineServed);
         foreach ($days === 0 ? [] : $facility->systems as $system) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Facility;
-use Biomegas\Facility\RuleConstant;
-use Biomegas\Growth\Projection\KindProjection;
+use Biomegas\Facility\RuleParameter;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Water\Feeding;
@@ -39,18 +39,18 @@ final readonly class Upkeep
     }
 
     /** Null when the mass of its kind is not known. */
-    public static function of(Candidate $candidate, KindProjection $growth, HomesAhead $chain, Facility $facility): ?self
+    public static function of(Candidate $candidate, SpeciesProjection $growth, HomesAhead $chain, Facility $facility): ?self
     {
         $mass = $candidate->kind->lengthWeight;
         if ($mass === null) {
             return null;
         }
-        $adult = $candidate->count * $mass->grams(KindProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY));
+        $adult = $candidate->count * $mass->grams(SpeciesProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY));
         $feed = $candidate->count * Feeding::gramsPerDay($adult / $candidate->count);
         $years = $candidate->background->lifespan->high ?? $facility->horizonDays / 365;
         $food = 0.0;
         for ($month = 0; $month < $years * self::MONTHS_PER_YEAR; $month++) {
-            $length = KindProjection::pick($growth->lengthsAfter($month / self::MONTHS_PER_YEAR), LengthBand::LIKELY);
+            $length = SpeciesProjection::pick($growth->lengthsAfter($month / self::MONTHS_PER_YEAR), LengthBand::LIKELY);
             $food += $candidate->count * Feeding::gramsPerDay($mass->grams($length)) * self::DAYS_PER_MONTH;
         }
         $last = $chain->stays === [] ? null : $chain->stays[count($chain->stays) - 1]->system->litres();
@@ -60,9 +60,9 @@ final readonly class Upkeep
         return new self(
             $adult,
             $feed,
-            $litres === null ? 0.0 : NitrateCourse::leastShare(NitrateLoad::milligramsPerWeek($feed) / $litres, $number(RuleConstant::NitrateTarget), $number(RuleConstant::NitrateTap)),
-            $food / self::GRAMS_PER_KG * $number(RuleConstant::FoodPrice),
-            ($chain->toBuild->litres ?? 0.0) * $number(RuleConstant::BuildPrice),
+            $litres === null ? 0.0 : NitrateCourse::leastShare(NitrateLoad::milligramsPerWeek($feed) / $litres, $number(RuleParameter::NitrateTarget), $number(RuleParameter::NitrateTap)),
+            $food / self::GRAMS_PER_KG * $number(RuleParameter::FoodPrice),
+            ($chain->toBuild->litres ?? 0.0) * $number(RuleParameter::BuildPrice),
             $candidate->price === null ? null : $candidate->count * $candidate->price,
         );
     }

@@ -14,7 +14,7 @@ use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\Spoken;
@@ -57,7 +57,7 @@ final readonly class WeighUp
         $fish = self::asFish($candidate, $long);
         $growth = (new FacilityGrowth($long))->projectionOf($fish);
         $chain = (new HomeSearch($long, $growth->leading(), $fish, $residents, $spoken))->find();
-        $quarantine = Quarantine::of($candidate, new Tenant($fish->name, $candidate->kind, $candidate->length, $candidate->count), $long, $spoken);
+        $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->kind, $candidate->length, $candidate->count), $long, $spoken);
         $conditions = self::conditions($candidate, $chain, $quarantine, $spoken);
         $refusal = self::refusal($candidate, $chain);
         $advice = $refusal !== null ? Advice::DoNot : ($conditions === [] ? Advice::Take : Advice::OnlyIf);

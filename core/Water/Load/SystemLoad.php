@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Load;
 
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Nitrate\NitrateCourse;
@@ -34,27 +34,27 @@ final readonly class SystemLoad
     }
 
     /**
-     * @param  list<Eater>  $eaters
+     * @param  list<FedOccupant>  $fed
      * @param  float|null  $celsius  of the water on that day; null: not known
      */
-    public static function of(System $system, array $eaters, ?float $celsius, Rulebook $rulebook): self
+    public static function of(System $system, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
-        $feed = array_sum(array_map(fn (Eater $one): float => $one->feed($celsius), $eaters));
+        $feed = array_sum(array_map(fn (FedOccupant $one): float => $one->feed($celsius), $fed));
         $litres = $system->waterLitres();
         $filter = $system->equipment->filter;
 
         return new self(
-            array_sum(array_map(fn (Eater $one): float => $one->mass(), $eaters)),
+            array_sum(array_map(fn (FedOccupant $one): float => $one->mass(), $fed)),
             $feed,
             NitrateLoad::nitrogenPerDay($feed),
-            $filter === null ? null : $filter->surface() * $rulebook->number(RuleConstant::FilterRate),
+            $filter === null ? null : $filter->surface() * $rulebook->number(RuleParameter::FilterRate),
             new NitrateCourse(
                 NitrateLoad::milligramsPerWeek($feed, Feeding::PROTEIN) / $litres,
-                $system->equipment->weeklyChange ?? $rulebook->number(RuleConstant::WeeklyChange),
-                $rulebook->number(RuleConstant::NitrateTap),
+                $system->equipment->weeklyChange ?? $rulebook->number(RuleParameter::WeeklyChange),
+                $rulebook->number(RuleParameter::NitrateTap),
             ),
             $litres,
-            $rulebook->number(RuleConstant::NitrateTarget),
+            $rulebook->number(RuleParameter::NitrateTarget),
         );
     }
 

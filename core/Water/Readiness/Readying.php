@@ -6,9 +6,9 @@ namespace Biomegas\Water\Readiness;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;
 use Biomegas\Water\Nitrification\FilterStart;
@@ -39,14 +39,14 @@ final readonly class Readying
     /**
      * @param  list<WaterTest>  $tests  by date
      * @param  array<value-of<Step>, LocalDate>  $done  by step
-     * @param  Eater|null  $stock  the first fish that are planned
+     * @param  FedOccupant|null  $stock  the first fish that are planned
      */
-    public static function of(System $system, Rulebook $rulebook, NewHomePlan $plan, ?Eater $stock, array $tests, array $done, LocalDate $today): self
+    public static function of(System $system, Rulebook $rulebook, NewHomePlan $plan, ?FedOccupant $stock, array $tests, array $done, LocalDate $today): self
     {
         $celsius = $system->likelyCelsius($plan->wanted);
         $load = SystemLoad::of($system, $stock === null ? [] : [$stock], $celsius, $rulebook);
         $forecast = LoadForecast::of(
-            new Conditions($celsius, $load->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen($rulebook->number(RuleConstant::NitrateTap))),
+            new Conditions($celsius, $load->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen($rulebook->number(RuleParameter::NitrateTap))),
             FilterStart::fresh($plan->donorShare, $plan->donorAmmonia),
             0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
         );

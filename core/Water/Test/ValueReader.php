@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Nitrogen;
 
 /**
@@ -27,23 +27,23 @@ final readonly class ValueReader
     /**
      * @return float in the unit of the quantity
      *
-     * @throws RefusedEntry naming the quantity and what to type
+     * @throws InvalidEntry naming the quantity and what to type
      */
     public function read(Quantity $quantity, string $typed): float
     {
         if (preg_match('/^\s*(?<number>[-−]?\s*(?:\d+(?:[.,]\d+)?|[.,]\d+))\s*(?<unit>.{0,20})$/u', $typed, $part) !== 1) {
-            throw RefusedEntry::because($quantity->value, "\"{$typed}\" is not a value for {$quantity->words()}. Type a number, with or without its unit.");
+            throw InvalidEntry::because($quantity->value, "\"{$typed}\" is not a value for {$quantity->words()}. Type a number, with or without its unit.");
         }
         $number = (float) str_replace([',', '−', ' '], ['.', '-', ''], $part['number']);
         $unit = mb_strtolower((string) preg_replace('/^[\s°]+|[\s.]+$/u', '', str_replace('μ', 'µ', $part['unit'])));
         $value = $this->convert($quantity, $number, $unit)
-            ?? throw RefusedEntry::because($quantity->value, "The unit \"{$part['unit']}\" is not known for {$quantity->words()}. Use {$this->unitsKnown($quantity)}.");
+            ?? throw InvalidEntry::because($quantity->value, "The unit \"{$part['unit']}\" is not known for {$quantity->words()}. Use {$this->unitsKnown($quantity)}.");
         [$least, $most] = $quantity->possible();
         if ($value < $least) {
-            throw RefusedEntry::because($quantity->value, $least === 0.0 ? ucfirst("{$quantity->words()} cannot be below zero.") : "No water is that cold: check the {$quantity->words()}.");
+            throw InvalidEntry::because($quantity->value, $least === 0.0 ? ucfirst("{$quantity->words()} cannot be below zero.") : "No water is that cold: check the {$quantity->words()}.");
         }
         if ($value > $most) {
-            throw RefusedEntry::because($quantity->value, ucfirst("{$quantity->words()} cannot be above {$quantity->said($most)}. Check the number and its unit."));
+            throw InvalidEntry::because($quantity->value, ucfirst("{$quantity->words()} cannot be above {$quantity->said($most)}. Check the number and its unit."));
         }
 
         return $value;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 
 /** What one test of a system's water found. */
 final readonly class WaterTest
@@ -20,15 +20,15 @@ final readonly class WaterTest
     /**
      * @param  array<value-of<Quantity>, float>  $values
      *
-     * @throws RefusedEntry when it holds nothing or lies ahead
+     * @throws InvalidEntry when it holds nothing or lies ahead
      */
     public static function record(LocalDate $date, array $values, LocalDate $today): self
     {
         if ($date->isAfter($today)) {
-            throw RefusedEntry::because('date', 'This day is still to come: a test is written down when it has been made.');
+            throw InvalidEntry::because('date', 'This day is still to come: a test is written down when it has been made.');
         }
         if ($values === []) {
-            throw RefusedEntry::because('values', 'Give at least one value that was measured.');
+            throw InvalidEntry::because('values', 'Give at least one value that was measured.');
         }
 
         return new self($date, $values);

@@ -5,9 +5,9 @@ import type {
     CalendarAddress,
     FishRow,
     FishSheet,
-    KindRow,
-    KindSheet,
-    LodgerRow,
+    SpeciesRow,
+    SpeciesSheet,
+    SuitableSpeciesRow,
     Moves,
     MoveSheetPage,
     OtherFuture,
@@ -99,14 +99,14 @@ export const fishListQuery = queryOptions({
 export const fishQuery = (id: number) =>
     queryOptions({ queryKey: ['log', 'fish', id], queryFn: () => get<FishSheet>(`fish/${id}`) })
 
-export const kindsQuery = queryOptions({
+export const speciesListQuery = queryOptions({
     queryKey: ['log', 'kinds'],
-    queryFn: () => get<KindRow[]>('kinds'),
+    queryFn: () => get<SpeciesRow[]>('kinds'),
     staleTime: 300_000,
 })
 
-export const kindQuery = (id: number) =>
-    queryOptions({ queryKey: ['log', 'kinds', id], queryFn: () => get<KindSheet>(`kinds/${id}`) })
+export const speciesQuery = (id: number) =>
+    queryOptions({ queryKey: ['log', 'kinds', id], queryFn: () => get<SpeciesSheet>(`kinds/${id}`) })
 
 /** @param asked the candidate as an address query; empty while there is none */
 export const weighUpQuery = (asked: string) =>
@@ -120,7 +120,7 @@ export const weighUpQuery = (asked: string) =>
 export const lodgersQuery = (system: number) =>
     queryOptions({
         queryKey: ['log', 'lodgers', system],
-        queryFn: () => get<LodgerRow[]>(`systems/${system}/lodgers`),
+        queryFn: () => get<SuitableSpeciesRow[]>(`systems/${system}/lodgers`),
     })
 
 export const rulebookQuery = queryOptions({

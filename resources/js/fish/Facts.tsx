@@ -8,7 +8,7 @@ import { acquireWords } from '../words/acquire'
 import { CircumstancesDialog } from './CircumstancesDialog'
 import { IdentityDialog } from './IdentityDialog'
 import { useKeeping } from './useKeeping'
-import { kindWords, lengthRange, logSentence, rations, windowWords, words } from '../words/en'
+import { speciesShareWords, lengthRange, logSentence, rations, windowWords, words } from '../words/en'
 
 const LAST = 3
 const LOG_SHOWN = 6
@@ -36,7 +36,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                     {before.length === 0 ? words.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
                 </Fact>
                 <Fact name={facts.kind}>
-                    {kindWords(knowledge)}
+                    {speciesShareWords(knowledge)}
                     {sheet.identity.sex !== null && `, ${sheet.identity.sex}`}{' '}
                     <chakra.i fontWeight={400} color="ink2">
                         {sheet.scientific_name}
@@ -55,7 +55,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                     {words.fish.known(
                         knowledge.from_own,
                         knowledge.from_kin,
-                        knowledge.from_kind,
+                        knowledge.from_species,
                         knowledge.kin,
                     )}
                 </Fact>
@@ -69,7 +69,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 )}
                 {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g)}</Fact>}
                 <Fact name={facts.index}>
-                    {words.fish.indexWords(knowledge.performance, knowledge.kind_performance)}
+                    {words.fish.indexWords(knowledge.performance, knowledge.species_performance)}
                 </Fact>
                 <Fact name={facts.adult}>
                     {lengthRange(sheet.adult_mm, unit)}
@@ -133,7 +133,7 @@ function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) 
                 fontSize="15px"
                 onClick={() => keeping.save({ ration: sheet.keeping.ration, adult: null })}
             >
-                {words.fish.asItsKind}
+                {words.fish.asItsSpecies}
             </Button>
         </>
     )

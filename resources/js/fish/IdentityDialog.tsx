@@ -1,7 +1,7 @@
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { kindsQuery } from '../api/queries'
+import { speciesListQuery } from '../api/queries'
 import type { FishSheet, IdentityRequest } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
@@ -48,7 +48,7 @@ interface Perhaps {
 
 function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
     const { identity, fish } = sheet
-    const kinds = useQuery(kindsQuery).data ?? []
+    const kinds = useQuery(speciesListQuery).data ?? []
     const options = kinds.map((kind) => ({ value: String(kind.id), text: kind.common_name }))
     const [kind, setKind] = useState(String(identity.species_id))
     const [perhaps, setPerhaps] = useState<Perhaps[]>(
@@ -125,7 +125,7 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                     alignSelf="start"
                     onClick={() => setPerhaps([...perhaps, { kind: '', share: NEXT_SHARE }])}
                 >
-                    {words.fish.oneKindMore}
+                    {words.fish.oneSpeciesMore}
                 </Button>
             )}
             <ChoiceField

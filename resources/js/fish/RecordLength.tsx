@@ -149,7 +149,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                 <Box display="flex" flexDirection="column" gap="10px" paddingBottom="8px">
                     <ChoiceField
                         label={words.fish.lengthKind}
-                        options={optionsOf({ '': words.fish.ofItsKind, ...lengthKinds })}
+                        options={optionsOf({ '': words.fish.ofItsSpecies, ...lengthKinds })}
                         value={lengthKind}
                         onChange={(value) => setLengthKind(value as LengthKind | '')}
                         error={entry.fieldError('length_kind')}

@@ -4,7 +4,7 @@ import type { Write } from '../api/client'
 import { logKey } from '../api/queries'
 import { useNotices } from '../frame/notice'
 import { words } from '../words/en'
-import { useOnceKey } from './useOnceKey'
+import { useIdempotencyKey } from './useIdempotencyKey'
 import { useUndo } from './useUndo'
 
 interface Options<B, A> {
@@ -25,7 +25,7 @@ export function useWrite<B, A = unknown>({ method, path, said, undo, onDone }: O
     const client = useQueryClient()
     const { say } = useNotices()
     const takeBack = useUndo()
-    const { keyFor, forget } = useOnceKey()
+    const { keyFor, forget } = useIdempotencyKey()
     const mutation = useMutation({
         mutationFn: (body: B) =>
             write<A>(method, path, body, keyFor(`${method} ${path} ${JSON.stringify(body)}`)),

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
-import type { CheckItem, LookRequest, MeasureRequest, Recorded, WatchSheet } from '../api/types'
+import type { CheckItem, LookRequest, InterventionRequest, Recorded, WatchSheet } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { CheckField } from '../log/CheckField'
@@ -181,9 +181,9 @@ function Look({ watch }: { watch: WatchSheet }) {
 
 function Advice({ watch }: { watch: WatchSheet }) {
     const [stopAt, setStopAt] = useState('')
-    const [chosen, choose] = useState<MeasureRequest['measure'] | null>(null)
+    const [chosen, choose] = useState<InterventionRequest['measure'] | null>(null)
     const advice = watch.advice
-    const attempt = useWrite<MeasureRequest, Recorded>({
+    const attempt = useWrite<InterventionRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/measures`,
         said: (_, body) => said.tried(said.measures[body.measure ?? 'distract']),
@@ -215,7 +215,7 @@ function Advice({ watch }: { watch: WatchSheet }) {
                         label={said.measure}
                         options={optionsOf(said.measures)}
                         value={chosen ?? advice.measure}
-                        onChange={(value) => choose(value as MeasureRequest['measure'])}
+                        onChange={(value) => choose(value as InterventionRequest['measure'])}
                     />
                 </Box>
                 <Button
@@ -246,7 +246,7 @@ function Tried({
     stopAt: string | null
     success: string | null
 }) {
-    const judge = useWrite<MeasureRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
+    const judge = useWrite<InterventionRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
             <span>
@@ -262,7 +262,7 @@ function Tried({
                 value={success ?? ''}
                 onChange={(value) =>
                     judge.save({
-                        success: value === '' ? null : (value as NonNullable<MeasureRequest['success']>),
+                        success: value === '' ? null : (value as NonNullable<InterventionRequest['success']>),
                     })
                 }
             />

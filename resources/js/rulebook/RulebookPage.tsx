@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rulebookQuery } from '../api/queries'
-import type { RulebookSheet, School } from '../api/types'
+import type { RulebookSheet, RuleOptionRow } from '../api/types'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -60,7 +60,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
 }
 
 interface ChoiceProps {
-    school: School
+    school: RuleOptionRow
     isSaving: boolean
     onChoose: (answer: string) => void
 }

@@ -2,11 +2,11 @@ import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../api/client'
-import { beforeAfterQuery, kindsQuery } from '../api/queries'
+import { beforeAfterQuery, speciesListQuery } from '../api/queries'
 import type { BeforeAfterSheet, StandingSide, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
-import { KindField, kindNamed } from '../kinds/KindField'
+import { SpeciesField, speciesNamed } from '../species/SpeciesField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { massWords } from '../units/length'
 import { percent } from '../units/share'
@@ -31,8 +31,8 @@ const NOTHING = {
 /** A change that is only thought of: how the system stands now and would then. */
 export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const [typed, setTyped] = useState(NOTHING)
-    const kinds = useQuery(kindsQuery).data ?? []
-    const kind = kindNamed(kinds, typed.kind)
+    const kinds = useQuery(speciesListQuery).data ?? []
+    const kind = speciesNamed(kinds, typed.kind)
     const set = (name: keyof typeof NOTHING) => (value: string) => setTyped({ ...typed, [name]: value })
     const asked = askedOf(typed, kind?.id)
     const answer = useQuery({ ...beforeAfterQuery(system.id, asked), placeholderData: keepPreviousData })
@@ -60,14 +60,14 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                 alignItems="start"
             >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <KindField
+                    <SpeciesField
                         label={said.kind}
                         value={typed.kind}
                         onChange={set('kind')}
                         error={
                             typed.kind !== '' && kind === undefined && kinds.length > 0
-                                ? said.unknownKind
-                                : error('kind_id')
+                                ? said.unknownSpecies
+                                : error('species_id')
                         }
                     />
                 </Box>
@@ -141,7 +141,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     )
 }
 
-function askedOf(typed: typeof NOTHING, kindId: number | undefined): string {
+function askedOf(typed: typeof NOTHING, speciesId: number | undefined): string {
     const {
         count,
         length,
@@ -155,7 +155,7 @@ function askedOf(typed: typeof NOTHING, kindId: number | undefined): string {
     } = typed
     const rest = { filter_care, weekly_change, turnover, divider_at, leaving }
     const newcomers: Record<string, string> =
-        kindId === undefined || length.trim() === '' ? {} : { kind_id: String(kindId), count, length }
+        speciesId === undefined || length.trim() === '' ? {} : { species_id: String(speciesId), count, length }
     const filter: Record<string, string> = filter_media === '' ? {} : { filter_media, filter_litres }
     return new URLSearchParams(
         Object.entries({ ...newcomers, ...filter, ...rest }).filter(([, value]) => value.trim() !== ''),

@@ -1,11 +1,11 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { kindsQuery, systemsQuery } from '../api/queries'
+import { speciesListQuery, systemsQuery } from '../api/queries'
 import type { PreparationRequest, SystemPage } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { useUnit } from '../frame/keeper'
-import { KindField, kindNamed } from '../kinds/KindField'
+import { SpeciesField, speciesNamed } from '../species/SpeciesField'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
@@ -18,7 +18,7 @@ const said = systemWords.ready
 export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: () => void }) {
     const before = page.preparation
     const unit = useUnit()
-    const kinds = useQuery(kindsQuery).data ?? []
+    const kinds = useQuery(speciesListQuery).data ?? []
     const systems = (useQuery(systemsQuery).data ?? []).filter(
         (one) => one.id !== page.system.id && one.fish.length > 0,
     )
@@ -30,11 +30,11 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const [share, setShare] = useState(
         before === null || before.donor_share === 0 ? '33' : String(Math.round(before.donor_share * 100)),
     )
-    const [kindTyped, setKind] = useState<string | null>(null)
+    const [speciesTyped, setKind] = useState<string | null>(null)
     const [count, setCount] = useState(String(before?.count ?? 1))
     const [length, setLength] = useState(before?.length_mm == null ? '' : measured(before.length_mm, unit))
-    const kindName = kindTyped ?? kinds.find((one) => one.id === before?.kind_id)?.common_name ?? ''
-    const kind = kindNamed(kinds, kindName)
+    const speciesName = speciesTyped ?? kinds.find((one) => one.id === before?.species_id)?.common_name ?? ''
+    const kind = speciesNamed(kinds, speciesName)
     const plan = useWrite<PreparationRequest>({
         method: 'PUT',
         path: `systems/${page.system.id}/preparation`,
@@ -55,7 +55,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                     has_starter_fish: starter,
                     donor_system_id: donor === '' ? null : Number(donor),
                     donor_percent: donor === '' ? null : Number(share),
-                    kind_id: kind?.id ?? null,
+                    species_id: kind?.id ?? null,
                     count: kind === undefined ? null : Number(count),
                     length: kind === undefined ? null : length,
                 })
@@ -94,14 +94,14 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                     />
                 )}
             </Box>
-            <KindField
+            <SpeciesField
                 label={said.stock}
-                value={kindName}
+                value={speciesName}
                 onChange={setKind}
                 error={
-                    kindName !== '' && kind === undefined && kinds.length > 0
-                        ? systemWords.change.unknownKind
-                        : plan.fieldError('kind_id')
+                    speciesName !== '' && kind === undefined && kinds.length > 0
+                        ? systemWords.change.unknownSpecies
+                        : plan.fieldError('species_id')
                 }
             />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">

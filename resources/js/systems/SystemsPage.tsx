@@ -116,7 +116,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                 {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
                 <chakra.ul>
                     {system.fish.map((fish) => (
-                        <Resident key={fish.id} fish={fish} today={today} />
+                        <ProjectedOccupant key={fish.id} fish={fish} today={today} />
                     ))}
                 </chakra.ul>
             </Box>
@@ -124,7 +124,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
     )
 }
 
-function Resident({ fish, today }: { fish: FishRow; today: string }) {
+function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
     const unit = useUnit()
     const when = windowWords(fish.home.outgrows, today)
     return (

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import { logKey, systemsQuery } from '../api/queries'
-import type { AcquireRequest, KindRow, Method, Weighed } from '../api/types'
+import type { AcquireRequest, SpeciesRow, Method, Weighed } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
@@ -12,7 +12,7 @@ import { methods } from '../words/en'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
-    kind: KindRow
+    kind: SpeciesRow
     typed: CandidateTyped
     weighed: Weighed
     onDone: () => void
@@ -28,7 +28,7 @@ const FIELDS = [
     'price',
     'count',
     'arrival_note',
-    'kind_id',
+    'species_id',
 ]
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
@@ -67,7 +67,7 @@ export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
             onSave={() =>
                 entry.save({
                     name,
-                    kind_id: kind.id,
+                    species_id: kind.id,
                     count: Number(typed.count) || 1,
                     system_id: Number(home),
                     date,

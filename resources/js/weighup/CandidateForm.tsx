@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react'
 import type { Refused } from '../api/client'
-import { KindField } from '../kinds/KindField'
+import { SpeciesField } from '../species/SpeciesField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { acquireWords as said } from '../words/acquire'
 import type { CandidateTyped } from './candidate'
@@ -25,12 +25,12 @@ export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: P
             alignItems="start"
         >
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '1 / 3' }}>
-                <KindField
+                <SpeciesField
                     label={said.kind}
-                    help={said.kindHelp}
+                    help={said.speciesHelp}
                     value={typed.kind}
                     onChange={set('kind')}
-                    error={isUnknown ? said.unknownKind : refused?.fieldError('kind_id')}
+                    error={isUnknown ? said.unknownSpecies : refused?.fieldError('species_id')}
                 />
             </Box>
             <TextField

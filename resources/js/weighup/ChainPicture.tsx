@@ -1,7 +1,7 @@
 import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { systemsQuery } from '../api/queries'
-import type { Band, Chain, KindRow, SystemSheet } from '../api/types'
+import type { Band, Chain, SpeciesRow, SystemSheet } from '../api/types'
 import { FishAbove } from '../drawing/FishAbove'
 import { ScaleBar } from '../drawing/ScaleBar'
 import { useKeeper, useUnit } from '../frame/keeper'
@@ -14,7 +14,7 @@ import { acquireWords as said } from '../words/acquire'
 
 interface Props {
     chain: Chain
-    kind: KindRow
+    kind: SpeciesRow
     adult: Band
 }
 

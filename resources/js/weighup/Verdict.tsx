@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
-import type { KindRow, Weighed } from '../api/types'
+import type { SpeciesRow, Weighed } from '../api/types'
 import { Fact } from '../frame/Fact'
 import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
@@ -17,7 +17,7 @@ const ADVICE_COLOUR = { take: 'fit', 'only-if': 'close', 'do-not': 'over' } as c
 
 interface Props {
     weighed: Weighed
-    kind: KindRow
+    kind: SpeciesRow
     typed: CandidateTyped
     /** Beside another: the sentence stands over each. */
     isHeaded: boolean

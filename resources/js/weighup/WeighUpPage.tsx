@@ -2,11 +2,11 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../api/client'
-import { kindsQuery, weighUpQuery } from '../api/queries'
-import type { KindRow, Weighed } from '../api/types'
+import { speciesListQuery, weighUpQuery } from '../api/queries'
+import type { SpeciesRow, Weighed } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
-import { kindNamed } from '../kinds/KindField'
+import { speciesNamed } from '../species/SpeciesField'
 import { acquireWords } from '../words/acquire'
 import type { CandidateTyped, Companion } from './candidate'
 import { askedOf, noCandidate } from './candidate'
@@ -22,7 +22,7 @@ export function WeighUpPage({ kind }: { kind: string }) {
     const second = useCandidate(
         '',
         isBeside && together && first.kind !== undefined
-            ? { typed: first.typed, kindId: first.kind.id }
+            ? { typed: first.typed, speciesId: first.kind.id }
             : undefined,
     )
     const columns = isBeside ? [first, second] : [first]
@@ -115,16 +115,16 @@ export function WeighUpPage({ kind }: { kind: string }) {
 interface Candidate {
     typed: CandidateTyped
     type: (typed: CandidateTyped) => void
-    kind: KindRow | undefined
+    kind: SpeciesRow | undefined
     weighed: Weighed | undefined
     refused: Refused | undefined
 }
 
 /** @param companion who comes before it, if they come together */
-function useCandidate(kindName: string, companion?: Companion): Candidate {
-    const kinds = useQuery(kindsQuery).data ?? []
-    const [typed, type] = useState(noCandidate(kindName))
-    const kind = kindNamed(kinds, typed.kind)
+function useCandidate(speciesName: string, companion?: Companion): Candidate {
+    const kinds = useQuery(speciesListQuery).data ?? []
+    const [typed, type] = useState(noCandidate(speciesName))
+    const kind = speciesNamed(kinds, typed.kind)
     const asked = askedOf(typed, kind?.id, companion)
     const answer = useQuery({ ...weighUpQuery(asked), placeholderData: keepPreviousData })
     return {

@@ -22,16 +22,16 @@ export const noCandidate = (kind = ''): CandidateTyped => ({
 /** Another that comes with it. */
 export interface Companion {
     typed: CandidateTyped
-    kindId: number
+    speciesId: number
 }
 
 /** As the address query of the API; empty while no kind is chosen. */
-export function askedOf(typed: CandidateTyped, kindId: number | undefined, companion?: Companion): string {
-    if (kindId === undefined) {
+export function askedOf(typed: CandidateTyped, speciesId: number | undefined, companion?: Companion): string {
+    if (speciesId === undefined) {
         return ''
     }
     const asked: Record<string, string> = {
-        kind_id: String(kindId),
+        species_id: String(speciesId),
         count: typed.count,
         length: typed.length,
         price: typed.price,
@@ -43,7 +43,7 @@ export function askedOf(typed: CandidateTyped, kindId: number | undefined, compa
         companion === undefined
             ? {}
             : {
-                  'with[0][kind_id]': String(companion.kindId),
+                  'with[0][species_id]': String(companion.speciesId),
                   'with[0][count]': companion.typed.count,
                   'with[0][length]': companion.typed.length,
               }

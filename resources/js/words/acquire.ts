@@ -1,4 +1,4 @@
-import type { Chain, Health, LodgerRow, Weighed } from '../api/types'
+import type { Chain, Health, SuitableSpeciesRow, Weighed } from '../api/types'
 import { longDay, monthOfYear } from '../units/day'
 import { number } from './en'
 
@@ -11,8 +11,8 @@ export const acquireWords = {
     emptyComment:
         'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
     kind: 'Kind',
-    kindHelp: 'Begin to type its name.',
-    unknownKind: 'No kind here is called that. Choose one from the list, or add it under Kinds.',
+    speciesHelp: 'Begin to type its name.',
+    unknownSpecies: 'No kind here is called that. Choose one from the list, or add it under Kinds.',
     count: 'How many',
     length: 'How long now',
     lengthHelp: 'Empty: as it is usually sold.',
@@ -82,7 +82,7 @@ export const acquireWords = {
     picture: (kind: string) => `The homes that ${kind} needs, from above and to one scale`,
 
     lodgersTitle: (system: string) => `What could live in ${system}`,
-    lodgersHeadline: (system: string, rows: readonly LodgerRow[], withFish: string | undefined): string => {
+    lodgersHeadline: (system: string, rows: readonly SuitableSpeciesRow[], withFish: string | undefined): string => {
         const life = rows.filter((row) => row.fit === 'for-life').length
         const time = rows.filter((row) => row.fit === 'until').length
         const where = withFish === undefined ? system : `${system} with ${withFish}`
@@ -112,7 +112,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 const money = (sum: number): string => Math.round(sum).toLocaleString('en-GB')
 
 /** "for life, as a group of 6 to 14", "until March 2028", "no". */
-export function lodgerWords(row: LodgerRow): string {
+export function lodgerWords(row: SuitableSpeciesRow): string {
     if (row.fit === 'not') {
         return 'no'
     }

@@ -264,7 +264,7 @@ export const words = {
         cramped: 'It may be cramped: do not take this as its adult size.',
         more: 'More about this length',
         lengthKind: 'Which length',
-        ofItsKind: 'as its kind is stated',
+        ofItsSpecies: 'as its kind is stated',
         sample: 'How many were measured',
         spread: 'Spread between them, mm',
         identify: 'Change',
@@ -295,8 +295,8 @@ export const words = {
             warmth: 'The water belongs to the home: other fish there would share the change.',
         },
         stated: (length: string) => `${length}, as you stated`,
-        asItsKind: 'As its kind again',
-        oneKindMore: 'It may be another kind still',
+        asItsSpecies: 'As its kind again',
+        oneSpeciesMore: 'It may be another kind still',
         perhapsNth: (n: number) => (n === 0 ? 'But it may be' : 'Or'),
         circumstances: 'Change',
         circumstancesLong: 'Change where it comes from and would go',
@@ -462,7 +462,7 @@ export function whatIfSentence(
 }
 
 /** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */
-export function kindWords(knowledge: FishSheet['knowledge']): string {
+export function speciesShareWords(knowledge: FishSheet['knowledge']): string {
     return knowledge.kinds.length === 1
         ? (knowledge.kinds[0]?.name.toLowerCase() ?? '')
         : knowledge.kinds.map((one) => `${one.name.toLowerCase()} ${percent(one.weight)}`).join(', ')
@@ -471,14 +471,14 @@ export function kindWords(knowledge: FishSheet['knowledge']): string {
 /** The worst case of an unsure fish. */
 function worstWords(home: Home, name: string, today: string): string {
     const window = home.worst
-    if (window?.early == null || home.worst_kind === null) {
+    if (window?.early == null || home.worst_species === null) {
         return ''
     }
     const when =
         window.late === null
             ? `from ${longDay(window.early, today)} on`
             : `between ${daySpan(window.early, window.late, today, 'and', 'long')}`
-    return `If ${name} is a ${home.worst_kind.toLowerCase()}, it outgrows ${home.name} ${when}: ${home.reason}.`
+    return `If ${name} is a ${home.worst_species.toLowerCase()}, it outgrows ${home.name} ${when}: ${home.reason}.`
 }
 
 /** The sentence above a fish's picture. */

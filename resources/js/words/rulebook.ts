@@ -1,6 +1,6 @@
-import type { RuleNumber, School } from '../api/types'
+import type { RuleNumber, RuleOptionRow } from '../api/types'
 
-type Question = School['question']
+type RuleOption = RuleOptionRow['question']
 
 /** Words about the rulebook. Common practice, where keepers disagree. */
 export const rulebookWords = {
@@ -45,7 +45,7 @@ function listOf(names: readonly string[]): string {
 }
 
 /** What is asked, and what depends on it. */
-export const questions: Record<Question, { ask: string; decides: string }> = {
+export const questions: Record<RuleOption, { ask: string; decides: string }> = {
     home: { ask: 'How big a home?', decides: 'Limits and outgrow dates of every fish.' },
     upgrade: { ask: 'When to move up?', decides: 'Which home comes next, here and when weighing up.' },
     floor: {

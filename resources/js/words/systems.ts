@@ -165,7 +165,7 @@ export const systemWords = {
         } satisfies Partial<Record<keyof StandingSide, string>>,
         objections: 'Would not fit',
         forecast: 'Ammonia and nitrite after it',
-        unknownKind: 'No kind here has this name.',
+        unknownSpecies: 'No kind here has this name.',
         atOnce: (n: number) => `The filter bears ${number(n)} of them at once.`,
     },
 

@@ -18,12 +18,12 @@ use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Moving\Quarantine\TreatmentCourse;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\ReadingDay;
 use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 /** Which days an entry can be of. Common practice, no published source. */
 final class DayRulesTest extends TestCase
@@ -52,7 +52,7 @@ final class DayRulesTest extends TestCase
         try {
             $entry();
             $this->fail('It was taken.');
-        } catch (RefusedEntry $refused) {
+        } catch (InvalidEntry $refused) {
             $this->assertSame($field, $refused->field);
             $this->assertStringContainsString($words, $refused->getMessage());
         }
@@ -102,6 +102,6 @@ final class DayRulesTest extends TestCase
     /** @param  non-empty-list<Stay>|null  $stays */
     private static function fish(LocalDate $arrived, ?LocalDate $gone = null, string $key = 'one', ?array $stays = null): Fish
     {
-        return new Fish(key: $key, name: ucfirst($key), species: Kinds::ofPond(), arrived: $arrived, stays: $stays ?? [new Stay('tank', $arrived)], gone: $gone);
+        return new Fish(key: $key, name: ucfirst($key), species: Example::ofPond(), arrived: $arrived, stays: $stays ?? [new Stay('tank', $arrived)], gone: $gone);
     }
 }

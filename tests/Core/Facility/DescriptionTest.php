@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Facility;
 
-use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Facility\Range;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class DescriptionTest extends TestCase
 {
@@ -21,10 +21,10 @@ final class DescriptionTest extends TestCase
     {
         $wrong = [
             'must be above zero and in this order' => fn () => Range::of('size', 500, 400, 700),
-            'must rise' => fn () => GrowthPoints::of('kind', 28, 20, 33, 26),
-            'best must be at least 22.0' => fn () => GrowthPoints::of('kind', 10, 20, 33, 25),
-            'at least a fifth' => fn () => GrowthPoints::of('kind', 18, 28, 33, 19),
-            'names the system "nowhere"' => fn () => Kinds::facility([Kinds::tank('home', 100, 50)], [Kinds::fish(Kinds::of(), 'nowhere', [])]),
+            'must rise' => fn () => CardinalTemperatures::of('kind', 28, 20, 33, 26),
+            'best must be at least 22.0' => fn () => CardinalTemperatures::of('kind', 10, 20, 33, 25),
+            'at least a fifth' => fn () => CardinalTemperatures::of('kind', 18, 28, 33, 19),
+            'names the system "nowhere"' => fn () => Example::facility([Example::tank('home', 100, 50)], [Example::fish(Example::of(), 'nowhere', [])]),
         ];
         foreach ($wrong as $sentence => $make) {
             try {

@@ -23,7 +23,7 @@ use Biomegas\Housing\HomeLimits;
 use Biomegas\Water\FilledWeight;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class EquipmentTest extends TestCase
 {
@@ -58,7 +58,7 @@ final class EquipmentTest extends TestCase
     public function test_a_divider_counts_while_it_stands(): void
     {
         $day = LocalDate::fromIso('2027-03-01');
-        $for = fn (?LocalDate $until): System => Kinds::tank('long', 242, 72)->with(new Equipment(dividers: [new Divider('long', 800, $day, $until)]));
+        $for = fn (?LocalDate $until): System => Example::tank('long', 242, 72)->with(new Equipment(dividers: [new Divider('long', 800, $day, $until)]));
 
         $stands = fn (?LocalDate $until, int $days): bool => (new Divider('long', 800, $day, $until))->standsOn($day->plusDays($days));
 
@@ -71,17 +71,17 @@ final class EquipmentTest extends TestCase
 
     public function test_a_lasting_divider_lowers_the_limit_to_the_larger_part(): void
     {
-        $whole = Kinds::tank('long', 242, 72);
+        $whole = Example::tank('long', 242, 72);
         $parted = $whole->with(new Equipment(dividers: [new Divider('long', 1200, LocalDate::fromIso('2027-03-01'))]));
         $limits = new HomeLimits(new Rulebook);
 
-        $this->assertEqualsWithDelta(700 / 1.3, $limits->limitIn($whole, Kinds::of())->millimetres, 1e-6, 'too long to turn');
-        $this->assertEqualsWithDelta(1200 / 3.3, $limits->limitIn($parted, Kinds::of())->millimetres, 1e-6, 'too long for the swimming length of a half');
+        $this->assertEqualsWithDelta(700 / 1.3, $limits->limitIn($whole, Example::of())->millimetres, 1e-6, 'too long to turn');
+        $this->assertEqualsWithDelta(1200 / 3.3, $limits->limitIn($parted, Example::of())->millimetres, 1e-6, 'too long for the swimming length of a half');
     }
 
     public function test_decor_takes_floor_and_water_and_a_sump_adds_water_but_no_room(): void
     {
-        $bare = Kinds::tank('long', 242, 72);
+        $bare = Example::tank('long', 242, 72);
         $full = $bare->with(new Equipment(sumpLitres: 200, decorArea: 1e5, decorLitres: 30, decorKilograms: 60));
 
         $this->assertEqualsWithDelta($bare->floorArea() - 1e5, $full->floorArea(), 1e-6);
@@ -102,7 +102,7 @@ final class EquipmentTest extends TestCase
     public function test_what_has_no_place_there_is_refused(Equipment $equipment): void
     {
         $this->expectException(ImpossiblePicture::class);
-        Kinds::tank('long', 242, 72)->with($equipment);
+        Example::tank('long', 242, 72)->with($equipment);
     }
 
     /** A kilogram per litre; a metre of water presses with a ton on each square metre. */
@@ -113,7 +113,7 @@ final class EquipmentTest extends TestCase
         $this->assertEqualsWithDelta(12000, FilledWeight::of($pond)->kilograms, 1e-6);
         $this->assertEqualsWithDelta(1000, FilledWeight::of($pond)->perSquareMetre, 1e-6);
         $this->assertFalse(FilledWeight::of($pond)->wantsAnEngineer(SystemKind::Pond));
-        $this->assertTrue(FilledWeight::of(Kinds::tank('long', 242, 72))->wantsAnEngineer(SystemKind::Tank));
+        $this->assertTrue(FilledWeight::of(Example::tank('long', 242, 72))->wantsAnEngineer(SystemKind::Tank));
     }
 
     public function test_lights_go_through_the_day_in_order(): void

@@ -8,9 +8,9 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\StatedAdult;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class FishTest extends TestCase
 {
@@ -42,14 +42,14 @@ final class FishTest extends TestCase
     public function test_a_stated_adult_size_far_below_a_measured_length_is_refused(): void
     {
         StatedAdult::check($this->fish(), 290);
-        $this->expectException(RefusedEntry::class);
+        $this->expectException(InvalidEntry::class);
         $this->expectExceptionMessage('2026-02-01');
         StatedAdult::check($this->fish(), 200);
     }
 
     private function fish(): Fish
     {
-        return Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 120, '2026-02-01' => 300]);
+        return Example::fish(Example::of(), 'home', ['2026-01-10' => 120, '2026-02-01' => 300]);
     }
 
     private function day(string $iso): LocalDate

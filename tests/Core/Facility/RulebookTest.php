@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Facility;
 
-use Biomegas\Facility\HomeSchool;
+use Biomegas\Facility\HomeMethod;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\Facility\Question;
+use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -19,10 +19,10 @@ final class RulebookTest extends TestCase
     {
         $rulebook = new Rulebook;
 
-        foreach (Question::cases() as $question) {
+        foreach (RuleOption::cases() as $question) {
             $this->assertSame($question->answers()[0], $rulebook->answer($question));
         }
-        foreach (RuleConstant::cases() as $constant) {
+        foreach (RuleParameter::cases() as $constant) {
             $this->assertSame($constant->standard(), $rulebook->number($constant));
             $this->assertGreaterThanOrEqual($constant->least(), $constant->standard());
             $this->assertLessThanOrEqual($constant->most(), $constant->standard());
@@ -38,9 +38,9 @@ final class RulebookTest extends TestCase
             new RuleException('system', 'home', 'litres-lean', 'A bare vat.'),
         ]);
 
-        $this->assertSame(HomeSchool::LitresLean, $rulebook->holdingFor('system')->home());
-        $this->assertSame(HomeSchool::Both, $rulebook->holdingFor('system', 'fish')->home());
-        $this->assertSame(HomeSchool::Footprint, $rulebook->holdingFor('elsewhere', 'another')->home());
+        $this->assertSame(HomeMethod::LitresLean, $rulebook->holdingFor('system')->home());
+        $this->assertSame(HomeMethod::Both, $rulebook->holdingFor('system', 'fish')->home());
+        $this->assertSame(HomeMethod::Footprint, $rulebook->holdingFor('elsewhere', 'another')->home());
     }
 
     /** @return list<array{array<string, string>, array<string, float>, list<RuleException>}> */

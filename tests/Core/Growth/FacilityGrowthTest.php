@@ -6,7 +6,7 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\AdultSizeClaim;
-use Biomegas\Facility\CandidateKind;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\ClaimKind;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
@@ -28,7 +28,7 @@ use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
 use Biomegas\Measure\Length;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class FacilityGrowthTest extends TestCase
 {
@@ -36,8 +36,8 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_quick_kin_make_a_fish_of_one_length_likely_to_be_quick(): void
     {
-        $one = Kinds::fish(Kinds::of(), 'home', ['2027-02-01' => 80], '2027-02-01');
-        $kin = array_map(fn (int $i): Fish => Kinds::fish(Kinds::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 5));
+        $one = Example::fish(Example::of(), 'home', ['2027-02-01' => 80], '2027-02-01');
+        $kin = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 5));
         $alone = $this->study([$one])->projectionOf($one)->lengthOn(LocalDate::fromIso('2028-02-01'));
         $withKin = $this->study([$one, ...$kin])->projectionOf($one)->lengthOn(LocalDate::fromIso('2028-02-01'));
 
@@ -46,21 +46,21 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_a_fish_is_no_kin_of_itself_nor_of_other_kinds_nor_of_those_not_sure(): void
     {
-        $one = Kinds::fish(Kinds::of(), 'home', self::QUICK);
-        $unsure = new Fish('unsure', 'Unsure', Kinds::of(), $one->arrived, $one->stays, $one->lengths, candidates: [new CandidateKind(Kinds::ofPond(), 0.4)]);
-        $study = $this->study([$one, $unsure, Kinds::fish(Kinds::of(), 'home', ['2026-05-01' => 100], key: 'once')]);
+        $one = Example::fish(Example::of(), 'home', self::QUICK);
+        $unsure = new Fish('unsure', 'Unsure', Example::of(), $one->arrived, $one->stays, $one->lengths, candidates: [new CandidateSpecies(Example::ofPond(), 0.4)]);
+        $study = $this->study([$one, $unsure, Example::fish(Example::of(), 'home', ['2026-05-01' => 100], key: 'once')]);
 
-        $this->assertSame([], $study->kinOf($one, Kinds::of()));
-        $this->assertEquals(GrowthPrior::ofSpecies(Kinds::of()), $study->priorOf($one, Kinds::of()));
+        $this->assertSame([], $study->kinOf($one, Example::of()));
+        $this->assertEquals(GrowthPrior::ofSpecies(Example::of()), $study->priorOf($one, Example::of()));
     }
 
     public function test_sources_add_up_and_own_lengths_take_over(): void
     {
-        $kin = array_map(fn (int $i): Fish => Kinds::fish(Kinds::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 4));
+        $kin = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 4));
         $shares = function (array $lengths) use ($kin): Sources {
-            $one = Kinds::fish(Kinds::of(), 'home', $lengths);
+            $one = Example::fish(Example::of(), 'home', $lengths);
 
-            return Sources::of($this->study([$one, ...$kin])->projectionOf($one)->leading(), GrowthPrior::ofSpecies(Kinds::of()));
+            return Sources::of($this->study([$one, ...$kin])->projectionOf($one)->leading(), GrowthPrior::ofSpecies(Example::of()));
         };
         [$few, $many] = [$shares(['2026-01-10' => 82]), $shares(self::QUICK)];
 
@@ -73,9 +73,9 @@ final class FacilityGrowthTest extends TestCase
     public function test_an_unsure_fish_is_a_mixture_and_its_lengths_weigh_the_kinds(): void
     {
         $small = new Species('small', 'Small', 'S', Range::of('a', 130, 150, 180), Range::of('k', 0.8, 1.2, 2.0), SwimmingStyle::Slow);
-        $large = Kinds::of();
+        $large = Example::of();
         $arrived = LocalDate::fromIso('2026-01-10');
-        $unsure = fn (array $lengths): Fish => new Fish('one', 'One', $small, $arrived, [new Stay('home', $arrived)], Kinds::fish($small, 'home', $lengths)->lengths, candidates: [new CandidateKind($large, 0.5)]);
+        $unsure = fn (array $lengths): Fish => new Fish('one', 'One', $small, $arrived, [new Stay('home', $arrived)], Example::fish($small, 'home', $lengths)->lengths, candidates: [new CandidateSpecies($large, 0.5)]);
         $young = $this->study([$fish = $unsure(['2026-01-10' => 60])])->projectionOf($fish);
         $grown = $this->study([$fish = $unsure(['2026-01-10' => 60, '2026-06-10' => 170, '2026-12-10' => 280])])->projectionOf($fish);
         $adult = $young->adultLength();
@@ -84,7 +84,7 @@ final class FacilityGrowthTest extends TestCase
         $this->assertGreaterThan(420, $adult->high);
         $this->assertSame('invented', $grown->leading()->species->key);
         $this->assertGreaterThan(0.95, $grown->kinds[0][0]);
-        $window = $young->outgrows(fn (): float => 250.0, Kinds::tank('home', 120, 50));
+        $window = $young->outgrows(fn (): float => 250.0, Example::tank('home', 120, 50));
         $this->assertNotNull($window->early);
         $this->assertNull($window->late);
         $this->assertEqualsWithDelta(0.5, $window->probability, 0.15);
@@ -106,7 +106,7 @@ final class FacilityGrowthTest extends TestCase
     public function test_a_stall_is_told_from_growth_and_from_too_soon(): void
     {
         $stall = function (array $lengths): Stall {
-            $fish = Kinds::fish(Kinds::of(), 'home', $lengths);
+            $fish = Example::fish(Example::of(), 'home', $lengths);
 
             return Stall::of($this->study([$fish])->projectionOf($fish)->leading());
         };
@@ -119,7 +119,7 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_lengths_that_agree_but_do_not_fit_are_a_stall_and_no_slips(): void
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-03-12' => 150, '2026-05-02' => 205, '2026-09-06' => 206, '2027-02-01' => 207]);
+        $fish = Example::fish(Example::of(), 'home', ['2026-01-10' => 82, '2026-03-12' => 150, '2026-05-02' => 205, '2026-09-06' => 206, '2027-02-01' => 207]);
         $growth = $this->study([$fish])->projectionOf($fish);
 
         $this->assertSame([], $growth->flagged());
@@ -131,7 +131,7 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_a_known_day_of_hatching_narrows_the_growth(): void
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-09-10' => 200]);
+        $fish = Example::fish(Example::of(), 'home', ['2026-09-10' => 200]);
         $hatched = new Fish('one', 'One', $fish->species, $fish->arrived, $fish->stays, $fish->lengths, hatched: LocalDate::fromIso('2025-09-10'));
         $width = function (Fish $one): float {
             $band = $this->study([$one])->projectionOf($one)->lengthOn(LocalDate::fromIso('2027-09-10'));
@@ -144,11 +144,11 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_the_largest_of_a_shoal_leads_by_its_spread(): void
     {
-        $this->assertSame(1.0, Shoal::of(Kinds::fish(Kinds::of(), 'home', []))->largest);
-        $twelve = Shoal::of(Kinds::fish(Kinds::of(), 'home', [], count: 12));
+        $this->assertSame(1.0, Shoal::of(Example::fish(Example::of(), 'home', []))->largest);
+        $twelve = Shoal::of(Example::fish(Example::of(), 'home', [], count: 12));
         $this->assertEqualsWithDelta(exp(0.08 * 1.63), $twelve->largest, 0.003, 'expected largest of twelve normals: 1.629');
         $this->assertEqualsWithDelta(1.0, $twelve->largest * $twelve->smallest, 1e-12);
-        $sampled = new Fish('s', 'S', Kinds::of(), LocalDate::fromIso('2026-01-01'), [new Stay('home', LocalDate::fromIso('2026-01-01'))], [
+        $sampled = new Fish('s', 'S', Example::of(), LocalDate::fromIso('2026-01-01'), [new Stay('home', LocalDate::fromIso('2026-01-01'))], [
             new MeasuredLength(LocalDate::fromIso('2026-02-01'), Length::ofMillimetres(100), Method::Hand, sample: 6, spreadMm: 3),
         ], 12);
         $this->assertLessThan($twelve->largest, Shoal::of($sampled)->largest);
@@ -158,8 +158,8 @@ final class FacilityGrowthTest extends TestCase
     {
         $fork = new MeasuredLength(LocalDate::fromIso('2026-02-01'), Length::ofMillimetres(230), Method::Hand, LengthKind::Fork);
 
-        $this->assertEqualsWithDelta(250, $fork->asStatedFor(Kinds::of()), 1e-9);
-        $this->assertEqualsWithDelta(hypot(0.01, 0.03), $fork->relativeErrorFor(Kinds::of()), 1e-12);
+        $this->assertEqualsWithDelta(250, $fork->asStatedFor(Example::of()), 1e-9);
+        $this->assertEqualsWithDelta(hypot(0.01, 0.03), $fork->relativeErrorFor(Example::of()), 1e-12);
     }
 
     public function test_readings_stand_in_for_the_set_point_where_they_are_dense(): void
@@ -181,18 +181,18 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_process_variation_stays_usual_until_ten_fish_tell_more(): void
     {
-        $few = Kinds::facility([Kinds::tank('home', 120, 50)], [Kinds::fish(Kinds::of(), 'home', self::QUICK)]);
+        $few = Example::facility([Example::tank('home', 120, 50)], [Example::fish(Example::of(), 'home', self::QUICK)]);
         $this->assertSame(FishFit::PROCESS_VARIATION, FacilityGrowth::processVariationOf($few));
 
-        $jerky = array_map(fn (int $i): Fish => Kinds::fish(Kinds::of(), 'home', [
+        $jerky = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', [
             '2026-01-10' => 80, '2026-04-10' => 80 + ($i % 2 === 0 ? 88 : 42), '2026-07-10' => 210, '2026-10-10' => 210 + ($i % 2 === 0 ? 38 : 82), '2027-01-10' => 330,
         ], key: "fish {$i}"), range(1, 12));
-        $this->assertGreaterThan(0.06, FacilityGrowth::processVariationOf(Kinds::facility([Kinds::tank('home', 120, 50)], $jerky)));
+        $this->assertGreaterThan(0.06, FacilityGrowth::processVariationOf(Example::facility([Example::tank('home', 120, 50)], $jerky)));
     }
 
     /** @param  list<Fish>  $fish */
     private function study(array $fish): FacilityGrowth
     {
-        return new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], $fish));
+        return new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], $fish));
     }
 }

@@ -13,7 +13,7 @@ use Biomegas\Growth\Fit\Observation;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 /** Whatever was written down, the fit answers with finite lengths that never shrink. */
 final class FitFuzzTest extends TestCase
@@ -25,7 +25,7 @@ final class FitFuzzTest extends TestCase
     public function test_ten_thousand_random_histories(): void
     {
         $random = new Randomizer(new Mt19937(7));
-        $prior = GrowthPrior::ofSpecies(Kinds::of());
+        $prior = GrowthPrior::ofSpecies(Example::of());
         $curves = array_map(GrowthCurves::named(...), CurveName::cases());
         $failures = [];
         for ($i = 0; $i < self::HISTORIES; $i++) {

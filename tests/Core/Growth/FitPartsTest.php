@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Growth\Curve\VonBertalanffy;
-use Biomegas\Growth\Fit\DeviationFilter;
+use Biomegas\Growth\Fit\KalmanFilter;
 use Biomegas\Growth\Fit\DrawnParameters;
 use Biomegas\Growth\Fit\ErrorModel;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\Observation;
-use Biomegas\Growth\Fit\PeakFinder;
+use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\ProposalTable;
-use Biomegas\Growth\Fit\SpreadPoints;
+use Biomegas\Growth\Fit\ScrambledHalton;
 use Biomegas\Growth\Fit\StandardNormal;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
 use Biomegas\Growth\LeastSquares\Matrix2;
 use Biomegas\Growth\Projection\WeightedQuantiles;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class FitPartsTest extends TestCase
 {
@@ -39,7 +39,7 @@ final class FitPartsTest extends TestCase
     public function test_the_filter_weighs_each_entry_as_the_error_model_does(): void
     {
         $observations = [new Observation(0.0, log(80), 0.01), new Observation(0.4, log(170), 0.03), new Observation(0.9, log(400), 0.03)];
-        $followed = (new DeviationFilter(new VonBertalanffy, $observations, 0.0))->follow(self::twice());
+        $followed = (new KalmanFilter(new VonBertalanffy, $observations, 0.0))->follow(self::twice());
         $expected = 0.0;
         foreach ($observations as $i => $one) {
             [$logDensity, $good] = ErrorModel::weigh($one->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $one->time)), $one->error ** 2);
@@ -54,7 +54,7 @@ final class FitPartsTest extends TestCase
     public function test_a_fish_ahead_of_its_curve_is_followed_ahead(): void
     {
         $true = (new VonBertalanffy)->lengthAt(80, 500, 0.6, 1.1);
-        $followed = (new DeviationFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.01), new Observation(1.0, log($true), 0.01)], 0.1))->follow(self::twice());
+        $followed = (new KalmanFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.01), new Observation(1.0, log($true), 0.01)], 0.1))->follow(self::twice());
 
         $this->assertEqualsWithDelta(0.1, $followed->deviation[0], 0.02);
         $this->assertLessThan(0.1 ** 2, $followed->variance[0]);
@@ -62,7 +62,7 @@ final class FitPartsTest extends TestCase
 
     public function test_a_length_that_no_fish_can_have_weighs_nothing_and_breaks_nothing(): void
     {
-        $followed = (new DeviationFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.001), new Observation(1.0, log(80e9), 0.001)], 0.03))->follow(self::twice());
+        $followed = (new KalmanFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.001), new Observation(1.0, log(80e9), 0.001)], 0.03))->follow(self::twice());
 
         $this->assertTrue(is_finite($followed->logLikelihood[0]));
         $this->assertGreaterThan(0.99, $followed->slip[1][0]);
@@ -70,9 +70,9 @@ final class FitPartsTest extends TestCase
 
     public function test_the_peak_of_exact_lengths_is_their_curve_where_the_prior_agrees(): void
     {
-        $prior = GrowthPrior::ofSpecies(Kinds::of());
+        $prior = GrowthPrior::ofSpecies(Example::of());
         $observations = array_map(fn (float $t): Observation => new Observation($t, log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $t)), 0.01), [0.0, 0.5, 1.0, 2.0, 3.0]);
-        $peak = (new PeakFinder(new VonBertalanffy, $prior, 0.0))->find($observations);
+        $peak = (new MapEstimator(new VonBertalanffy, $prior, 0.0))->find($observations);
 
         $this->assertEqualsWithDelta(log(500), $peak->logParameters[0], 1e-4);
         $this->assertEqualsWithDelta(log(0.6), $peak->logParameters[1], 1e-4);
@@ -81,15 +81,15 @@ final class FitPartsTest extends TestCase
 
     public function test_points_are_fixed_and_even(): void
     {
-        $points = SpreadPoints::of(2000, 6);
+        $points = ScrambledHalton::of(2000, 6);
 
-        $this->assertSame($points, SpreadPoints::of(2000, 6));
+        $this->assertSame($points, ScrambledHalton::of(2000, 6));
         for ($d = 0; $d < 6; $d++) {
             $this->assertEqualsWithDelta(0.5, array_sum(array_column($points, $d)) / 2000, 0.005);
         }
         $this->assertEqualsWithDelta(500, count(array_filter($points, fn (array $p): bool => $p[0] < 0.5 && $p[4] < 0.5)), 15, 'in pairs of coordinates too');
         $this->expectExceptionMessage('at most 6');
-        SpreadPoints::of(10, 7);
+        ScrambledHalton::of(10, 7);
     }
 
     /** From memory, the figures of any table: 1.281552, 1.959964, 3.090232 and 5.199338 for one in ten million. */
@@ -119,7 +119,7 @@ final class FitPartsTest extends TestCase
 
     public function test_the_time_until_a_length_is_when_the_draw_gets_there(): void
     {
-        $draws = (new FishFit(new VonBertalanffy, GrowthPrior::ofSpecies(Kinds::of()), 0.1))->fit([new Observation(0.0, log(80), 0.05), new Observation(0.4, log(170), 0.05)]);
+        $draws = (new FishFit(new VonBertalanffy, GrowthPrior::ofSpecies(Example::of()), 0.1))->fit([new Observation(0.0, log(80), 0.05), new Observation(0.4, log(170), 0.05)]);
         $times = $draws->timesUntil(300, 0.7);
         $lengths = fn (float $t): array => $draws->lengthsAt([0.7, $t])[1];
         $checked = 0;
@@ -137,7 +137,7 @@ final class FitPartsTest extends TestCase
     public function test_a_prior_draws_what_it_says(): void
     {
         $prior = GrowthPrior::normal([6.0, -0.5], [[0.04, 0.018], [0.018, 0.09]], 4.0);
-        $draws = array_map(fn (array $p): array => $prior->draw(StandardNormal::quantile($p[0]), StandardNormal::quantile($p[1])), SpreadPoints::of(4000, 2));
+        $draws = array_map(fn (array $p): array => $prior->draw(StandardNormal::quantile($p[0]), StandardNormal::quantile($p[1])), ScrambledHalton::of(4000, 2));
         $covariance = array_sum(array_map(fn (array $d): float => ($d[0] - 6.0) * ($d[1] + 0.5), $draws)) / 4000;
 
         $this->assertEqualsWithDelta(0.018, $covariance, 0.003);
@@ -148,8 +148,8 @@ final class FitPartsTest extends TestCase
 
     public function test_no_kin_leave_the_prior_and_unlike_kin_hardly_narrow_it(): void
     {
-        $prior = GrowthPrior::ofSpecies(Kinds::of());
-        $evidence = fn (float $asymptote): KinEvidence => KinEvidence::of((new PeakFinder(new VonBertalanffy, $prior, 0.03))->find(
+        $prior = GrowthPrior::ofSpecies(Example::of());
+        $evidence = fn (float $asymptote): KinEvidence => KinEvidence::of((new MapEstimator(new VonBertalanffy, $prior, 0.03))->find(
             array_map(fn (float $t): Observation => new Observation($t, log((new VonBertalanffy)->lengthAt(80, $asymptote, 0.6, $t)), 0.01), [0.0, 0.5, 1.0, 2.0, 3.0]),
         ), $prior);
         $alike = KinPrior::of($prior, array_fill(0, 5, $evidence(600)));

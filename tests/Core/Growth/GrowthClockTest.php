@@ -6,7 +6,7 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\GrowthPoints;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Stay;
@@ -15,20 +15,20 @@ use Biomegas\Growth\Clock\DailyGrowth;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class GrowthClockTest extends TestCase
 {
     public function test_a_year_at_the_reference_is_a_year_of_growth(): void
     {
-        $clock = $this->ahead(Kinds::tank('tank', 100, 50, celsius: 22));
+        $clock = $this->ahead(Example::tank('tank', 100, 50, celsius: 22));
 
         $this->assertEqualsWithDelta(1.0, $clock->timeOn(LocalDate::fromIso('2028-02-29')), 0.001);
     }
 
     public function test_stands_still_in_winter_and_gives_the_first_day_of_a_growth_time(): void
     {
-        $clock = $this->ahead(Kinds::pond('pond'));
+        $clock = $this->ahead(Example::pond('pond'));
         $november = $clock->timeOn(LocalDate::fromIso('2027-12-15'));
         $march = $clock->timeOn(LocalDate::fromIso('2028-03-01'));
 
@@ -48,11 +48,11 @@ final class GrowthClockTest extends TestCase
 
     public function test_follows_a_fish_through_its_stays(): void
     {
-        $warm = Kinds::tank('warm', 100, 50, celsius: 22);
-        $cold = Kinds::tank('cold', 100, 50, celsius: 6);
+        $warm = Example::tank('warm', 100, 50, celsius: 22);
+        $cold = Example::tank('cold', 100, 50, celsius: 6);
         $day = LocalDate::fromIso(...);
-        $fish = new Fish('one', 'One', Kinds::ofPond(), $day('2026-01-01'), [new Stay('cold', $day('2026-01-01'), $day('2026-07-01')), new Stay('warm', $day('2026-07-01'))]);
-        $clock = (new FacilityClocks(Kinds::facility([$warm, $cold], [$fish], '2027-01-01')))->past($fish, $fish->species);
+        $fish = new Fish('one', 'One', Example::ofPond(), $day('2026-01-01'), [new Stay('cold', $day('2026-01-01'), $day('2026-07-01')), new Stay('warm', $day('2026-07-01'))]);
+        $clock = (new FacilityClocks(Example::facility([$warm, $cold], [$fish], '2027-01-01')))->past($fish, $fish->species);
 
         $this->assertSame(0.0, $clock->timeOn($day('2026-07-01')));
         $this->assertEqualsWithDelta(184 / 365.25, $clock->endTime(), 1e-9);
@@ -61,13 +61,13 @@ final class GrowthClockTest extends TestCase
     public function test_follows_a_fish_through_its_rations_whatever_the_stays(): void
     {
         $day = LocalDate::fromIso(...);
-        $homes = [Kinds::tank('a', 100, 50, celsius: 22), Kinds::tank('b', 100, 50, celsius: 22)];
+        $homes = [Example::tank('a', 100, 50, celsius: 22), Example::tank('b', 100, 50, celsius: 22)];
         $fish = new Fish(
-            'one', 'One', Kinds::ofPond(), $day('2026-01-01'), [new Stay('a', $day('2026-01-01'), $day('2026-05-01')), new Stay('b', $day('2026-05-01'))],
+            'one', 'One', Example::ofPond(), $day('2026-01-01'), [new Stay('a', $day('2026-01-01'), $day('2026-05-01')), new Stay('b', $day('2026-05-01'))],
             ration: Ration::Sparse,
             rationChanges: [new RationChange($day('2026-06-01'), Ration::Steady), new RationChange($day('2026-03-01'), Ration::Several)],
         );
-        $clock = (new FacilityClocks(Kinds::facility($homes, [$fish], '2027-01-01')))->past($fish, $fish->species);
+        $clock = (new FacilityClocks(Example::facility($homes, [$fish], '2027-01-01')))->past($fish, $fish->species);
         $grown = fn (string $from, string $until): float => $clock->timeOn($day($until)) - $clock->timeOn($day($from));
         $year = LocalDate::DAYS_PER_YEAR;
 
@@ -95,7 +95,7 @@ final class GrowthClockTest extends TestCase
     /** The defining points of the cardinal temperature model: none at both ends, all at the best. */
     public function test_growth_response_has_its_defining_points(): void
     {
-        $points = GrowthPoints::of('gourami', 18, 28, 33, 26);
+        $points = CardinalTemperatures::of('gourami', 18, 28, 33, 26);
 
         $this->assertSame(0.0, $points->responseAt(18));
         $this->assertSame(0.0, $points->responseAt(33));
@@ -108,8 +108,8 @@ final class GrowthClockTest extends TestCase
 
     private function ahead(\Biomegas\Facility\System $system): GrowthClock
     {
-        $fish = Kinds::fish(Kinds::ofPond(), $system->key, []);
+        $fish = Example::fish(Example::ofPond(), $system->key, []);
 
-        return (new FacilityClocks(Kinds::facility([$system], [$fish])))->ahead($fish, $fish->species, $system);
+        return (new FacilityClocks(Example::facility([$system], [$fish])))->ahead($fish, $fish->species, $system);
     }
 }

@@ -11,7 +11,7 @@ use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LateMeans;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class GrowthProjectionTest extends TestCase
 {
@@ -67,8 +67,8 @@ final class GrowthProjectionTest extends TestCase
     {
         $this->assertSame(LateMeans::StaysBelow, $this->window(self::STEADY_GROWTH, 900)->lateMeans);
         $this->assertSame(0.0, $this->window(self::STEADY_GROWTH, 5000)->probability);
-        $short = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 500, 200)], [$fish = Kinds::fish(Kinds::of(), 'home', self::STEADY_GROWTH)], horizonDays: 30)))->projectionOf($fish);
-        $this->assertSame(LateMeans::NotWithinHorizon, $short->outgrows(fn (): float => 350, Kinds::tank('home', 500, 200))->lateMeans);
+        $short = (new FacilityGrowth(Example::facility([Example::tank('home', 500, 200)], [$fish = Example::fish(Example::of(), 'home', self::STEADY_GROWTH)], horizonDays: 30)))->projectionOf($fish);
+        $this->assertSame(LateMeans::NotWithinHorizon, $short->outgrows(fn (): float => 350, Example::tank('home', 500, 200))->lateMeans);
     }
 
     public function test_a_slip_of_the_unit_is_flagged_and_hardly_counts(): void
@@ -88,8 +88,8 @@ final class GrowthProjectionTest extends TestCase
 
     public function test_a_pond_fish_outgrows_nothing_in_winter(): void
     {
-        $fish = Kinds::fish(Kinds::ofPond(), 'pond', ['2026-06-01' => 120, '2026-09-01' => 180]);
-        $growth = (new FacilityGrowth(Kinds::facility([$pond = Kinds::pond('pond')], [$fish], '2026-12-01')))->projectionOf($fish);
+        $fish = Example::fish(Example::ofPond(), 'pond', ['2026-06-01' => 120, '2026-09-01' => 180]);
+        $growth = (new FacilityGrowth(Example::facility([$pond = Example::pond('pond')], [$fish], '2026-12-01')))->projectionOf($fish);
 
         foreach ([220, 240, 260, 300] as $limit) {
             $window = $growth->outgrows(fn (): float => $limit, $pond);
@@ -112,8 +112,8 @@ final class GrowthProjectionTest extends TestCase
         ];
         foreach ($cases as $case => $lengths) {
             foreach (CurveName::cases() as $curve) {
-                $fish = Kinds::fish(Kinds::of(curve: $curve), 'home', $lengths);
-                $growth = (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
+                $fish = Example::fish(Example::of(curve: $curve), 'home', $lengths);
+                $growth = (new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
                 $band = $growth->lengthOn(LocalDate::fromIso('2028-03-01'));
                 $this->assertTrue(is_finite($band->low) && is_finite($band->high) && $band->low > 0 && $band->low <= $band->likely && $band->likely <= $band->high, "{$case}, {$curve->value}");
             }
@@ -133,14 +133,14 @@ final class GrowthProjectionTest extends TestCase
     /** @param  array<string, float>  $lengths */
     private function project(array $lengths): GrowthProjection
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', $lengths, method: Method::Picture);
+        $fish = Example::fish(Example::of(), 'home', $lengths, method: Method::Picture);
 
-        return (new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
+        return (new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])))->projectionOf($fish);
     }
 
     /** @param  array<string, float>  $lengths */
     private function window(array $lengths, float $limit): \Biomegas\Growth\Projection\OutgrowWindow
     {
-        return $this->project($lengths)->outgrows(fn (): float => $limit, Kinds::tank('home', 120, 50));
+        return $this->project($lengths)->outgrows(fn (): float => $limit, Example::tank('home', 120, 50));
     }
 }

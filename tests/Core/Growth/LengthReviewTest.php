@@ -11,9 +11,9 @@ use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class LengthReviewTest extends TestCase
 {
@@ -38,9 +38,9 @@ final class LengthReviewTest extends TestCase
 
     public function test_the_length_of_another_fish_is_asked_about(): void
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
-        $other = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 300, '2026-12-06' => 401], key: 'other');
-        $review = LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish, $other])), $fish, $this->entry('2026-12-20', 404));
+        $fish = Example::fish(Example::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
+        $other = Example::fish(Example::of(), 'home', ['2026-01-10' => 300, '2026-12-06' => 401], key: 'other');
+        $review = LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish, $other])), $fish, $this->entry('2026-12-20', 404));
 
         $this->assertSame(LengthQuestion::OtherFish, $review->question);
         $this->assertStringContainsString('right for Other', $review->sentence());
@@ -48,8 +48,8 @@ final class LengthReviewTest extends TestCase
 
     public function test_a_first_length_is_held_against_the_kind(): void
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', []);
-        $review = LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])), $fish, $this->entry('2027-03-01', 3000));
+        $fish = Example::fish(Example::of(), 'home', []);
+        $review = LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])), $fish, $this->entry('2027-03-01', 3000));
 
         $this->assertNull($review->before);
         $this->assertSame(LengthQuestion::UnitSlip, $review->question, 'ten times what such a fish may be');
@@ -61,7 +61,7 @@ final class LengthReviewTest extends TestCase
             try {
                 $this->review(280, $day);
                 $this->fail($sentence);
-            } catch (RefusedEntry $refused) {
+            } catch (InvalidEntry $refused) {
                 $this->assertSame('date', $refused->field);
                 $this->assertStringContainsString($sentence, $refused->getMessage());
             }
@@ -70,9 +70,9 @@ final class LengthReviewTest extends TestCase
 
     private function review(float $mm, string $day = '2027-03-01'): LengthReview
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
+        $fish = Example::fish(Example::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
 
-        return LengthReview::of(new FacilityGrowth(Kinds::facility([Kinds::tank('home', 120, 50)], [$fish])), $fish, $this->entry($day, $mm));
+        return LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])), $fish, $this->entry($day, $mm));
     }
 
     private function entry(string $day, float $mm): MeasuredLength

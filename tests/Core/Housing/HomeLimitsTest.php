@@ -17,24 +17,24 @@ use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\SizeRule;
 use Biomegas\Housing\TemperatureFit;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class HomeLimitsTest extends TestCase
 {
     public function test_names_the_dimension_that_binds(): void
     {
-        $limit = Kinds::limitIn(Box::inside(1800, 600, 600), Kinds::of(SwimmingStyle::Cruising));
+        $limit = Example::limitIn(Box::inside(1800, 600, 600), Example::of(SwimmingStyle::Cruising));
         $this->assertEqualsWithDelta(375.0, $limit->millimetres, 1e-9);
         $this->assertSame(SizeRule::SwimLength, $limit->binding);
 
-        $limit = Kinds::limitIn(Box::inside(1800, 400, 600), Kinds::of(SwimmingStyle::Slow));
+        $limit = Example::limitIn(Box::inside(1800, 400, 600), Example::of(SwimmingStyle::Slow));
         $this->assertEqualsWithDelta(400 / 1.3, $limit->millimetres, 1e-9);
         $this->assertSame('too long to turn', $limit->binding->reason());
     }
 
     public function test_tall_bodies_need_depth(): void
     {
-        $limit = Kinds::limitIn(Box::inside(3000, 1500, 450), Kinds::of(tallRatio: 1.8));
+        $limit = Example::limitIn(Box::inside(3000, 1500, 450), Example::of(tallRatio: 1.8));
 
         $this->assertEqualsWithDelta(250.0, $limit->millimetres, 1e-9);
         $this->assertSame(SizeRule::Depth, $limit->binding);
@@ -42,14 +42,14 @@ final class HomeLimitsTest extends TestCase
 
     public function test_a_ray_turns_on_twice_its_disc(): void
     {
-        $limit = Kinds::limitIn(Box::inside(2000, 600, 500), Kinds::of(lengthKind: LengthKind::Disc));
+        $limit = Example::limitIn(Box::inside(2000, 600, 500), Example::of(lengthKind: LengthKind::Disc));
 
         $this->assertEqualsWithDelta(300.0, $limit->millimetres, 1e-9);
     }
 
     public function test_a_swimmer_circles_a_round_vat(): void
     {
-        $limit = Kinds::limitIn(Round::inside(2400, 900), Kinds::of(SwimmingStyle::Racing));
+        $limit = Example::limitIn(Round::inside(2400, 900), Example::of(SwimmingStyle::Racing));
 
         $this->assertEqualsWithDelta(M_PI * 1200 / 7.5, $limit->millimetres, 1e-9);
     }
@@ -58,16 +58,16 @@ final class HomeLimitsTest extends TestCase
     {
         $system = new System('two', 'Two', SystemKind::Tank, [new Pool('a', Box::inside(800, 400, 400)), new Pool('b', Box::inside(1650, 700, 400))]);
 
-        $this->assertEqualsWithDelta(500.0, (new HomeLimits(new Rulebook))->limitIn($system, Kinds::of())->millimetres, 1e-9);
+        $this->assertEqualsWithDelta(500.0, (new HomeLimits(new Rulebook))->limitIn($system, Example::of())->millimetres, 1e-9);
     }
 
     public function test_water_must_stay_in_the_keeping_range_all_year(): void
     {
-        $tropical = Kinds::of(keep: new Span(22, 30));
+        $tropical = Example::of(keep: new Span(22, 30));
 
-        $this->assertSame(TemperatureFit::TooCold, TemperatureFit::of($tropical, Kinds::pond('pond')));
-        $this->assertSame(TemperatureFit::TooWarm, TemperatureFit::of($tropical, Kinds::tank('hot', 100, 50, celsius: 31)));
-        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of($tropical, Kinds::tank('warm', 100, 50, celsius: 26)));
-        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of(Kinds::of(), Kinds::pond('pond')), 'unknown ranges are not held against a home');
+        $this->assertSame(TemperatureFit::TooCold, TemperatureFit::of($tropical, Example::pond('pond')));
+        $this->assertSame(TemperatureFit::TooWarm, TemperatureFit::of($tropical, Example::tank('hot', 100, 50, celsius: 31)));
+        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of($tropical, Example::tank('warm', 100, 50, celsius: 26)));
+        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of(Example::of(), Example::pond('pond')), 'unknown ranges are not held against a home');
     }
 }

@@ -8,7 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -41,7 +41,7 @@ final class HeadCountTest extends TestCase
             try {
                 HeadCount::checkLoss('Barbs', $there, $lost);
                 $this->fail($sentence);
-            } catch (RefusedEntry $refused) {
+            } catch (InvalidEntry $refused) {
                 $this->assertSame('count', $refused->field);
                 $this->assertStringContainsString($sentence, $refused->getMessage());
             }

@@ -10,9 +10,9 @@ use Biomegas\Company\Harm;
 use Biomegas\Company\Incident;
 use Biomegas\Facility\System;
 use Biomegas\Moving\MadeMove;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class MadeMoveTest extends TestCase
 {
@@ -34,7 +34,7 @@ final class MadeMoveTest extends TestCase
             try {
                 $this->move($to, $day);
                 $this->fail($sentence);
-            } catch (RefusedEntry $refused) {
+            } catch (InvalidEntry $refused) {
                 $this->assertSame($field, $refused->field);
                 $this->assertStringContainsString($sentence, $refused->getMessage());
             }
@@ -44,20 +44,20 @@ final class MadeMoveTest extends TestCase
     public function test_a_fish_cannot_chase_itself_but_a_shoal_can(): void
     {
         $today = LocalDate::fromIso('2027-03-01');
-        $shoal = Kinds::fish(Kinds::of(), 'home', [], count: 6);
+        $shoal = Example::fish(Example::of(), 'home', [], count: 6);
         $this->assertSame($shoal, Incident::record($shoal, $shoal, Act::Chased, Harm::None, $today, $today)->target);
 
-        $this->expectException(RefusedEntry::class);
-        $one = Kinds::fish(Kinds::of(), 'home', []);
+        $this->expectException(InvalidEntry::class);
+        $one = Example::fish(Example::of(), 'home', []);
         Incident::record($one, $one, Act::Chased, Harm::None, $today, $today);
     }
 
     private function move(string $to, string $day): MadeMove
     {
-        $den = Kinds::tank('den', 150, 60);
+        $den = Example::tank('den', 150, 60);
         $later = new System('later', 'Later', $den->kind, $den->pools, availableFrom: LocalDate::fromIso('2027-01-01'));
-        $homes = ['home' => Kinds::tank('home', 120, 50), 'den' => $den, 'later' => $later];
+        $homes = ['home' => Example::tank('home', 120, 50), 'den' => $den, 'later' => $later];
 
-        return MadeMove::record(Kinds::fish(Kinds::of(), 'home', []), $homes[$to], LocalDate::fromIso($day), LocalDate::fromIso('2027-03-01'));
+        return MadeMove::record(Example::fish(Example::of(), 'home', []), $homes[$to], LocalDate::fromIso($day), LocalDate::fromIso('2027-03-01'));
     }
 }

@@ -12,22 +12,22 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\WaterSample;
-use Biomegas\Moving\Quarantine\Look;
+use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\AddingOrder;
 use Biomegas\Moving\Sheet\MoveCase;
-use Biomegas\Moving\Sheet\Mover;
+use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\MoveSheet;
 use Biomegas\Moving\Sheet\Objection;
 use Biomegas\Moving\Sheet\ObjectionKind;
 use Biomegas\Moving\Sheet\SheetStep;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class SheetTest extends TestCase
 {
@@ -35,7 +35,7 @@ final class SheetTest extends TestCase
 
     public function test_alike_waters_and_a_roomy_home_give_a_clear_run(): void
     {
-        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200)]));
+        $sheet = MoveSheet::of($this->case([$this->mover(Example::of(), 200)]));
         $keys = array_map(fn (SheetStep $one): string => $one->key, $sheet->steps);
 
         $this->assertSame([], $sheet->objections);
@@ -49,7 +49,7 @@ final class SheetTest extends TestCase
 
     public function test_different_waters_bring_portions_with_a_clock(): void
     {
-        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200)], to: new WaterSample(27, 7.4, 4, 13)));
+        $sheet = MoveSheet::of($this->case([$this->mover(Example::of(), 200)], to: new WaterSample(27, 7.4, 4, 13)));
         $mixing = array_values(array_filter($sheet->steps, fn (SheetStep $one): bool => str_starts_with($one->key, 'mix-')));
 
         $this->assertNotSame([], $mixing);
@@ -59,56 +59,56 @@ final class SheetTest extends TestCase
 
     public function test_large_fish_go_in_a_sling_and_rays_head_first(): void
     {
-        $words = fn (Mover $one): string => implode(' ', array_map(fn (SheetStep $step): string => "{$step->words} {$step->why}", MoveSheet::of($this->case([$one]))->steps));
+        $words = fn (MovingOccupant $one): string => implode(' ', array_map(fn (SheetStep $step): string => "{$step->words} {$step->why}", MoveSheet::of($this->case([$one]))->steps));
 
-        $this->assertStringContainsString('two nets', $words($this->mover(Kinds::of(), 200)));
-        $this->assertStringContainsString('sling', $words($this->mover(Kinds::of(), 420)));
-        $this->assertStringContainsString('Never lift it by the tail', $words($this->mover(Kinds::of(lengthKind: LengthKind::Disc), 300)));
-        $this->assertStringContainsString('Two people carry', $words($this->mover(Kinds::of(), 400, mass: 6000)));
-        $spiny = MoveSheet::of($this->case([new Mover(new Tenant('Thorn', Kinds::of(), 200.0, 1, 1.0, 'thorn'), 120, Hardiness::Usual, ['Its spines sting.'])]));
+        $this->assertStringContainsString('two nets', $words($this->mover(Example::of(), 200)));
+        $this->assertStringContainsString('sling', $words($this->mover(Example::of(), 420)));
+        $this->assertStringContainsString('Never lift it by the tail', $words($this->mover(Example::of(lengthKind: LengthKind::Disc), 300)));
+        $this->assertStringContainsString('Two people carry', $words($this->mover(Example::of(), 400, mass: 6000)));
+        $spiny = MoveSheet::of($this->case([new MovingOccupant(new Occupant('Thorn', Example::of(), 200.0, 1, 1.0, 'thorn'), 120, Hardiness::Usual, ['Its spines sting.'])]));
         $this->assertContains('thick gloves and a tool to free a caught spine', $spiny->atHand);
     }
 
     public function test_a_home_that_is_not_ready_blocks(): void
     {
-        $this->assertBlocks(ObjectionKind::NotReady, 'not ready before 1 April 2027', $this->case([$this->mover(Kinds::of(), 200)], readyOn: LocalDate::fromIso('2027-04-01')));
+        $this->assertBlocks(ObjectionKind::NotReady, 'not ready before 1 April 2027', $this->case([$this->mover(Example::of(), 200)], readyOn: LocalDate::fromIso('2027-04-01')));
     }
 
     public function test_water_that_is_too_different_blocks_and_says_what_first(): void
     {
-        $this->assertBlocks(ObjectionKind::Water, 'bring the waters nearer', $this->case([$this->mover(Kinds::of(), 200, hardiness: Hardiness::Sensitive)], to: new WaterSample(15, 8.2, 12, 30)));
-        $this->assertBlocks(ObjectionKind::Water, 'nitrite', $this->case([$this->mover(Kinds::of(), 200)], to: new WaterSample(25, 7, 4, 10, nitrite: 1.0)));
+        $this->assertBlocks(ObjectionKind::Water, 'bring the waters nearer', $this->case([$this->mover(Example::of(), 200, hardiness: Hardiness::Sensitive)], to: new WaterSample(15, 8.2, 12, 30)));
+        $this->assertBlocks(ObjectionKind::Water, 'nitrite', $this->case([$this->mover(Example::of(), 200)], to: new WaterSample(25, 7, 4, 10, nitrite: 1.0)));
     }
 
     public function test_rays_and_the_disease_prone_bear_least(): void
     {
-        $this->assertSame(Hardiness::Usual, Hardiness::of(Kinds::of(), null));
-        $this->assertSame(Hardiness::Usual, Hardiness::of(Kinds::of(), new Background));
-        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Kinds::of(), new Background(isDiseaseProne: true)));
-        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Kinds::of(lengthKind: LengthKind::Disc), null));
+        $this->assertSame(Hardiness::Usual, Hardiness::of(Example::of(), null));
+        $this->assertSame(Hardiness::Usual, Hardiness::of(Example::of(), new Background));
+        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Example::of(), new Background(isDiseaseProne: true)));
+        $this->assertSame(Hardiness::Sensitive, Hardiness::of(Example::of(lengthKind: LengthKind::Disc), null));
     }
 
     public function test_what_does_not_fit_blocks_with_the_nearest_change(): void
     {
-        $this->assertBlocks(ObjectionKind::Housing, 'would hold it.', $this->case([$this->mover(Kinds::of(), 600)], home: Kinds::tank('small', 100, 40)));
-        $this->assertBlocks(ObjectionKind::Housing, 'alone', $this->case([$this->mover(Kinds::of(needs: new HousingNeeds(isSpeciesOnly: true)), 200)], residents: [new Tenant('Moss', Kinds::of(key: 'other'), 200.0, 1, 1.0, 'moss')]));
+        $this->assertBlocks(ObjectionKind::Housing, 'would hold it.', $this->case([$this->mover(Example::of(), 600)], home: Example::tank('small', 100, 40)));
+        $this->assertBlocks(ObjectionKind::Housing, 'alone', $this->case([$this->mover(Example::of(needs: new HousingNeeds(isSpeciesOnly: true)), 200)], residents: [new Occupant('Moss', Example::of(key: 'other'), 200.0, 1, 1.0, 'moss')]));
     }
 
     public function test_mouths_block_both_ways(): void
     {
-        $small = new Tenant('Minnow', Kinds::of(key: 'small'), 60.0, 1, 1.0, 'minnow');
-        $big = Kinds::of(habits: new Habits(mouthRatio: 0.45), key: 'big');
+        $small = new Occupant('Minnow', Example::of(key: 'small'), 60.0, 1, 1.0, 'minnow');
+        $big = Example::of(habits: new Habits(mouthRatio: 0.45), key: 'big');
 
         $this->assertBlocks(ObjectionKind::Swallowing, 'can swallow Minnow', $this->case([$this->mover($big, 300)], residents: [$small]));
-        $this->assertBlocks(ObjectionKind::Swallowing, 'can swallow One', $this->case([$this->mover(Kinds::of(), 60)], residents: [new Tenant('Giant', $big, 300.0, 1, 1.0, 'giant')]));
-        $this->assertBlocks(ObjectionKind::Swallowing, 'no size of One is safe', $this->case([$this->mover(Kinds::of(), 300)], residents: [new Tenant('Biter', Kinds::of(habits: new Habits(bitesPieces: true)), 100.0, 1, 1.0, 'biter')]));
+        $this->assertBlocks(ObjectionKind::Swallowing, 'can swallow One', $this->case([$this->mover(Example::of(), 60)], residents: [new Occupant('Giant', $big, 300.0, 1, 1.0, 'giant')]));
+        $this->assertBlocks(ObjectionKind::Swallowing, 'no size of One is safe', $this->case([$this->mover(Example::of(), 300)], residents: [new Occupant('Biter', Example::of(habits: new Habits(bitesPieces: true)), 100.0, 1, 1.0, 'biter')]));
     }
 
     /** Common practice, no published source: a 7.6 cm newcomer among small-mouthed residents up to 30 cm is ignored, not eaten. */
     public function test_a_small_newcomer_among_small_mouths_is_not_eaten(): void
     {
-        $resident = new Tenant('Acara', Kinds::of(habits: new Habits(mouthRatio: 0.24)), 300.0, 1, 1.0, 'acara');
-        $kinds = array_map(fn (Objection $one): ObjectionKind => $one->kind, MoveSheet::of($this->case([$this->mover(Kinds::of(), 76)], residents: [$resident]))->objections);
+        $resident = new Occupant('Acara', Example::of(habits: new Habits(mouthRatio: 0.24)), 300.0, 1, 1.0, 'acara');
+        $kinds = array_map(fn (Objection $one): ObjectionKind => $one->kind, MoveSheet::of($this->case([$this->mover(Example::of(), 76)], residents: [$resident]))->objections);
 
         $this->assertNotContains(ObjectionKind::Swallowing, $kinds);
     }
@@ -116,8 +116,8 @@ final class SheetTest extends TestCase
     public function test_quarantine_blocks_and_a_missing_fallback_warns(): void
     {
         $state = QuarantineState::of(LocalDate::fromIso('2027-03-01'), 28, 0, [], LocalDate::fromIso(self::TODAY));
-        $this->assertBlocks(ObjectionKind::Quarantine, 'its time is up on 29 March 2027', $this->case([$this->mover(Kinds::of(), 200, quarantine: $state)]), true);
-        $sheet = MoveSheet::of($this->case([$this->mover(Kinds::of(), 200, wantsFallback: true)]));
+        $this->assertBlocks(ObjectionKind::Quarantine, 'its time is up on 29 March 2027', $this->case([$this->mover(Example::of(), 200, quarantine: $state)]), true);
+        $sheet = MoveSheet::of($this->case([$this->mover(Example::of(), 200, wantsFallback: true)]));
         $this->assertFalse($sheet->isBlocked());
         $this->assertSame(ObjectionKind::Fallback, $sheet->objections[0]->kind);
     }
@@ -126,19 +126,19 @@ final class SheetTest extends TestCase
     {
         $order = fn (Species $kind, int $count, array $answers = []): string => AddingOrder::of($this->case([$this->mover($kind, 100, count: $count)], rulebook: new Rulebook($answers)))[0];
 
-        $this->assertNotContains('order', array_map(fn (SheetStep $one): string => $one->key, MoveSheet::of($this->case([$this->mover(Kinds::of(), 100)]))->steps));
-        $this->assertSame('All six at once', $order(Kinds::of(needs: new HousingNeeds(minimumGroup: 5)), 6));
-        $this->assertSame('Two to four a day', $order(Kinds::of(), 3));
-        $this->assertSame('One a day, the calmest first', $order(Kinds::of(habits: new Habits(temperament: 5)), 2));
-        $this->assertSame('All eight at once', $order(Kinds::of(habits: new Habits(temperament: 5)), 8));
-        $this->assertSame('One at a time, a day apart', $order(Kinds::of(), 3, ['adding' => 'one-at-a-time']));
-        $this->assertSame('Two or more at once, the rest tomorrow', $order(Kinds::of(), 3, ['adding' => 'pairs-or-more']));
+        $this->assertNotContains('order', array_map(fn (SheetStep $one): string => $one->key, MoveSheet::of($this->case([$this->mover(Example::of(), 100)]))->steps));
+        $this->assertSame('All six at once', $order(Example::of(needs: new HousingNeeds(minimumGroup: 5)), 6));
+        $this->assertSame('Two to four a day', $order(Example::of(), 3));
+        $this->assertSame('One a day, the calmest first', $order(Example::of(habits: new Habits(temperament: 5)), 2));
+        $this->assertSame('All eight at once', $order(Example::of(habits: new Habits(temperament: 5)), 8));
+        $this->assertSame('One at a time, a day apart', $order(Example::of(), 3, ['adding' => 'one-at-a-time']));
+        $this->assertSame('Two or more at once, the rest tomorrow', $order(Example::of(), 3, ['adding' => 'pairs-or-more']));
     }
 
     public function test_quarantine_wants_time_food_and_no_sign(): void
     {
         $today = LocalDate::fromIso(self::TODAY);
-        $look = fn (int $daysAgo, bool $eats, ?string $sign = null): Look => new Look($today->plusDays(-$daysAgo), $eats, $sign);
+        $look = fn (int $daysAgo, bool $eats, ?string $sign = null): HealthObservation => new HealthObservation($today->plusDays(-$daysAgo), $eats, $sign);
         $state = fn (int $since, array $looks, int $credit = 0, ?int $withdrawal = null): QuarantineState => QuarantineState::of($today->plusDays(-$since), 28, $credit, $looks, $today, $withdrawal === null ? null : $today->plusDays($withdrawal));
 
         $this->assertTrue($state(28, [$look(1, true)])->mayLeave());
@@ -166,21 +166,21 @@ final class SheetTest extends TestCase
         $ignoreCase ? $this->assertStringContainsStringIgnoringCase($words, $sentences) : $this->assertStringContainsString($words, $sentences);
     }
 
-    private function mover(Species $kind, float $length, int $count = 1, float $mass = 150, Hardiness $hardiness = Hardiness::Usual, ?QuarantineState $quarantine = null, bool $wantsFallback = false): Mover
+    private function mover(Species $kind, float $length, int $count = 1, float $mass = 150, Hardiness $hardiness = Hardiness::Usual, ?QuarantineState $quarantine = null, bool $wantsFallback = false): MovingOccupant
     {
-        return new Mover(new Tenant('One', $kind, $length, $count, 1.0, 'one'), $mass, $hardiness, [], $quarantine, $wantsFallback);
+        return new MovingOccupant(new Occupant('One', $kind, $length, $count, 1.0, 'one'), $mass, $hardiness, [], $quarantine, $wantsFallback);
     }
 
     /**
-     * @param  non-empty-list<Mover>  $movers
-     * @param  list<Tenant>  $residents
+     * @param  non-empty-list<MovingOccupant>  $movers
+     * @param  list<Occupant>  $residents
      */
     private function case(array $movers, ?WaterSample $to = null, array $residents = [], ?System $home = null, ?LocalDate $readyOn = null, Rulebook $rulebook = new Rulebook): MoveCase
     {
         $water = new WaterSample(25, 7.0, 4, 10);
 
         return new MoveCase(
-            $movers, Kinds::tank('from', 150, 60, 60, 25), $home ?? Kinds::tank('to', 400, 150, 80, 25), $water, $to ?? $water, $residents,
+            $movers, Example::tank('from', 150, 60, 60, 25), $home ?? Example::tank('to', 400, 150, 80, 25), $water, $to ?? $water, $residents,
             LocalDate::fromIso(self::TODAY), $rulebook, new Spoken(UnitSystem::Metric), readyOn: $readyOn,
         );
     }

@@ -13,17 +13,17 @@ use Biomegas\Facility\Species;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Ladder;
-use Biomegas\Moving\Watch\Measure;
+use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Outcome;
 use Biomegas\Moving\Watch\Round;
 use Biomegas\Moving\Watch\Rounds;
 use Biomegas\Moving\Watch\RoundState;
 use Biomegas\Moving\Watch\Settling;
 use Biomegas\Moving\Watch\Success;
-use Biomegas\Moving\Watch\TriedMeasure;
+use Biomegas\Moving\Watch\TriedIntervention;
 use Biomegas\Moving\Watch\WatchCase;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 /** Rounds, settling and the ladder: common practice, no published source. */
 final class WatchTest extends TestCase
@@ -53,13 +53,13 @@ final class WatchTest extends TestCase
     public function test_who_is_watched_longer_follows_from_kind_return_and_company(): void
     {
         $days = fn (?Species $kind, bool $isReturn = false, Species ...$company): int => WatchCase::of('Moss', $this->at('2027-03-01T12:00'), null, $kind, $isReturn, array_values($company))->days();
-        $calm = Kinds::of(habits: new Habits(temperament: 3));
+        $calm = Example::of(habits: new Habits(temperament: 3));
 
         $this->assertSame(Rounds::USUAL_DAYS, $days($calm, false, $calm));
         $this->assertSame(Rounds::USUAL_DAYS, $days(null));
         $this->assertSame(Rounds::DANGEROUS_DAYS, $days($calm, true));
-        $this->assertSame(Rounds::DANGEROUS_DAYS, $days($calm, false, $calm, Kinds::of(habits: new Habits(temperament: 4))));
-        $this->assertSame(Rounds::RAY_DAYS, $days(Kinds::of(lengthKind: LengthKind::Disc), true));
+        $this->assertSame(Rounds::DANGEROUS_DAYS, $days($calm, false, $calm, Example::of(habits: new Habits(temperament: 4))));
+        $this->assertSame(Rounds::RAY_DAYS, $days(Example::of(lengthKind: LengthKind::Disc), true));
     }
 
     public function test_missed_looks_stay_visible(): void
@@ -112,17 +112,17 @@ final class WatchTest extends TestCase
         $chased = [new Check($this->at('2027-03-13T10:00'), [], false, 'Thistle')];
         $tried = [];
         $order = [];
-        foreach (Measure::cases() as $ignored) {
+        foreach (Intervention::cases() as $ignored) {
             $next = Ladder::next($chased, $tried, new Rulebook);
             $order[] = $next;
-            $tried[] = new TriedMeasure($next ?? Measure::LightsOff, Success::No);
+            $tried[] = new TriedIntervention($next ?? Intervention::LightsOff, Success::No);
         }
 
-        $this->assertSame(Measure::cases(), $order);
-        $this->assertSame(Measure::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook), 'at the end it comes out');
+        $this->assertSame(Intervention::cases(), $order);
+        $this->assertSame(Intervention::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook), 'at the end it comes out');
         $this->assertNull(Ladder::next([$this->good('2027-03-13T10:00')], [], new Rulebook), 'nobody chases it');
-        $tried = array_map(fn (Measure $one): TriedMeasure => new TriedMeasure($one), [Measure::LightsOff, Measure::Distract, Measure::MoveDecor, Measure::RefugeNet]);
-        $this->assertSame(Measure::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook(['thrown_out' => 'rehome-at-once'])), 'no divider where it is rehomed at once');
+        $tried = array_map(fn (Intervention $one): TriedIntervention => new TriedIntervention($one), [Intervention::LightsOff, Intervention::Distract, Intervention::MoveDecor, Intervention::RefugeNet]);
+        $this->assertSame(Intervention::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook(['thrown_out' => 'rehome-at-once'])), 'no divider where it is rehomed at once');
     }
 
     public function test_moments_run_over_midnight(): void

@@ -10,7 +10,7 @@ use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\Completions;
 use Biomegas\Placement\Conflict;
 use Biomegas\Placement\Mixtures;
-use Biomegas\Placement\Part;
+use Biomegas\Placement\SearchNode;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
 use Biomegas\Placement\ProblemReader;
@@ -66,7 +66,7 @@ final class AnyPricesTest extends TestCase
         }
     }
 
-    /** @return array{Problem, Part} */
+    /** @return array{Problem, SearchNode} */
     private function partAtRandomPrices(int $seed): array
     {
         $this->random = new Randomizer(new Mt19937($seed));
@@ -76,7 +76,7 @@ final class AnyPricesTest extends TestCase
             $document['conflicts'][$c]['cost'] ??= 20.0;
         }
         $problem = ProblemReader::read($document);
-        $part = Part::whole($problem);
+        $part = SearchNode::whole($problem);
         foreach ($part->links as $u => $links) {
             $part->links[$u] = array_map(fn (): float => $this->random->getInt(-300, 900) / 100, $links);
         }

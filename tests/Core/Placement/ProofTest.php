@@ -10,12 +10,12 @@ use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\Completions;
 use Biomegas\Placement\CostGrid;
 use Biomegas\Placement\Decomposition;
-use Biomegas\Placement\Fork;
+use Biomegas\Placement\Branching;
 use Biomegas\Placement\Incumbent;
 use Biomegas\Placement\JointSearch;
 use Biomegas\Placement\Occupancy;
 use Biomegas\Placement\OpeningTrials;
-use Biomegas\Placement\Part;
+use Biomegas\Placement\SearchNode;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
 use Biomegas\Placement\ProblemReader;
@@ -41,7 +41,7 @@ final class ProofTest extends TestCase
     {
         $problem = $this->problem($seed);
         $optimum = Solver::solve($problem, $this->budget())->objective;
-        $part = Part::whole($problem);
+        $part = SearchNode::whole($problem);
         $decomposition = new Decomposition($part, CellPacking::everywhere($problem), Decomposition::FIRST_SLACK);
         $bounds = [];
         foreach ([1, 20, 60] as $rounds) {
@@ -60,17 +60,17 @@ final class ProofTest extends TestCase
         $problem = $this->problem($seed);
         $optimum = Solver::solve($problem, $this->budget())->objective;
         $packings = CellPacking::everywhere($problem);
-        $parts = [Part::whole($problem)];
+        $parts = [SearchNode::whole($problem)];
         for ($n = 0; $n < 3; $n++) {
             $part = array_shift($parts);
             $this->assertNotNull($part);
             $decomposition = new Decomposition($part, $packings, 0.0);
             $decomposition->improve($optimum + 1.0, 5, $this->budget(), 1.0);
-            $fork = Fork::of($part, $decomposition->mixtures);
+            $fork = Branching::of($part, $decomposition->mixtures);
             $this->assertNotNull($fork);
             array_push($parts, ...$part->split($fork));
         }
-        $costs = array_map(fn (Part $part): float => $this->best($part, $packings, $optimum + 1.0), $parts);
+        $costs = array_map(fn (SearchNode $part): float => $this->best($part, $packings, $optimum + 1.0), $parts);
 
         $this->assertEqualsWithDelta($optimum, min($costs), self::TOLERANCE);
     }
@@ -130,7 +130,7 @@ final class ProofTest extends TestCase
     }
 
     /** @param  list<CellPacking>  $packings */
-    private function best(Part $part, array $packings, float $known): float
+    private function best(SearchNode $part, array $packings, float $known): float
     {
         foreach ($part->solvers as $u => $solver) {
             if ($solver->solve(array_fill(0, $part->problem->cells(), 0.0)) >= 1e15) {

@@ -13,7 +13,7 @@ use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\Change\BeforeAfter;
@@ -21,20 +21,20 @@ use Biomegas\Planning\Change\ChangeSentence;
 use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\Floor\FloorPlan;
 use Biomegas\Planning\Floor\LoadAhead;
-use Biomegas\Planning\Floor\Resident;
+use Biomegas\Planning\Floor\ProjectedOccupant;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\Outcome;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class FloorPlanTest extends TestCase
 {
     public function test_fish_grow_week_by_week_until_they_no_longer_fit(): void
     {
-        [$facility, $system] = $this->facility(Kinds::tank('home', 122, 47));
+        [$facility, $system] = $this->facility(Example::tank('home', 122, 47));
         $plan = FloorPlan::of($facility, $system, $this->residents($facility));
         $fish = $plan->residents[0];
         $at = array_search($fish->outgrown, $plan->days, false);
@@ -49,7 +49,7 @@ final class FloorPlanTest extends TestCase
 
     public function test_the_floor_fills_in_the_layers_that_they_use(): void
     {
-        [$facility, $system] = $this->facility(Kinds::tank('home', 240, 80), WaterLayer::Bottom);
+        [$facility, $system] = $this->facility(Example::tank('home', 240, 80), WaterLayer::Bottom);
         $plan = FloorPlan::of($facility, $system, $this->residents($facility));
         $length = $plan->residents[0]->lengths[0]->likely;
 
@@ -60,7 +60,7 @@ final class FloorPlanTest extends TestCase
 
     public function test_the_load_grows_with_them_and_says_when_it_is_too_much(): void
     {
-        $home = Kinds::tank('home', 150, 60)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 3), weeklyChange: 0.5));
+        $home = Example::tank('home', 150, 60)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 3), weeklyChange: 0.5));
         [$facility, $system] = $this->facility($home);
         $ahead = LoadAhead::of($facility, $system, $this->residents($facility));
         $shares = array_map(fn (array $month): float => $month[1]->filterShare() ?? 0.0, $ahead->months);
@@ -115,17 +115,17 @@ final class FloorPlanTest extends TestCase
         $this->assertSame(0.0, $gone->after->load->mass);
     }
 
-    /** @return array{newcomer: Tenant, newEaters: list<Eater>} */
+    /** @return array{newcomer: Occupant, newEaters: list<FedOccupant>} */
     private function newcomers(int $count): array
     {
-        $kind = Kinds::of(key: 'small', layer: WaterLayer::Top);
+        $kind = Example::of(key: 'small', layer: WaterLayer::Top);
 
-        return ['newcomer' => new Tenant('Small fish', $kind, 50.0, $count), 'newEaters' => [new Eater($kind, 50.0, $count, Ration::Steady)]];
+        return ['newcomer' => new Occupant('Small fish', $kind, 50.0, $count), 'newEaters' => [new FedOccupant($kind, 50.0, $count, Ration::Steady)]];
     }
 
     private function change(SystemChange $change): BeforeAfter
     {
-        $home = Kinds::tank('home', 180, 70, 60, 25)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 30), turnover: 3000));
+        $home = Example::tank('home', 180, 70, 60, 25)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 30), turnover: 3000));
         [$facility, $system] = $this->facility($home, WaterLayer::Bottom);
 
         return BeforeAfter::of($facility, $system, $this->residents($facility), $change, new Spoken(UnitSystem::Metric));
@@ -134,16 +134,16 @@ final class FloorPlanTest extends TestCase
     /** @return array{Facility, System} */
     private function facility(System $system, WaterLayer $layer = WaterLayer::All): array
     {
-        $fish = Kinds::fish(Kinds::of(SwimmingStyle::Cruising, layer: $layer), $system->key, ['2027-01-10' => 180.0, '2027-02-27' => 200.0]);
+        $fish = Example::fish(Example::of(SwimmingStyle::Cruising, layer: $layer), $system->key, ['2027-01-10' => 180.0, '2027-02-27' => 200.0]);
 
-        return [Kinds::facility([$system], [$fish]), $system];
+        return [Example::facility([$system], [$fish]), $system];
     }
 
-    /** @return list<Resident> */
+    /** @return list<ProjectedOccupant> */
     private function residents(Facility $facility): array
     {
         $study = new FacilityGrowth($facility);
 
-        return array_values(array_map(fn ($fish): Resident => new Resident($fish, LengthsAhead::of($facility, $study->projectionOf($fish))), $facility->fish));
+        return array_values(array_map(fn ($fish): ProjectedOccupant => new ProjectedOccupant($fish, LengthsAhead::of($facility, $study->projectionOf($fish))), $facility->fish));
     }
 }

@@ -7,14 +7,14 @@ namespace Tests\Core\Planning;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class LengthsAheadTest extends TestCase
 {
     public function test_follows_the_projection_and_stands_at_its_end(): void
     {
-        $fish = Kinds::fish(Kinds::of(), 'home', ['2026-06-01' => 120, '2027-02-01' => 210]);
-        $facility = Kinds::facility([Kinds::tank('home', 300, 120)], [$fish]);
+        $fish = Example::fish(Example::of(), 'home', ['2026-06-01' => 120, '2027-02-01' => 210]);
+        $facility = Example::facility([Example::tank('home', 300, 120)], [$fish]);
         $growth = (new FacilityGrowth($facility))->projectionOf($fish);
         $ahead = LengthsAhead::of($facility, $growth);
 

@@ -15,7 +15,7 @@ use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
 use Biomegas\Planning\UpgradesAhead;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class OutlookTest extends TestCase
 {
@@ -23,28 +23,28 @@ final class OutlookTest extends TestCase
 
     public function test_the_smallest_home_that_lasts_is_the_next(): void
     {
-        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 130, 48), Kinds::tank('good', 180, 60), Kinds::tank('vast', 400, 200)])->next();
+        $next = $this->outlook([Example::tank('home', 120, 45), Example::tank('hardly', 130, 48), Example::tank('good', 180, 60), Example::tank('vast', 400, 200)])->next();
 
         $this->assertSame('good', $next?->system->key);
     }
 
     public function test_when_none_lasts_the_one_that_lasts_longest_is_the_next(): void
     {
-        $next = $this->outlook([Kinds::tank('home', 120, 45), Kinds::tank('hardly', 124, 46), Kinds::tank('better', 128, 47)])->next();
+        $next = $this->outlook([Example::tank('home', 120, 45), Example::tank('hardly', 124, 46), Example::tank('better', 128, 47)])->next();
 
         $this->assertSame('better', $next?->system->key);
     }
 
     public function test_no_home_that_is_too_cold_or_smaller_is_the_next(): void
     {
-        $this->assertNull($this->outlook([Kinds::tank('home', 120, 45), Kinds::pond('pond'), Kinds::tank('small', 60, 30)], new Span(22, 30))->next());
+        $this->assertNull($this->outlook([Example::tank('home', 120, 45), Example::pond('pond'), Example::tank('small', 60, 30)], new Span(22, 30))->next());
     }
 
     public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void
     {
-        $homes = [Kinds::tank('narrow', 118, 42), Kinds::tank('wide', 180, 60), Kinds::tank('vast', 800, 400)];
-        $fish = array_map(fn (System $home): Fish => Kinds::fish(Kinds::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
-        $facility = Kinds::facility($homes, $fish);
+        $homes = [Example::tank('narrow', 118, 42), Example::tank('wide', 180, 60), Example::tank('vast', 800, 400)];
+        $fish = array_map(fn (System $home): Fish => Example::fish(Example::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
+        $facility = Example::facility($homes, $fish);
         $briefs = array_map(fn (FishOutlook $one): FishBrief => FishBrief::of($facility, $one), $this->all($facility));
 
         $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among($briefs));
@@ -52,7 +52,7 @@ final class OutlookTest extends TestCase
 
     public function test_a_system_is_full_when_its_first_resident_outgrows_it(): void
     {
-        $facility = Kinds::facility([$home = Kinds::tank('home', 120, 45)], [Kinds::fish(Kinds::of(), 'home', self::LENGTHS)]);
+        $facility = Example::facility([$home = Example::tank('home', 120, 45)], [Example::fish(Example::of(), 'home', self::LENGTHS)]);
         $full = SystemOutlook::of($facility, $home, $this->all($facility));
 
         $this->assertSame('One: too long to turn', $full?->because);
@@ -61,35 +61,35 @@ final class OutlookTest extends TestCase
 
     public function test_a_system_is_full_when_the_floor_runs_out(): void
     {
-        $facility = Kinds::facility([$home = Kinds::tank('home', 180, 60)], [Kinds::fish(Kinds::of(), 'home', self::LENGTHS, count: 4)]);
+        $facility = Example::facility([$home = Example::tank('home', 180, 60)], [Example::fish(Example::of(), 'home', self::LENGTHS, count: 4)]);
 
         $this->assertSame('floor full', SystemOutlook::of($facility, $home, $this->all($facility))?->because);
     }
 
     public function test_an_empty_system_is_never_full(): void
     {
-        $facility = Kinds::facility([$home = Kinds::tank('home', 120, 45)], []);
+        $facility = Example::facility([$home = Example::tank('home', 120, 45)], []);
 
         $this->assertNull(SystemOutlook::of($facility, $home, []));
     }
 
     public function test_lengths_are_due_often_near_a_limit_and_seldom_when_nothing_hangs_on_them(): void
     {
-        $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Kinds::facility([$home], [$fish = Kinds::fish(Kinds::of(), 'home', $lengths)])), $fish))->toIso();
+        $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Example::facility([$home], [$fish = Example::fish(Example::of(), 'home', $lengths)])), $fish))->toIso();
 
-        $this->assertSame('2026-01-31', $due(Kinds::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
-        $this->assertSame('2027-05-05', $due(Kinds::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
-        $this->assertSame('2027-06-04', $due(Kinds::tank('home', 180, 60), self::LENGTHS));
-        $this->assertSame('2027-06-04', $due(Kinds::tank('home', 800, 400), self::LENGTHS));
-        $this->assertSame('2026-01-10', $due(Kinds::tank('home', 800, 400), []));
+        $this->assertSame('2026-01-31', $due(Example::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
+        $this->assertSame('2027-05-05', $due(Example::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
+        $this->assertSame('2027-06-04', $due(Example::tank('home', 180, 60), self::LENGTHS));
+        $this->assertSame('2027-06-04', $due(Example::tank('home', 800, 400), self::LENGTHS));
+        $this->assertSame('2026-01-10', $due(Example::tank('home', 800, 400), []));
     }
 
     /** @param  list<System>  $homes */
     private function outlook(array $homes, ?Span $keep = null): FishOutlook
     {
-        $fish = Kinds::fish(Kinds::of(keep: $keep), 'home', self::LENGTHS);
+        $fish = Example::fish(Example::of(keep: $keep), 'home', self::LENGTHS);
 
-        return FishOutlook::of(new FacilityGrowth(Kinds::facility($homes, [$fish])), $fish);
+        return FishOutlook::of(new FacilityGrowth(Example::facility($homes, [$fish])), $fish);
     }
 
     /** @return array<string, FishOutlook> */

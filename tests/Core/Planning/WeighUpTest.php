@@ -13,27 +13,27 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Tenant;
+use Biomegas\Housing\Occupant;
 use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\Search\Fit;
-use Biomegas\Planning\Search\Lodger;
-use Biomegas\Planning\Search\LodgerSearch;
+use Biomegas\Planning\Search\SuitableSpecies;
+use Biomegas\Planning\Search\SpeciesSearch;
 use Biomegas\Planning\WeighUp\Advice;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Biomegas\Planning\WeighUp\WeighUp;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 /** Weighing up, the chain of homes and the search turned round, on invented kinds of adult length about 50 cm. */
 final class WeighUpTest extends TestCase
 {
     public function test_the_chain_goes_through_ever_longer_lasting_homes(): void
     {
-        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('small', 80, 40), Kinds::tank('middle', 150, 60), Kinds::tank('large', 300, 120)]);
+        $weighed = $this->weigh(Example::of(), [Example::tank('small', 80, 40), Example::tank('middle', 150, 60), Example::tank('large', 300, 120)]);
         $names = array_map(fn ($stay): string => $stay->system->name, $weighed->chain->stays);
 
         $this->assertSame(Advice::Take, $weighed->advice);
@@ -48,14 +48,14 @@ final class WeighUpTest extends TestCase
 
     public function test_the_other_school_goes_to_the_adult_home_at_once(): void
     {
-        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('small', 80, 40), Kinds::tank('large', 300, 120)], rulebook: new Rulebook(['upgrade' => 'final-first']));
+        $weighed = $this->weigh(Example::of(), [Example::tank('small', 80, 40), Example::tank('large', 300, 120)], rulebook: new Rulebook(['upgrade' => 'final-first']));
 
         $this->assertSame('Take it: Large holds it for life.', $weighed->sentence);
     }
 
     public function test_what_is_missing_at_the_end_must_be_built_by_a_day(): void
     {
-        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('middle', 150, 60)]);
+        $weighed = $this->weigh(Example::of(), [Example::tank('middle', 150, 60)]);
 
         $this->assertSame(Advice::OnlyIf, $weighed->advice);
         $this->assertNotNull($weighed->chain->toBuild);
@@ -67,7 +67,7 @@ final class WeighUpTest extends TestCase
 
     public function test_the_reason_names_the_rule_that_ends_a_stay(): void
     {
-        $stay = $this->weigh(Kinds::of(), [Kinds::tank('middle', 150, 60), Kinds::tank('large', 300, 120)])->chain->stays[0];
+        $stay = $this->weigh(Example::of(), [Example::tank('middle', 150, 60), Example::tank('large', 300, 120)])->chain->stays[0];
 
         $this->assertStringContainsString('too long', (string) $stay->because?->sentence);
         $this->assertGreaterThan(150, $stay->lengthAtEnd);
@@ -75,19 +75,19 @@ final class WeighUpTest extends TestCase
 
     public function test_a_wanted_fallback_and_quarantine_are_conditions(): void
     {
-        $homes = [Kinds::tank('large', 300, 120)];
-        $resident = Kinds::fish(Kinds::of(key: 'resident'), 'large', [], '2027-01-01');
-        $served = fn (int $days): string => $this->weigh(Kinds::of(), $homes, served: $days, fish: [$resident])->sentence;
+        $homes = [Example::tank('large', 300, 120)];
+        $resident = Example::fish(Example::of(key: 'resident'), 'large', [], '2027-01-01');
+        $served = fn (int $days): string => $this->weigh(Example::of(), $homes, served: $days, fish: [$resident])->sentence;
 
         $this->assertStringContainsString('a home is freed for 21 days of quarantine', $served(7));
         $this->assertStringNotContainsString('quarantine', $served(28));
-        $this->assertNotNull($this->weigh(Kinds::of(), $homes, served: 0)->quarantine->home, 'an empty home serves');
+        $this->assertNotNull($this->weigh(Example::of(), $homes, served: 0)->quarantine->home, 'an empty home serves');
     }
 
     public function test_a_sick_one_and_one_without_a_home_are_refused(): void
     {
-        $this->assertSame(Advice::DoNot, $this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)], health: HealthSeen::Sick)->advice);
-        $weighed = $this->weigh(Kinds::of(), [Kinds::tank('tiny', 20, 10)]);
+        $this->assertSame(Advice::DoNot, $this->weigh(Example::of(), [Example::tank('large', 300, 120)], health: HealthSeen::Sick)->advice);
+        $weighed = $this->weigh(Example::of(), [Example::tank('tiny', 20, 10)]);
         $this->assertSame(Advice::DoNot, $weighed->advice);
         $this->assertStringContainsString('Tiny holds up to', $weighed->sentence);
     }
@@ -95,35 +95,35 @@ final class WeighUpTest extends TestCase
     public function test_upkeep_is_of_all_of_them_and_grows_with_what_must_be_built(): void
     {
         $kind = $this->heavy();
-        $one = $this->weigh($kind, [Kinds::tank('large', 300, 120)])->upkeep;
-        $three = $this->weigh($kind, [Kinds::tank('large', 300, 120)], count: 3)->upkeep;
-        $homeless = $this->weigh($kind, [Kinds::tank('middle', 150, 60)], price: 30)->upkeep;
+        $one = $this->weigh($kind, [Example::tank('large', 300, 120)])->upkeep;
+        $three = $this->weigh($kind, [Example::tank('large', 300, 120)], count: 3)->upkeep;
+        $homeless = $this->weigh($kind, [Example::tank('middle', 150, 60)], price: 30)->upkeep;
 
         $this->assertNotNull($one);
         $this->assertEqualsWithDelta(3 * $one->adultMass, $three?->adultMass, 1e-6);
         $this->assertSame(0.0, $one->homeCost);
         $this->assertGreaterThan(100, $homeless?->homeCost);
         $this->assertEqualsWithDelta($homeless?->foodCost + $homeless?->homeCost + 30, $homeless?->whole(), 1e-6);
-        $this->assertNull($this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)])->upkeep, 'its mass is not known');
+        $this->assertNull($this->weigh(Example::of(), [Example::tank('large', 300, 120)])->upkeep, 'its mass is not known');
     }
 
     public function test_no_fish_is_twice_as_long_as_its_kind(): void
     {
-        $this->expectException(RefusedEntry::class);
-        $this->weigh(Kinds::of(), [Kinds::tank('large', 300, 120)], length: 2000);
+        $this->expectException(InvalidEntry::class);
+        $this->weigh(Example::of(), [Example::tank('large', 300, 120)], length: 2000);
     }
 
     public function test_the_search_turned_round_ranks_and_gives_reasons(): void
     {
-        $home = Kinds::tank('home', 150, 60, celsius: 25);
+        $home = Example::tank('home', 150, 60, celsius: 25);
         $kinds = [
-            [Kinds::of(key: 'big'), new Background(soldAt: 60)],
-            [Kinds::of(keep: new Span(5, 15), key: 'cold'), new Background(soldAt: 60)],
+            [Example::of(key: 'big'), new Background(soldAt: 60)],
+            [Example::of(keep: new Span(5, 15), key: 'cold'), new Background(soldAt: 60)],
             [$this->little(), new Background(soldAt: 20)],
         ];
-        $lodgers = (new LodgerSearch($this->facility([$home], [], new Rulebook), $this->nobody(), new Spoken(UnitSystem::Metric)))->in($home, $kinds);
+        $lodgers = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $this->nobody(), new Spoken(UnitSystem::Metric)))->in($home, $kinds);
 
-        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (Lodger $one): Fit => $one->fit, $lodgers));
+        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (SuitableSpecies $one): Fit => $one->fit, $lodgers));
         $this->assertSame('little', $lodgers[0]->kind->key);
         $this->assertGreaterThan(6, $lodgers[0]->most);
         $this->assertSame(6, $lodgers[0]->least);
@@ -133,10 +133,10 @@ final class WeighUpTest extends TestCase
 
     public function test_residents_leave_less_room(): void
     {
-        $home = Kinds::tank('home', 150, 60, celsius: 25);
-        $crowd = Kinds::fish(Kinds::of(key: 'crowd'), 'home', [], '2027-01-01', count: 5);
-        $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Tenant => new Tenant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
-        $most = fn (Residents $with): int => (new LodgerSearch($this->facility([$home], [], new Rulebook), $with, new Spoken(UnitSystem::Metric)))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
+        $home = Example::tank('home', 150, 60, celsius: 25);
+        $crowd = Example::fish(Example::of(key: 'crowd'), 'home', [], '2027-01-01', count: 5);
+        $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Occupant => new Occupant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
+        $most = fn (Residents $with): int => (new SpeciesSearch($this->facility([$home], [], new Rulebook), $with, new Spoken(UnitSystem::Metric)))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
 
         $this->assertLessThan($most($this->nobody()), $most($residents));
     }
@@ -168,14 +168,14 @@ final class WeighUpTest extends TestCase
 
     private function heavy(): Species
     {
-        $kind = Kinds::of();
+        $kind = Example::of();
 
         return new Species($kind->key, $kind->commonName, $kind->scientificName, $kind->adultLength, $kind->growthCoefficient, $kind->swimming, lengthWeight: new LengthWeight(0.02, 3));
     }
 
     private function little(): Species
     {
-        $kind = Kinds::of();
+        $kind = Example::of();
 
         return new Species('little', 'Little fish', $kind->scientificName, \Biomegas\Facility\Range::of('adult_length_mm', 40, 50, 60), $kind->growthCoefficient, $kind->swimming, needs: new HousingNeeds(minimumGroup: 6));
     }

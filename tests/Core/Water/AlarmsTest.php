@@ -17,7 +17,7 @@ use Biomegas\Water\Test\WaterNow;
 use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class AlarmsTest extends TestCase
 {
@@ -46,7 +46,7 @@ final class AlarmsTest extends TestCase
     #[DataProvider('waters')]
     public function test_says_what_wants_a_hand(array $values, array $expected): void
     {
-        $alarms = $this->alarms($values, Kinds::of(keep: new Span(22, 30)));
+        $alarms = $this->alarms($values, Example::of(keep: new Span(22, 30)));
 
         $this->assertSame($expected, array_map(fn (Alarm $one): array => [$one->quantity, $one->isUrgent], $alarms));
         foreach ($alarms as $alarm) {
@@ -58,8 +58,8 @@ final class AlarmsTest extends TestCase
     /** Common practice, no published source: rays and invertebrates do not bear copper over 0.03 mg/l. */
     public function test_copper_is_urgent_for_rays(): void
     {
-        $this->assertTrue($this->alarms(['copper_mg_l' => 0.05], Kinds::of(lengthKind: LengthKind::Disc))[0]->isUrgent);
-        $this->assertSame([], $this->alarms(['copper_mg_l' => 0.02], Kinds::of(lengthKind: LengthKind::Disc)));
+        $this->assertTrue($this->alarms(['copper_mg_l' => 0.05], Example::of(lengthKind: LengthKind::Disc))[0]->isUrgent);
+        $this->assertSame([], $this->alarms(['copper_mg_l' => 0.02], Example::of(lengthKind: LengthKind::Disc)));
     }
 
     public function test_old_values_say_nothing_about_today(): void

@@ -10,9 +10,9 @@ use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleConstant;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Water\Feeding;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrate\NitrateAdvice;
 use Biomegas\Water\Nitrate\NitrateCourse;
@@ -22,7 +22,7 @@ use Biomegas\Water\Nitrification\Conditions;
 use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\LoadForecast;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class LoadTest extends TestCase
 {
@@ -110,14 +110,14 @@ final class LoadTest extends TestCase
 
     public function test_a_system_adds_up_what_its_fish_ask(): void
     {
-        $system = Kinds::tank('long', 240, 75, 70)->with(new Equipment(sumpLitres: 200, filter: new Filter(FilterMedia::Carriers, 40), turnover: 5000));
-        $fish = new Eater(Kinds::of(), 400.0, 2, Ration::Steady);
+        $system = Example::tank('long', 240, 75, 70)->with(new Equipment(sumpLitres: 200, filter: new Filter(FilterMedia::Carriers, 40), turnover: 5000));
+        $fish = new FedOccupant(Example::of(), 400.0, 2, Ration::Steady);
         $load = SystemLoad::of($system, [$fish], null, new Rulebook);
 
         $this->assertEqualsWithDelta(2 * 0.015 * 40 ** 3, $load->mass, 1e-6);
         $this->assertEqualsWithDelta(2 * Feeding::gramsPerDay(960), $load->feed, 1e-9);
         $this->assertEqualsWithDelta($load->feed * 0.0368, $load->ammonia, 1e-9);
-        $this->assertEqualsWithDelta(40 * 0.5 * RuleConstant::FilterRate->standard() / 1.3, $load->carried() ?? 0, 1e-9);
+        $this->assertEqualsWithDelta(40 * 0.5 * RuleParameter::FilterRate->standard() / 1.3, $load->carried() ?? 0, 1e-9);
         $this->assertEqualsWithDelta($load->ammonia / $load->carried(), $load->filterShare() ?? 0, 1e-9);
         $this->assertEqualsWithDelta($system->litres() + 200, $load->litres, 1e-9);
         $this->assertEqualsWithDelta(50.0, $load->nitrateYielding(1.0, $load->leastWeeklyChange())->peak(), 1e-6);
@@ -126,9 +126,9 @@ final class LoadTest extends TestCase
     /** What the bar calls just large enough, the simulation must clear. */
     public function test_a_filter_that_just_carries_its_load_keeps_the_water_clear(): void
     {
-        $system = Kinds::tank('long', 240, 75, 70);
-        $fish = new Eater(Kinds::of(), 400.0, 2, Ration::Steady);
-        $litres = 1.3 * SystemLoad::of($system, [$fish], null, new Rulebook)->ammonia / (0.5 * RuleConstant::FilterRate->standard());
+        $system = Example::tank('long', 240, 75, 70);
+        $fish = new FedOccupant(Example::of(), 400.0, 2, Ration::Steady);
+        $litres = 1.3 * SystemLoad::of($system, [$fish], null, new Rulebook)->ammonia / (0.5 * RuleParameter::FilterRate->standard());
         $load = SystemLoad::of($system->with(new Equipment(filter: new Filter(FilterMedia::Carriers, $litres))), [$fish], null, new Rulebook);
         $forecast = LoadForecast::of(new Conditions(25.0, $load->capacityPerLitre() ?? 0.0), FilterStart::running(), $load->ammoniaPerLitre(), $load->ammoniaPerLitre(), $load->litres);
 
@@ -139,11 +139,11 @@ final class LoadTest extends TestCase
 
     public function test_a_cold_pond_is_fed_little(): void
     {
-        $fish = new Eater(Kinds::ofPond(), 400.0, 1, Ration::Steady);
+        $fish = new FedOccupant(Example::ofPond(), 400.0, 1, Ration::Steady);
 
         $this->assertSame(0.0, $fish->feed(6.0));
         $this->assertLessThan(0.5 * $fish->feed(22.0), $fish->feed(14.0));
         $this->assertEqualsWithDelta($fish->feed(null), $fish->feed(22.0), 1e-9);
-        $this->assertGreaterThan($fish->feed(22.0), (new Eater(Kinds::ofPond(), 400.0, 1, Ration::Several))->feed(22.0));
+        $this->assertGreaterThan($fish->feed(22.0), (new FedOccupant(Example::ofPond(), 400.0, 1, Ration::Several))->feed(22.0));
     }
 }

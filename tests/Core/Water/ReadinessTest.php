@@ -8,7 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\SystemKind;
-use Biomegas\Water\Load\Eater;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\CycleState;
 use Biomegas\Water\Readiness\NewHome;
 use Biomegas\Water\Readiness\NewHomePlan;
@@ -21,7 +21,7 @@ use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Kinds;
+use Tests\Core\Example;
 
 final class ReadinessTest extends TestCase
 {
@@ -106,8 +106,8 @@ final class ReadinessTest extends TestCase
     public function test_seeding_shortens_the_wait(): void
     {
         $today = $this->day('2027-03-01');
-        $stock = new Eater(Kinds::of(), 120.0, 6, Ration::Steady);
-        $system = Kinds::tank('new', 200, 70, 60, 25);
+        $stock = new FedOccupant(Example::of(), 120.0, 6, Ration::Steady);
+        $system = Example::tank('new', 200, 70, 60, 25);
         $plan = fn (float $share): NewHomePlan => new NewHomePlan($this->day('2027-03-20'), isBuilt: true, donorShare: $share, donorAmmonia: 1.0);
         $alone = Readying::of($system, new Rulebook, $plan(0.0), $stock, [], [], $today);
         $seeded = Readying::of($system, new Rulebook, $plan(0.1), $stock, [], [], $today);
@@ -129,7 +129,7 @@ final class ReadinessTest extends TestCase
             WaterTest::ofRecord($this->day('2027-03-20'), ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 40.0]),
             WaterTest::ofRecord($this->day('2027-03-21'), ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 41.0]),
         ];
-        $readying = Readying::of(Kinds::tank('new', 200, 70), new Rulebook, new NewHomePlan($this->day('2027-04-01'), true), null, $tests, ['fill' => $this->day('2027-02-20')], $today);
+        $readying = Readying::of(Example::tank('new', 200, 70), new Rulebook, new NewHomePlan($this->day('2027-04-01'), true), null, $tests, ['fill' => $this->day('2027-02-20')], $today);
 
         $this->assertSame(CycleState::Ready, $readying->cycle);
         $this->assertFalse($readying->preparation->isLate());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Refill;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -42,7 +42,7 @@ final class RefillTest extends TestCase
         try {
             Refill::of(1000, $share, 26, $cold, $hot, $fill);
             $this->fail('It was not refused.');
-        } catch (RefusedEntry $refused) {
+        } catch (InvalidEntry $refused) {
             $this->assertSame($field, $refused->field);
         }
     }

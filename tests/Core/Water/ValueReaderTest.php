@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Water;
 
 use Biomegas\Measure\UnitSystem;
-use Biomegas\RefusedEntry;
+use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueDoubt;
 use Biomegas\Water\Test\ValueReader;
@@ -62,7 +62,7 @@ final class ValueReaderTest extends TestCase
         try {
             (new ValueReader(UnitSystem::Metric))->read($quantity, $typed);
             $this->fail('It was not refused.');
-        } catch (RefusedEntry $refused) {
+        } catch (InvalidEntry $refused) {
             $this->assertSame($quantity->value, $refused->field);
             $this->assertStringContainsString($words, $refused->getMessage());
         }

@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Repair\LeftOut;
+use App\Repair\UnreadableRows;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CandidateSpecies;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\RuleParameter;
+use Biomegas\Facility\Species;
+use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Occupant;
+use Biomegas\Measure\Spoken;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\FishBrief;
+use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\Floor\LoadAhead;
+use Biomegas\Planning\Floor\ProjectedOccupant;
+use Biomegas\Planning\FullSystem;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\HomeSearch;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\SystemOutlook;
+use Biomegas\Water\Load\FedOccupant;
+use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrate\NitrateYield;
+use Biomegas\Water\Test\Alarm;
+use Biomegas\Water\Test\Alarms;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterNow;
+use Closure;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/** The facility as it stands in the database today, with what the core says of it. */
+final class FacilitySnapshot
+{
+    /** @var array<string, FishOutlook> */
+    private array $outlooks = [];
+
+    private ?string $surroundings = null;
+
+    /** @var array<string, string> by fish */
+    private array $prints = [];
+
+    /** @var array<string, NitrateYield|null> by system */
+    private array $yields = [];
+
+    public readonly FacilityGrowth $growth;
+
+    /** @param  array<string, FishSnapshot>  $kept by the core's key */
+    public function __construct(
+        public readonly Facility $facility,
+        public readonly UnitSystem $units,
+        private readonly array $kept,
+        private readonly ProjectionCache $answers,
+        public readonly WaterBook $water,
+        public readonly UnreadableRows $unreadable,
+    ) {
+        $this->growth = new FacilityGrowth($facility, $this->processVariation());
+    }
+
+    /** Null when it is not there any more. */
+    public function find(int $id): ?Fish
+    {
+        return $this->facility->fish[Keys::ofFish($id)] ?? null;
+    }
+
+    /** @throws ModelNotFoundException<\App\Models\Fish> */
+    public function fish(int $id): Fish
+    {
+        return $this->find($id) ?? throw new ModelNotFoundException;
+    }
+
+    /** @throws LeftOut when it cannot be read */
+    public function system(int $id): System
+    {
+        return $this->facility->systems[Keys::ofSystem($id)] ?? throw LeftOut::becauseTheSystemCannotBeRead();
+    }
+
+    public function kept(Fish $fish): FishSnapshot
+    {
+        return $this->kept[$fish->key];
+    }
+
+    public function outlook(Fish $fish): FishOutlook
+    {
+        return $this->outlooks[$fish->key] ??= FishOutlook::of($this->growth, $fish);
+    }
+
+    public function brief(Fish $fish): FishBrief
+    {
+        return $this->answers->of(
+            $this->surroundings(),
+            ['brief', $this->print($fish)],
+            fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
+        );
+    }
+
+    /** As one who lives somewhere today. */
+    public function occupant(Fish $fish): Occupant
+    {
+        return new Occupant($fish->name, $fish->species, $this->brief($fish)->length->likely, $fish->count, Shoal::of($fish)->largest, $fish->key);
+    }
+
+    public function residents(): Residents
+    {
+        return new Residents(fn (System $system): array => array_map(function (Fish $fish): array {
+            $ahead = $this->lengthsAhead($fish);
+            $largest = Shoal::of($fish)->largest;
+
+            return [$fish, fn (LocalDate $date): Occupant => new Occupant($fish->name, $fish->species, $ahead->on($date), $fish->count, $largest, $fish->key)];
+        }, $this->facility->residentsOf($system)));
+    }
+
+    private function lengthsAhead(Fish $fish): LengthsAhead
+    {
+        return $this->answers->of(
+            $this->surroundings(),
+            ['lengths ahead', $this->print($fish)],
+            fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
+        );
+    }
+
+    /** The homes that it needs from today on, beginning with the one it lives in. */
+    public function homesAhead(Fish $fish): HomesAhead
+    {
+        $growth = $this->outlook($fish)->growth->leading();
+
+        return (new HomeSearch($this->facility, $growth, $fish, $this->residents(), $this->spoken()))->find($this->facility->systems[$fish->currentSystem()]);
+    }
+
+    /** What the rules of housing say of a home for this fish today. */
+    public function judgement(Fish $fish, System $system): Judgement
+    {
+        $others = array_filter($this->facility->residentsOf($system), fn (Fish $one): bool => $one->key !== $fish->key);
+
+        return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook, $this->spoken()));
+    }
+
+    public function spoken(): Spoken
+    {
+        return new Spoken($this->units);
+    }
+
+    public function full(System $system): ?FullSystem
+    {
+        $residents = $this->facility->residentsOf($system);
+
+        return $this->answers->of(
+            $this->surroundings(),
+            ['full', $system->key, array_map($this->print(...), $residents)],
+            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
+        );
+    }
+
+    /** @return list<ProjectedOccupant> as long as they will be */
+    public function growing(System $system): array
+    {
+        return array_map(fn (Fish $fish): ProjectedOccupant => new ProjectedOccupant($fish, $this->lengthsAhead($fish)), $this->facility->residentsOf($system));
+    }
+
+    public function load(System $system): LoadAhead
+    {
+        $residents = $this->facility->residentsOf($system);
+
+        return $this->answers->of(
+            $this->surroundings(),
+            ['load', $system->key, array_map($this->print(...), $residents)],
+            fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
+        );
+    }
+
+    /** What its own tests show of the nitrate by the book; null: too few. */
+    public function nitrateYield(System $system): ?NitrateYield
+    {
+        if (! array_key_exists($system->key, $this->yields)) {
+            $this->yields[$system->key] = $this->fitYield($system);
+        }
+
+        return $this->yields[$system->key];
+    }
+
+    private function fitYield(System $system): ?NitrateYield
+    {
+        $tests = [];
+        foreach ($this->water->tests($system->key) as $test) {
+            $nitrate = $test->value(Quantity::Nitrate);
+            if ($nitrate !== null) {
+                $tests[] = [$test->date, $nitrate];
+            }
+        }
+        $course = $this->load($system)->today()->nitrate;
+
+        return NitrateYield::fit($tests, $this->water->changes($system->key), $this->madePerWeek($system, $course->madePerWeek), $course->share, $course->tap);
+    }
+
+    /** @return Closure(LocalDate): float mg/l of nitrate by the book for today's fish in the water of that day */
+    private function madePerWeek(System $system, float $today): Closure
+    {
+        $temperature = $system->temperature;
+        if ($temperature === null || $temperature->isSteady()) {
+            return fn (): float => $today;
+        }
+        $fed = array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($this->facility->date), $this->growing($system));
+        $rulebook = $this->facility->rulebook->holdingFor($system->key);
+
+        return fn (LocalDate $date): float => SystemLoad::of($system, $fed, $temperature->on($date), $rulebook)->nitrate->madePerWeek;
+    }
+
+    public function waterNow(System $system): WaterNow
+    {
+        return WaterNow::of($this->water->tests($system->key), $this->facility->date);
+    }
+
+    /** Measured, else as the system is set, else as most are. */
+    public function celsiusNow(System $system): float
+    {
+        return $this->waterNow($system)->value(Quantity::Temperature) ?? $system->likelyCelsius($this->facility->date);
+    }
+
+    /** Grams of all of them today. */
+    public function massOf(Fish $fish): float
+    {
+        return (new FedOccupant($fish->species, $this->brief($fish)->length->likely, $fish->count, $fish->ration))->mass();
+    }
+
+    /** @return list<Alarm> */
+    public function alarms(System $system): array
+    {
+        $residents = array_map(fn (Fish $fish): Species => $fish->species, $this->facility->residentsOf($system));
+        $target = $this->facility->rulebook->number(RuleParameter::NitrateTarget);
+
+        return (new Alarms($this->waterNow($system), $residents, $target, $system->ph, $system->temperature?->on($this->facility->date), $this->spoken()))->all();
+    }
+
+    /**
+     * @param  list<Fish>  $fish
+     * @return array<string, FishOutlook> by key
+     */
+    private function outlooksOf(array $fish): array
+    {
+        return array_map($this->outlook(...), array_column($fish, null, 'key'));
+    }
+
+    /** From the lengths before this month, so that one more length does not stir every projection. */
+    private function processVariation(): float
+    {
+        $untilThisMonth = $this->facility->until(LocalDate::fromIso(substr($this->facility->date->toIso(), 0, 8).'01'));
+
+        return $this->answers->of(
+            'process variation',
+            [$untilThisMonth],
+            fn (): float => FacilityGrowth::processVariationOf($untilThisMonth),
+        );
+    }
+
+    /** @return list<Fish> those whose lengths inform its growth */
+    private function kinOf(Fish $fish): array
+    {
+        return array_merge(...array_map(fn (CandidateSpecies $kind): array => $this->growth->kinOf($fish, $kind->species), $fish->kinds()));
+    }
+
+    /** Fingerprint of a fish and of those whose lengths inform its growth. */
+    private function print(Fish $fish): string
+    {
+        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$fish, $this->kinOf($fish)]));
+    }
+
+    /** Fingerprint of what the outlook of any fish depends on besides the fish. */
+    private function surroundings(): string
+    {
+        return $this->surroundings ??= hash('xxh128', serialize([
+            $this->facility->date, $this->facility->horizonDays, $this->facility->rulebook, $this->facility->systems,
+        ]));
+    }
+}

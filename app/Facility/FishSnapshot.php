@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+/** What the screens need to know of a fish besides the core's picture of it. */
+final readonly class FishSnapshot
+{
+    public function __construct(
+        public int $id,
+        /** Its colour and mark, 0 to 7. */
+        public int $band,
+        /** Which outline of the drawing kit looks like its kind. */
+        public string $form,
+        /** How many are there today; zero when it is gone. */
+        public int $present,
+        /** How many there were when it came. */
+        public int $arrived,
+    ) {
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use Closure;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\Log;
+use PDOException;
+
+/**
+ * Answers of the core, kept until what they were computed from changes: a row
+ * each in a database of their own, filed under a fingerprint of the whole
+ * input and of the code, so nothing can go stale. Answers are grouped by what
+ * all of them rest on (the day, the rulebook, the systems): a page reads one
+ * group in one query, and groups of days past are dropped. All of it may be
+ * lost or unwritable at any time: then everything is computed anew.
+ */
+final class ProjectionCache
+{
+    private const KEPT_SECONDS = 2 * 86400;
+
+    /** Groups of one day: changes of systems and rules that may be taken back. */
+    private const MOST_GROUPS = 6;
+
+    private const MOST_OF_A_GROUP = 6000;
+
+    private const PER_STATEMENT = 200;
+
+    /** @var array<string, array<string, string>> as they are stored, by group and fingerprint */
+    private array $stored = [];
+
+    /** @var array<string, array<string, mixed>> by group and fingerprint */
+    private array $answers = [];
+
+    /** @var array<string, array<string, string>> computed in this request, serialised, by group and fingerprint */
+    private array $new = [];
+
+    /** @param  Closure(): Connection  $database  opened when it is first needed */
+    public function __construct(private readonly Closure $database, private readonly string $codeVersion)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  string  $group  fingerprint of what all answers of the group rest on
+     * @param  list<mixed>  $input  all else that the answer depends on
+     * @param  Closure(): T  $compute
+     * @return T
+     */
+    public function of(string $group, array $input, Closure $compute): mixed
+    {
+        $group = hash('xxh128', "{$this->codeVersion} {$group}");
+        $fingerprint = hash('xxh128', serialize($input));
+        if (isset($this->answers[$group]) && array_key_exists($fingerprint, $this->answers[$group])) {
+            return $this->answers[$group][$fingerprint];
+        }
+        $this->stored[$group] ??= $this->load($group);
+        $stored = $this->stored[$group][$fingerprint] ?? null;
+        if ($stored === null) {
+            $answer = $compute();
+            $this->new[$group][$fingerprint] = serialize($answer);
+        } else {
+            $answer = unserialize($stored);
+        }
+
+        return $this->answers[$group][$fingerprint] = $answer;
+    }
+
+    /** Files what was computed anew; at the end of a request. */
+    public function keep(): void
+    {
+        if ($this->new === []) {
+            return;
+        }
+        $this->trying(function (Connection $database): void {
+            $table = $database->table('answers');
+            foreach ($this->new as $group => $answers) {
+                $rows = array_map(fn (string $fingerprint, string $answer): array => ['group' => $group, 'fingerprint' => $fingerprint, 'answer' => $answer, 'kept_at' => now()->getTimestamp()], array_keys($answers), $answers);
+                foreach (array_chunk($rows, self::PER_STATEMENT) as $some) {
+                    $table->clone()->insertOrIgnore($some);
+                }
+                $this->drop($database, $group);
+            }
+        });
+        $this->new = [];
+    }
+
+    private function drop(Connection $database, string $group): void
+    {
+        $table = $database->table('answers');
+        if (($this->stored[$group] ?? []) === []) {
+            $table->clone()->where('kept_at', '<', now()->getTimestamp() - self::KEPT_SECONDS)->delete();
+            $table->clone()->whereNotIn('group', $table->clone()->groupBy('group')->orderByRaw('max(id) desc')->limit(self::MOST_GROUPS)->select('group'))->delete();
+        }
+        $last = $table->clone()->where('group', $group)->orderByDesc('id')->skip(self::MOST_OF_A_GROUP)->value('id');
+        if ($last !== null) {
+            $table->clone()->where('group', $group)->where('id', '<=', $last)->delete();
+        }
+    }
+
+    /** @return array<string, string> by fingerprint */
+    private function load(string $group): array
+    {
+        return $this->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->pluck('answer', 'fingerprint')->all()) ?? [];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(Connection): T  $use
+     * @return T|null
+     */
+    private function trying(Closure $use): mixed
+    {
+        try {
+            $database = ($this->database)();
+            $database->statement('create table if not exists answers (id integer primary key, "group" text not null, fingerprint text not null, answer blob not null, kept_at integer not null, unique ("group", fingerprint))');
+
+            return $use($database);
+        } catch (PDOException $e) { // Busy, full, read-only or damaged: slower, not down.
+            Log::warning('Answers of the core cannot be kept.', ['reason' => $e->getMessage()]);
+
+            return null;
+        }
+    }
+}

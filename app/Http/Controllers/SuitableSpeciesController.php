@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Resources\SpeciesRow;
+use App\Http\Resources\SuitableSpeciesRow;
+use App\Models\Species;
+use App\Models\System;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
+use App\OpenApi\InPath;
+use App\Repair\StoredTable;
+use App\Scenario\ScenarioMapper;
+use Biomegas\Planning\Search\SuitableSpecies;
+use Biomegas\Planning\Search\SpeciesSearch;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** The search turned round: what could live here? */
+final readonly class SuitableSpeciesController
+{
+    private const MOST_KINDS = 2000;
+
+    #[OA\Get(path: '/api/v1/systems/{system}/lodgers', operationId: 'listLodgers')]
+    #[InPath('system')]
+    #[AnswersList('SuitableSpeciesRow', 'Every kind: for life first, then those that fit longest, then those that do not.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    public function index(System $system, FacilityReader $reader): JsonResponse
+    {
+        $kept = $reader->read();
+        $kinds = Species::query()->limit(self::MOST_KINDS)->get()->keyBy('key');
+        $described = $kept->unreadable->readAll(StoredTable::Species, $kinds, fn (Species $kind): array => [ScenarioMapper::species($kind->current()), ScenarioMapper::background($kind->current())]);
+        $lodgers = (new SpeciesSearch($kept->facility, $kept->residents(), $kept->spoken()))->in($kept->system($system->id), $described);
+        $rows = array_map(fn (SuitableSpecies $one): SuitableSpeciesRow => SuitableSpeciesRow::from($one, SpeciesRow::from($kinds->get($one->kind->key) ?? new Species, 0)), $lodgers);
+
+        return response()->json($rows);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Species as Kept;
+use App\Scenario\ScenarioMapper;
+use Biomegas\Facility\PlantManners;
+use Biomegas\Facility\Salinity;
+use Biomegas\Facility\WaterLayer;
+use Biomegas\Growth\AdultSize;
+use Biomegas\Planning\Search\Role;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A kind in brief.')]
+final readonly class SpeciesRow
+{
+    /** @param  list<Role>  $roles */
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $key,
+        #[OA\Property] public string $common_name,
+        #[OA\Property] public string $scientific_name,
+        #[OA\Property(description: 'Its outline in the drawing kit.')] public string $form,
+        #[OA\Property(description: 'Usual adult length, by all claims.')] public float $adult_mm,
+        #[OA\Property(description: 'From 1, never bothers anyone, to 5, kills.')] public int $temperament,
+        #[OA\Property] public bool $is_peaceful,
+        #[OA\Property(type: 'string', enum: WaterLayer::class)] public WaterLayer $layer,
+        #[OA\Property(type: 'string', enum: Salinity::class)] public Salinity $salinity,
+        #[OA\Property(type: 'string', enum: PlantManners::class)] public PlantManners $plants,
+        #[OA\Property] public ?string $region,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: ['centrepiece', 'shoal', 'bottom', 'dither']))] public array $roles,
+        #[OA\Property] public int $minimum_group,
+        #[OA\Property(description: 'Usual length when sold.')] public ?float $sold_at_mm,
+        #[OA\Property(description: 'How many fish and shoals of it live here.')] public int $here,
+        #[OA\Property(description: 'The keeper added it or changed something about it.')] public bool $is_edited,
+    ) {
+    }
+
+    public static function from(Kept $kept, int $here): self
+    {
+        $kind = ScenarioMapper::species($kept->current());
+
+        return new self(
+            $kept->id, $kept->key, $kind->commonName, $kind->scientificName, $kept->form,
+            round(AdultSize::of($kind)->range()->typical, 1),
+            $kind->habits->temperament, $kind->habits->isPeaceful(), $kind->layer, $kind->needs->salinity, $kind->habits->plants, $kind->habits->region,
+            Role::of($kind), $kind->needs->minimumGroup,
+            $kept->current()['sold_at_mm'] ?? null,
+            $here, $kept->own !== [],
+        );
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Species;
+
+use App\Models\Species;
+use App\Scenario\ScenarioMapper;
+use App\Scenario\InvalidDocument;
+use App\Scenario\JsonDocument;
+use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\InvalidEntry;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The keeper's own values over those that came with the application: marked, and reversible field by field. */
+final readonly class SpeciesCatalogue
+{
+    /** What a kind looks like when its keeper does not say. */
+    private const USUAL_FORM = 'torpedo';
+
+    private const LONGEST_KEY = 80;
+
+    /** Every page reads all of it. */
+    private const MOST_BYTES = 50_000;
+
+    /**
+     * @param  array<string, mixed>  $description  the whole kind, in the words of the scenario format
+     *
+     * @throws InvalidEntry naming the field
+     */
+    public function change(Species $kind, array $description): void
+    {
+        $description = [...$description, 'key' => $kind->key];
+        self::check($description, $kind);
+        $own = array_filter(
+            $description,
+            fn (mixed $value, string $field): bool => ! array_key_exists($field, $kind->description) || self::differ($value, $kind->description[$field]),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $kind->update(['own' => $own, 'common_name' => $description['common_name']]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $description
+     *
+     * @throws InvalidEntry naming the field
+     */
+    public function add(array $description, ?string $form): Species
+    {
+        $description = [...$description, 'key' => $this->freeKey($description['common_name'] ?? null)];
+        self::check($description, null);
+
+        return Species::query()->create([
+            'key' => $description['key'], 'common_name' => $description['common_name'], 'description' => [], 'own' => $description,
+            'form' => $form ?? self::USUAL_FORM,
+        ]);
+    }
+
+    private function freeKey(mixed $name): string
+    {
+        $key = $base = Str::limit(Str::slug(is_string($name) ? $name : ''), self::LONGEST_KEY, '') ?: 'kind';
+        for ($n = 2; Species::query()->where('key', $key)->exists(); $n++) {
+            $key = "{$base}-{$n}";
+        }
+
+        return $key;
+    }
+
+    /** @param  array<string, mixed>  $description */
+    private static function check(array $description, ?Species $itself): void
+    {
+        if (strlen(json_encode($description, JSON_THROW_ON_ERROR)) > self::MOST_BYTES) {
+            throw InvalidEntry::because('description', 'This is more than a description of a kind can be. Leave out what is not about it.');
+        }
+        try {
+            JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
+        } catch (InvalidDocument $e) {
+            throw InvalidEntry::because((string) preg_replace('/\[.*/', '', $e->path ?? 'description'), ucfirst($e->sentence));
+        }
+        try {
+            ScenarioMapper::species($description);
+            ScenarioMapper::background($description);
+        } catch (ImpossiblePicture $e) {
+            throw InvalidEntry::because($e->field ?? 'description', $e->getMessage());
+        }
+        $sameName = DB::table('species')->where('common_name', $description['common_name'])->where('id', '!=', $itself->id ?? 0);
+        if ($sameName->exists()) {
+            throw InvalidEntry::because('common_name', 'There is a kind of this name already. Choose another name, or change that kind.');
+        }
+    }
+
+    private static function differ(mixed $a, mixed $b): bool
+    {
+        return json_encode($a) !== json_encode($b) && $a != $b;
+    }
+}

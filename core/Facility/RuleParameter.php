@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Facility;
+
+/** The numbers behind the rules. Common practice, no published source, where nothing else is said. */
+enum RuleParameter: string
+{
+    case SwimSlow = 'swim_slow';
+    case SwimCruising = 'swim_cruising';
+    case SwimRacing = 'swim_racing';
+    case TurnSlow = 'turn_slow';
+    case TurnCruising = 'turn_cruising';
+    case TurnRacing = 'turn_racing';
+    case TurnRay = 'turn_ray';
+    case FloorRoomy = 'floor_roomy';
+    case FloorCrowded = 'floor_crowded';
+    case CrowdedLeast = 'crowded_least';
+    case CrowdedSizeRatio = 'crowded_size_ratio';
+    case CrowdedLongest = 'crowded_longest_mm';
+    case LitresExponent = 'litres_exponent';
+    case LitresLeast = 'litres_least';
+    case LitresLeastFrom = 'litres_least_from_mm';
+    case MoveAt = 'move_at';
+    case StagedMonths = 'staged_months';
+    case QuarantineShort = 'quarantine_short_days';
+    case QuarantineStandard = 'quarantine_standard_days';
+    case QuarantineLong = 'quarantine_long_days';
+    case WeeklyChange = 'weekly_change';
+    case BuildLeadDays = 'build_lead_days';
+    case NitrateTarget = 'nitrate_target_mg_l';
+    case NitrateTap = 'nitrate_tap_mg_l';
+    case FilterRate = 'filter_rate_g_m2_d';
+    case FoodPrice = 'food_price_per_kg';
+    case BuildPrice = 'build_price_per_litre';
+
+    public function standard(): float
+    {
+        return $this->figures()[0];
+    }
+
+    /** The least value that makes sense. */
+    public function least(): float
+    {
+        return $this->figures()[1];
+    }
+
+    public function most(): float
+    {
+        return $this->figures()[2];
+    }
+
+    /** @return array{float, float, float} standard, least, most */
+    private function figures(): array
+    {
+        return match ($this) {
+            // Body lengths of straight swimming room, and from front to back to turn, by swimming style.
+            self::SwimSlow => [3.3, 1.0, 20.0],
+            self::SwimCruising => [4.8, 1.0, 20.0],
+            self::SwimRacing => [7.5, 1.0, 20.0],
+            self::TurnSlow => [1.3, 0.5, 10.0],
+            self::TurnCruising => [1.4, 0.5, 10.0],
+            self::TurnRacing => [1.8, 0.5, 10.0],
+            // A ray turns on its disc: in widths, whatever its style.
+            self::TurnRay => [2.0, 1.0, 10.0],
+            // Floor area per sum of squared lengths, in each water layer.
+            self::FloorRoomy => [2.9, 0.5, 20.0],
+            self::FloorCrowded => [1.65, 0.5, 20.0],
+            self::CrowdedLeast => [6.0, 2.0, 100.0],
+            self::CrowdedSizeRatio => [1.35, 1.0, 5.0],
+            self::CrowdedLongest => [200.0, 20.0, 1000.0],
+            // Litres grow with length to this power; kinds longer than some never have less than so many.
+            self::LitresExponent => [1.5, 0.5, 3.0],
+            self::LitresLeast => [75.0, 0.0, 1000.0],
+            self::LitresLeastFrom => [300.0, 10.0, 6000.0],
+            // Share of the limit at which a fish is moved on, and how long the next home should last.
+            self::MoveAt => [0.85, 0.3, 1.0],
+            self::StagedMonths => [6.0, 0.0, 120.0],
+            self::QuarantineShort => [8.0, 1.0, 365.0],
+            self::QuarantineStandard => [28.0, 1.0, 365.0],
+            self::QuarantineLong => [60.0, 1.0, 365.0],
+            self::WeeklyChange => [0.25, 0.01, 1.0],
+            // From the decision to settled water: built, leak-tested, cycled.
+            self::BuildLeadDays => [60.0, 0.0, 1000.0],
+            self::NitrateTarget => [50.0, 1.0, 500.0],
+            self::NitrateTap => [10.0, 0.0, 200.0],
+            // Grams of ammonia nitrogen that a square metre of media turns over in a day in warm water.
+            self::FilterRate => [0.2, 0.01, 2.0],
+            // In the facility's money: judgement, to be replaced by the keeper's own.
+            self::FoodPrice => [12.0, 0.0, 10000.0],
+            self::BuildPrice => [1.5, 0.0, 1000.0],
+        };
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Growth\Fit;
+
+use Biomegas\Growth\Curve\GrowthCurve;
+use Biomegas\Growth\LeastSquares\Cholesky;
+
+/** Draws from a proposal, each with how well it agrees with what is known. */
+final readonly class ImportanceSample
+{
+    private float $greatest;
+
+    /** @var list<float> sum 1 unless every draw is impossible */
+    private array $weight;
+
+    /**
+     * @param  list<float>  $logWeight  of each draw
+     */
+    public function __construct(
+        private DrawnParameters $at,
+        private array $logWeight,
+        private FollowedDraws $followed,
+        private ProposalTable $table,
+    ) {
+        $this->greatest = max([-INF, ...$logWeight]);
+        $weight = [];
+        $sum = 0.0;
+        foreach ($logWeight as $one) {
+            $sum += $weight[] = $this->greatest === -INF ? 0.0 : exp($one - $this->greatest);
+        }
+        foreach ($weight as $s => $one) {
+            $weight[$s] = $sum > 0.0 ? $one / $sum : 0.0;
+        }
+        $this->weight = $weight;
+    }
+
+    /** Logarithm of the mean weight: of the probability of the lengths under the prior, up to a constant. */
+    public function logEvidence(): float
+    {
+        // The greatest weight is one over the sum of all when they are scaled to it.
+        return $this->greatest === -INF ? -INF : $this->greatest - log(max([0.0, ...$this->weight]) * count($this->weight));
+    }
+
+    /** Kish's effective number of equally weighted draws. */
+    public function effectiveCount(): float
+    {
+        $squares = 0.0;
+        foreach ($this->weight as $weight) {
+            $squares += $weight * $weight;
+        }
+
+        return $squares > 0.0 ? 1 / $squares : 0.0;
+    }
+
+    /** A normal with the mean and covariance of the draws; null when they have no breadth. */
+    public function asPeak(): ?Peak
+    {
+        $logs = [$this->at->logAsymptote, $this->at->logCoefficient, $this->at->logStart];
+        $mean = [$this->average($logs[0]), $this->average($logs[1]), $this->average($logs[2])];
+        $covariance = [];
+        foreach ([0, 1, 2] as $i) {
+            foreach ([0, 1, 2] as $j) {
+                $covariance[$i][$j] = $this->average(array_map(fn (float $x, float $y): float => ($x - $mean[$i]) * ($y - $mean[$j]), $logs[$i], $logs[$j]));
+            }
+        }
+        $root = Cholesky::of($covariance);
+        $precision = $root === null ? null : Cholesky::of($root->inverse());
+
+        return $precision === null ? null : new Peak($mean, $precision);
+    }
+
+    public function toDraws(GrowthCurve $curve, float $lastTime, float $processVariation): GrowthDraws
+    {
+        $asymptotes = $deviations = [];
+        foreach ($this->at->start as $s => $start) {
+            $asymptotes[] = $start > $this->at->asymptote[$s] ? $start : $this->at->asymptote[$s];
+            $deviations[] = $this->followed->deviation[$s] + sqrt($this->followed->variance[$s]) * $this->table->ofDeviation[$s];
+        }
+
+        return new GrowthDraws(
+            $curve, $this->at->start, $asymptotes, $this->at->coefficient, $deviations, $this->table->ofWander,
+            $this->weight, array_map($this->average(...), $this->followed->slip), $lastTime, $processVariation, $this->logEvidence(),
+        );
+    }
+
+    /** @param  list<float>  $values by draw */
+    private function average(array $values): float
+    {
+        $sum = 0.0;
+        foreach ($values as $s => $value) {
+            $sum += $this->weight[$s] * $value;
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Moving\Watch;
+
+/** A measure that was tried, and what came of it. */
+final readonly class TriedIntervention
+{
+    public function __construct(
+        public Intervention $measure,
+        /** Null: not known yet. */
+        public ?Success $success = null,
+    ) {
+    }
+}

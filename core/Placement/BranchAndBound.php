@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Placement;
+
+use SplPriorityQueue;
+
+/**
+ * Raises the bound to the best plan, if there is time: branch and bound over
+ * parts. The part with the least bound is searched jointly when it is near to
+ * the best plan, else split, until none is left below. Plans near to the
+ * mixtures behind the bounds are offered on the way.
+ */
+final class BranchAndBound
+{
+    private const PRICE_ROUNDS = 400;
+
+    private const PRICE_ROUNDS_OF_A_PART = 20;
+
+    /** Where the first bound got no more rounds in its time, a part would get next to none. */
+    private const FEW_ROUNDS = 30;
+
+    /** Prices of all parts still open; with more the memory would grow without end. */
+    private const MOST_PRICES_KEPT = 4_000_000;
+
+    /** Of the whole time: when the first bound and the proof must be done. */
+    private const BOUNDING_SHARE = 0.55;
+
+    private const PROVING_SHARE = 0.75;
+
+    /** A part whose bound lies this share below the best plan is searched jointly, less after each search that gave up. */
+    private const NEAR = 0.1;
+
+    private const LESS_NEAR = 0.7;
+
+    private const MOST_CHOICES = 60_000;
+
+    /** So few units are searched jointly however far apart bound and plan are. */
+    private const FEW_UNITS = 8;
+
+    private const MOST_CHOICES_OF_FEW = 3_000_000;
+
+    /** What it is worth to be where a mixture has a unit, in moves for each period. */
+    private const FOLLOWED = [0.3, 1.0, 3.0, 10.0];
+
+    private const ROUNDS_AFTER_FOLLOWING = 100;
+
+    public int $priceRounds = 0;
+
+    public int $parts = 0;
+
+    public int $states = 0;
+
+    private float $near = self::NEAR;
+
+    /** @var list<CellPacking> by cell */
+    private readonly array $packings;
+
+    private readonly CostGrid $grid;
+
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly Incumbent $incumbent,
+        private readonly Improvement $improvement,
+        private readonly Budget $budget,
+    ) {
+        $this->packings = CellPacking::everywhere($problem);
+        $this->grid = CostGrid::of($problem);
+    }
+
+    public function run(): void
+    {
+        $whole = SearchNode::whole($this->problem);
+        $this->bound($whole, self::PRICE_ROUNDS, self::BOUNDING_SHARE);
+        $this->raise($whole->bound);
+        if ($this->budget->isSpent(self::BOUNDING_SHARE) && $this->priceRounds < self::FEW_ROUNDS) {
+            return;
+        }
+        /** @var SplPriorityQueue<float, SearchNode> $parts */
+        $parts = new SplPriorityQueue;
+        $parts->insert($whole, -$whole->bound);
+        $mostOpen = max(1, intdiv(self::MOST_PRICES_KEPT, count($this->problem->units) * $this->problem->cells()));
+        while (! $parts->isEmpty()) {
+            /** @var SearchNode $part the queue gives the values alone */
+            $part = $parts->top();
+            $this->raise($part->bound);
+            if ($this->incumbent->isProven() || count($parts) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
+                return;
+            }
+            if ($this->isSearched($part)) {
+                $parts->extract();
+
+                continue;
+            }
+            if ($part->fork === null) {
+                return;
+            }
+            $parts->extract();
+            foreach ($part->split($part->fork) as $smaller) {
+                if ($this->budget->isSpent(self::PROVING_SHARE)) {
+                    return;
+                }
+                $this->bound($smaller, self::PRICE_ROUNDS_OF_A_PART, self::PROVING_SHARE);
+                if ($smaller->bound < $this->goal()) {
+                    $parts->insert($smaller, -$smaller->bound);
+                }
+            }
+        }
+        $this->raise(INF);
+    }
+
+    /** What a plan must cost less than to be better than the best one. */
+    private function goal(): float
+    {
+        return $this->grid->below($this->incumbent->cost);
+    }
+
+    private function bound(SearchNode $part, int $rounds, float $share): void
+    {
+        $this->parts++;
+        // The prices of a smaller part are good from the beginning; only the whole starts far off.
+        $decomposition = new Decomposition($part, $this->packings, $this->parts === 1 ? Decomposition::FIRST_SLACK : 0.0);
+        $decomposition->improve($this->goal(), $rounds, $this->budget, $share, $this->parts === 1 ? $this->raise(...) : null);
+        $this->priceRounds += $decomposition->rounds;
+        if ($part->bound < $this->goal() && $decomposition->rounds > 0) {
+            $part->fork = Branching::of($part, $decomposition->mixtures);
+            $this->follow($decomposition->mixtures->there, $share);
+        }
+    }
+
+    /**
+     * Plans near to the mixtures behind a bound, improved for a while: those of the whole with every weight, of parts with one.
+     *
+     * @param  array<int, array<int, float>>  $there
+     */
+    private function follow(array $there, float $share): void
+    {
+        $weights = $this->parts === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->parts % count(self::FOLLOWED)]];
+        foreach ($weights as $i => $weight) {
+            if ($i > 0 && $this->budget->isSpent($share)) {
+                return;
+            }
+            $this->improvement->run($this->improvement->follow($there, $weight), self::ROUNDS_AFTER_FOLLOWING, $this->budget, self::PROVING_SHARE);
+        }
+    }
+
+    /** @param  float  $least  bound of all parts that may still hold a better plan */
+    private function raise(float $least): void
+    {
+        $proven = $least >= $this->goal() ? $this->incumbent->cost : $this->grid->raised($least);
+        $this->incumbent->bound = max($this->incumbent->bound, min($proven, $this->incumbent->cost));
+        $this->budget->tell('bounding', $this->incumbent->cost, $this->incumbent->bound);
+    }
+
+    /** @return bool true when nothing in this part costs less than the best plan known now */
+    private function isSearched(SearchNode $part): bool
+    {
+        $isFewUnits = count($this->problem->units) <= self::FEW_UNITS;
+        if (! $isFewUnits && $part->fork !== null && $part->bound < (1 - $this->near) * $this->incumbent->cost) {
+            return false;
+        }
+        $search = new JointSearch(new Completions($part, $this->packings), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
+        $isComplete = $search->run($this->goal(), $this->budget, self::PROVING_SHARE);
+        $this->states += $search->states;
+        if ($search->paths !== null) {
+            $this->incumbent->offer(Occupancy::of($this->problem, $search->paths));
+        } elseif (! $isComplete) {
+            $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
+        }
+
+        return $isComplete;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Floor;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\Occupant;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Water\Load\FedOccupant;
+
+/** A fish that lives in a system, as long as it will be. */
+final readonly class ProjectedOccupant
+{
+    public function __construct(
+        public Fish $fish,
+        public LengthsAhead $ahead,
+    ) {
+    }
+
+    public function bandOn(LocalDate $date): LengthBand
+    {
+        return $this->ahead->bandOn($date);
+    }
+
+    public function occupantOn(LocalDate $date): Occupant
+    {
+        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->fish->count, Shoal::of($this->fish)->largest, $this->fish->key);
+    }
+
+    public function fedOn(LocalDate $date): FedOccupant
+    {
+        return new FedOccupant($this->fish->species, $this->ahead->on($date), $this->fish->count, $this->fish->rationOn($date));
+    }
+}

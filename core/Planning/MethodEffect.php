@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning;
+
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\System;
+use Biomegas\Housing\HousingCase;
+use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Occupant;
+use Biomegas\Measure\Spoken;
+use Closure;
+
+/** Which fish another rulebook would put out of their homes, and which it would let stay. */
+final readonly class MethodEffect
+{
+    /**
+     * @param  list<string>  $lose  names of those whose home would no longer do
+     * @param  list<string>  $gain  names of those whose home would do after all
+     */
+    private function __construct(
+        public array $lose,
+        public array $gain,
+    ) {
+    }
+
+    /** @param  Closure(Fish): Occupant  $today  each as it is today */
+    public static function of(Facility $facility, Rulebook $other, Closure $today, Spoken $spoken): self
+    {
+        $lose = $gain = [];
+        foreach ($facility->systems as $system) {
+            $residents = array_map($today, $facility->residentsOf($system));
+            foreach ($residents as $i => $one) {
+                $others = array_values(array_filter($residents, fn (int $k): bool => $k !== $i, ARRAY_FILTER_USE_KEY));
+                $does = self::does($one, $system, $others, $facility->rulebook, $spoken);
+                $would = self::does($one, $system, $others, $other, $spoken);
+                if ($does && ! $would) {
+                    $lose[] = $one->name;
+                } elseif ($would && ! $does) {
+                    $gain[] = $one->name;
+                }
+            }
+        }
+
+        return new self($lose, $gain);
+    }
+
+    /** @param  list<Occupant>  $others */
+    private static function does(Occupant $one, System $system, array $others, Rulebook $rulebook, Spoken $spoken): bool
+    {
+        return Judgement::of(new HousingCase($one, $system, $others, $rulebook, $spoken))->obstacle() === null;
+    }
+}

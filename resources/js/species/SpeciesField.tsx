@@ -1,0 +1,50 @@
+import { Field, Input } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useId } from 'react'
+import { speciesListQuery } from '../api/queries'
+import type { SpeciesRow } from '../api/types'
+
+interface Props {
+    label: string
+    help?: string
+    value: string
+    onChange: (name: string) => void
+    error?: string | undefined
+}
+
+/** A kind by its name, helped by the list of all kinds while it is typed. */
+export function SpeciesField({ label, help, value, onChange, error }: Props) {
+    const list = useId()
+    const kinds = useQuery(speciesListQuery).data ?? []
+    return (
+        <Field.Root invalid={error !== undefined}>
+            <Field.Label>{label}</Field.Label>
+            <Input
+                list={list}
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+                autoComplete="off"
+            />
+            <datalist id={list}>
+                {kinds.map((kind) => (
+                    <option key={kind.id} value={kind.common_name}>
+                        {kind.scientific_name}
+                    </option>
+                ))}
+            </datalist>
+            {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
+            <Field.ErrorText role="alert">{error}</Field.ErrorText>
+        </Field.Root>
+    )
+}
+
+/** By common or scientific name, whatever the case. */
+export function speciesNamed(kinds: readonly SpeciesRow[], name: string): SpeciesRow | undefined {
+    const wanted = name.trim().toLowerCase()
+    return wanted === ''
+        ? undefined
+        : kinds.find(
+              (kind) =>
+                  kind.common_name.toLowerCase() === wanted || kind.scientific_name.toLowerCase() === wanted,
+          )
+}

@@ -1,0 +1,142 @@
+import { Box, Button, chakra, Table } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { useState } from 'react'
+import { speciesListQuery } from '../api/queries'
+import type { SpeciesRow } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { ChoiceField, TextField } from '../log/fields'
+import { projected } from '../units/length'
+import { acquireWords } from '../words/acquire'
+import { speciesWords, layerWords, roleWords, temperWords } from '../words/species'
+import { SpeciesDialog } from './SpeciesDialog'
+
+const SHOWN = 40
+
+/** Every kind that is described here, to look up and to find. */
+export function SpeciesListPage() {
+    useNameSheet(speciesWords.title, speciesWords.listComment)
+    return (
+        <Waiting query={useQuery(speciesListQuery)}>
+            {(kinds) => (
+                <>
+                    <SheetHead
+                        sentence={speciesWords.headline(
+                            kinds.length,
+                            kinds.filter((kind) => kind.is_edited).length,
+                        )}
+                        comment={speciesWords.listComment}
+                    />
+                    <SpeciesFound kinds={kinds} />
+                </>
+            )}
+        </Waiting>
+    )
+}
+
+function SpeciesFound({ kinds }: { kinds: readonly SpeciesRow[] }) {
+    const [name, setName] = useState('')
+    const [role, setRole] = useState('')
+    const [water, setWater] = useState('')
+    const [shown, show] = useState(SHOWN)
+    const wanted = name.trim().toLowerCase()
+    const found = kinds.filter(
+        (kind) =>
+            `${kind.common_name} ${kind.scientific_name}`.toLowerCase().includes(wanted) &&
+            (role === '' || kind.roles.some((one) => one === role)) &&
+            (water === '' || kind.salinity === water),
+    )
+    return (
+        <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr auto' }}
+                gap="12px"
+                alignItems="end"
+                paddingBottom="14px"
+            >
+                <TextField label={speciesWords.find} value={name} onChange={setName} />
+                <ChoiceField
+                    label={acquireWords.filters.role}
+                    options={[
+                        { value: '', text: speciesWords.allRoles },
+                        ...Object.entries(roleWords).map(([value, text]) => ({ value, text })),
+                    ]}
+                    value={role}
+                    onChange={setRole}
+                />
+                <ChoiceField
+                    label={acquireWords.filters.water}
+                    options={[
+                        { value: '', text: speciesWords.allSalinities },
+                        ...Object.entries(acquireWords.waters).map(([value, text]) => ({ value, text })),
+                    ]}
+                    value={water}
+                    onChange={setWater}
+                />
+                <SpeciesDialog />
+            </Box>
+            {found.length === 0 ? (
+                <p role="status">{speciesWords.none}</p>
+            ) : (
+                <SpeciesTable kinds={found.slice(0, shown)} />
+            )}
+            {found.length > shown && (
+                <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
+                    {speciesWords.more(Math.min(SHOWN, found.length - shown))}
+                </Button>
+            )}
+        </Box>
+    )
+}
+
+const desk = { base: 'none', lg: 'table-cell' } as const
+
+function SpeciesTable({ kinds }: { kinds: readonly SpeciesRow[] }) {
+    const unit = useUnit()
+    const columns = speciesWords.columns
+    return (
+        <Table.Root>
+            <Table.Header>
+                <Table.Row>
+                    <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{columns.adult}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{columns.temper}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={desk}>{columns.layer}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={desk}>{columns.water}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={desk}>{columns.region}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={desk}>{columns.here}</Table.ColumnHeader>
+                </Table.Row>
+            </Table.Header>
+            <Table.Body>
+                {kinds.map((kind) => (
+                    <Table.Row key={kind.id}>
+                        <Table.Cell>
+                            <Link to="/kinds/$id" params={{ id: String(kind.id) }}>
+                                {kind.common_name}
+                            </Link>{' '}
+                            <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>
+                                {kind.scientific_name}
+                            </chakra.i>
+                            {kind.is_edited && (
+                                <chakra.span color="unc" fontWeight={600}>
+                                    {' '}
+                                    {speciesWords.own}
+                                </chakra.span>
+                            )}
+                        </Table.Cell>
+                        <Table.Cell whiteSpace="nowrap">{projected(kind.adult_mm, unit)}</Table.Cell>
+                        <Table.Cell>{temperWords[kind.temperament]}</Table.Cell>
+                        <Table.Cell display={desk}>{layerWords[kind.layer]}</Table.Cell>
+                        <Table.Cell display={desk}>{acquireWords.waters[kind.salinity]}</Table.Cell>
+                        <Table.Cell display={desk}>{kind.region}</Table.Cell>
+                        <Table.Cell display={desk}>{kind.here === 0 ? '' : kind.here}</Table.Cell>
+                    </Table.Row>
+                ))}
+            </Table.Body>
+        </Table.Root>
+    )
+}

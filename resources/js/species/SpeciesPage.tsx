@@ -1,0 +1,155 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useNavigate } from '@tanstack/react-router'
+import { write } from '../api/client'
+import { speciesQuery, systemsQuery } from '../api/queries'
+import type { SpeciesSheet } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { Section } from '../frame/Section'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { useWrite } from '../log/useWrite'
+import { projected } from '../units/length'
+import { acquireWords } from '../words/acquire'
+import { claimSentence, speciesSentence, speciesWords, layerWords, temperWords } from '../words/species'
+import { SpeciesDialog } from './SpeciesDialog'
+import { SpeciesPicture } from './SpeciesPicture'
+import { SpeciesValues } from './SpeciesValues'
+
+/** What a kind becomes, to scale, and all that is known of it. */
+export function SpeciesPage({ id }: { id: number }) {
+    return <Waiting query={useQuery(speciesQuery(id))}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+}
+
+function Sheet({ sheet }: { sheet: SpeciesSheet }) {
+    const { kind } = sheet
+    const unit = useUnit()
+    const systems = useQuery(systemsQuery).data ?? []
+    useNameSheet(kind.common_name, kind.scientific_name)
+    const life = sheet.description.lifespan_years as { low: number; high: number } | undefined
+    const comment = [
+        kind.sold_at_mm === null ? '' : `Sold at about ${projected(kind.sold_at_mm, unit)}`,
+        life === undefined ? '' : `lives ${acquireWords.years(life.low, life.high)}`,
+        temperWords[kind.temperament] ?? '',
+        layerWords[kind.layer],
+    ]
+        .filter((part) => part !== '')
+        .join(', ')
+    return (
+        <Box display="grid" gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' }}>
+            <Box>
+                <SheetHead sentence={speciesSentence(sheet, unit)} comment={`${comment}.`} />
+                <SpeciesPicture sheet={sheet} systems={systems} />
+                <Box
+                    padding={{ base: '16px 2px', md: '16px 10px' }}
+                    display="flex"
+                    flexDirection="column"
+                    gap="20px"
+                >
+                    <SpeciesValues sheet={sheet} />
+                </Box>
+            </Box>
+            <Box
+                borderInlineStart={{ lg: '1.6px solid' }}
+                borderColor={{ lg: 'ink' }}
+                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }}
+                display="flex"
+                flexDirection="column"
+                gap="18px"
+            >
+                <Box display="flex" gap="10px" flexWrap="wrap">
+                    <Link to="/weigh-up" search={{ kind: kind.common_name }}>
+                        <Button variant="solid" as="span">
+                            {speciesWords.weigh}
+                        </Button>
+                    </Link>
+                    <SpeciesDialog sheet={sheet} />
+                    {!sheet.is_shipped && kind.here === 0 && <TakeOut sheet={sheet} />}
+                </Box>
+                <Section title={speciesWords.claims}>
+                    {sheet.claims.length === 0 && <chakra.p color="ink2">{speciesWords.noClaims}</chakra.p>}
+                    <ul>
+                        {sheet.claims.map((claim, i) => (
+                            <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                                <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
+                                <chakra.span color="ink2">
+                                    ({claim.source === '' ? speciesWords.memory : claim.source})
+                                </chakra.span>
+                            </chakra.li>
+                        ))}
+                    </ul>
+                </Section>
+                <Section title={speciesWords.alike}>
+                    {sheet.look_alikes.length === 0 && (
+                        <chakra.p color="ink2">{speciesWords.noAlike}</chakra.p>
+                    )}
+                    <ul>
+                        {sheet.look_alikes.map((one) => (
+                            <chakra.li
+                                key={one.name}
+                                borderBottom="1px solid"
+                                borderColor="rule"
+                                paddingBlock="5px"
+                            >
+                                {one.species_id === null ? (
+                                    <b>{one.name}</b>
+                                ) : (
+                                    <Link to="/kinds/$id" params={{ id: String(one.species_id) }}>
+                                        {one.name}
+                                    </Link>
+                                )}
+                                : {one.marks}; {speciesWords.showsFrom(projected(one.shows_at_mm, unit))}.
+                            </chakra.li>
+                        ))}
+                    </ul>
+                </Section>
+                {sheet.inspections.length > 0 && (
+                    <Section title={speciesWords.inspections}>
+                        <ul>
+                            {sheet.inspections.map((one) => (
+                                <chakra.li
+                                    key={one.what}
+                                    borderBottom="1px solid"
+                                    borderColor="rule"
+                                    paddingBlock="5px"
+                                >
+                                    {speciesWords.every(one.every_days)}: {one.what}
+                                </chakra.li>
+                            ))}
+                        </ul>
+                    </Section>
+                )}
+                {(sheet.protected !== null || sheet.hazards.length > 0) && (
+                    <Section title={speciesWords.cautions}>
+                        <ul>
+                            {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map(
+                                (one) => (
+                                    <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
+                                        {one}
+                                    </chakra.li>
+                                ),
+                            )}
+                        </ul>
+                    </Section>
+                )}
+            </Box>
+        </Box>
+    )
+}
+
+function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
+    const navigate = useNavigate()
+    const remove = useWrite<undefined>({
+        method: 'DELETE',
+        path: `kinds/${sheet.kind.id}`,
+        said: () => speciesWords.removed(sheet.kind.common_name),
+        undo: () => write('POST', 'kinds', { description: sheet.description, form: sheet.kind.form }),
+        onDone: () => navigate({ to: '/kinds' }),
+    })
+    return (
+        <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>
+            {speciesWords.remove}
+        </Button>
+    )
+}

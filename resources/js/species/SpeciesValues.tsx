@@ -1,0 +1,87 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import type { SpeciesRequest, SpeciesSheet } from '../api/types'
+import { Section } from '../frame/Section'
+import { useChange } from '../log/useChange'
+import { speciesWords } from '../words/species'
+import type { ShownValue } from './valueFields'
+import { shownValues, valueGroups } from './valueFields'
+
+/** Every value with where it comes from; the keeper's own can be taken back one by one. */
+export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
+    return (
+        <Section title={speciesWords.values}>
+            <chakra.p color="ink2" paddingBlock="6px">
+                {speciesWords.legend}
+            </chakra.p>
+            <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
+                {valueGroups.map((group) => (
+                    <Box key={group.title} paddingBottom="12px" breakInside="avoid">
+                        <chakra.h3 fontWeight={800} paddingBottom="2px">
+                            {group.title}
+                        </chakra.h3>
+                        <dl>
+                            {shownValues(sheet.description, group).map((one) => (
+                                <Box
+                                    key={one.label}
+                                    display="grid"
+                                    gridTemplateColumns="minmax(0, 2fr) minmax(0, 3fr)"
+                                    gap="8px"
+                                    borderBottom="1px solid"
+                                    borderColor="rule"
+                                    paddingBlock="4px"
+                                >
+                                    <chakra.dt color="ink2">{one.label}</chakra.dt>
+                                    <chakra.dd fontWeight={600} margin="0">
+                                        {one.text} <Source sheet={sheet} one={one} />
+                                    </chakra.dd>
+                                </Box>
+                            ))}
+                        </dl>
+                    </Box>
+                ))}
+            </Box>
+        </Section>
+    )
+}
+
+const NAMES = ['common_name', 'scientific_name']
+
+function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
+    if (sheet.edited.includes(one.field)) {
+        return (
+            <>
+                <chakra.span color="unc" fontSize="15px">
+                    {speciesWords.own}
+                </chakra.span>
+                {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
+            </>
+        )
+    }
+    return NAMES.includes(one.field) ? null : (
+        <chakra.span color="ink2" fontWeight={400} fontSize="15px">
+            {sheet.sources[one.field] ?? speciesWords.memory}
+        </chakra.span>
+    )
+}
+
+function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
+    const shipped: Record<string, unknown> = sheet.shipped
+    const change = useChange<SpeciesRequest>({
+        path: `kinds/${sheet.kind.id}`,
+        before: { description: sheet.description },
+        said: speciesWords.saved(sheet.kind.common_name),
+        onDone: () => undefined,
+    })
+    return (
+        <Button
+            variant="plain"
+            fontSize="15px"
+            aria-label={speciesWords.backToShipped(one.label)}
+            onClick={() =>
+                change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })
+            }
+        >
+            {speciesWords.asItCame}
+        </Button>
+    )
+}

@@ -1,0 +1,162 @@
+import { Box, Button, chakra, Table } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { useState } from 'react'
+import { lodgersQuery, systemsQuery } from '../api/queries'
+import type { SuitableSpeciesRow } from '../api/types'
+import { useUnit } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { ChoiceField, optionsOf } from '../log/fields'
+import { projected } from '../units/length'
+import { acquireWords as said, lodgerWords } from '../words/acquire'
+import { roleWords } from '../words/species'
+
+/** The search turned round: every kind held against one system, ranked. */
+export function SuitableSpeciesPage({ id, withFish }: { id: number; withFish: string | undefined }) {
+    const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
+    const name = system?.name ?? ''
+    useNameSheet(said.lodgersTitle(name), said.lodgersComment)
+    return (
+        <Waiting query={useQuery(lodgersQuery(id))}>
+            {(rows) => (
+                <>
+                    <SheetHead
+                        sentence={said.lodgersHeadline(name, rows, withFish)}
+                        comment={said.lodgersComment}
+                    />
+                    <Lodgers rows={rows} />
+                </>
+            )}
+        </Waiting>
+    )
+}
+
+interface Filters {
+    role: string
+    temper: string
+    plants: string
+    region: string
+    water: string
+}
+
+const ANY: Filters = { role: '', temper: '', plants: '', region: '', water: '' }
+
+function Lodgers({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
+    const [filters, setFilters] = useState(ANY)
+    const [refusedShown, showRefused] = useState(false)
+    const set = (name: keyof Filters) => (value: string) => setFilters({ ...filters, [name]: value })
+    const regions = [...new Set(rows.map((row) => row.kind.region ?? ''))].filter((one) => one !== '').sort()
+    const any = { value: '', text: said.any }
+    const found = rows.filter(
+        ({ kind }) =>
+            (filters.role === '' || kind.roles.some((one) => one === filters.role)) &&
+            (filters.temper === '' || kind.is_peaceful) &&
+            (filters.plants === '' || kind.plants === filters.plants) &&
+            (filters.region === '' || kind.region === filters.region) &&
+            (filters.water === '' || kind.salinity === filters.water),
+    )
+    const fitting = found.filter((row) => row.fit !== 'not')
+    const refused = found.filter((row) => row.fit === 'not')
+    return (
+        <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }}
+                gap="12px"
+                paddingBottom="14px"
+            >
+                <ChoiceField
+                    label={said.filters.role}
+                    options={[any, ...optionsOf(roleWords)]}
+                    value={filters.role}
+                    onChange={set('role')}
+                />
+                <ChoiceField
+                    label={said.filters.temper}
+                    options={[any, { value: 'peaceful', text: said.peaceful }]}
+                    value={filters.temper}
+                    onChange={set('temper')}
+                />
+                <ChoiceField
+                    label={said.filters.plants}
+                    options={[any, ...optionsOf(said.plantWords)]}
+                    value={filters.plants}
+                    onChange={set('plants')}
+                />
+                <ChoiceField
+                    label={said.filters.region}
+                    options={[any, ...regions.map((region) => ({ value: region, text: region }))]}
+                    value={filters.region}
+                    onChange={set('region')}
+                />
+                <ChoiceField
+                    label={said.filters.water}
+                    options={[any, ...optionsOf(said.waters)]}
+                    value={filters.water}
+                    onChange={set('water')}
+                />
+            </Box>
+            {found.length === 0 ? (
+                <p role="status">{said.noneLeft}</p>
+            ) : (
+                <LodgerTable rows={refusedShown ? [...fitting, ...refused] : fitting} />
+            )}
+            {refused.length > 0 && (
+                <Button marginTop="14px" onClick={() => showRefused(!refusedShown)}>
+                    {refusedShown ? said.hideRefused : said.showRefused(refused.length)}
+                </Button>
+            )}
+        </Box>
+    )
+}
+
+const FIT_COLOUR = { 'for-life': 'fit', until: 'close', not: 'over' } as const
+
+function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
+    const unit = useUnit()
+    return (
+        <Table.Root>
+            <Table.Header>
+                <Table.Row>
+                    <Table.ColumnHeader>{said.columns.kind}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{said.columns.fit}</Table.ColumnHeader>
+                    <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
+                        {said.columns.why}
+                    </Table.ColumnHeader>
+                </Table.Row>
+            </Table.Header>
+            <Table.Body>
+                {rows.map((row) => (
+                    <Table.Row key={row.kind.id}>
+                        <Table.Cell>
+                            <Link to="/kinds/$id" params={{ id: String(row.kind.id) }}>
+                                {row.kind.common_name}
+                            </Link>{' '}
+                            <chakra.span color="ink2">{projected(row.kind.adult_mm, unit)}</chakra.span>
+                        </Table.Cell>
+                        <Table.Cell fontWeight={600} color={FIT_COLOUR[row.fit]}>
+                            {lodgerWords(row)}
+                            <chakra.span
+                                display={{ base: 'block', md: 'none' }}
+                                fontWeight={400}
+                                color="ink2"
+                            >
+                                {row.because}
+                            </chakra.span>
+                        </Table.Cell>
+                        <Table.Cell display={{ base: 'none', md: 'table-cell' }}>
+                            {row.because}
+                            {row.mend.length > 0 && (
+                                <chakra.span display="block" color="ink2">
+                                    {said.mend} {row.mend.join(' ')}
+                                </chakra.span>
+                            )}
+                        </Table.Cell>
+                    </Table.Row>
+                ))}
+            </Table.Body>
+        </Table.Root>
+    )
+}

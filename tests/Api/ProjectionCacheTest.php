@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use App\Facility\CodeVersion;
+use App\Facility\ProjectionCache;
+use Closure;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+final class ProjectionCacheTest extends ApiTestCase
+{
+    private Connection $memory;
+
+    private int $computed = 0;
+
+    protected function fill(): void
+    {
+        $memory = DB::connectUsing('kept-answers', ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => ''], true);
+        $this->assertInstanceOf(Connection::class, $memory);
+        $this->memory = $memory;
+    }
+
+    public function test_an_answer_is_computed_once_until_its_input_or_the_code_changes(): void
+    {
+        $this->assertSame([1, 2], [$this->ask('a', [1]), $this->ask('a', [2])]);
+        $this->assertSame([1, 2], [$this->ask('a', [1]), $this->ask('a', [2])], 'as it was');
+        $this->assertSame(3, $this->ask('b', [1]), 'of another group');
+        $this->assertSame(4, $this->ask('a', [1], code: 'next release'), 'of other code');
+        $this->assertSame(4, $this->memory->table('answers')->count(), 'a row each');
+    }
+
+    public function test_days_past_are_dropped(): void
+    {
+        $this->ask('first day', [1]);
+        for ($day = 1; $day <= 30; $day++) {
+            Carbon::setTestNow(Carbon::parse(self::TODAY)->addDays($day));
+            $this->ask("day {$day}", [1]);
+        }
+        $this->assertLessThanOrEqual(4, $this->memory->table('answers')->count());
+        $this->assertSame(32, $this->ask('first day', [1]), 'computed anew');
+    }
+
+    public function test_many_changes_in_one_day_keep_the_newest_groups_alone(): void
+    {
+        for ($change = 1; $change <= 30; $change++) {
+            $this->ask("change {$change}", [1]);
+        }
+        $this->assertLessThanOrEqual(7, $this->memory->table('answers')->count());
+        $this->assertSame(30, $this->ask('change 30', [1]));
+    }
+
+    public function test_a_file_that_cannot_be_used_slows_down_and_takes_nothing_down(): void
+    {
+        $file = base_path('.state/damaged-answers.sqlite');
+        file_put_contents($file, str_repeat('this is no database ', 100));
+        config(['answers.database' => $file]);
+        DB::purge('answers');
+        DemoDatabase::use(isFilled: true);
+        $this->actingAs(\App\Models\User::query()->firstOrFail());
+
+        $this->getJson('/api/v1/fish')->assertOk();
+        unlink($file);
+    }
+
+    public function test_the_version_of_the_code_follows_its_files(): void
+    {
+        $folder = base_path('.state/code-version');
+        @mkdir($folder);
+        file_put_contents("{$folder}/A.php", 'one');
+        $before = CodeVersion::of($folder);
+        $this->assertSame($before, CodeVersion::of($folder));
+        file_put_contents("{$folder}/A.php", 'two');
+
+        $this->assertNotSame($before, CodeVersion::of($folder));
+    }
+
+    /**
+     * As a request of its own.
+     *
+     * @param  list<mixed>  $input
+     * @return int how many had been computed when it was
+     */
+    private function ask(string $group, array $input, string $code = 'this release'): int
+    {
+        $answers = new ProjectionCache(Closure::fromCallable(fn (): Connection => $this->memory), $code);
+        $answer = $answers->of($group, $input, fn (): int => ++$this->computed);
+        $answers->keep();
+
+        return $answer;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Reference;
+
+use App\Scenario\ScenarioMapper;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Growth\AdultSize;
+use Biomegas\Growth\FacilityGrowth;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Example;
+use Tests\SampleSpecies;
+
+/** Every kind that comes with the application, one by one. Values are from memory where the kind names no source. */
+final class ShippedSpeciesTest extends TestCase
+{
+    private const GROUPS_OF_LARGE = 60;
+
+    /** @return array<string, array{string}> */
+    public static function kinds(): array
+    {
+        return array_map(fn (string $key): array => [$key], array_combine(array_keys(SampleSpecies::descriptions()), array_keys(SampleSpecies::descriptions())));
+    }
+
+    public function test_there_are_enough_large_and_small_ones(): void
+    {
+        $adults = array_map(fn (array $kind): float => $kind['adult_length_mm']['typical'], SampleSpecies::descriptions());
+
+        $this->assertGreaterThanOrEqual(self::GROUPS_OF_LARGE, count(array_filter($adults, fn (float $mm): bool => $mm >= 200)));
+        $this->assertGreaterThanOrEqual(30, count(array_filter($adults, fn (float $mm): bool => $mm < 150)));
+    }
+
+    #[DataProvider('kinds')]
+    public function test_its_values_are_sane(string $key): void
+    {
+        $kind = SampleSpecies::named($key);
+        $background = SampleSpecies::backgroundOf($key);
+        $d = SampleSpecies::descriptions()[$key];
+        $adult = AdultSize::of($kind)->range();
+
+        $this->assertGreaterThan(0.4, $kind->adultLength->low / $kind->adultLength->high, 'the adult range is no wider than a factor of 2.5');
+        $this->assertGreaterThan(0.75, $adult->typical / $kind->adultLength->typical, 'the claims do not contradict the range');
+        $this->assertLessThan(1.35, $adult->typical / $kind->adultLength->typical, 'the claims do not contradict the range');
+        $this->assertLessThan($kind->adultLength->low, (float) $background->soldAt, 'sold before it is grown');
+        $this->assertNotNull($background->lifespan);
+        $this->assertGreaterThan($background->lifespan->low, $background->lifespan->high);
+        $this->assertNotNull($kind->keepingRange);
+        $this->assertGreaterThan($kind->keepingRange->low, $kind->keepingRange->high);
+        $this->assertNotNull($kind->needs->ph);
+        $this->assertSame($key, $d['key']);
+        foreach ($d['look_alikes'] ?? [] as $other) {
+            $this->assertArrayHasKey($other['kind'], SampleSpecies::descriptions());
+        }
+    }
+
+    /** The cardinal model refuses singular points by itself; these must make sense against the keeping range too. */
+    #[DataProvider('kinds')]
+    public function test_it_grows_within_its_keeping_range(string $key): void
+    {
+        $kind = SampleSpecies::named($key);
+        if ($kind->cardinalTemperatures === null) {
+            $this->assertNotSame('fish', SampleSpecies::descriptions()[$key]['animal'] ?? 'fish', 'a fish has growth points');
+
+            return;
+        }
+        $this->assertTrue($kind->keepingRange?->contains($kind->cardinalTemperatures->reference), 'the reference is a temperature it is kept at');
+        $this->assertEqualsWithDelta(1.0, $kind->cardinalTemperatures->responseAt($kind->cardinalTemperatures->best), 1e-9);
+        $this->assertSame(0.0, $kind->cardinalTemperatures->responseAt($d = (float) SampleSpecies::descriptions()[$key]['temperature_c']['maximum'] + 1), "no growth at {$d} °C");
+    }
+
+    /** @return array<string, array{string}> */
+    public static function kindsWithAClaimOfOneYear(): array
+    {
+        return array_filter(self::kinds(), fn (array $one): bool => isset(SampleSpecies::descriptions()[$one[0]]['length_after_one_year_mm']));
+    }
+
+    #[DataProvider('kindsWithAClaimOfOneYear')]
+    public function test_its_curve_reproduces_its_size_after_a_year(string $key): void
+    {
+        $claim = SampleSpecies::descriptions()[$key]['length_after_one_year_mm'];
+        $kind = SampleSpecies::named($key);
+        $fish = Example::fish($kind, 'home', ['2026-03-01' => $claim['from']], '2026-03-01');
+        $home = Example::tank('home', 600, 300, celsius: $kind->cardinalTemperatures?->reference);
+        $year = (new FacilityGrowth(Example::facility([$home], [$fish], '2026-03-01')))->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-03-01'));
+
+        $this->assertGreaterThan($claim['low'], $year->likely);
+        $this->assertLessThan($claim['high'], $year->likely);
+    }
+
+    public function test_at_least_a_tenth_of_the_large_kinds_carry_such_a_claim(): void
+    {
+        $this->assertGreaterThanOrEqual(8, count(self::kindsWithAClaimOfOneYear()));
+    }
+
+    /** Hand-made errors in a description are refused with a sentence. */
+    public function test_points_out_of_order_are_refused(): void
+    {
+        $kind = SampleSpecies::descriptions()['oscar'];
+        $kind['temperature_c']['best'] = 40;
+
+        $this->expectExceptionMessage('minimum, best and maximum must rise');
+        ScenarioMapper::species($kind);
+    }
+}

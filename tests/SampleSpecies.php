@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Scenario\ScenarioMapper;
+use Biomegas\Facility\Background;
+use Biomegas\Facility\Species;
+
+/** The kinds that come with the application, without a database. */
+final readonly class SampleSpecies
+{
+    public static function named(string $key): Species
+    {
+        return ScenarioMapper::species(self::descriptions()[$key]);
+    }
+
+    public static function backgroundOf(string $key): Background
+    {
+        return ScenarioMapper::background(self::descriptions()[$key]);
+    }
+
+    /** @return array<string, array<string, mixed>> by key */
+    public static function descriptions(): array
+    {
+        $all = [];
+        foreach (glob(__DIR__.'/../database/species/*.json') ?: [] as $file) {
+            foreach (json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR) as $kind) {
+                $all[$kind['description']['key']] = $kind['description'];
+            }
+        }
+
+        return $all;
+    }
+}
