@@ -22,30 +22,42 @@ const pictures = [
     ['before-after', desk, 'light', '/systems/5', 'forty fish'],
     ['new-system', desk, 'light', '/systems/new', 'pond'],
     ['system-phone', phone, 'dark', '/systems/6'],
-    ['weigh-up', desk, 'light', '/weigh-up?kind=Redtail%20catfish'],
-    ['lodgers', desk, 'light', '/systems/8/lodgers'],
-    ['kinds', desk, 'light', '/kinds'],
-    ['kind', desk, 'light', '/kinds/1'],
+    ['weigh-up', desk, 'light', '/weigh-up?species=Redtail%20catfish'],
+    ['suitable-species', desk, 'light', '/systems/8/suitable-species'],
+    ['species-list', desk, 'light', '/species'],
+    ['species', desk, 'light', '/species/1'],
     ['rulebook', desk, 'light', '/rulebook'],
-    ['weigh-up-phone', phone, 'dark', '/weigh-up?kind=Silver%20arowana'],
+    ['weigh-up-phone', phone, 'dark', '/weigh-up?species=Silver%20arowana'],
     ['today-phone', phone, 'light', '/'],
     ['record-phone', phone, 'light', 'Bramble#record'],
 ]
 
 const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--font-render-hinting=none'],
+    args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-dev-shm-usage',
+        '--font-render-hinting=none',
+    ],
 })
 
 /** What is done on the page before its picture is taken. */
 const acts = {
     async 'forty fish'(page) {
-        await page.getByLabel('Add a kind').fill('Tinfoil barb')
+        await page.getByLabel('Add a species').fill('Tinfoil barb')
         await page.getByLabel('How many').fill('40')
         await page.getByLabel('How long').fill('5 cm')
         await page.getByLabel('The filter was just').selectOption('deep-cleaned')
         await page.getByText(/^Not /).waitFor()
-        await page.getByRole('heading', { name: 'Before and after' }).evaluate((heading) => heading.scrollIntoView())
+        await page
+            .getByRole('heading', { name: 'Before and after' })
+            .evaluate((heading) => heading.scrollIntoView())
     },
     async pond(page) {
         await page.getByLabel('Name').fill('Weir pond')

@@ -11,9 +11,7 @@ use App\Http\Controllers\FishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\KeepingController;
-use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\LengthReviewController;
-use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
@@ -25,6 +23,8 @@ use App\Http\Controllers\QuarantineController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SpeciesController;
+use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
@@ -34,15 +34,15 @@ use App\Http\Controllers\WaterTestController;
 use App\Http\Controllers\WaterWorkController;
 use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
-use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\EnsureIdempotency;
+use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\WriteInOneTransaction;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'kind', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'measure', 'quarantine', 'condition', 'treatment', 'incident', 'loss', 'move', 'count', 'row'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -74,9 +74,9 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish', [FishController::class, 'index']);
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
-    Route::get('kinds', [SpeciesController::class, 'index']);
-    Route::get('kinds/{kind}', [SpeciesController::class, 'show']);
-    Route::get('systems/{system}/lodgers', [SuitableSpeciesController::class, 'index']);
+    Route::get('species', [SpeciesController::class, 'index']);
+    Route::get('species/{species}', [SpeciesController::class, 'show']);
+    Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
     Route::get('weigh-up', [WeighUpController::class, 'show']);
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
@@ -102,9 +102,9 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('fish', [ArrivalController::class, 'store']);
         Route::delete('fish/{fish}', [ArrivalController::class, 'destroy']);
         Route::put('fish/{fish}/circumstances', [CircumstancesController::class, 'update']);
-        Route::post('kinds', [SpeciesController::class, 'store']);
-        Route::put('kinds/{kind}', [SpeciesController::class, 'update']);
-        Route::delete('kinds/{kind}', [SpeciesController::class, 'destroy']);
+        Route::post('species', [SpeciesController::class, 'store']);
+        Route::put('species/{species}', [SpeciesController::class, 'update']);
+        Route::delete('species/{species}', [SpeciesController::class, 'destroy']);
         Route::put('rulebook', [RulebookController::class, 'update']);
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
 
@@ -128,15 +128,15 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
         Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
         Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
-        Route::post('watches/{watch}/measures', [WatchController::class, 'tryIntervention']);
-        Route::put('watch-measures/{measure}', [WatchController::class, 'judge']);
-        Route::delete('watch-measures/{measure}', [WatchController::class, 'undoIntervention']);
+        Route::post('watches/{watch}/interventions', [WatchController::class, 'tryIntervention']);
+        Route::put('watch-interventions/{intervention}', [WatchController::class, 'judge']);
+        Route::delete('watch-interventions/{intervention}', [WatchController::class, 'undoIntervention']);
         Route::put('watches/{watch}/end', [WatchController::class, 'end']);
         Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
         Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);
         Route::delete('quarantines/{quarantine}', [QuarantineController::class, 'destroy']);
-        Route::post('fish/{fish}/conditions', [QuarantineController::class, 'look']);
-        Route::delete('conditions/{condition}', [QuarantineController::class, 'undoLook']);
+        Route::post('fish/{fish}/health-observations', [QuarantineController::class, 'look']);
+        Route::delete('health-observations/{observation}', [QuarantineController::class, 'undoLook']);
         Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);
         Route::delete('treatments/{treatment}', [QuarantineController::class, 'undoTreatment']);
 

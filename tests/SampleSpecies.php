@@ -8,7 +8,7 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
 
-/** The kinds that come with the application, without a database. */
+/** The species that come with the application, without a database. */
 final readonly class SampleSpecies
 {
     public static function named(string $key): Species
@@ -26,8 +26,8 @@ final readonly class SampleSpecies
     {
         $all = [];
         foreach (glob(__DIR__.'/../database/species/*.json') ?: [] as $file) {
-            foreach (json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR) as $kind) {
-                $all[$kind['description']['key']] = $kind['description'];
+            foreach (json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR) as $species) {
+                $all[$species['description']['key']] = $species['description'];
             }
         }
 

@@ -10,7 +10,7 @@ use Random\Randomizer;
 /**
  * An invented placement problem of any size: fish that grow out of small tanks
  * in which they begin, systems each half as large again as the one before,
- * ponds that are closed to tender kinds in winter, a few systems still to be
+ * ponds that are closed to tender species in winter, a few systems still to be
  * opened, some fish that would swallow others until those have grown, some
  * that quarrel once they are grown. Periods are months.
  */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Facility\ReadingLog;
-use App\Species\ShippedSpecies;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
+use App\Species\ShippedSpecies;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Support\Facades\DB;
 

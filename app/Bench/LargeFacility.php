@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
@@ -32,17 +32,17 @@ final readonly class LargeFacility
 {
     private const TODAY = '2027-03-01';
 
-    private const KINDS = 25;
+    private const SPECIES = 25;
 
     public static function of(int $fish, int $systems, int $lengths): Facility
     {
         $random = new Randomizer(new Mt19937(300));
         $today = LocalDate::fromIso(self::TODAY);
         $homes = array_map(fn (int $i): System => self::system($i), range(1, $systems));
-        $kinds = array_map(fn (int $i): Species => self::kind($i), range(1, self::KINDS));
+        $allSpecies = array_map(fn (int $i): Species => self::species($i), range(1, self::SPECIES));
         $all = [];
         for ($i = 0; $i < $fish; $i++) {
-            $all[] = self::fish($i, $kinds[$i % self::KINDS], $homes[$i % $systems], $lengths, $today, $random);
+            $all[] = self::fish($i, $allSpecies[$i % self::SPECIES], $homes[$i % $systems], $lengths, $today, $random);
         }
 
         return new Facility($today, 1095, new Rulebook, $homes, $all);
@@ -57,28 +57,28 @@ final readonly class LargeFacility
         return System::ofOnePool("system-{$i}", "System {$i}", $i % 5 === 0 ? SystemKind::Pond : SystemKind::Tank, Box::inside(900 + 90 * $i, 400 + 40 * $i, 600), $temperature);
     }
 
-    private static function kind(int $i): Species
+    private static function species(int $i): Species
     {
         $adult = 250 + 30 * $i;
 
         return new Species(
-            "kind-{$i}", "Kind {$i}", "Piscis numerus {$i}",
+            "species-{$i}", "Species {$i}", "Piscis numerus {$i}",
             Range::of('adult', 0.75 * $adult, $adult, 1.35 * $adult), Range::of('coefficient', 0.3, 0.55, 0.9),
-            SwimmingStyle::cases()[$i % 3], cardinalTemperatures: CardinalTemperatures::of("kind {$i}", 14, 27, 33, 25),
+            SwimmingStyle::cases()[$i % 3], cardinalTemperatures: CardinalTemperatures::of("species {$i}", 14, 27, 33, 25),
         );
     }
 
-    private static function fish(int $i, Species $kind, System $home, int $lengths, LocalDate $today, Randomizer $random): Fish
+    private static function fish(int $i, Species $species, System $home, int $lengths, LocalDate $today, Randomizer $random): Fish
     {
         $arrived = $today->plusDays(-75 * $lengths);
-        $clock = GrowthClock::startingOn($arrived)->runOn(DailyGrowth::of($kind, $home, Ration::Steady), $today);
+        $clock = GrowthClock::startingOn($arrived)->runOn(DailyGrowth::of($species, $home, Ration::Steady), $today);
         $entries = [];
         for ($n = 0; $n < $lengths; $n++) {
             $day = $arrived->plusDays(75 * $n);
-            $true = (new VonBertalanffy)->lengthAt(60 + $i % 40, $kind->adultLength->typical, 0.5, $clock->timeOn($day));
+            $true = (new VonBertalanffy)->lengthAt(60 + $i % 40, $species->adultLength->typical, 0.5, $clock->timeOn($day));
             $entries[] = new MeasuredLength($day, Length::ofMillimetres($true * (1 + ($random->getInt(0, 200) - 100) / 3000)), Method::Picture);
         }
 
-        return new Fish("fish-{$i}", "Fish {$i}", $kind, $arrived, [new Stay($home->key, $arrived)], $entries);
+        return new Fish("fish-{$i}", "Fish {$i}", $species, $arrived, [new Stay($home->key, $arrived)], $entries);
     }
 }

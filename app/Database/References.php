@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Database;
 
 use App\Facility\Keys;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +34,7 @@ final readonly class References
     {
         if ($rows !== []) {
             $said = array_map(fn (string $table, int $count): string => trans_choice("records.{$table}", $count, ['count' => $count]), array_keys($rows), $rows);
-            throw InvalidEntry::because($field, "{$name} stays, so that what happened stays: ".implode(', ', array_unique($said)).". {$instead}");
+            throw InvalidEntry::because($field, Finding::of('entry.referred_to', name: $name, rows: implode(', ', array_unique($said)), instead: $instead));
         }
     }
 

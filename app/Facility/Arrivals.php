@@ -9,7 +9,7 @@ use App\Models\Fish;
 use App\Models\Measurement;
 use App\Models\Stay;
 use Biomegas\Facility\Method;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 
 /** Fish that come into the facility, and the way back while nothing has been written about them. */
 final readonly class Arrivals

@@ -59,7 +59,7 @@ final readonly class CalendarFeed
             $readying = Preparations::of($this->kept, $system, $written);
             foreach ($readying->preparation->steps as $step) {
                 if ($step->done === null) {
-                    [$words, $why] = $readying->wordsOf($step->step);
+                    [$words, $why] = $this->kept->says()->sayEach([$readying->what($step->step), $readying->why($step->step)]);
                     $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, "{$system->name}: {$words}", $why);
                 }
             }

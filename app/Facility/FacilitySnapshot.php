@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Language\Messages;
 use App\Repair\LeftOut;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
@@ -18,7 +19,6 @@ use Biomegas\Growth\Shoal;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
@@ -55,6 +55,8 @@ final class FacilitySnapshot
     private array $yields = [];
 
     public readonly FacilityGrowth $growth;
+
+    private ?Messages $messages = null;
 
     /** @param  array<string, FishSnapshot>  $kept by the core's key */
     public function __construct(
@@ -135,7 +137,7 @@ final class FacilitySnapshot
     {
         $growth = $this->outlook($fish)->growth->leading();
 
-        return (new HomeSearch($this->facility, $growth, $fish, $this->residents(), $this->spoken()))->find($this->facility->systems[$fish->currentSystem()]);
+        return (new HomeSearch($this->facility, $growth, $fish, $this->residents()))->find($this->facility->systems[$fish->currentSystem()]);
     }
 
     /** What the rules of housing say of a home for this fish today. */
@@ -143,12 +145,13 @@ final class FacilitySnapshot
     {
         $others = array_filter($this->facility->residentsOf($system), fn (Fish $one): bool => $one->key !== $fish->key);
 
-        return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook, $this->spoken()));
+        return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook));
     }
 
-    public function spoken(): Spoken
+    /** Says what the core finds, in the units of this facility. */
+    public function says(): Messages
     {
-        return new Spoken($this->units);
+        return $this->messages ??= new Messages($this->units, app()->getLocale());
     }
 
     public function full(System $system): ?FullSystem
@@ -239,7 +242,7 @@ final class FacilitySnapshot
         $residents = array_map(fn (Fish $fish): Species => $fish->species, $this->facility->residentsOf($system));
         $target = $this->facility->rulebook->number(RuleParameter::NitrateTarget);
 
-        return (new Alarms($this->waterNow($system), $residents, $target, $system->ph, $system->temperature?->on($this->facility->date), $this->spoken()))->all();
+        return (new Alarms($this->waterNow($system), $residents, $target, $system->ph, $system->temperature?->on($this->facility->date)))->all();
     }
 
     /**
@@ -266,7 +269,7 @@ final class FacilitySnapshot
     /** @return list<Fish> those whose lengths inform its growth */
     private function kinOf(Fish $fish): array
     {
-        return array_merge(...array_map(fn (CandidateSpecies $kind): array => $this->growth->kinOf($fish, $kind->species), $fish->kinds()));
+        return array_merge(...array_map(fn (CandidateSpecies $species): array => $this->growth->kinOf($fish, $species->species), $fish->possibleSpecies()));
     }
 
     /** Fingerprint of a fish and of those whose lengths inform its growth. */

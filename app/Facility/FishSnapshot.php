@@ -11,7 +11,7 @@ final readonly class FishSnapshot
         public int $id,
         /** Its colour and mark, 0 to 7. */
         public int $band,
-        /** Which outline of the drawing kit looks like its kind. */
+        /** Which outline of the drawing kit looks like its species. */
         public string $form,
         /** How many are there today; zero when it is gone. */
         public int $present,

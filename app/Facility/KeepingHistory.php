@@ -53,7 +53,7 @@ final readonly class KeepingHistory
     private static function words(array $kinds, array $old, array $new): array
     {
         $read = [
-            LogType::Kind->value => ['species_id', fn (mixed $id): ?string => $kinds[$id] ?? null],
+            LogType::Species->value => ['species_id', fn (mixed $id): ?string => $kinds[$id] ?? null],
             LogType::Candidates->value => ['candidates', fn (mixed $list): ?string => self::candidates($kinds, $list)],
             LogType::Sex->value => ['sex', fn (mixed $sex): ?string => $sex],
             LogType::Hatched->value => ['hatched_on', fn (mixed $day): ?string => $day],

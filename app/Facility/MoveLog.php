@@ -7,8 +7,9 @@ namespace App\Facility;
 use App\Models\Fish;
 use App\Models\Move;
 use App\Models\Stay;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\MadeMove;
-use Biomegas\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps the stays of a fish in step with its moves. */
@@ -33,11 +34,11 @@ final readonly class MoveLog
     public function undo(Move $move): void
     {
         if (DB::table('move_sheet_fish')->where('move_id', $move->id)->exists()) {
-            throw InvalidEntry::because('move', 'This move was made with a sheet, and a watch follows it. Take the sheet back instead.');
+            throw InvalidEntry::because('move', Finding::of('entry.move_of_a_sheet'));
         }
         $stay = Stay::query()->where('move_id', $move->id)->firstOrFail();
         if ($stay->until !== null) {
-            throw InvalidEntry::because('move', 'The fish has moved again since. Undo the later move first.');
+            throw InvalidEntry::because('move', Finding::of('entry.moved_again'));
         }
         $stay->delete();
         Stay::query()->where('fish_id', $move->fish_id)->orderByDesc('from')->orderByDesc('id')->firstOrFail()->update(['until' => null]);

@@ -17,18 +17,19 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Occupant;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\MoveCase;
-use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\MoveSheet;
+use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\FallbackMissing;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\Readying;
 use Illuminate\Support\Facades\DB;
@@ -66,7 +67,7 @@ final readonly class MoveSheets
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
             array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $one): bool => ! in_array($one->fish, $going, true))),
-            $date, $kept->facility->rulebook, $kept->spoken(), MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
+            $date, $kept->facility->rulebook, MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
             $this->readyOn($kept, $to),
         );
     }
@@ -75,8 +76,8 @@ final readonly class MoveSheets
     {
         $whole = $kept->occupant($fish);
         $occupant = new Occupant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
-        $kind = Species::query()->where('key', $fish->species->key)->first();
-        $background = $kind === null ? null : ScenarioMapper::background($kind->current());
+        $species = Species::query()->where('key', $fish->species->key)->first();
+        $background = $species === null ? null : ScenarioMapper::background($species->current());
 
         return new MovingOccupant(
             $occupant,
@@ -111,7 +112,7 @@ final readonly class MoveSheets
         $added = array_sum(array_map(fn (FedOccupant $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $fed));
 
         return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
-            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->spoken(), $kept->celsiusNow($home))
+            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home))
             : null;
     }
 
@@ -135,7 +136,7 @@ final readonly class MoveSheets
     {
         $tests = $this->tests($kept, $sheet);
         foreach ($sheet->fish as $one) {
-            $fish = $kept->find($one->fish_id) ?? throw InvalidEntry::because('fish', 'A fish of this sheet is not there any more. Take it off the sheet first.');
+            $fish = $kept->find($one->fish_id) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_fish_gone'));
             $record = FishRecord::query()->findOrFail($one->fish_id);
             $to = $kept->system($sheet->to_system_id);
             if ($one->count !== null && $one->count < $fish->count) {
@@ -181,8 +182,8 @@ final readonly class MoveSheets
     private function checkUndo(Written $sheet): void
     {
         $watches = Watch::query()->where('move_sheet_id', $sheet->id);
-        if ((clone $watches)->whereHas('checks')->exists() || (clone $watches)->whereHas('measures')->exists()) {
-            throw InvalidEntry::because('sheet', 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.');
+        if ((clone $watches)->whereHas('checks')->exists() || (clone $watches)->whereHas('interventions')->exists()) {
+            throw InvalidEntry::because('sheet', Finding::of('entry.sheet_looked_at'));
         }
         foreach ($sheet->fish as $one) {
             $split = $this->parting->splitOf($one);
@@ -190,11 +191,11 @@ final readonly class MoveSheets
                 $this->parting->checkJoin($split);
             }
             if ($this->hadIncidentsSince($sheet, $one->fish_id)) {
-                throw InvalidEntry::because('sheet', 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.');
+                throw InvalidEntry::because('sheet', Finding::of('entry.sheet_aggression_since'));
             }
             $quarantines = Quarantine::query()->where('fish_id', $one->fish_id);
             if ((clone $quarantines)->where('ended_by_sheet_id', $sheet->id)->exists() && (clone $quarantines)->whereNull('released_on')->exists()) {
-                throw InvalidEntry::because('sheet', 'Another quarantine has begun since. End it first.');
+                throw InvalidEntry::because('sheet', Finding::of('entry.quarantine_since'));
             }
         }
     }

@@ -62,7 +62,7 @@ final readonly class MovingBook
     /** @return list<HealthObservation> by date */
     private static function looks(FacilitySnapshot $kept, Quarantine $open): array
     {
-        $rows = DB::table('conditions')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('date', '>=', $open->from)->orderBy('date')->orderBy('id')->get();
+        $rows = DB::table('health_observations')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('date', '>=', $open->from)->orderBy('date')->orderBy('id')->get();
 
         return $kept->unreadable->readAll(StoredTable::Looks, $rows, fn (stdClass $row): HealthObservation => new HealthObservation(LocalDate::fromIso($row->date), (bool) $row->is_eating, $row->sign));
     }

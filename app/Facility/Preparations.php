@@ -50,12 +50,12 @@ final readonly class Preparations
 
     private static function stock(FacilitySnapshot $kept, Preparation $written): ?FedOccupant
     {
-        $kind = $written->species_id === null ? null : Species::query()->find($written->species_id);
+        $species = $written->species_id === null ? null : Species::query()->find($written->species_id);
 
         $length = TenthMm::toMm($written->length_tenth_mm);
 
-        return $kind === null || $written->count === null || $length === null
+        return $species === null || $written->count === null || $length === null
             ? null
-            : new FedOccupant(ScenarioMapper::species($kind->current()), $length, $written->count, $kept->facility->rulebook->ration());
+            : new FedOccupant(ScenarioMapper::species($species->current()), $length, $written->count, $kept->facility->rulebook->ration());
     }
 }

@@ -6,7 +6,7 @@ namespace App\Facility;
 
 use App\Models\FacilitySettings;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ReadingDay;
 use DateTimeImmutable;

@@ -9,7 +9,7 @@ use App\Models\Fish;
 use App\Models\MoveSheetFish;
 use App\Models\ShoalSplit;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

@@ -9,12 +9,13 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\PlannedDay;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueDoubt;
 use Biomegas\Water\Test\ValueReader;
@@ -74,7 +75,7 @@ final readonly class SystemForm
         ];
         $this->picture('decor_litres', $description);
         $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([
-            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw InvalidEntry::because("dividers.{$i}.at", 'Say where the divider stands, from the left end.'),
+            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw InvalidEntry::because("dividers.{$i}.at", Finding::of('entry.divider_where')),
             'from' => $this->day($one['from'], "dividers.{$i}.from"),
             'until' => isset($one['until']) ? $this->day($one['until'], "dividers.{$i}.until") : null,
         ], fn (mixed $part): bool => $part !== null), array_values($form['dividers'] ?? []), array_keys(array_values($form['dividers'] ?? [])));
@@ -107,7 +108,7 @@ final readonly class SystemForm
         foreach (self::SIZES[$form['type']] as $size) {
             $field = "pools.{$i}.{$size}";
             $shape["{$size}_mm"] = $this->length($form[$size] ?? null, $field, self::SHORTEST_SIDE_MM, self::LONGEST_SIDE_MM)
-                ?? throw InvalidEntry::because($field, 'Give the '.str_replace('_', ' ', $size).'.');
+                ?? throw InvalidEntry::because($field, Finding::of('entry.size_missing', size: str_replace('_', ' ', $size)));
         }
         if ($form['type'] === 'outline') {
             $shape['points_mm'] = array_map(fn (array $point): array => [(float) $point[0], (float) $point[1]], array_values($form['points'] ?? []));
@@ -125,7 +126,7 @@ final readonly class SystemForm
         try {
             $picture();
         } catch (ImpossiblePicture $e) {
-            throw InvalidEntry::because($instead ?? $field, $e->getMessage());
+            throw InvalidEntry::because($instead ?? $field, $e->finding());
         }
     }
 
@@ -137,10 +138,10 @@ final readonly class SystemForm
         try {
             $millimetres = (new LengthReader($this->units))->read($typed);
         } catch (UnreadableLength $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
         if ($millimetres < $least || $millimetres > $most) {
-            throw InvalidEntry::because($field, "{$typed} cannot be right here. Check the number and its unit, for example 120 cm or 48 in.");
+            throw InvalidEntry::because($field, Finding::of('entry.size_out_of_bounds', typed: $typed));
         }
 
         return $millimetres;
@@ -157,7 +158,7 @@ final readonly class SystemForm
             return $this->value($form, 'temperature', Quantity::Temperature);
         }
         if (count($months) !== 12) {
-            throw InvalidEntry::because('months', 'Give all twelve months, or a target temperature instead.');
+            throw InvalidEntry::because('months', Finding::of('entry.twelve_months'));
         }
 
         return array_map(fn (string $one): float => $this->valueOf($one, 'months', Quantity::Temperature), $months);
@@ -176,7 +177,7 @@ final readonly class SystemForm
         try {
             $value = (new ValueReader($this->units))->read($quantity, $typed);
         } catch (InvalidEntry $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
         $doubt = ValueDoubt::about($quantity, $value);
 
@@ -190,7 +191,7 @@ final readonly class SystemForm
         try {
             return $typed === null ? null : (new VolumeReader($this->units))->read($typed);
         } catch (UnreadableVolume $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
     }
 
@@ -203,7 +204,7 @@ final readonly class SystemForm
         }
         $number = str_replace(',', '.', $typed);
 
-        return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw InvalidEntry::because($field, "\"{$typed}\" is not a number of zero or more.");
+        return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw InvalidEntry::because($field, Finding::of('entry.not_zero_or_more', typed: $typed));
     }
 
     /**
@@ -218,7 +219,7 @@ final readonly class SystemForm
         }
         $number = str_replace([',', '%', ' '], ['.', '', ''], $typed);
         if (! is_numeric($number) || (float) $number <= 0.0 || (float) $number > 100.0) {
-            throw InvalidEntry::because($field, "\"{$typed}\" is not a share. Type per cent, for example 25.");
+            throw InvalidEntry::because($field, Finding::of('entry.no_share', typed: $typed));
         }
 
         return (float) $number / 100;
@@ -236,11 +237,11 @@ final readonly class SystemForm
             return null;
         }
         if ($media === null) {
-            throw InvalidEntry::because('filter_media', 'Say what the media are.');
+            throw InvalidEntry::because('filter_media', Finding::of('entry.what_media'));
         }
 
         return $litres === null || $litres <= 0.0
-            ? throw InvalidEntry::because('filter_litres', 'Say how much of the media there is, for example 20 l.')
+            ? throw InvalidEntry::because('filter_litres', Finding::of('entry.how_much_media'))
             : ['media' => $media, 'litres' => $litres];
     }
 
@@ -255,7 +256,7 @@ final readonly class SystemForm
             return null;
         }
         if ($on === null || $off === null) {
-            throw InvalidEntry::because($on === null ? 'light_on' : 'light_off', 'Give both: when the lights come on and when they go out.');
+            throw InvalidEntry::because($on === null ? 'light_on' : 'light_off', Finding::of('entry.both_light_times'));
         }
         $light = ['on' => $on, 'dim' => $this->text($form, 'light_dim'), 'off' => $off, 'window' => (bool) ($form['light_window'] ?? false)];
         self::possible('light_on', fn () => LightSchedule::of($light['on'], $light['dim'], $light['off'], $light['window']));

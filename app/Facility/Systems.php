@@ -10,7 +10,7 @@ use App\Models\StaleVersion;
 use App\Models\System;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\System as SystemInPicture;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 
 /** The systems of the facility as they are written down: added, changed, put in walking order. */

@@ -58,6 +58,6 @@ final readonly class Watches
     /** @return list<TriedIntervention> */
     public static function tried(Written $watch): array
     {
-        return array_values($watch->measures->map(fn (WatchIntervention $one): TriedIntervention => new TriedIntervention(Intervention::from($one->measure), Success::tryFrom($one->success ?? '')))->all());
+        return array_values($watch->interventions->map(fn (WatchIntervention $one): TriedIntervention => new TriedIntervention(Intervention::from($one->intervention), Success::tryFrom($one->success ?? '')))->all());
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Resources\MeasurementEntry;
+use App\Language\Messages;
 use App\Models\Measurement;
 use App\Models\StaleVersion;
 use App\Repair\LeftOut;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+use Biomegas\Finding\Refusal;
 use Biomegas\Growth\LengthReview;
-use Biomegas\Refusal;
-use Biomegas\InvalidEntry;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -49,9 +51,11 @@ final readonly class Problems
     /** An entry so unlikely that it is only recorded when it is sent again to be kept. */
     public static function questionAbout(string $field, LengthReview $review): JsonResponse
     {
+        $question = (string) Messages::ofFacility()->sayIf($review->finding());
+
         return new JsonResponse([
-            'message' => $review->sentence(),
-            'errors' => [$field => [$review->sentence()]],
+            'message' => $question,
+            'errors' => [$field => [$question]],
             'question' => $review->question,
         ], 422);
     }
@@ -59,13 +63,15 @@ final readonly class Problems
     /**
      * Several values so unlikely that they are only recorded when they are sent again to be kept.
      *
-     * @param  non-empty-array<string, string>  $doubts  questions by field
+     * @param  non-empty-array<string, Finding>  $doubts  questions by field
      */
     public static function doubts(array $doubts): JsonResponse
     {
+        $says = Messages::ofFacility();
+
         return new JsonResponse([
-            'message' => implode(' ', $doubts),
-            'errors' => array_map(fn (string $doubt): array => [$doubt], $doubts),
+            'message' => $says->sayAll($doubts),
+            'errors' => array_map(fn (Finding $doubt): array => [$says->say($doubt)], $doubts),
             'question' => 'unlikely-value',
         ], 422);
     }
@@ -87,9 +93,7 @@ final readonly class Problems
     private static function of(Throwable $e, Request $request): JsonResponse
     {
         return match (true) {
-            $e instanceof InvalidEntry => self::response(422, $e->getMessage(), [$e->field => [$e->getMessage()]]),
-            $e instanceof LeftOut => self::response(404, $e->getMessage()),
-            $e instanceof Refusal => self::response(422, $e->getMessage()),
+            $e instanceof Refusal => self::refused($e),
             $e instanceof ValidationException => self::invalid($e),
             $e instanceof StaleVersion => self::stale($e),
             $e instanceof AuthenticationException => self::response(401, $request->is('api/v1/device/*') ? 'This token is not known here. Make one on the page of the system.' : 'Sign in to go on.'),
@@ -97,6 +101,13 @@ final readonly class Problems
             $e instanceof HttpExceptionInterface => self::response($e->getStatusCode(), self::SENTENCES[$e->getStatusCode()] ?? 'This request cannot be answered.')->withHeaders($e->getHeaders()),
             default => self::response(500, 'Something went wrong here, and nothing was changed. What it was is in the log of the application.'),
         };
+    }
+
+    private static function refused(Refusal $e): JsonResponse
+    {
+        $sentence = Messages::ofFacility()->say($e->finding());
+
+        return self::response($e instanceof LeftOut ? 404 : 422, $sentence, $e instanceof InvalidEntry ? [$e->field => [$sentence]] : []);
     }
 
     private static function invalid(ValidationException $e): JsonResponse

@@ -9,12 +9,12 @@ use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
- * A kind, described in the words of the scenario format.
+ * A species, described in the words of the scenario format.
  *
  * @property int $id
  * @property string $key
  * @property string $common_name
- * @property array<string, mixed> $description as it came with the application; empty for a kind of the keeper's own
+ * @property array<string, mixed> $description as it came with the application; empty for a species of the keeper's own
  * @property array<string, mixed> $own the keeper's values by field
  * @property string $form
  */

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $ended
  * @property string|null $ended_at
  * @property Collection<int, WatchCheck> $checks
- * @property Collection<int, WatchIntervention> $measures
+ * @property Collection<int, WatchIntervention> $interventions
  */
 final class Watch extends Model
 {
@@ -33,7 +33,7 @@ final class Watch extends Model
     }
 
     /** @return HasMany<WatchIntervention, $this> */
-    public function measures(): HasMany
+    public function interventions(): HasMany
     {
         return $this->hasMany(WatchIntervention::class)->orderBy('id');
     }

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property int $id
  * @property int $watch_id
- * @property string $measure
+ * @property string $intervention
  * @property string $at
  * @property string|null $stop_at
  * @property string|null $success

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Database\ImmediateSQLiteConnection;
-use App\Facility\ProjectionCacheDatabase;
 use App\Facility\ProjectionCache;
+use App\Facility\ProjectionCacheDatabase;
 use App\Http\WholeSessions;
 use App\Models\User;
 use App\Repair\UnreadableRows;

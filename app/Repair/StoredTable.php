@@ -27,7 +27,7 @@ enum StoredTable: string
     case WeeklyTemperatures = 'weekly_temperatures';
     case Preparations = 'preparations';
     case Quarantines = 'quarantines';
-    case Looks = 'conditions';
+    case Looks = 'health_observations';
     case Treatments = 'treatments';
     case MoveSheets = 'move_sheets';
     case Watches = 'watches';

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Repair;
 
-use Biomegas\Refusal;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
 use Closure;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Log;
@@ -32,7 +33,7 @@ final class UnreadableRows
         try {
             return $read();
         } catch (Throwable $e) { // Whatever is wrong with one row, the others are shown.
-            $this->add(new UnreadableRow($table, $id, $e instanceof Refusal ? $e->getMessage() : 'One of its values cannot be read.', $e instanceof LeftOut), $e);
+            $this->add(new UnreadableRow($table, $id, $e instanceof Refusal ? $e->finding() : Finding::of('unreadable.value'), $e instanceof LeftOut), $e);
 
             return null;
         }

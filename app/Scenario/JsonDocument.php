@@ -49,7 +49,7 @@ final readonly class JsonDocument
         if ($error !== null) {
             $cause = self::deepest($error);
 
-            throw InvalidDocument::at(self::path($cause), SchemaSentence::of($cause));
+            throw InvalidDocument::at(self::path($cause), SchemaFinding::of($cause));
         }
     }
 

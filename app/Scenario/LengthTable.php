@@ -6,6 +6,7 @@ namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Finding\Finding;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /**
@@ -36,7 +37,7 @@ final readonly class LengthTable
             return new self(self::agesFromDates($rows, $file), self::numbers($rows, 'length_mm', $file));
         }
 
-        throw InvalidDocument::at("{$file}, line 1", 'the header must be age,length or date,length_mm, with at least one row below it.');
+        throw InvalidDocument::at("{$file}, line 1", Finding::of('document.table_header'));
     }
 
     /**
@@ -49,7 +50,7 @@ final readonly class LengthTable
         foreach ($rows as $i => $row) {
             $cell = trim((string) ($row[$column] ?? ''));
             if (! is_numeric($cell)) {
-                throw InvalidDocument::at($file.', line '.($i + 2), "{$column} is \"{$cell}\", and a number was expected.");
+                throw InvalidDocument::at($file.', line '.($i + 2), Finding::of('document.cell', column: $column, cell: $cell));
             }
             $numbers[] = (float) $cell;
         }
@@ -68,7 +69,7 @@ final readonly class LengthTable
             try {
                 $dates[] = LocalDate::fromIso(trim((string) ($row['date'] ?? '')));
             } catch (UnreadableDate $e) {
-                throw InvalidDocument::at($file.', line '.($i + 2), $e->getMessage());
+                throw InvalidDocument::at($file.', line '.($i + 2), $e->finding());
             }
         }
         $first = array_reduce($dates, fn (?LocalDate $first, LocalDate $one): LocalDate => $first === null || $one->isBefore($first) ? $one : $first);

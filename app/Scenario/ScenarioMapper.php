@@ -7,6 +7,7 @@ namespace App\Scenario;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Facility\Background;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\ClaimKind;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Diet;
@@ -16,7 +17,6 @@ use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\Fitting;
-use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\ImpossiblePicture;
@@ -46,7 +46,7 @@ use Biomegas\Facility\WaterTemperature;
 
 /**
  * Turns descriptions in the words of the scenario format into the core's
- * picture. Both the scenario files and the database hold kinds and systems in
+ * picture. Both the scenario files and the database hold species and systems in
  * these words. The descriptions have passed the schema.
  */
 final readonly class ScenarioMapper
@@ -164,7 +164,7 @@ final readonly class ScenarioMapper
         };
     }
 
-    /** @param  array<string, mixed>  $d  a kind */
+    /** @param  array<string, mixed>  $d  a species */
     public static function background(array $d): Background
     {
         return new Background(
@@ -176,7 +176,7 @@ final readonly class ScenarioMapper
         );
     }
 
-    /** @param  array<string, mixed>  $d  a kind */
+    /** @param  array<string, mixed>  $d  a species */
     private static function needs(array $d): HousingNeeds
     {
         $litres = $d['litres'] ?? null;

@@ -14,16 +14,17 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
+use Biomegas\Facility\RuleOption;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Measure\Length;
 use Closure;
 
@@ -37,9 +38,9 @@ final readonly class ScenarioReader
     {
         $d = JsonDocument::read(InputFile::read($file), $file, 'scenario');
         $date = self::at('date', fn (): LocalDate => LocalDate::fromIso($d['date']));
-        $species = self::each('species', $d['species'], fn (array $one): Species => ScenarioMapper::species($one));
+        $speciesByKey = self::each('species', $d['species'], fn (array $one): Species => ScenarioMapper::species($one));
         $systems = self::each('systems', $d['systems'], fn (array $one): System => ScenarioMapper::system($one));
-        $fish = self::each('fish', $d['fish'], fn (array $one, string $path): Fish => self::fish($one, $path, $species, $systems, $date));
+        $fish = self::each('fish', $d['fish'], fn (array $one, string $path): Fish => self::fish($one, $path, $speciesByKey, $systems, $date));
 
         return new Facility(
             $date,
@@ -68,32 +69,32 @@ final readonly class ScenarioReader
 
     /**
      * @param  array<string, mixed>  $d
-     * @param  array<string, Species>  $species
+     * @param  array<string, Species>  $speciesByKey
      * @param  array<string, System>  $systems
      */
-    private static function fish(array $d, string $path, array $species, array $systems, LocalDate $today): Fish
+    private static function fish(array $d, string $path, array $speciesByKey, array $systems, LocalDate $today): Fish
     {
-        $kind = $species[$d['species']] ?? throw InvalidDocument::at("{$path}.species", "no species has the key \"{$d['species']}\".");
+        $species = $speciesByKey[$d['species']] ?? throw InvalidDocument::at("{$path}.species", Finding::of('scenario.no_species', key: $d['species']));
         if (! isset($systems[$d['system']])) {
-            throw InvalidDocument::at("{$path}.system", "no system has the key \"{$d['system']}\".");
+            throw InvalidDocument::at("{$path}.system", Finding::of('scenario.no_system', key: $d['system']));
         }
         $lengths = self::lengths($d['lengths'] ?? [], $path, $today);
         $arrived = isset($d['arrived'])
             ? self::at("{$path}.arrived", fn (): LocalDate => LocalDate::fromIso($d['arrived']))
             : array_reduce($lengths, fn (LocalDate $first, MeasuredLength $one): LocalDate => $one->date->isBefore($first) ? $one->date : $first, $today);
         if ($arrived->isAfter($today)) {
-            throw InvalidDocument::at("{$path}.arrived", "{$arrived->toIso()} is after the date of the scenario.");
+            throw InvalidDocument::at("{$path}.arrived", Finding::of('scenario.after_its_date', day: $arrived));
         }
         foreach ($lengths as $i => $length) {
             if ($length->date->isBefore($arrived)) {
-                throw InvalidDocument::at("{$path}.lengths[{$i}].date", "{$length->date->toIso()} is before the fish arrived on {$arrived->toIso()}.");
+                throw InvalidDocument::at("{$path}.lengths[{$i}].date", Finding::of('scenario.before_arrival', day: $length->date, arrived: $arrived));
             }
         }
 
         return new Fish(
             key: $d['key'],
             name: $d['name'],
-            species: $kind,
+            species: $species,
             arrived: $arrived,
             stays: [new Stay($d['system'], $arrived)],
             lengths: $lengths,
@@ -102,7 +103,7 @@ final readonly class ScenarioReader
             purpose: Purpose::from($d['purpose'] ?? Purpose::Display->value),
             sex: Sex::tryFrom($d['sex'] ?? ''),
             hatched: self::hatched($d['hatched'] ?? null, $path, $lengths),
-            candidates: self::candidates($d['candidates'] ?? [], $path, $species),
+            candidates: self::candidates($d['candidates'] ?? [], $path, $speciesByKey),
             rationChanges: array_map(
                 fn (array $change): RationChange => new RationChange(LocalDate::fromIso($change['from']), Ration::from($change['ration'])),
                 array_values($d['ration_changes'] ?? []),
@@ -120,7 +121,7 @@ final readonly class ScenarioReader
         $hatched = self::at("{$path}.hatched", fn (): LocalDate => LocalDate::fromIso($day));
         foreach ($lengths as $length) {
             if ($length->date->isBefore($hatched)) {
-                throw InvalidDocument::at("{$path}.hatched", "it was measured on {$length->date->toIso()} already.");
+                throw InvalidDocument::at("{$path}.hatched", Finding::of('scenario.measured_before', day: $length->date));
             }
         }
 
@@ -129,18 +130,18 @@ final readonly class ScenarioReader
 
     /**
      * @param  list<array{species: string, weight: float}>  $candidates
-     * @param  array<string, Species>  $species
+     * @param  array<string, Species>  $speciesByKey
      * @return list<CandidateSpecies>
      */
-    private static function candidates(array $candidates, string $path, array $species): array
+    private static function candidates(array $candidates, string $path, array $speciesByKey): array
     {
         $read = [];
         foreach ($candidates as $i => $one) {
-            $kind = $species[$one['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", "no species has the key \"{$one['species']}\".");
-            $read[] = new CandidateSpecies($kind, $one['weight']);
+            $species = $speciesByKey[$one['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", Finding::of('scenario.no_species', key: $one['species']));
+            $read[] = new CandidateSpecies($species, $one['weight']);
         }
         if (array_sum(array_column($candidates, 'weight')) >= 1) {
-            throw InvalidDocument::at("{$path}.candidates", 'the weights must sum to less than 1: its species has the rest.');
+            throw InvalidDocument::at("{$path}.candidates", Finding::of('scenario.weights'));
         }
 
         return $read;
@@ -156,7 +157,7 @@ final readonly class ScenarioReader
         foreach ($lengths as $i => $one) {
             $date = self::at("{$path}.lengths[{$i}].date", fn (): LocalDate => LocalDate::fromIso($one['date']));
             if ($date->isAfter($today)) {
-                throw InvalidDocument::at("{$path}.lengths[{$i}].date", "{$date->toIso()} is after the date of the scenario.");
+                throw InvalidDocument::at("{$path}.lengths[{$i}].date", Finding::of('scenario.after_its_date', day: $date));
             }
             $read[] = new MeasuredLength(
                 $date,
@@ -184,7 +185,7 @@ final readonly class ScenarioReader
         foreach ($list as $i => $one) {
             $path = "{$name}[{$i}]";
             if (isset($all[$one['key']])) {
-                throw InvalidDocument::at("{$path}.key", "the key \"{$one['key']}\" is used twice.");
+                throw InvalidDocument::at("{$path}.key", Finding::of('placement.used_twice', key: $one['key']));
             }
             $all[$one['key']] = self::at($path, fn (): mixed => $read($one, $path));
         }
@@ -203,7 +204,7 @@ final readonly class ScenarioReader
         try {
             return $read();
         } catch (ImpossiblePicture|UnreadableDate $e) {
-            throw InvalidDocument::at($path, $e->getMessage());
+            throw InvalidDocument::at($path, $e->finding());
         }
     }
 }

@@ -6,14 +6,14 @@ namespace App\Species;
 
 use App\Models\Species;
 
-/** The kinds that come with the application: database/species, a file for each group. */
+/** The species that come with the application: database/species, a file for each group. */
 final readonly class ShippedSpecies
 {
     /** @return list<array{form: string, description: array<string, mixed>}> */
     public static function all(): array
     {
         $all = [];
-        foreach (glob(database_path('kinds/*.json')) ?: [] as $file) {
+        foreach (glob(database_path('species/*.json')) ?: [] as $file) {
             array_push($all, ...json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR));
         }
 
@@ -23,11 +23,11 @@ final readonly class ShippedSpecies
     /** Puts them into a new installation. */
     public static function install(): void
     {
-        $rows = array_map(fn (array $kind): array => [
-            'key' => $kind['description']['key'],
-            'common_name' => $kind['description']['common_name'],
-            'description' => json_encode($kind['description'], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
-            'form' => $kind['form'],
+        $rows = array_map(fn (array $species): array => [
+            'key' => $species['description']['key'],
+            'common_name' => $species['description']['common_name'],
+            'description' => json_encode($species['description'], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'form' => $species['form'],
             'created_at' => now(),
             'updated_at' => now(),
         ], self::all());

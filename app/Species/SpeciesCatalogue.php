@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace App\Species;
 
 use App\Models\Species;
-use App\Scenario\ScenarioMapper;
 use App\Scenario\InvalidDocument;
 use App\Scenario\JsonDocument;
+use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The keeper's own values over those that came with the application: marked, and reversible field by field. */
 final readonly class SpeciesCatalogue
 {
-    /** What a kind looks like when its keeper does not say. */
+    /** What a species looks like when its keeper does not say. */
     private const USUAL_FORM = 'torpedo';
 
     private const LONGEST_KEY = 80;
@@ -25,20 +26,20 @@ final readonly class SpeciesCatalogue
     private const MOST_BYTES = 50_000;
 
     /**
-     * @param  array<string, mixed>  $description  the whole kind, in the words of the scenario format
+     * @param  array<string, mixed>  $description  the whole species, in the words of the scenario format
      *
      * @throws InvalidEntry naming the field
      */
-    public function change(Species $kind, array $description): void
+    public function change(Species $species, array $description): void
     {
-        $description = [...$description, 'key' => $kind->key];
-        self::check($description, $kind);
+        $description = [...$description, 'key' => $species->key];
+        self::check($description, $species);
         $own = array_filter(
             $description,
-            fn (mixed $value, string $field): bool => ! array_key_exists($field, $kind->description) || self::differ($value, $kind->description[$field]),
+            fn (mixed $value, string $field): bool => ! array_key_exists($field, $species->description) || self::differ($value, $species->description[$field]),
             ARRAY_FILTER_USE_BOTH,
         );
-        $kind->update(['own' => $own, 'common_name' => $description['common_name']]);
+        $species->update(['own' => $own, 'common_name' => $description['common_name']]);
     }
 
     /**
@@ -71,22 +72,22 @@ final readonly class SpeciesCatalogue
     private static function check(array $description, ?Species $itself): void
     {
         if (strlen(json_encode($description, JSON_THROW_ON_ERROR)) > self::MOST_BYTES) {
-            throw InvalidEntry::because('description', 'This is more than a description of a kind can be. Leave out what is not about it.');
+            throw InvalidEntry::because('description', Finding::of('entry.description_too_large'));
         }
         try {
             JsonDocument::checkPart(json_decode(json_encode($description, JSON_THROW_ON_ERROR)), 'scenario', 'species');
         } catch (InvalidDocument $e) {
-            throw InvalidEntry::because((string) preg_replace('/\[.*/', '', $e->path ?? 'description'), ucfirst($e->sentence));
+            throw InvalidEntry::because((string) preg_replace('/\[.*/', '', $e->path ?? 'description'), $e->wanted ?? $e->finding());
         }
         try {
             ScenarioMapper::species($description);
             ScenarioMapper::background($description);
         } catch (ImpossiblePicture $e) {
-            throw InvalidEntry::because($e->field ?? 'description', $e->getMessage());
+            throw InvalidEntry::because($e->field ?? 'description', $e->finding());
         }
         $sameName = DB::table('species')->where('common_name', $description['common_name'])->where('id', '!=', $itself->id ?? 0);
         if ($sameName->exists()) {
-            throw InvalidEntry::because('common_name', 'There is a kind of this name already. Choose another name, or change that kind.');
+            throw InvalidEntry::because('common_name', Finding::of('entry.species_name_taken'));
         }
     }
 

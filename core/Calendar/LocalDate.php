@@ -39,18 +39,6 @@ final readonly class LocalDate
         return gmdate('Y-m-d', $this->day * self::SECONDS_PER_DAY);
     }
 
-    /** "3 May 2028" */
-    public function inWords(): string
-    {
-        return gmdate('j F Y', $this->day * self::SECONDS_PER_DAY);
-    }
-
-    /** "May 2028" */
-    public function monthInWords(): string
-    {
-        return gmdate('F Y', $this->day * self::SECONDS_PER_DAY);
-    }
-
     public function plusDays(int $days): self
     {
         return new self($this->day + $days);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Calendar;
 
 use Biomegas\Facility\Fish;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** The day of an entry in the log of a fish: not before it came, not after it was gone, not in the future. */
 final readonly class LoggedDay
@@ -14,13 +15,13 @@ final readonly class LoggedDay
     public static function check(LocalDate $date, Fish $fish, LocalDate $today): void
     {
         if ($date->isAfter($today)) {
-            throw InvalidEntry::because('date', "{$date->toIso()} is in the future. Give the day on which it happened.");
+            throw InvalidEntry::because('date', Finding::of('calendar.logged_in_the_future', day: $date));
         }
         if ($date->isBefore($fish->arrived)) {
-            throw InvalidEntry::because('date', "{$fish->name} arrived on {$fish->arrived->toIso()}. Give a day from then on.");
+            throw InvalidEntry::because('date', Finding::of('calendar.logged_before_arrival', fish: $fish->name, arrived: $fish->arrived));
         }
         if ($fish->gone !== null && $date->isAfter($fish->gone)) {
-            throw InvalidEntry::because('date', "{$fish->name} is gone since {$fish->gone->toIso()}. Give a day until then, or take that entry back.");
+            throw InvalidEntry::because('date', Finding::of('calendar.logged_after_it_was_gone', fish: $fish->name, gone: $fish->gone));
         }
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Calendar;
 
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** A day that something is planned for: near enough that somebody means it. */
 final readonly class PlannedDay
@@ -16,7 +17,7 @@ final readonly class PlannedDay
     public static function check(string $field, LocalDate $day, LocalDate $today): void
     {
         if ($today->daysUntil($day) > self::FURTHEST_YEARS * LocalDate::DAYS_PER_YEAR) {
-            throw InvalidEntry::because($field, "{$day->toIso()} is more than ".self::FURTHEST_YEARS.' years ahead. Check the year.');
+            throw InvalidEntry::because($field, Finding::of('calendar.planned_too_far', day: $day, years: self::FURTHEST_YEARS));
         }
     }
 
@@ -24,7 +25,7 @@ final readonly class PlannedDay
     public static function checkToCome(string $field, LocalDate $day, LocalDate $today): void
     {
         if ($day->isBefore($today)) {
-            throw InvalidEntry::because($field, 'This day has passed: choose today or one to come.');
+            throw InvalidEntry::because($field, Finding::of('calendar.planned_in_the_past'));
         }
         self::check($field, $day, $today);
     }

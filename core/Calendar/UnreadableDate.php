@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Biomegas\Calendar;
 
-use Biomegas\Refusal;
+use Biomegas\Finding\CarriesFinding;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
 use InvalidArgumentException;
 
+/** A text that is no day of the calendar. */
 final class UnreadableDate extends InvalidArgumentException implements Refusal
 {
+    use CarriesFinding;
+
     public static function of(string $text): self
     {
-        return new self("\"{$text}\" is not a day of the calendar. Write it as year-month-day, for example 2027-03-01.");
+        return new self(Finding::of('calendar.unreadable', typed: $text));
     }
 }

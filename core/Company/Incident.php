@@ -7,7 +7,8 @@ namespace Biomegas\Company;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** One act of aggression. */
 final readonly class Incident
@@ -26,12 +27,12 @@ final readonly class Incident
     {
         // Inside a shoal one member can chase another; a single fish cannot chase itself.
         if ($actor->key === $target->key && ! $actor->isShoal()) {
-            throw InvalidEntry::because('target', "Choose another fish: {$actor->name} cannot be both.");
+            throw InvalidEntry::because('target', Finding::of('company.same_fish', fish: $actor->name));
         }
         LoggedDay::check($date, $actor, $today);
         LoggedDay::check($date, $target, $today);
         if (array_intersect($actor->homesOn($date), $target->homesOn($date)) === []) {
-            throw InvalidEntry::because('target', "{$actor->name} and {$target->name} did not live in one home on {$date->toIso()}. Check the fish and the day.");
+            throw InvalidEntry::because('target', Finding::of('company.not_together', actor: $actor->name, target: $target->name, day: $date));
         }
 
         return new self($actor, $target, $act, $harm, $date);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** Somebody says how long a kind becomes, in millimetres of the kind's own length. */
+/** Somebody says how long a species becomes, in millimetres of the species' own length. */
 final readonly class AdultSizeClaim
 {
     /** @throws ImpossiblePicture */

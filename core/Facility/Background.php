@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** What a keeper should know of a kind before bringing one home; no rule of housing or growth rests on it. */
+/** What a keeper should know of a species before bringing one home; no rule of housing or growth rests on it. */
 final readonly class Background
 {
-    /** Of the adult length, for a kind whose usual size when sold is not known. Judgement, no published source. */
+    /** Of the adult length, for a species whose usual size when sold is not known. Judgement, no published source. */
     private const SOLD_AT_SHARE = 0.15;
 
     /**
@@ -29,9 +29,9 @@ final readonly class Background
         SpeciesValue::SoldAt->check($soldAt);
     }
 
-    /** Length at which this kind is brought home when nothing else is said, millimetres. */
-    public function usualLengthWhenSold(Species $kind): float
+    /** Length at which this species is brought home when nothing else is said, millimetres. */
+    public function usualLengthWhenSold(Species $species): float
     {
-        return $this->soldAt ?? self::SOLD_AT_SHARE * $kind->adultLength->typical;
+        return $this->soldAt ?? self::SOLD_AT_SHARE * $species->adultLength->typical;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** A kind that a fish may be, with the share of belief in it. */
+/** A species that a fish may be, with the share of belief in it. */
 final readonly class CandidateSpecies
 {
     public function __construct(

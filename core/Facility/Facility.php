@@ -33,7 +33,7 @@ final readonly class Facility
         foreach ($fish as $one) {
             foreach ($one->stays as $stay) {
                 if (! isset($this->systems[$stay->system])) {
-                    throw ImpossiblePicture::becauseTheFishNamesAnUnknown($one->key, 'system', $stay->system);
+                    throw ImpossiblePicture::becauseTheFishNamesAnUnknownSystem($one->key, $stay->system);
                 }
             }
         }

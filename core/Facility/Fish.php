@@ -6,7 +6,7 @@ namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
 
-/** An individual fish, or a shoal of one kind that is kept and counted as one. */
+/** An individual fish, or a shoal of one species that is kept and counted as one. */
 final readonly class Fish
 {
     /** @var list<MeasuredLength> by date */
@@ -40,7 +40,7 @@ final readonly class Fish
         public ?LocalDate $hatched = null,
         public array $candidates = [],
         array $rationChanges = [],
-        /** Adult length that its keeper states for this fish, millimetres; null: as its kind. */
+        /** Adult length that its keeper states for this fish, millimetres; null: as its species. */
         public ?float $statedAdultMm = null,
         /** Where it goes if it cannot stay; null: nobody knows. */
         public ?string $fallback = null,
@@ -56,7 +56,7 @@ final readonly class Fish
     }
 
     /** @return non-empty-list<CandidateSpecies> all that it may be, its species first; weights sum to 1 */
-    public function kinds(): array
+    public function possibleSpecies(): array
     {
         $others = array_sum(array_map(fn (CandidateSpecies $one): float => $one->weight, $this->candidates));
         $kinds = [new CandidateSpecies($this->species, max(0.0, 1 - $others)), ...$this->candidates];

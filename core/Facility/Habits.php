@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** How a kind behaves. */
+/** How a species behaves. */
 final readonly class Habits
 {
     private const PEACEFUL_UP_TO = 2;

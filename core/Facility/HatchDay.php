@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** The day a fish hatched, as its keeper says. */
 final readonly class HatchDay
@@ -17,13 +18,13 @@ final readonly class HatchDay
     public static function check(Fish $fish, LocalDate $hatched, LocalDate $today): void
     {
         if ($hatched->isAfter($today)) {
-            throw InvalidEntry::because('hatched_on', "{$hatched->toIso()} is still to come. Give the day on which it hatched.");
+            throw InvalidEntry::because('hatched_on', Finding::of('fish.hatched_in_the_future', day: $hatched));
         }
         if ($hatched->isAfter($fish->arrived)) {
-            throw InvalidEntry::because('hatched_on', "It came on {$fish->arrived->toIso()}: it had hatched by then. Give an earlier day.");
+            throw InvalidEntry::because('hatched_on', Finding::of('fish.hatched_after_arrival', arrived: $fish->arrived));
         }
         if ($hatched->daysUntil($today) > self::OLDEST_YEARS * LocalDate::DAYS_PER_YEAR) {
-            throw InvalidEntry::because('hatched_on', 'It would be older than '.self::OLDEST_YEARS.' years. Check the year.');
+            throw InvalidEntry::because('hatched_on', Finding::of('fish.too_old', years: self::OLDEST_YEARS));
         }
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** What a kind wants of its home besides room to swim and turn. */
+/** What a species wants of its home besides room to swim and turn. */
 final readonly class HousingNeeds
 {
     /** @throws ImpossiblePicture */
     public function __construct(
         public int $minimumGroup = 1,
-        /** Lives with its own kind alone. */
+        /** Lives with its own species alone. */
         public bool $isSpeciesOnly = false,
         /** Null: none are known. */
         public ?LitresNeed $litres = null,

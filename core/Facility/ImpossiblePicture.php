@@ -4,115 +4,121 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-use Biomegas\Refusal;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\Number;
+use Biomegas\Measure\Temperature;
 use InvalidArgumentException;
 
 /** The description of a facility contradicts itself. */
 final class ImpossiblePicture extends InvalidArgumentException implements Refusal
 {
     private function __construct(
-        string $sentence,
+        private readonly Finding $finding,
         /** The first word of its path in the scenario format; null: no field alone is to blame. */
         public readonly ?string $field = null,
     ) {
-        parent::__construct($sentence);
+        parent::__construct($finding->code);
+    }
+
+    public function finding(): Finding
+    {
+        return $this->finding;
     }
 
     public static function becauseAValueIsOutOfBounds(SpeciesValue $value): self
     {
-        $number = fn (float $one): string => rtrim(rtrim(number_format($one, 5, '.', ''), '0'), '.');
-
-        return new self("{$value->value}: give a number from {$number($value->least())} to {$number($value->most())}. Is a decimal point missing?", explode('.', $value->value)[0]);
+        return new self(Finding::of('species.out_of_bounds', value: $value->value, least: Number::of($value->least()), most: Number::of($value->most())), explode('.', $value->value)[0]);
     }
 
     public static function becauseALowIsAboveItsHigh(SpeciesValue $value): self
     {
-        return new self("{$value->value}: low must not be above high.", explode('.', $value->value)[0]);
+        return new self(Finding::of('species.low_above_high', value: $value->value), explode('.', $value->value)[0]);
     }
 
     public static function becauseARangeIsTooNarrowOrTooWide(string $what, float $narrowest, float $widest): self
     {
-        return new self("{$what}: high must be {$narrowest} to {$widest} times low. No two animals are just alike, and none differ so much.", $what);
+        return new self(Finding::of('species.too_narrow_or_too_wide', value: $what, narrowest: Number::of($narrowest), widest: Number::of($widest)), $what);
     }
 
     public static function becauseARangeIsOutOfOrder(string $what): self
     {
-        return new self("{$what}: low, typical and high must be above zero and in this order.", $what);
+        return new self(Finding::of('species.out_of_order', value: $what), $what);
     }
 
     public static function becauseCardinalTemperaturesAreOutOfOrder(string $species): self
     {
-        return new self("temperature_c of {$species}: minimum, best and maximum must rise, and the reference must lie between minimum and maximum.", 'temperature_c');
+        return new self(Finding::of('species.temperatures_out_of_order', species: $species), 'temperature_c');
     }
 
     public static function becauseCardinalTemperaturesAreSingular(string $species, float $leastBest): self
     {
-        $least = number_format($leastBest, 1, '.', '');
-
-        return new self("temperature_c of {$species}: best must be at least {$least} °C, half a degree above the middle of minimum and maximum, or the growth response has no meaning.", 'temperature_c');
+        return new self(Finding::of('species.best_too_low', species: $species, least: Temperature::ofCelsius($leastBest)), 'temperature_c');
     }
 
     public static function becauseTheReferenceIsTooCold(string $species): self
     {
-        return new self("temperature_c of {$species}: growth at the reference temperature must be at least a fifth of that at the best. Choose a reference nearer to the best.", 'temperature_c');
+        return new self(Finding::of('species.reference_too_cold', species: $species), 'temperature_c');
     }
 
-    public static function becauseNoMethodAnswers(string $question, string $answer): self
+    public static function becauseNoMethodAnswers(string $option, string $answer): self
     {
-        $answers = implode(', ', [...RuleOption::tryFrom($question)?->answers() ?? [], RuleException::SET_ASIDE]);
-
-        return new self("{$question}: \"{$answer}\" is no answer. Choose one of {$answers}.");
+        return new self(Finding::of('rulebook.no_such_method', option: $option, answer: $answer, methods: implode(', ', [...RuleOption::tryFrom($option)?->answers() ?? [], RuleException::SET_ASIDE])));
     }
 
-    public static function becauseAConstantIsOutOfRange(RuleParameter $constant): self
+    public static function becauseAParameterIsOutOfRange(RuleParameter $parameter): self
     {
-        return new self("{$constant->value}: give a number from {$constant->least()} to {$constant->most()}.");
+        return new self(Finding::of('rulebook.out_of_range', parameter: $parameter->value, least: Number::of($parameter->least()), most: Number::of($parameter->most())));
     }
 
     public static function becauseTheGlassLeavesNoRoom(): self
     {
-        return new self('The outside sizes leave no room inside the glass.');
+        return new self(Finding::of('system.no_room_inside_the_glass'));
     }
 
     public static function becauseTheOutlineCrossesItself(): self
     {
-        return new self('The outline crosses itself. List its corners in order round the edge.');
+        return new self(Finding::of('system.outline_crosses_itself'));
     }
 
     public static function becauseTheLightsAreOutOfOrder(): self
     {
-        return new self('light: they come on first, then dim, then go out, all within one day.');
+        return new self(Finding::of('system.lights_out_of_order'));
     }
 
     public static function becauseTheDividerStandsOutside(float $lengthMm): self
     {
-        $centimetres = number_format($lengthMm / 10, 0, '.', '');
-
-        return new self("The divider must stand inside the pool: between its two ends, which lie {$centimetres} cm apart.");
+        return new self(Finding::of('system.divider_outside', apart: Length::ofMillimetres($lengthMm)));
     }
 
     public static function becauseTheDividerNamesNoPool(string $pool): self
     {
-        return new self("A divider stands in the pool \"{$pool}\", which is not described.");
+        return new self(Finding::of('system.divider_without_pool', pool: $pool));
     }
 
-    public static function becauseDecorFillsTheSystem(string $what): self
+    public static function becauseDecorFillsTheWater(): self
     {
-        return new self("Rock and wood take more {$what} than there is. Check their measures.");
+        return new self(Finding::of('system.decor_fills_the_water'));
+    }
+
+    public static function becauseDecorFillsTheFloor(): self
+    {
+        return new self(Finding::of('system.decor_fills_the_floor'));
     }
 
     public static function becauseTheOutlineHasNoArea(): self
     {
-        return new self('The outline needs at least three corners that do not lie on one line.');
+        return new self(Finding::of('system.outline_without_area'));
     }
 
     public static function becauseAnOutlineIsMeasuredInside(): self
     {
-        return new self('An outline is measured at its inside edge: leave out "outside".');
+        return new self(Finding::of('system.outline_measured_inside'));
     }
 
-    public static function becauseTheFishNamesAnUnknown(string $fish, string $what, string $key): self
+    public static function becauseTheFishNamesAnUnknownSystem(string $fish, string $key): self
     {
-        return new self("{$fish} names the {$what} \"{$key}\", which is not described.");
+        return new self(Finding::of('fish.unknown_system', fish: $fish, key: $key));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** The least home that is claimed for adults of a kind; null members are not claimed. */
+/** The least home that is claimed for adults of a species; null members are not claimed. */
 final readonly class LeastHome
 {
     /** @throws ImpossiblePicture */

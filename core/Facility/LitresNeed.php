@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** Litres that adults of a kind are said to need, for a group and for each one more, by school. */
+/** Litres that adults of a species are said to need, for a group and for each one more, by school. */
 final readonly class LitresNeed
 {
     /** @throws ImpossiblePicture */

@@ -14,7 +14,7 @@ final readonly class MeasuredLength
         public LocalDate $date,
         public Length $length,
         public Method $method,
-        /** Null: the length that its kind is stated in. */
+        /** Null: the length that its species is stated in. */
         public ?LengthKind $lengthKind = null,
         /** How many of a shoal were measured. */
         public int $sample = 1,
@@ -23,7 +23,7 @@ final readonly class MeasuredLength
     ) {
     }
 
-    /** Millimetres of the length that this kind is stated in. */
+    /** Millimetres of the length that this species is stated in. */
     public function asStatedFor(Species $species): float
     {
         $taken = $this->lengthKind ?? $species->lengthKind;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** What a kind does to plants. */
+/** What a species does to plants. */
 enum PlantManners: string
 {
     case Safe = 'safe';

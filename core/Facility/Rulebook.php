@@ -35,7 +35,7 @@ final readonly class Rulebook
         foreach ($numbers as $name => $number) {
             $constant = RuleParameter::from($name);
             if ($number < $constant->least() || $number > $constant->most()) {
-                throw ImpossiblePicture::becauseAConstantIsOutOfRange($constant);
+                throw ImpossiblePicture::becauseAParameterIsOutOfRange($constant);
             }
         }
     }

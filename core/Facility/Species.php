@@ -43,13 +43,13 @@ final readonly class Species
     }
 
     /**
-     * The same kind with an adult length that somebody states, all claims set
+     * The same species with an adult length that somebody states, all claims set
      * aside. A key of its own keeps its kin from arguing.
      */
     public function ofStatedAdultLength(float $millimetres): self
     {
         return new self(
-            "{$this->key} (stated size)", $this->commonName, $this->scientificName,
+            "{$this->key}/stated", $this->commonName, $this->scientificName,
             Range::about($millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->cardinalTemperatures, $this->keepingRange, $this->layer,
             $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits,

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
-/** The adult length that a keeper states for one fish, in place of what is said of its kind. */
+/** The adult length that a keeper states for one fish, in place of what is said of its species. */
 final readonly class StatedAdult
 {
     /** How far above a stated adult length a measured one may lie: the error of a length taken by eye. */
@@ -21,7 +22,7 @@ final readonly class StatedAdult
     {
         foreach ($fish->lengths as $length) {
             if ($length->asStatedFor($fish->species) > self::SLACK * $millimetres) {
-                throw InvalidEntry::because('adult', "On {$length->date->toIso()} it measured more than this already: give a larger adult length, or correct that entry.");
+                throw InvalidEntry::because('adult', Finding::of('fish.adult_below_measured', day: $length->date));
             }
         }
     }

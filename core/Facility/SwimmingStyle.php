@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** How a kind moves, which decides the room it needs. */
+/** How a species moves, which decides the room it needs. */
 enum SwimmingStyle: string
 {
     case Slow = 'slow';

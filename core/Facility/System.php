@@ -14,8 +14,6 @@ use Biomegas\Facility\Shape\Shape;
 final readonly class System
 {
     /** °C of most tanks, where nobody said. */
-    private const USUAL_CELSIUS = 25.0;
-
     /**
      * @param  non-empty-list<Pool>  $pools  without any divider
      *
@@ -44,10 +42,10 @@ final readonly class System
         public Equipment $equipment = new Equipment,
     ) {
         if ($equipment->decorArea >= $this->wholeFloor()) {
-            throw ImpossiblePicture::becauseDecorFillsTheSystem('floor');
+            throw ImpossiblePicture::becauseDecorFillsTheFloor();
         }
         if ($equipment->decorLitres >= $this->room()) {
-            throw ImpossiblePicture::becauseDecorFillsTheSystem('room');
+            throw ImpossiblePicture::becauseDecorFillsTheWater();
         }
         foreach ($equipment->dividers as $divider) {
             Half::both($this->pool($divider->pool)->shape, $divider->at);
@@ -82,7 +80,7 @@ final readonly class System
     /** °C as it is kept that day, else as most are. */
     public function likelyCelsius(LocalDate $date): float
     {
-        return $this->temperature?->on($date) ?? self::USUAL_CELSIUS;
+        return $this->temperature?->on($date) ?? WaterTemperature::USUAL_CELSIUS;
     }
 
     /** What rock and wood leave free. */
@@ -134,7 +132,7 @@ final readonly class System
     {
         [$left, $right] = Half::both($pool->shape, $at);
 
-        return [new Pool($pool->key, $left), new Pool("{$pool->key} right of the divider", $right)];
+        return [new Pool($pool->key, $left), new Pool("{$pool->key}/right", $right)];
     }
 
     /** @throws ImpossiblePicture */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
-/** Where in the water a kind lives. */
+/** Where in the water a species lives. */
 enum WaterLayer: string
 {
     case Bottom = 'bottom';

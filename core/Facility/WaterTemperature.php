@@ -9,6 +9,9 @@ use Biomegas\Calendar\LocalDate;
 /** The temperature that a system is expected to have: held at a set-point, or given by twelve monthly means. */
 final readonly class WaterTemperature
 {
+    /** Taken where nothing is known of it: common for kept fish of warm waters. Our judgement. */
+    public const USUAL_CELSIUS = 25.0;
+
     private const DAYS_PER_MONTH = 365.0 / 12;
 
     /** @param  non-empty-list<float>  $celsius one set-point, or means of January to December */

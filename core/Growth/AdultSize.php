@@ -10,14 +10,14 @@ use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
 
 /**
- * How long a kind becomes, from all that is claimed. Claims are averaged in
+ * How long a species becomes, from all that is claimed. Claims are averaged in
  * logarithms by how far each is believed; where they disagree more than the
  * kind's own range, the range widens. Claims of a fish's own sex set the others
  * aside. A record says what is possible, not what is usual: it does not count.
  */
 final readonly class AdultSize
 {
-    /** @param  list<float>  $shares  of each claim of the kind, in its order; they sum to 1 or are all 0 */
+    /** @param  list<float>  $shares  of each claim of the species, in its order; they sum to 1 or are all 0 */
     private function __construct(
         public float $logMean,
         public float $logSpread,

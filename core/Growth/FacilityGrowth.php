@@ -28,7 +28,7 @@ final class FacilityGrowth
     /** @var array<string, KinEvidence|null> by fish */
     private array $evidence = [];
 
-    /** @var array<string, list<Fish>>|null by kind those who can tell of their kin, with the most lengths first */
+    /** @var array<string, list<Fish>>|null by species those who can tell of their kin, with the most lengths first */
     private ?array $telling = null;
 
     private readonly FacilityClocks $clocks;
@@ -60,13 +60,13 @@ final class FacilityGrowth
 
     public function projectionOf(Fish $fish): GrowthProjection
     {
-        return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateSpecies $kind): array => [
-            $kind->weight,
-            new SpeciesProjection($this->facility, $fish, $kind->species, $this->priorOf($fish, $kind->species), $this->clocks, $this->processVariation),
-        ], $fish->kinds()));
+        return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateSpecies $candidate): array => [
+            $candidate->weight,
+            new SpeciesProjection($this->facility, $fish, $candidate->species, $this->priorOf($fish, $candidate->species), $this->clocks, $this->processVariation),
+        ], $fish->possibleSpecies()));
     }
 
-    /** The prior of the fish as one of this kind, from the kind and its kin here. */
+    /** The prior of the fish as one of this species, from the species and its kin here. */
     public function priorOf(Fish $fish, Species $species): GrowthPrior
     {
         return KinPrior::of(
@@ -76,7 +76,7 @@ final class FacilityGrowth
     }
 
     /**
-     * The others of this kind that were measured more than once and are surely
+     * The others of this species that were measured more than once and are surely
      * of it: one length tells nothing of growth.
      *
      * @return list<Fish> those with the most lengths first
@@ -101,9 +101,9 @@ final class FacilityGrowth
                 $groups[$fish->species->key][] = $fish;
             }
         }
-        foreach ($groups as $kind => $group) {
+        foreach ($groups as $key => $group) {
             usort($group, fn (Fish $a, Fish $b): int => count($b->lengths) <=> count($a->lengths));
-            $groups[$kind] = $group;
+            $groups[$key] = $group;
         }
 
         return $groups;

@@ -6,7 +6,7 @@ namespace Biomegas\Growth;
 
 /**
  * Growth performance index of Pauly and Munro (1984), Fishbyte 2(1), 21: the
- * same for fish of a kind that trade adult size against speed.
+ * same for fish of a species that trade adult size against speed.
  */
 final readonly class GrowthPerformance
 {

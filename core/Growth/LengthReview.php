@@ -8,8 +8,11 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\InvalidEntry;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\MeasuredFigure;
 
 /** A new length held against what is known of the fish, before it is saved. */
 final readonly class LengthReview
@@ -70,16 +73,16 @@ final readonly class LengthReview
         return new self($before, $expected, $other === null ? $question : LengthQuestion::OtherFish, null, $other);
     }
 
-    /** What to ask; empty when there is no question. */
-    public function sentence(): string
+    /** What to ask; null when there is no question. */
+    public function finding(): ?Finding
     {
         return match ($this->question) {
-            null => '',
-            LengthQuestion::Shrunk => 'This is shorter than the last length, and fish do not shrink. Check the length, the unit and the fish.',
-            LengthQuestion::Jumped => 'This is much longer than expected. Check the length, the unit and the fish.',
-            LengthQuestion::FallsShort => 'This is much shorter than expected. Check the length, the unit and the fish.',
-            LengthQuestion::UnitSlip => sprintf('Did you mean %.1f cm? The unit, or fork for total length, may have slipped.', ($this->suggestedMm ?? 0.0) / 10),
-            LengthQuestion::OtherFish => "This would be right for {$this->otherFish}, in the same home. Which fish was it?",
+            null => null,
+            LengthQuestion::Shrunk => Finding::of('growth.review.shrunk'),
+            LengthQuestion::Jumped => Finding::of('growth.review.jumped'),
+            LengthQuestion::FallsShort => Finding::of('growth.review.falls_short'),
+            LengthQuestion::UnitSlip => Finding::of('growth.review.unit_slip', meant: MeasuredFigure::of(Length::ofMillimetres($this->suggestedMm ?? 1.0))),
+            LengthQuestion::OtherFish => Finding::of('growth.review.other_fish', other: (string) $this->otherFish),
         };
     }
 

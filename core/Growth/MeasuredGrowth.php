@@ -32,13 +32,13 @@ final readonly class MeasuredGrowth
     ) {
     }
 
-    /** @param  GrowthPrior  $prior how its kind grows, to see whether it stopped */
-    public static function of(Fish $fish, Species $kind, GrowthPrior $prior, FacilityClocks $clocks): self
+    /** @param  GrowthPrior  $prior how its species grows, to see whether it stopped */
+    public static function of(Fish $fish, Species $species, GrowthPrior $prior, FacilityClocks $clocks): self
     {
-        $past = $clocks->past($fish, $kind);
-        $observations = self::observed($fish, $kind, $past);
+        $past = $clocks->past($fish, $species);
+        $observations = self::observed($fish, $species, $past);
 
-        return new self($past, $observations, StalledRun::of($observations, GrowthCurves::named($kind->curve), $prior));
+        return new self($past, $observations, StalledRun::of($observations, GrowthCurves::named($species->curve), $prior));
     }
 
     /** @return list<Observation> of a stall only the first length belongs to the growth before it */
@@ -57,16 +57,16 @@ final readonly class MeasuredGrowth
      *
      * @return list<Observation>
      */
-    private static function observed(Fish $fish, Species $kind, GrowthClock $clock): array
+    private static function observed(Fish $fish, Species $species, GrowthClock $clock): array
     {
         $lengths = array_map(fn (MeasuredLength $entry): Observation => new Observation(
             $clock->timeOn($entry->date),
-            log($entry->asStatedFor($kind)),
-            $entry->relativeErrorFor($kind),
+            log($entry->asStatedFor($species)),
+            $entry->relativeErrorFor($species),
         ), $fish->lengths);
 
         return $fish->hatched === null || $lengths === []
             ? $lengths
-            : [new Observation(0.0, log(self::HATCHLING_SHARE * $kind->adultLength->typical), self::HATCHLING_ERROR), ...$lengths];
+            : [new Observation(0.0, log(self::HATCHLING_SHARE * $species->adultLength->typical), self::HATCHLING_ERROR), ...$lengths];
     }
 }

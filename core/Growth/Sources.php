@@ -16,7 +16,7 @@ final readonly class Sources
     private function __construct(
         public float $ownLengths,
         public float $kin,
-        public float $kind,
+        public float $species,
     ) {
     }
 
@@ -25,11 +25,11 @@ final readonly class Sources
     {
         [$mean, $covariance] = $projection->draws->moments();
         $direction = Matrix2::times($covariance, self::slope($projection, $mean));
-        $kind = self::precisionAlong($direction, $ofKind->covariance);
-        $withKin = max($kind, self::precisionAlong($direction, $projection->prior->covariance));
+        $species = self::precisionAlong($direction, $ofKind->covariance);
+        $withKin = max($species, self::precisionAlong($direction, $projection->prior->covariance));
         $all = max($withKin, self::precisionAlong($direction, $covariance));
 
-        return $all > 0.0 ? new self(1 - $withKin / $all, ($withKin - $kind) / $all, $kind / $all) : new self(0.0, 0.0, 1.0);
+        return $all > 0.0 ? new self(1 - $withKin / $all, ($withKin - $species) / $all, $species / $all) : new self(0.0, 0.0, 1.0);
     }
 
     /**

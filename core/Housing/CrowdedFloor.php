@@ -9,7 +9,7 @@ use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
-use Biomegas\Measure\Spoken;
+use Biomegas\Finding\Finding;
 
 /**
  * Crowding on purpose holds only for enough mid-sized fish of like size with
@@ -26,18 +26,18 @@ final readonly class CrowdedFloor
         return $rulebook->number($isCrowded ? RuleParameter::FloorCrowded : RuleParameter::FloorRoomy);
     }
 
-    /** The first condition that fails, in words; null when all hold. */
-    public static function unmet(Rulebook $rulebook, System $system, Occupant ...$occupants): ?string
+    /** The first condition that fails; null when all hold. */
+    public static function unmet(Rulebook $rulebook, System $system, Occupant ...$occupants): ?Finding
     {
         $lengths = array_map(fn (Occupant $one): float => $one->length, $occupants);
         $count = array_sum(array_map(fn (Occupant $one): int => $one->count, $occupants));
         $least = (int) $rulebook->number(RuleParameter::CrowdedLeast);
 
         return match (true) {
-            $lengths === [] || $count < $least => 'fewer than '.Spoken::number($least).' share it',
-            max($lengths) > $rulebook->number(RuleParameter::CrowdedLongest) => 'it is for mid-sized fish, and one is larger',
-            max($lengths) > $rulebook->number(RuleParameter::CrowdedSizeRatio) * min($lengths) => 'they are not of like size',
-            ! $system->has(Fitting::Air) || ! $system->has(Fitting::Flow) => 'it has no extra air and flow',
+            $lengths === [] || $count < $least => Finding::of('housing.crowding.too_few', least: $least),
+            max($lengths) > $rulebook->number(RuleParameter::CrowdedLongest) => Finding::of('housing.crowding.too_large'),
+            max($lengths) > $rulebook->number(RuleParameter::CrowdedSizeRatio) * min($lengths) => Finding::of('housing.crowding.unlike'),
+            ! $system->has(Fitting::Air) || ! $system->has(Fitting::Flow) => Finding::of('housing.crowding.no_air'),
             default => null,
         };
     }

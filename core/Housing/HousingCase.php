@@ -6,7 +6,6 @@ namespace Biomegas\Housing;
 
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
-use Biomegas\Measure\Spoken;
 
 /** May this newcomer live in this home with those who live there on some day? */
 final readonly class HousingCase
@@ -20,7 +19,6 @@ final readonly class HousingCase
         public System $system,
         public array $residents,
         Rulebook $rulebook,
-        public Spoken $spoken,
     ) {
         $this->rulebook = $rulebook->holdingFor($system->key, $newcomer->fish);
     }

@@ -7,8 +7,11 @@ namespace Biomegas\Housing;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\Size\FootprintLimit;
-use Biomegas\Measure\Spoken;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\Sides;
+use Biomegas\Measure\Volume;
 
 /** The least home, by its inside sizes in millimetres, that holds a fish of this length. */
 final readonly class NearestHome
@@ -38,14 +41,14 @@ final readonly class NearestHome
     }
 
     /** The one size that would have to change for this rule. */
-    public function asChange(SizeRule $binding, Spoken $spoken): string
+    public function asChange(SizeRule $binding): Finding
     {
         return match ($binding) {
-            SizeRule::SwimLength => "A straight run of {$spoken->length($this->swimLength)} would hold it.",
-            SizeRule::TurningWidth => "{$spoken->length($this->turningWidth)} from front to back would hold it.",
-            SizeRule::Depth => 'Water '.$spoken->length($this->depth ?? 0.0).' deep would hold it.',
-            SizeRule::LeastHome => "A home of {$spoken->sides($this->swimLength, $this->turningWidth)} inside would hold it.",
-            SizeRule::Litres => $spoken->litres($this->litres ?? 0.0).' would hold it.',
+            SizeRule::SwimLength => Finding::of('housing.size.longer_run', length: Length::ofMillimetres($this->swimLength)),
+            SizeRule::TurningWidth => Finding::of('housing.size.wider', width: Length::ofMillimetres($this->turningWidth)),
+            SizeRule::Depth => $this->depth === null ? Finding::of('housing.size.deeper') : Finding::of('housing.size.deep', depth: Length::ofMillimetres($this->depth)),
+            SizeRule::LeastHome => Finding::of('housing.size.larger', sides: Sides::ofMillimetres($this->swimLength, $this->turningWidth)),
+            SizeRule::Litres => $this->litres === null ? Finding::of('housing.size.more_water') : Finding::of('housing.size.litres', litres: Volume::ofLitres($this->litres)),
         };
     }
 }

@@ -7,7 +7,7 @@ namespace Biomegas\Housing;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 
-/** How the water of a system over the year meets the range in which a kind may be kept. */
+/** How the water of a system over the year meets the range in which a species may be kept. */
 enum TemperatureFit: string
 {
     case Suits = 'suits';

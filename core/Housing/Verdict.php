@@ -4,40 +4,42 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing;
 
-/** What one rule says of a home, in a sentence, with the nearest change that would make it pass. */
+use Biomegas\Finding\Finding;
+
+/** What one rule finds of a home, with the nearest change that would make it pass. */
 final readonly class Verdict
 {
     private function __construct(
         public HousingRule $rule,
         public bool $passes,
-        public string $sentence,
+        public Finding $finding,
         /** Null: nothing to change, or nothing that would help. */
-        public ?string $change,
+        public ?Finding $change,
         /** The keeper's reason for which it is set aside; null when it holds. */
         public ?string $setAside = null,
     ) {
     }
 
-    public static function pass(HousingRule $rule, string $sentence): self
+    public static function pass(HousingRule $rule, Finding $finding): self
     {
-        return new self($rule, true, $sentence, null);
+        return new self($rule, true, $finding, null);
     }
 
-    public static function fail(HousingRule $rule, string $sentence, ?string $change): self
+    public static function fail(HousingRule $rule, Finding $finding, ?Finding $change): self
     {
-        return new self($rule, false, $sentence, $change);
+        return new self($rule, false, $finding, $change);
     }
 
     /** The keeper has decided otherwise: it passes, and says so. */
     public function setAside(string $reason): self
     {
-        return new self($this->rule, true, $this->sentence, $this->change, $reason);
+        return new self($this->rule, true, $this->finding, $this->change, $reason);
     }
 
-    /** What is wrong, and what would mend it. */
-    public function inWords(): string
+    /** @return non-empty-list<Finding> what is wrong, and what would mend it */
+    public function withChange(): array
     {
-        return rtrim("{$this->sentence} {$this->change}");
+        return $this->change === null ? [$this->finding] : [$this->finding, $this->change];
     }
 
     public function refuses(): bool

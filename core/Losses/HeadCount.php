@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Losses;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** How many of a fish or shoal are there. */
 final readonly class HeadCount
@@ -51,10 +52,10 @@ final readonly class HeadCount
     public static function checkLoss(string $name, int $there, int $lost): void
     {
         if ($there < 1) {
-            throw InvalidEntry::because('count', "{$name} is already gone from the record.");
+            throw InvalidEntry::because('count', Finding::of('losses.already_gone', fish: $name));
         }
         if ($lost < 1 || $lost > $there) {
-            throw InvalidEntry::because('count', "Give a number from 1 to {$there}: that many are there.");
+            throw InvalidEntry::because('count', Finding::of('losses.too_many', there: $there));
         }
     }
 }

@@ -7,7 +7,7 @@ namespace Biomegas\Measure;
 use InvalidArgumentException;
 
 /** A length of a fish or of a home: above zero and finite, held in millimetres. */
-final readonly class Length
+final readonly class Length implements Figure
 {
     private function __construct(
         /** Finite and above zero. */
@@ -38,11 +38,5 @@ final readonly class Length
     public function in(LengthUnit $unit): float
     {
         return $this->millimetres / $unit->millimetres();
-    }
-
-    /** As shown to a keeper: "30.4 cm", "12.0 in". */
-    public function format(LengthUnit $unit, int $decimals = 1): string
-    {
-        return number_format($this->in($unit), $decimals, '.', '').' '.$unit->value;
     }
 }

@@ -16,10 +16,10 @@ enum UnitSystem: string
         return $this === self::Metric ? LengthUnit::Centimetre : LengthUnit::Inch;
     }
 
-    /** The unit shown on hover beside the facility's own. */
-    public function otherLengthUnit(): LengthUnit
+    /** Whose lengths are shown on hover beside the facility's own. */
+    public function other(): self
     {
-        return $this === self::Metric ? LengthUnit::Inch : LengthUnit::Centimetre;
+        return $this === self::Metric ? self::Imperial : self::Metric;
     }
 
     public function volumeUnit(): VolumeUnit

@@ -4,39 +4,43 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
-use Biomegas\Refusal;
+use Biomegas\Finding\CarriesFinding;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
 use InvalidArgumentException;
 
 /** What was typed cannot be the length of a fish. */
 final class UnreadableLength extends InvalidArgumentException implements Refusal
 {
+    use CarriesFinding;
+
     public static function becauseNothingWasTyped(): self
     {
-        return new self('Type a length, for example 24 cm or 9 1/2".');
+        return new self(Finding::of('measure.length.nothing'));
     }
 
     public static function becauseItIsNoLength(string $text): self
     {
-        return new self("\"{$text}\" is not a length. Type a number with or without a unit, for example 24 cm, 240 mm or 9 1/2\".");
+        return new self(Finding::of('measure.length.unreadable', typed: $text));
     }
 
     public static function becauseTheUnitIsUnknown(string $unit): self
     {
-        return new self("The unit \"{$unit}\" is not known. Use mm, cm, m, in or ft.");
+        return new self(Finding::of('measure.length.unknown_unit', unit: $unit));
     }
 
     public static function becauseItIsNotPositive(): self
     {
-        return new self('A length must be more than zero.');
+        return new self(Finding::of('measure.length.not_positive'));
     }
 
     public static function becauseNoFishIsThatSmall(Length $length): self
     {
-        return new self("{$length->format(LengthUnit::Millimetre, 2)} is too small for a fish. Check the unit.");
+        return new self(Finding::of('measure.length.too_small', length: $length));
     }
 
     public static function becauseNoFishIsThatLong(Length $length): self
     {
-        return new self("{$length->format(LengthUnit::Metre)} is longer than any fish that is kept. Check the unit.");
+        return new self(Finding::of('measure.length.too_long', length: $length));
     }
 }

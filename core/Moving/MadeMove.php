@@ -8,7 +8,8 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** A move that has been made already: it ends the present stay and starts the next. */
 final readonly class MadeMove
@@ -25,14 +26,14 @@ final readonly class MadeMove
     {
         $stay = $fish->stays[count($fish->stays) - 1];
         if ($stay->system === $to->key) {
-            throw InvalidEntry::because('to', "{$fish->name} lives in {$to->name} already. Choose another home.");
+            throw InvalidEntry::because('to', Finding::of('moving.lives_there', fish: $fish->name, system: $to->name));
         }
         LoggedDay::check($date, $fish, $today);
         if ($date->isBefore($stay->from)) {
-            throw InvalidEntry::because('date', "{$fish->name} came to its present home on {$stay->from->toIso()}. Give a day from then on.");
+            throw InvalidEntry::because('date', Finding::of('moving.before_its_stay', fish: $fish->name, since: $stay->from));
         }
         if (! $to->isAvailableOn($date)) {
-            throw InvalidEntry::because('to', "{$to->name} was not in use on {$date->toIso()}.");
+            throw InvalidEntry::because('to', Finding::of('moving.not_in_use', system: $to->name, day: $date));
         }
 
         return new self($stay->system, $to->key, $date);

@@ -4,19 +4,39 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
-use Biomegas\Refusal;
+use Biomegas\Finding\CarriesFinding;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
 use RuntimeException;
 
 /** No plan is feasible, or none was found in time. */
 final class NoPlan extends RuntimeException implements Refusal
 {
-    public static function because(string $why): self
+    use CarriesFinding;
+
+    public static function becauseItIsAllowedNowhere(string $unit, int $period): self
     {
-        return new self("No plan is feasible because {$why}");
+        return new self(Finding::of('placement.allowed_nowhere', unit: $unit, period: $period));
+    }
+
+    public static function becauseThereIsNoWayThrough(string $unit, int $stay): self
+    {
+        return new self(Finding::of('placement.no_way_through', unit: $unit, stay: $stay));
+    }
+
+    /** @param  list<string>  $units */
+    public static function becauseTheyCannotBeApart(array $units, int $period): self
+    {
+        return new self(Finding::of('placement.no_places_apart', units: $units, period: $period));
+    }
+
+    public static function becauseNoWayKeepsThemApart(): self
+    {
+        return new self(Finding::of('placement.no_way_apart'));
     }
 
     public static function foundInTime(): self
     {
-        return new self('No feasible plan was found in time: units that may not be together leave little room. Give more seconds.');
+        return new self(Finding::of('placement.not_in_time'));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Number;
+
 /** Reads a placement problem from its document (docs/formats/placement.schema.json); every error names the path. */
 final class ProblemReader
 {
@@ -33,16 +36,16 @@ final class ProblemReader
     private function problem(): Problem
     {
         if (($this->document['format'] ?? null) !== 'biomegas-placement/1') {
-            throw InvalidProblem::at('format', 'must be "biomegas-placement/1".');
+            throw InvalidProblem::at('format', Finding::of('placement.format'));
         }
         $periods = $this->periods();
         $systems = $this->records('systems');
         $units = $this->records('units');
         if ($systems === []) {
-            throw InvalidProblem::at('systems', 'there must be one system at least.');
+            throw InvalidProblem::at('systems', Finding::of('placement.no_system'));
         }
         if (count($units) * count($systems) * $periods > self::MOST_CELLS) {
-            throw InvalidProblem::at('units', 'units times systems times periods must be at most '.number_format(self::MOST_CELLS).'.');
+            throw InvalidProblem::at('units', Finding::of('placement.too_large', most: Number::of(self::MOST_CELLS)));
         }
         $systemKeys = self::keys($systems, 'systems');
         $unitKeys = self::keys($units, 'units');
@@ -70,7 +73,7 @@ final class ProblemReader
     {
         $periods = self::whole($this->document['periods'] ?? null, 'periods');
         if ($periods < 1 || $periods > self::MOST_PERIODS) {
-            throw InvalidProblem::at('periods', 'must be from 1 to '.self::MOST_PERIODS.'.');
+            throw InvalidProblem::at('periods', Finding::of('placement.periods', most: Number::of(self::MOST_PERIODS)));
         }
 
         return $periods;
@@ -81,11 +84,11 @@ final class ProblemReader
     {
         $list = $this->document[$name] ?? null;
         if (! is_array($list) || ! array_is_list($list)) {
-            throw InvalidProblem::at($name, 'must be a list.');
+            throw InvalidProblem::at($name, Finding::of('placement.no_list'));
         }
         foreach ($list as $i => $one) {
             if (! is_array($one)) {
-                throw InvalidProblem::at("{$name}[{$i}]", 'must be an object.');
+                throw InvalidProblem::at("{$name}[{$i}]", Finding::of('placement.no_object'));
             }
         }
 
@@ -103,10 +106,10 @@ final class ProblemReader
         foreach ($records as $i => $one) {
             $key = $one['key'] ?? null;
             if (! is_string($key) || $key === '') {
-                throw InvalidProblem::at("{$name}[{$i}].key", 'must be a text that is not empty.');
+                throw InvalidProblem::at("{$name}[{$i}].key", Finding::of('placement.no_text'));
             }
             if (in_array($key, $keys, true)) {
-                throw InvalidProblem::at("{$name}[{$i}].key", "the key \"{$key}\" is used twice.");
+                throw InvalidProblem::at("{$name}[{$i}].key", Finding::of('placement.used_twice', key: $key));
             }
             $keys[] = $key;
         }
@@ -129,7 +132,7 @@ final class ProblemReader
         }
         // A single load beside named ones would belong to none of them.
         if (count($names) > 1 && in_array('', $names, true)) {
-            throw InvalidProblem::at('overload_cost', 'where loads have names, every load, capacity and overload_cost must be an object by these names.');
+            throw InvalidProblem::at('overload_cost', Finding::of('placement.unnamed_loads'));
         }
 
         return $names;
@@ -141,7 +144,7 @@ final class ProblemReader
             return $value;
         }
         if (! is_array($value) || ! array_key_exists($name, $value)) {
-            throw InvalidProblem::at($path, "must be an object by load name with \"{$name}\" in it.");
+            throw InvalidProblem::at($path, Finding::of('placement.load_missing', name: $name));
         }
 
         return $value[$name];
@@ -186,7 +189,7 @@ final class ProblemReader
     private static function strain(mixed $strain, string $path, array $systems, array $keys, int $periods): array
     {
         if (! is_array($strain) || (array_is_list($strain) && $strain !== [])) {
-            throw InvalidProblem::at($path, 'must be an object by system.');
+            throw InvalidProblem::at($path, Finding::of('placement.no_object_by_system'));
         }
         foreach (array_keys($strain) as $key) {
             self::indexOf($keys, (string) $key, $path, 'system');
@@ -216,11 +219,11 @@ final class ProblemReader
             $from = self::whole($one['from'] ?? 0, "{$path}.from");
             $to = self::whole($one['to'] ?? $periods - 1, "{$path}.to");
             if ($from > $to) {
-                throw InvalidProblem::at("{$path}.to", 'lies before "from".');
+                throw InvalidProblem::at("{$path}.to", Finding::of('placement.to_before_from'));
             }
             $indices = array_map(fn (mixed $key): int => self::indexOf($units, $key, "{$path}.units", 'unit'), $pair);
             if ($indices[0] === $indices[1]) {
-                throw InvalidProblem::at("{$path}.units", 'must be two different units.');
+                throw InvalidProblem::at("{$path}.units", Finding::of('placement.same_unit'));
             }
             $cost = $one['cost'] ?? null;
             $conflicts[] = new Conflict($indices[0], $indices[1], $from, min($to, $periods - 1), $cost === null ? null : self::number($cost, "{$path}.cost"));
@@ -234,8 +237,7 @@ final class ProblemReader
     {
         $index = array_search($key, $keys, true);
         if ($index === false) {
-            $named = is_string($key) ? "\"{$key}\"" : 'this';
-            throw InvalidProblem::at($path, "no {$what} has the key {$named}.");
+            throw InvalidProblem::at($path, Finding::of('placement.unknown_key', what: $what, key: is_string($key) ? $key : '?'));
         }
 
         return $index;
@@ -245,7 +247,7 @@ final class ProblemReader
     private static function list(mixed $value, string $path, int $length): array
     {
         if (! is_array($value) || ! array_is_list($value) || count($value) !== $length) {
-            throw InvalidProblem::at($path, "must be a list of {$length}.");
+            throw InvalidProblem::at($path, Finding::of('placement.list_of', length: $length));
         }
 
         return $value;
@@ -254,7 +256,7 @@ final class ProblemReader
     private static function number(mixed $value, string $path): float
     {
         if ((! is_int($value) && ! is_float($value)) || ! ($value >= 0 && $value <= self::MOST)) {
-            throw InvalidProblem::at($path, 'must be a finite number from 0 to a thousand million.');
+            throw InvalidProblem::at($path, Finding::of('placement.no_number'));
         }
 
         return (float) $value;
@@ -263,7 +265,7 @@ final class ProblemReader
     private static function whole(mixed $value, string $path): int
     {
         if (! is_int($value) || $value < 0) {
-            throw InvalidProblem::at($path, 'must be a whole number, 0 or more.');
+            throw InvalidProblem::at($path, Finding::of('placement.no_whole_number'));
         }
 
         return $value;

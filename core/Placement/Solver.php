@@ -29,7 +29,7 @@ final class Solver
 
     private const TRIALS_IN_A_TURN = 4;
 
-    /** A turn that saves more than this share of the cost is followed by another of its kind. */
+    /** A turn that saves more than this share of the cost is followed by another of its species. */
     private const MUCH = 0.005;
 
     /** Of the whole time: when the first plan must be there. */
@@ -112,10 +112,10 @@ final class Solver
                 $isAllowed = $isAllowed || $this->problem->strain[$unit][$s * $this->problem->periods + $t] !== null;
             }
             if (! $isAllowed) {
-                throw NoPlan::because("{$key} is allowed nowhere in period {$t}.");
+                throw NoPlan::becauseItIsAllowedNowhere($key, $t);
             }
         }
-        throw NoPlan::because("{$key} finds no way through its allowed systems with a minimum stay of {$this->problem->minStay[$unit]}.");
+        throw NoPlan::becauseThereIsNoWayThrough($key, $this->problem->minStay[$unit]);
     }
 
     /** Asked only when the first plan has some together that may not be: then often a single period tells why. */
@@ -125,7 +125,7 @@ final class Solver
         if ($obstacle !== null) {
             [$period, $units] = $obstacle;
             $keys = array_map(fn (int $u): string => $this->problem->units[$u], $units);
-            throw NoPlan::because(implode(', ', $keys)." find no places apart in period {$period}: some of them may not be together, and too few systems are allowed to them.");
+            throw NoPlan::becauseTheyCannotBeApart($keys, $period);
         }
     }
 
@@ -133,7 +133,7 @@ final class Solver
     {
         $cost = PlanCost::of($this->problem, $this->incumbent->paths);
         if (is_infinite($cost)) {
-            throw $this->incumbent->isProven() ? NoPlan::because('units that may not be together find no way apart.') : NoPlan::foundInTime();
+            throw $this->incumbent->isProven() ? NoPlan::becauseNoWayKeepsThemApart() : NoPlan::foundInTime();
         }
         $assignments = [];
         foreach ($this->problem->units as $u => $key) {

@@ -16,8 +16,8 @@ use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
 use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\TemperatureFit;
 use Biomegas\Housing\Occupant;
+use Biomegas\Housing\TemperatureFit;
 use Closure;
 
 /**
@@ -85,7 +85,7 @@ final class FishOutlook
         return $this->homes[$system->key] ??= $this->holdAgainst($system);
     }
 
-    /** Greatest length of its leading kind that fits, millimetres: cheap, without any date. */
+    /** Greatest length of its leading species that fits, millimetres: cheap, without any date. */
     public function limitIn(System $system): float
     {
         return $this->limits[$system->key] ??= $this->rules->limitIn($system, $this->fish->species, $this->fish)->millimetres;
@@ -136,22 +136,22 @@ final class FishOutlook
         );
     }
 
-    /** @return Closure(Species): float greatest mean length that fits, millimetres, for each kind that it may be */
+    /** @return Closure(Species): float greatest mean length that fits, millimetres, for each species that it may be */
     private function limitsIn(System $system): Closure
     {
-        return fn (Species $kind): float => $this->rules->limitIn($system, $kind, $this->fish)->millimetres / $this->shoal->largest;
+        return fn (Species $species): float => $this->rules->limitIn($system, $species, $this->fish)->millimetres / $this->shoal->largest;
     }
 
     /** @param  Closure(Species): float  $limitOf */
     private function worstCase(Closure $limitOf, System $home): ?WorstCase
     {
-        if (count($this->growth->kinds) === 1) {
+        if (count($this->growth->candidates) === 1) {
             return null;
         }
-        $cases = array_map(fn (array $kind): WorstCase => new WorstCase(
-            $kind[1]->species,
-            $this->growth->ifSurely($kind[1])->outgrows($limitOf, $home),
-        ), $this->growth->kinds);
+        $cases = array_map(fn (array $species): WorstCase => new WorstCase(
+            $species[1]->species,
+            $this->growth->ifSurely($species[1])->outgrows($limitOf, $home),
+        ), $this->growth->candidates);
         usort($cases, fn (WorstCase $a, WorstCase $b): int => self::order($a) <=> self::order($b));
 
         return $cases[0];

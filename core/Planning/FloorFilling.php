@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\CrowdedFloor;
 use Biomegas\Housing\Occupant;
 
@@ -61,7 +62,7 @@ final readonly class FloorFilling
             $late = $needed - self::EIGHTY_PERCENT * $spread >= $room ? $date : null;
         }
 
-        return new FullSystem($early, $likely, $late, 'floor full');
+        return new FullSystem($early, $likely, $late, Finding::of('full.floor'));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 
 /** When a system is full, and why. Null dates lie beyond the horizon. */
 final readonly class FullSystem
@@ -13,7 +14,7 @@ final readonly class FullSystem
         public ?LocalDate $early,
         public ?LocalDate $likely,
         public ?LocalDate $late,
-        public string $because,
+        public Finding $because,
     ) {
     }
 

@@ -19,7 +19,7 @@ final readonly class HomeOutlook
         /** Living there from today on. */
         public OutgrowWindow $outgrows,
         public TemperatureFit $temperature,
-        /** Null while the kind is sure. */
+        /** Null while the species is sure. */
         public ?WorstCase $worst = null,
     ) {
     }

@@ -11,7 +11,6 @@ use Biomegas\Facility\System;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 use Closure;
 
 /** Which fish another rulebook would put out of their homes, and which it would let stay. */
@@ -28,15 +27,15 @@ final readonly class MethodEffect
     }
 
     /** @param  Closure(Fish): Occupant  $today  each as it is today */
-    public static function of(Facility $facility, Rulebook $other, Closure $today, Spoken $spoken): self
+    public static function of(Facility $facility, Rulebook $other, Closure $today): self
     {
         $lose = $gain = [];
         foreach ($facility->systems as $system) {
             $residents = array_map($today, $facility->residentsOf($system));
             foreach ($residents as $i => $one) {
                 $others = array_values(array_filter($residents, fn (int $k): bool => $k !== $i, ARRAY_FILTER_USE_KEY));
-                $does = self::does($one, $system, $others, $facility->rulebook, $spoken);
-                $would = self::does($one, $system, $others, $other, $spoken);
+                $does = self::does($one, $system, $others, $facility->rulebook);
+                $would = self::does($one, $system, $others, $other);
                 if ($does && ! $would) {
                     $lose[] = $one->name;
                 } elseif ($would && ! $does) {
@@ -49,8 +48,8 @@ final readonly class MethodEffect
     }
 
     /** @param  list<Occupant>  $others */
-    private static function does(Occupant $one, System $system, array $others, Rulebook $rulebook, Spoken $spoken): bool
+    private static function does(Occupant $one, System $system, array $others, Rulebook $rulebook): bool
     {
-        return Judgement::of(new HousingCase($one, $system, $others, $rulebook, $spoken))->obstacle() === null;
+        return Judgement::of(new HousingCase($one, $system, $others, $rulebook))->obstacle() === null;
     }
 }

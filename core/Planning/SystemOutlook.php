@@ -6,6 +6,7 @@ namespace Biomegas\Planning;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 
 /**
  * When a system is full for those who live in it: the first of its residents
@@ -23,7 +24,7 @@ final readonly class SystemOutlook
         foreach ($residents as $resident) {
             $home = $resident->homeIn($system);
             $window = $home->outgrows;
-            $outgrown = new FullSystem($window->early, $window->likely, $window->late, "{$resident->fish->name}: {$home->limit->binding->reason()}");
+            $outgrown = new FullSystem($window->early, $window->likely, $window->late, Finding::of('full.fish', fish: $resident->fish->name, binding: $home->limit->binding));
             if ($outgrown->comesBefore($full)) {
                 $full = $outgrown;
             }

@@ -43,7 +43,7 @@ final readonly class WhatIf
     {
         $home ??= $study->facility->systems[$fish->currentSystem()];
         $standIn = new System(
-            "{$home->key} (what if)", $home->name, $home->kind, $home->pools,
+            "{$home->key}/what-if", $home->name, $home->kind, $home->pools,
             $celsius === null ? $home->temperature : WaterTemperature::heldAt($celsius),
         );
         $changed = $ration === null ? $fish : $fish->fedFrom($study->facility->date, $ration);
@@ -55,7 +55,7 @@ final readonly class WhatIf
             $growth,
             $standIn,
             $rules->limitIn($home, $fish->species, $fish),
-            $growth->outgrows(fn (Species $kind): float => $rules->limitIn($home, $kind, $fish)->millimetres / $shoal->largest, $standIn),
+            $growth->outgrows(fn (Species $species): float => $rules->limitIn($home, $species, $fish)->millimetres / $shoal->largest, $standIn),
         );
     }
 

@@ -7,11 +7,11 @@ namespace Biomegas\Planning;
 use Biomegas\Facility\Species;
 use Biomegas\Growth\Projection\OutgrowWindow;
 
-/** The kind, of those that a fish may be, that would outgrow a home first. */
+/** The species, of those that a fish may be, that would outgrow a home first. */
 final readonly class WorstCase
 {
     public function __construct(
-        public Species $kind,
+        public Species $species,
         public OutgrowWindow $outgrows,
     ) {
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Water;
 
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** What a water change takes: litres hot and cold for a temperature, and how far the system cools. */
 final readonly class Refill
@@ -29,13 +30,13 @@ final readonly class Refill
     public static function of(float $systemLitres, float $share, float $systemCelsius, float $cold, float $hot, float $fill): self
     {
         if ($share <= 0.0 || $share > 1.0) {
-            throw InvalidEntry::because('share', 'Give the share of the water to change: more than none, at most all of it.');
+            throw InvalidEntry::because('share', Finding::of('water.refill_share'));
         }
         if ($hot <= $cold) {
-            throw InvalidEntry::because('hot_c', 'The hot water must be warmer than the cold.');
+            throw InvalidEntry::because('hot_c', Finding::of('water.hot_below_cold'));
         }
         if ($fill < $cold || $fill > $hot) {
-            throw InvalidEntry::because('fill_c', 'No mixture of these two gives that temperature: choose one between the cold and the hot water.');
+            throw InvalidEntry::because('fill_c', Finding::of('water.no_such_mixture'));
         }
         $litres = $systemLitres * $share;
         $hotShare = ($fill - $cold) / ($hot - $cold);

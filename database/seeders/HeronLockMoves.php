@@ -31,13 +31,13 @@ final readonly class HeronLockMoves
             $sheet = MoveSheet::query()->create(['from_system_id' => $systems[$from], 'to_system_id' => $systems[$to], 'planned_on' => $this->today->plusDays($inDays)->toIso(), 'done' => []]);
             $sheet->fish()->create(['fish_id' => $fish[$name]]);
         }
-        foreach ($data['watched'] as [$name, $system, $daysAgo, $checks, $measures]) {
+        foreach ($data['watched'] as [$name, $system, $daysAgo, $checks, $interventions]) {
             $watch = Watch::query()->create(['fish_id' => $fish[$name], 'system_id' => $systems[$system], 'began_at' => $this->at($daysAgo, '17:30'), 'is_return' => true]);
             foreach ($checks as [$day, $time, $troubles, $eaten, $chasedBy]) {
                 WatchCheck::query()->create(['watch_id' => $watch->id, 'at' => $this->at($day, $time), 'troubles' => $troubles, 'has_eaten' => $eaten, 'chased_by_id' => $chasedBy === null ? null : $fish[$chasedBy]]);
             }
-            foreach ($measures as [$day, $time, $measure, $success]) {
-                WatchIntervention::query()->create(['watch_id' => $watch->id, 'measure' => $measure, 'at' => $this->at($day, $time), 'success' => $success]);
+            foreach ($interventions as [$day, $time, $intervention, $success]) {
+                WatchIntervention::query()->create(['watch_id' => $watch->id, 'intervention' => $intervention, 'at' => $this->at($day, $time), 'success' => $success]);
             }
         }
         foreach ($data['quarantined'] as [$name, $daysAgo, $days, $credit, $looks, $treatments]) {

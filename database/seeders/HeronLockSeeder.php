@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Facility\FacilityReader;
-use App\Species\ShippedSpecies;
 use App\Models\Count;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
@@ -19,6 +18,7 @@ use App\Models\Stay;
 use App\Models\System;
 use App\Models\User;
 use App\Scenario\ScenarioMapper;
+use App\Species\ShippedSpecies;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish as FishInPicture;
@@ -59,11 +59,11 @@ final class HeronLockSeeder extends Seeder
         ]);
         User::query()->create(['name' => 'Lock keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => Role::Owner]);
         $this->today = FacilityReader::today($settings);
-        $kinds = $this->kinds();
+        $allSpecies = $this->species();
         $systems = $this->systems();
         $fish = [];
         foreach ($this->data('fish') as $one) {
-            $fish[$one['name']] = $this->fish($one, $kinds, $systems);
+            $fish[$one['name']] = $this->fish($one, $allSpecies, $systems);
         }
         (new HeronLockWater($this->today, $settings->time_zone))->fill(array_map(fn (System $system): int => $system->id, $systems), $this->data('water'));
         $ids = fn (array $models): array => array_map(fn (Fish|System $one): int => $one->id, $models);
@@ -77,7 +77,7 @@ final class HeronLockSeeder extends Seeder
     }
 
     /** @return array<string, Species> by key */
-    private function kinds(): array
+    private function species(): array
     {
         ShippedSpecies::install();
 
@@ -99,19 +99,19 @@ final class HeronLockSeeder extends Seeder
 
     /**
      * @param  array<string, mixed>  $one
-     * @param  array<string, Species>  $kinds
+     * @param  array<string, Species>  $allSpecies
      * @param  array<string, System>  $systems
      */
-    private function fish(array $one, array $kinds, array $systems): Fish
+    private function fish(array $one, array $allSpecies, array $systems): Fish
     {
-        $kind = $kinds[$one['kind']];
+        $species = $allSpecies[$one['kind']];
         $fish = Fish::query()->create([
-            'name' => $one['name'], 'species_id' => $kind->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
+            'name' => $one['name'], 'species_id' => $species->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
             'purpose' => $one['purpose'] ?? 'display', 'origin' => $one['origin'] ?? null, 'fallback' => $one['fallback'] ?? null,
-            'candidates' => array_map(fn (array $other): array => ['species_id' => $kinds[$other[0]]->id, 'weight' => $other[1]], $one['candidates'] ?? []), 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
+            'candidates' => array_map(fn (array $other): array => ['species_id' => $allSpecies[$other[0]]->id, 'weight' => $other[1]], $one['candidates'] ?? []), 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
         ]);
         $this->stays($fish, $one['stays'], $systems);
-        $this->lengths($fish, $one, $kind, $systems);
+        $this->lengths($fish, $one, $species, $systems);
         foreach ($one['counts'] ?? [] as [$daysAgo, $how, $number]) {
             Count::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'number' => $number]);
         }
@@ -144,10 +144,10 @@ final class HeronLockSeeder extends Seeder
      * @param  array<string, mixed>  $one
      * @param  array<string, System>  $systems
      */
-    private function lengths(Fish $fish, array $one, Species $kind, array $systems): void
+    private function lengths(Fish $fish, array $one, Species $species, array $systems): void
     {
         $picture = new FishInPicture(
-            key: 'one', name: $one['name'], species: ScenarioMapper::species($kind->description),
+            key: 'one', name: $one['name'], species: ScenarioMapper::species($species->description),
             arrived: $this->daysAgo($one['stays'][0][1]),
             stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
         );

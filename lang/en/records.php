@@ -2,7 +2,7 @@
 
 // How many rows of a table stand in the way of a deletion.
 return [
-    'conditions' => '{1} one look at it|[2,*] :count looks at it',
+    'health_observations' => '{1} one look at it|[2,*] :count looks at it',
     'counts' => '{1} one count|[2,*] :count counts',
     'daily_readings' => 'readings of a probe',
     'exceptions' => '{1} an exception in the rulebook|[2,*] :count exceptions in the rulebook',
@@ -22,7 +22,7 @@ return [
     'stays' => '{1} one stay of a fish|[2,*] :count stays of fish',
     'treatments' => '{1} one treatment|[2,*] :count treatments',
     'watch_checks' => '{1} one look on a watch|[2,*] :count looks on a watch',
-    'watch_measures' => '{1} something tried on a watch|[2,*] :count things tried on a watch',
+    'watch_interventions' => '{1} something tried on a watch|[2,*] :count things tried on a watch',
     'watches' => '{1} one watch|[2,*] :count watches',
     'water_tests' => '{1} one water test|[2,*] :count water tests',
     'water_works' => '{1} one entry of water work|[2,*] :count entries of water work',

@@ -34,35 +34,35 @@ const fish = createRoute({
         return <FishPage id={Number(fish.useParams().id)} key={fish.useParams().id} />
     },
 })
-const kinds = createRoute({ getParentRoute: () => root, path: '/kinds', component: SpeciesListPage })
-const kind = createRoute({
+const speciesList = createRoute({ getParentRoute: () => root, path: '/species', component: SpeciesListPage })
+const species = createRoute({
     getParentRoute: () => root,
-    path: '/kinds/$id',
+    path: '/species/$id',
     component: function SpeciesRoute() {
-        return <SpeciesPage id={Number(kind.useParams().id)} key={kind.useParams().id} />
+        return <SpeciesPage id={Number(species.useParams().id)} key={species.useParams().id} />
     },
 })
 const weighUp = createRoute({
     getParentRoute: () => root,
     path: '/weigh-up',
-    validateSearch: (search: Record<string, unknown>): { kind?: string } =>
-        typeof search.kind === 'string' ? { kind: search.kind } : {},
+    validateSearch: (search: Record<string, unknown>): { species?: string } =>
+        typeof search.species === 'string' ? { species: search.species } : {},
     component: function WeighUpRoute() {
-        const asked = weighUp.useSearch().kind ?? ''
-        return <WeighUpPage kind={asked} key={asked} />
+        const asked = weighUp.useSearch().species ?? ''
+        return <WeighUpPage species={asked} key={asked} />
     },
 })
-const lodgers = createRoute({
+const suitable = createRoute({
     getParentRoute: () => root,
-    path: '/systems/$id/lodgers',
+    path: '/systems/$id/suitable-species',
     validateSearch: (search: Record<string, unknown>): { fish?: string } =>
         typeof search.fish === 'string' ? { fish: search.fish } : {},
     component: function LodgersRoute() {
         return (
             <SuitableSpeciesPage
-                id={Number(lodgers.useParams().id)}
-                withFish={lodgers.useSearch().fish}
-                key={lodgers.useParams().id}
+                id={Number(suitable.useParams().id)}
+                withFish={suitable.useSearch().fish}
+                key={suitable.useParams().id}
             />
         )
     },
@@ -116,10 +116,10 @@ export const router = createRouter({
         tankCard,
         moves,
         moveSheet,
-        lodgers,
+        suitable,
         weighUp,
-        kinds,
-        kind,
+        speciesList,
+        species,
         rulebook,
     ]),
     context: { keeper: undefined as unknown as Keeper },

@@ -42,19 +42,19 @@ final class DeletionTest extends ApiTestCase
 
     public function test_a_species_says_who_is_or_may_be_of_it(): void
     {
-        $tambaqui = $this->getJson('/api/v1/kinds/'.DB::table('species')->where('key', 'tambaqui')->value('id'))->json('description');
-        $kind = $this->postJson('/api/v1/kinds', ['description' => [...$tambaqui, 'common_name' => 'Lock fish']])->assertCreated()->json('kind.id');
+        $tambaqui = $this->getJson('/api/v1/species/'.DB::table('species')->where('key', 'tambaqui')->value('id'))->json('description');
+        $species = $this->postJson('/api/v1/species', ['description' => [...$tambaqui, 'common_name' => 'Lock fish']])->assertCreated()->json('species.id');
         $moss = DB::table('fish')->where('name', 'Moss')->first();
         $this->assertNotNull($moss);
-        $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => [['species_id' => $kind, 'weight' => 0.2]]])->assertOk();
-        $this->deleteJson("/api/v1/kinds/{$kind}")->assertUnprocessable()
+        $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => [['species_id' => $species, 'weight' => 0.2]]])->assertOk();
+        $this->deleteJson("/api/v1/species/{$species}")->assertUnprocessable()
             ->assertJsonPath('errors.kind.0', 'Lock fish stays, so that what happened stays: one fish or shoal. Say first what they are instead.');
 
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => []])->assertOk();
-        $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'species_id' => $kind, 'count' => 2, 'length' => '10 cm'])->assertOk();
-        $this->assertStringContainsString('the preparation of a system', $this->deleteJson("/api/v1/kinds/{$kind}")->assertUnprocessable()->json('message'));
+        $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'species_id' => $species, 'count' => 2, 'length' => '10 cm'])->assertOk();
+        $this->assertStringContainsString('the preparation of a system', $this->deleteJson("/api/v1/species/{$species}")->assertUnprocessable()->json('message'));
         $this->deleteJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation')->assertNoContent();
-        $this->deleteJson("/api/v1/kinds/{$kind}")->assertNoContent();
+        $this->deleteJson("/api/v1/species/{$species}")->assertNoContent();
     }
 
     private function acquire(): int

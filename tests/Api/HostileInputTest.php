@@ -76,8 +76,8 @@ final class HostileInputTest extends ApiTestCase
     public function test_a_slip_in_a_species_is_said_in_our_words(array $slip, string $field, string $sentence): void
     {
         $id = (int) DB::table('species')->where('key', 'tambaqui')->value('id');
-        $description = $this->getJson("/api/v1/kinds/{$id}")->json('description');
-        $answer = $this->putJson("/api/v1/kinds/{$id}", ['description' => [...$description, ...$slip]])->assertUnprocessable();
+        $description = $this->getJson("/api/v1/species/{$id}")->json('description');
+        $answer = $this->putJson("/api/v1/species/{$id}", ['description' => [...$description, ...$slip]])->assertUnprocessable();
 
         $this->assertStringStartsWith($sentence, $answer->json('errors')[$field][0]);
         $this->getJson('/api/v1/today')->assertOk();
@@ -86,9 +86,9 @@ final class HostileInputTest extends ApiTestCase
     public function test_a_description_of_megabytes_is_refused(): void
     {
         $id = (int) DB::table('species')->value('id');
-        $description = $this->getJson("/api/v1/kinds/{$id}")->json('description');
+        $description = $this->getJson("/api/v1/species/{$id}")->json('description');
 
-        $this->putJson("/api/v1/kinds/{$id}", ['description' => [...$description, 'poem' => str_repeat('x', 100_000)]])->assertUnprocessable()->assertJsonValidationErrorFor('description');
+        $this->putJson("/api/v1/species/{$id}", ['description' => [...$description, 'poem' => str_repeat('x', 100_000)]])->assertUnprocessable()->assertJsonValidationErrorFor('description');
     }
 
     /** @return iterable<string, array{string, string}> when it was taken, and what is said about it */
@@ -170,6 +170,6 @@ final class HostileInputTest extends ApiTestCase
     /** Changes with every write. */
     private function written(): string
     {
-        return hash('xxh128', serialize(array_map(fn (string $table): array => DB::table($table)->get()->all(), ['fish', 'systems', 'incidents', 'conditions', 'treatments', 'move_sheets', 'daily_readings'])));
+        return hash('xxh128', serialize(array_map(fn (string $table): array => DB::table($table)->get()->all(), ['fish', 'systems', 'incidents', 'health_observations', 'treatments', 'move_sheets', 'daily_readings'])));
     }
 }

@@ -30,7 +30,7 @@ final class KeepingTest extends ApiTestCase
     public function test_its_history_tells_what_it_was_taken_for(): void
     {
         $identity = $this->sheet('Pip')['identity'];
-        $kinds = array_column($this->getJson('/api/v1/kinds')->json(), 'common_name', 'id');
+        $kinds = array_column($this->getJson('/api/v1/species')->json(), 'common_name', 'id');
         $oscar = (int) array_search('Oscar', $kinds, true);
         $this->putJson($this->path('Pip', 'identity'), [
             'species_id' => $oscar, 'candidates' => [['species_id' => $identity['species_id'], 'weight' => 0.25]],
@@ -38,7 +38,7 @@ final class KeepingTest extends ApiTestCase
         ])->assertOk();
         $lines = array_column($this->sheet('Pip')['log'], null, 'type');
 
-        $this->assertSame([$kinds[$identity['species_id']], 'Oscar'], [$lines['kind']['from'], $lines['kind']['to']]);
+        $this->assertSame([$kinds[$identity['species_id']], 'Oscar'], [$lines['species']['from'], $lines['species']['to']]);
         $this->assertSame("{$kinds[$identity['species_id']]} 25 %", $lines['candidates']['to']);
         $this->assertSame('male', $lines['sex']['to']);
         $this->assertSame('2025-01-02', $lines['hatched']['to']);

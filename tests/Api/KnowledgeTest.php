@@ -34,7 +34,7 @@ final class KnowledgeTest extends ApiTestCase
     {
         $sheet = $this->sheet('Moss');
 
-        $this->assertCount(2, $sheet['knowledge']['kinds']);
+        $this->assertCount(2, $sheet['knowledge']['candidates']);
         $this->assertSame('Tambaqui', $sheet['fish']['home']['worst_species']);
         $this->assertNotNull($sheet['fish']['home']['worst']['likely']);
         $this->assertNull($this->sheet('Bramble')['fish']['home']['worst_species']);
@@ -52,13 +52,13 @@ final class KnowledgeTest extends ApiTestCase
     public function test_re_identified_it_keeps_its_lengths_and_is_projected_anew(): void
     {
         $before = $this->sheet('Bramble');
-        $tambaqui = $this->kind('Tambaqui');
+        $tambaqui = $this->species('Tambaqui');
         $this->putJson('/api/v1/fish/'.$this->fish('Bramble').'/identity', ['species_id' => $tambaqui, 'candidates' => [], 'sex' => 'female', 'hatched_on' => null])
             ->assertOk()->assertJsonPath('species_id', $tambaqui)->assertJsonPath('sex', 'female');
         $after = $this->sheet('Bramble');
 
         $this->assertSame($before['measurements'], $after['measurements']);
-        $this->assertSame('Tambaqui', $after['fish']['kind']);
+        $this->assertSame('Tambaqui', $after['fish']['species']);
         $this->assertNotSame($before['adult_mm'], $after['adult_mm']);
         $change = Activity::query()->where(['subject_type' => \App\Models\Fish::class, 'event' => 'updated'])->firstOrFail();
         $this->assertSame($before['identity']['species_id'], $change->changes()['old']['species_id']);
@@ -66,13 +66,13 @@ final class KnowledgeTest extends ApiTestCase
 
     public function test_identities_that_cannot_be_name_their_field(): void
     {
-        $gourami = $this->kind('Giant gourami');
-        $pacu = $this->kind('Red-bellied pacu');
+        $gourami = $this->species('Giant gourami');
+        $pacu = $this->species('Red-bellied pacu');
         foreach ([
             'species_id' => ['species_id' => 999, 'candidates' => []],
             'candidates.0.species_id' => ['species_id' => $gourami, 'candidates' => [['species_id' => $gourami, 'weight' => 0.5]]],
             'candidates.0.weight' => ['species_id' => $gourami, 'candidates' => [['species_id' => $pacu, 'weight' => 1.5]]],
-            'candidates' => ['species_id' => $gourami, 'candidates' => [['species_id' => $pacu, 'weight' => 0.6], ['species_id' => $this->kind('Tambaqui'), 'weight' => 0.5]]],
+            'candidates' => ['species_id' => $gourami, 'candidates' => [['species_id' => $pacu, 'weight' => 0.6], ['species_id' => $this->species('Tambaqui'), 'weight' => 0.5]]],
             'sex' => ['species_id' => $gourami, 'candidates' => [], 'sex' => 'both'],
             'hatched_on' => ['species_id' => $gourami, 'candidates' => [], 'hatched_on' => '2031-01-01'],
         ] as $field => $identity) {
@@ -123,8 +123,8 @@ final class KnowledgeTest extends ApiTestCase
         return $this->getJson('/api/v1/fish/'.$this->fish($name).'/what-if?'.http_build_query($changes));
     }
 
-    private function kind(string $name): int
+    private function species(string $name): int
     {
-        return array_column($this->getJson('/api/v1/kinds')->assertOk()->json(), 'id', 'common_name')[$name];
+        return array_column($this->getJson('/api/v1/species')->assertOk()->json(), 'id', 'common_name')[$name];
     }
 }

@@ -63,11 +63,11 @@ final class MoveSheetTest extends ApiTestCase
         $id = $this->watchOf('Burr')['id'];
         $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle'), 'note' => 'at the heater'])->assertCreated();
         $watch = $this->getJson("/api/v1/watches/{$id}")->json();
-        $this->assertSame('move-decor', $watch['advice']['measure'], 'lights off and distracting were tried');
+        $this->assertSame('move-decor', $watch['advice']['intervention'], 'lights off and distracting were tried');
         $this->assertStringContainsString('Thistle chased it at 09:00', $watch['sentence']);
-        $measure = $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'move-decor', 'stop_at' => '10:30'])->assertCreated()->json('id');
-        $this->putJson("/api/v1/watch-measures/{$measure}", ['success' => 'no'])->assertOk();
-        $this->assertSame('refuge-net', $this->getJson("/api/v1/watches/{$id}")->json('advice.measure'));
+        $intervention = $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'move-decor', 'stop_at' => '10:30'])->assertCreated()->json('id');
+        $this->putJson("/api/v1/watch-interventions/{$intervention}", ['success' => 'no'])->assertOk();
+        $this->assertSame('refuge-net', $this->getJson("/api/v1/watches/{$id}")->json('advice.intervention'));
 
         $check = $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['eyes'], 'has_eaten' => false])->assertCreated()->json('id');
         $this->assertSame('Take Burr out now: it has a cloudy eye.', $this->getJson("/api/v1/watches/{$id}")->json('sentence'));
@@ -127,7 +127,7 @@ final class MoveSheetTest extends ApiTestCase
         yield 'a length' => ['measurements', ['length' => '20 cm', 'method' => 'ruler', 'keep' => true], 'one length'];
         yield 'a loss' => ['losses', ['kind' => 'death', 'count' => 1], 'one loss'];
         yield 'a count' => ['counts', ['kind' => 'all-caught', 'number' => 4], 'one count'];
-        yield 'a look' => ['conditions', ['is_eating' => true], 'one look at it'];
+        yield 'a look' => ['health-observations', ['is_eating' => true], 'one look at it'];
         yield 'a quarantine' => ['quarantines', [], 'one quarantine'];
     }
 
@@ -304,8 +304,8 @@ final class MoveSheetTest extends ApiTestCase
         $id = $this->watchOf('Burr')['id'];
         $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['mood'], 'has_eaten' => false])->assertUnprocessable();
         $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false, 'chased_by_id' => $this->fish('Burr')])->assertUnprocessable()->assertJsonValidationErrorFor('chased_by_id');
-        $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'shout'])->assertUnprocessable();
-        $this->postJson("/api/v1/watches/{$id}/measures", ['measure' => 'distract', 'stop_at' => 'soon'])->assertUnprocessable()->assertJsonValidationErrorFor('stop_at');
+        $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'shout'])->assertUnprocessable();
+        $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'distract', 'stop_at' => 'soon'])->assertUnprocessable()->assertJsonValidationErrorFor('stop_at');
         $this->putJson("/api/v1/watches/{$id}/end", ['how' => 'settled'])->assertOk();
         $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false])->assertUnprocessable()->assertJsonValidationErrorFor('watch');
         $this->assertSame('settled', Watch::query()->findOrFail($id)->ended);

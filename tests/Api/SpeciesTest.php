@@ -9,13 +9,13 @@ final class SpeciesTest extends ApiTestCase
 {
     public function test_lists_every_kind_with_its_roles_and_who_lives_here(): void
     {
-        $kinds = array_column($this->getJson('/api/v1/kinds')->assertOk()->json(), null, 'key');
+        $allSpecies = array_column($this->getJson('/api/v1/species')->assertOk()->json(), null, 'key');
 
-        $this->assertGreaterThan(100, count($kinds));
-        $this->assertSame(2, $kinds['giant-gourami']['here']);
-        $this->assertContains('dither', $kinds['cardinal-tetra']['roles']);
-        $this->assertContains('bottom', $kinds['sterlet']['roles']);
-        $this->assertFalse($kinds['oscar']['is_edited']);
+        $this->assertGreaterThan(100, count($allSpecies));
+        $this->assertSame(2, $allSpecies['giant-gourami']['here']);
+        $this->assertContains('dither', $allSpecies['cardinal-tetra']['roles']);
+        $this->assertContains('bottom', $allSpecies['sterlet']['roles']);
+        $this->assertFalse($allSpecies['oscar']['is_edited']);
     }
 
     public function test_a_sheet_shows_how_the_claims_were_weighed(): void
@@ -36,36 +36,36 @@ final class SpeciesTest extends ApiTestCase
         $limit = fn (): float => $this->getJson('/api/v1/fish/'.$this->fish('Thistle'))->json('fish.home.limit_mm');
         $limitBefore = $limit();
         $changed = [...$before['description'], 'swimming' => 'racing'];
-        $this->putJson('/api/v1/kinds/'.$before['kind']['id'], ['description' => $changed])->assertOk()
-            ->assertJsonPath('edited', ['swimming'])->assertJsonPath('kind.is_edited', true);
+        $this->putJson('/api/v1/species/'.$before['species']['id'], ['description' => $changed])->assertOk()
+            ->assertJsonPath('edited', ['swimming'])->assertJsonPath('species.is_edited', true);
         $this->assertLessThan($limitBefore, $limit());
 
-        $this->putJson('/api/v1/kinds/'.$before['kind']['id'], ['description' => $before['description']])->assertOk()->assertJsonPath('edited', []);
+        $this->putJson('/api/v1/species/'.$before['species']['id'], ['description' => $before['description']])->assertOk()->assertJsonPath('edited', []);
         $this->assertSame($limitBefore, $limit());
     }
 
     public function test_a_kind_of_the_keepers_own_is_added_and_taken_out(): void
     {
-        $kind = $this->postJson('/api/v1/kinds', ['description' => $this->invented('Millrace loach'), 'form' => 'eel'])
-            ->assertCreated()->assertJsonPath('is_shipped', false)->assertJsonPath('kind.key', 'millrace-loach')->json('kind.id');
-        $this->deleteJson("/api/v1/kinds/{$kind}")->assertNoContent();
-        $this->getJson("/api/v1/kinds/{$kind}")->assertNotFound();
+        $species = $this->postJson('/api/v1/species', ['description' => $this->invented('Millrace loach'), 'form' => 'eel'])
+            ->assertCreated()->assertJsonPath('is_shipped', false)->assertJsonPath('species.key', 'millrace-loach')->json('species.id');
+        $this->deleteJson("/api/v1/species/{$species}")->assertNoContent();
+        $this->getJson("/api/v1/species/{$species}")->assertNotFound();
     }
 
     public function test_extreme_kinds_get_an_honest_answer(): void
     {
         foreach ([[8, 9, 10], [3500, 4000, 4500]] as $i => [$low, $typical, $high]) {
-            $kind = $this->postJson('/api/v1/kinds', ['description' => [
+            $species = $this->postJson('/api/v1/species', ['description' => [
                 ...$this->invented("Extreme {$i}"), 'adult_length_mm' => ['low' => $low, 'typical' => $typical, 'high' => $high], 'sold_at_mm' => $low / 2,
-            ]])->assertCreated()->json('kind.id');
-            $this->getJson("/api/v1/weigh-up?species_id={$kind}")->assertOk()->assertJsonStructure(['sentence', 'chain' => ['stays']]);
+            ]])->assertCreated()->json('species.id');
+            $this->getJson("/api/v1/weigh-up?species_id={$species}")->assertOk()->assertJsonStructure(['sentence', 'chain' => ['stays']]);
         }
     }
 
     public function test_an_adult_size_below_the_present_length_is_answered_with_honest_dates(): void
     {
         $gourami = $this->sheet('Giant gourami');
-        $this->putJson('/api/v1/kinds/'.$gourami['kind']['id'], ['description' => [
+        $this->putJson('/api/v1/species/'.$gourami['species']['id'], ['description' => [
             ...$gourami['description'], 'adult_length_mm' => ['low' => 50, 'typical' => 60, 'high' => 70], 'adult_size_claims' => [],
         ]])->assertOk();
         $sheet = $this->getJson('/api/v1/fish/'.$this->fish('Bramble'))->assertOk()->json();
@@ -85,22 +85,22 @@ final class SpeciesTest extends ApiTestCase
             'swimming' => ['swimming' => 'flying'],
             'temperament' => ['temperament' => 9],
         ] as $field => $change) {
-            $this->putJson('/api/v1/kinds/'.$oscar['kind']['id'], ['description' => [...$oscar['description'], ...$change]])
+            $this->putJson('/api/v1/species/'.$oscar['species']['id'], ['description' => [...$oscar['description'], ...$change]])
                 ->assertUnprocessable()->assertJsonValidationErrors([$field]);
         }
         // Singular points: the best temperature too near the middle.
-        $this->putJson('/api/v1/kinds/'.$oscar['kind']['id'], ['description' => [...$oscar['description'], 'temperature_c' => ['minimum' => 10, 'best' => 20, 'maximum' => 30, 'reference' => 20]]])
+        $this->putJson('/api/v1/species/'.$oscar['species']['id'], ['description' => [...$oscar['description'], 'temperature_c' => ['minimum' => 10, 'best' => 20, 'maximum' => 30, 'reference' => 20]]])
             ->assertUnprocessable()->assertJsonValidationErrors(['temperature_c']);
         $this->assertSame($oscar, $this->sheet('Oscar'));
     }
 
     public function test_a_kind_that_came_with_the_application_or_is_in_use_stays(): void
     {
-        $this->deleteJson('/api/v1/kinds/'.$this->kind('Oscar'))->assertUnprocessable()->assertJsonValidationErrors(['kind']);
-        $own = $this->postJson('/api/v1/kinds', ['description' => $this->invented('Millrace loach')])->json('kind.id');
+        $this->deleteJson('/api/v1/species/'.$this->species('Oscar'))->assertUnprocessable()->assertJsonValidationErrors(['species']);
+        $own = $this->postJson('/api/v1/species', ['description' => $this->invented('Millrace loach')])->json('species.id');
         $identity = $this->getJson('/api/v1/fish/'.$this->fish('Pip'))->json('identity');
         $this->putJson('/api/v1/fish/'.$this->fish('Pip').'/identity', [...$identity, 'candidates' => [['species_id' => $own, 'weight' => 0.2]]])->assertOk();
-        $this->deleteJson("/api/v1/kinds/{$own}")->assertUnprocessable();
+        $this->deleteJson("/api/v1/species/{$own}")->assertUnprocessable();
     }
 
     /** @return array<string, mixed> */
@@ -113,14 +113,14 @@ final class SpeciesTest extends ApiTestCase
         ];
     }
 
-    private function kind(string $name): int
+    private function species(string $name): int
     {
-        return array_column($this->getJson('/api/v1/kinds')->json(), 'id', 'common_name')[$name];
+        return array_column($this->getJson('/api/v1/species')->json(), 'id', 'common_name')[$name];
     }
 
     /** @return array<string, mixed> */
     private function sheet(string $name): array
     {
-        return $this->getJson('/api/v1/kinds/'.$this->kind($name))->assertOk()->json();
+        return $this->getJson('/api/v1/species/'.$this->species($name))->assertOk()->json();
     }
 }

@@ -22,8 +22,8 @@ final class UnreadableRowsTest extends ApiTestCase
         yield 'a count of some sort' => ['counts', "kind = 'roughly'", 'kind'];
         yield 'an incident of no act' => ['incidents', "act = 'glare'", 'act'];
         yield 'a move before Christ' => ['moves', "date = '-044-03-15'", 'date'];
-        yield 'a kind as heavy as the sun' => ['species', "own = '{\"length_weight\":{\"a\":0.01,\"b\":305}}'", 'own'];
-        yield 'a kind that lives for ever' => ['species', "own = '{\"lifespan_years\":{\"low\":1,\"high\":1e308}}'", 'own'];
+        yield 'a species as heavy as the sun' => ['species', "own = '{\"length_weight\":{\"a\":0.01,\"b\":305}}'", 'own'];
+        yield 'a species that lives for ever' => ['species', "own = '{\"lifespan_years\":{\"low\":1,\"high\":1e308}}'", 'own'];
         yield 'a system without a shape' => ['systems', "description = '{}'", 'description'];
         yield 'a rulebook in tatters' => ['facilities', "rulebook = '{\"swim_slow\":-3}'", 'rulebook'];
         yield 'a water test of words' => ['water_tests', "\"values\" = '{\"ph\":\"sour\"}', date = '2027-03-10'", 'values'];
@@ -43,7 +43,7 @@ final class UnreadableRowsTest extends ApiTestCase
         $system = $this->system('Kiln vat') === $id && $table === 'systems' ? $this->system('Gauge tank') : $this->system('Kiln vat');
 
         $today = $this->getJson('/api/v1/today')->assertOk();
-        foreach (['fish', 'systems', "systems/{$system}", 'moves', 'rulebook', 'kinds', 'fish/'.$this->fish('Thistle')] as $page) {
+        foreach (['fish', 'systems', "systems/{$system}", 'moves', 'rulebook', 'species', 'fish/'.$this->fish('Thistle')] as $page) {
             $this->getJson("/api/v1/{$page}")->assertOk();
         }
         $named = array_map(fn (array $one): array => [$one['table'], $one['id'], in_array($column, array_column($one['values'], 'column'), true)], $today->json('unreadable'));
@@ -88,15 +88,15 @@ final class UnreadableRowsTest extends ApiTestCase
 
     public function test_fish_of_a_kind_that_cannot_be_read_wait_for_it(): void
     {
-        $kind = (int) DB::table('fish')->where('name', 'Moss')->value('species_id');
-        DB::table('species')->where('id', $kind)->update(['own' => '{"length_weight":{"a":0.01,"b":305}}']);
+        $species = (int) DB::table('fish')->where('name', 'Moss')->value('species_id');
+        DB::table('species')->where('id', $species)->update(['own' => '{"length_weight":{"a":0.01,"b":305}}']);
         $unreadable = $this->getJson('/api/v1/today')->assertOk()->json('unreadable');
 
         $this->assertSame(['species', false, true], [$unreadable[0]['table'], $unreadable[0]['is_waiting'], $unreadable[1]['is_waiting']]);
         $this->assertStringContainsString('length_weight.b: give a number from 1.5 to 4.5', $unreadable[0]['reason']);
         $this->deleteJson('/api/v1/unreadable-rows/fish/'.$this->fish('Moss'))->assertUnprocessable()->assertJsonValidationErrorFor('row');
         $this->assertTrue($unreadable[0]['is_emptied']);
-        $this->deleteJson("/api/v1/unreadable-rows/species/{$kind}")->assertNoContent();
+        $this->deleteJson("/api/v1/unreadable-rows/species/{$species}")->assertNoContent();
         $this->getJson('/api/v1/today')->assertJsonPath('unreadable', []);
         $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->assertOk();
     }

@@ -37,7 +37,7 @@ final class WeighUpTest extends ApiTestCase
     public function test_several_that_come_together_find_each_other_in_their_homes(): void
     {
         $alone = $this->weigh('Oscar', ['quarantine_served' => 28])->assertOk()->json();
-        $crowd = ['species_id' => $this->kind('Oscar'), 'count' => 3];
+        $crowd = ['species_id' => $this->species('Oscar'), 'count' => 3];
         $together = $this->weigh('Oscar', ['quarantine_served' => 28, 'with' => [$crowd]])->assertOk()->json();
 
         $this->assertNotSame($alone['chain']['stays'], $together['chain']['stays']);
@@ -64,14 +64,14 @@ final class WeighUpTest extends ApiTestCase
 
     public function test_what_could_live_here_is_ranked_with_reasons(): void
     {
-        $rows = $this->getJson('/api/v1/systems/'.$this->system('Lock pond').'/lodgers')->assertOk()->json();
+        $rows = $this->getJson('/api/v1/systems/'.$this->system('Lock pond').'/suitable-species')->assertOk()->json();
         $fits = array_column($rows, 'fit');
         $ranked = $fits;
         usort($ranked, fn (string $a, string $b): int => array_search($a, ['for-life', 'until', 'not'], true) <=> array_search($b, ['for-life', 'until', 'not'], true));
-        $kinds = array_column($rows, null, null);
+        $allSpecies = array_column($rows, null, null);
         $byKey = [];
-        foreach ($kinds as $row) {
-            $byKey[$row['kind']['key']] = $row;
+        foreach ($allSpecies as $row) {
+            $byKey[$row['species']['key']] = $row;
         }
 
         $this->assertSame($ranked, $fits);
@@ -122,18 +122,18 @@ final class WeighUpTest extends ApiTestCase
     }
 
     /** @param  array<string, mixed>  $more */
-    private function weigh(string $kind, array $more = []): \Illuminate\Testing\TestResponse
+    private function weigh(string $species, array $more = []): \Illuminate\Testing\TestResponse
     {
-        return $this->getJson('/api/v1/weigh-up?'.http_build_query(['species_id' => $this->kind($kind), ...$more]));
+        return $this->getJson('/api/v1/weigh-up?'.http_build_query(['species_id' => $this->species($species), ...$more]));
     }
 
     /** @param  array<string, mixed>  $more */
     private function acquire(array $more): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson('/api/v1/fish', ['species_id' => $this->kind('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
+        return $this->postJson('/api/v1/fish', ['species_id' => $this->species('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
     }
 
-    private function kind(string $name): int
+    private function species(string $name): int
     {
         return (int) \App\Models\Species::query()->where('common_name', $name)->firstOrFail()->id;
     }

@@ -47,7 +47,7 @@ test('a home that was asked about becomes a move to write down', async ({ page }
     await slip.getByRole('button', { name: 'Cancel' }).click()
 })
 
-test('a fish is taken for another kind, perhaps, and taken back', async ({ page }) => {
+test('a fish is taken for another species, perhaps, and taken back', async ({ page }) => {
     await openFish(page, 'Thistle')
     await page.getByRole('button', { name: 'Change what it is' }).click()
     const slip = page.getByRole('dialog')

@@ -26,8 +26,8 @@ for (const [size, viewport] of [
             await expectAccessible(page)
             await expectNoSidewaysScrolling(page)
             for (const [place, shown] of [
-                ['/weigh-up?kind=Redtail%20catfish', /only if a heated pond/],
-                ['/kinds', /kinds are described here/],
+                ['/weigh-up?species=Redtail%20catfish', /only if a heated pond/],
+                ['/species', /species are described here/],
                 ['/rulebook', 'How big a home?'],
                 ['/moves', 'Begin a quarantine'],
                 ['/moves/1', 'Have at hand'],
@@ -41,7 +41,7 @@ for (const [size, viewport] of [
                 await expectAccessible(page)
                 await expectNoSidewaysScrolling(page)
             }
-            await page.goto('/kinds')
+            await page.goto('/species')
             await page.getByRole('link', { name: 'Alligator gar' }).click()
             await expect(page.getByText('Who says how long it becomes')).toBeVisible()
             await expectAccessible(page)

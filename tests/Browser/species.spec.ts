@@ -3,8 +3,8 @@ import { expectAccessible, openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
 
-test('a kind is found, changed, marked as changed and taken back', async ({ page }) => {
-    await page.getByRole('link', { name: 'Kinds' }).click()
+test('a species is found, changed, marked as changed and taken back', async ({ page }) => {
+    await page.getByRole('link', { name: 'Species' }).click()
     await page.getByLabel('Find a name').fill('tinfoil')
     await page.getByRole('link', { name: 'Tinfoil barb' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
@@ -31,7 +31,7 @@ test('a kind is found, changed, marked as changed and taken back', async ({ page
 })
 
 test('a single value goes back to how it came', async ({ page }) => {
-    await page.goto('/kinds')
+    await page.goto('/species')
     await page.getByLabel('Find a name').fill('uaru')
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()
@@ -41,9 +41,9 @@ test('a single value goes back to how it came', async ({ page }) => {
     await expect(page.getByText('your own')).toHaveCount(0)
 })
 
-test('a kind of its own is added, found and taken out', async ({ page }) => {
-    await page.goto('/kinds')
-    await page.getByRole('button', { name: 'Add a kind' }).click()
+test('a species of its own is added, found and taken out', async ({ page }) => {
+    await page.goto('/species')
+    await page.getByRole('button', { name: 'Add a species' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Name', { exact: true }).fill('Oscar')
     await slip.getByLabel('Scientific name').fill('Cobitis inventa')
@@ -59,14 +59,14 @@ test('a kind of its own is added, found and taken out', async ({ page }) => {
     }
     await slip.getByLabel('Swims').selectOption('slow')
     await slip.getByRole('button', { name: 'Write down' }).click()
-    await expect(slip.getByText('There is a kind of this name already').first()).toBeVisible()
+    await expect(slip.getByText('There is a species of this name already').first()).toBeVisible()
     await slip.getByLabel('Name', { exact: true }).fill('Millrace loach')
     await slip.getByRole('button', { name: 'Write down' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Millrace loach becomes')
-    await page.getByRole('button', { name: 'Delete this kind' }).click()
+    await page.getByRole('button', { name: 'Delete this species' }).click()
     await expect(page.getByRole('status')).toContainText('Taken out: Millrace loach')
     await page.getByLabel('Find a name').fill('millrace')
-    await expect(page.getByText('No kind here is called that')).toBeVisible()
+    await expect(page.getByText('No species here is called that')).toBeVisible()
 })
 
 test('another school changes verdicts, says whom it moves, and is taken back', async ({ page }) => {

@@ -27,21 +27,23 @@ test('a length of the year 1 is named on Today, corrected, and counts again', as
     await expect(left).toHaveCount(0)
 })
 
-test('a kind with a lost decimal point leaves its fish out until it is as it came', async ({ page }) => {
+test('a species with a lost decimal point leaves its fish out until it is as it came', async ({ page }) => {
     damage(
         `update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`,
     )
     await signIn(page)
-    await expect(page.getByText('Moss is left out until the values of its kind can be read.')).toBeVisible()
+    await expect(
+        page.getByText('Moss is left out until the values of its species can be read.'),
+    ).toBeVisible()
     await page.getByRole('button', { name: 'Back to how it came' }).click()
     await expect(page.getByText('Moss is left out')).toHaveCount(0)
     await page.getByRole('link', { name: 'Fish', exact: true }).click()
     await expect(page.getByRole('link', { name: 'Moss', exact: true })).toBeVisible()
 })
 
-test('a slip in the values of a kind is said beside its field', async ({ page }) => {
+test('a slip in the values of a species is said beside its field', async ({ page }) => {
     await signIn(page)
-    await page.getByRole('link', { name: 'Kinds', exact: true }).click()
+    await page.getByRole('link', { name: 'Species', exact: true }).click()
     await page.getByLabel('Find a name').fill('uaru')
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()

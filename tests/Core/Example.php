@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthKind;
@@ -30,7 +30,7 @@ use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Measure\Length;
 
-/** Invented kinds, homes and fish for the tests of the core. */
+/** Invented species, homes and fish for the tests of the core. */
 final readonly class Example
 {
     public static function of(

@@ -11,12 +11,12 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\SampleSpecies;
 
-/** Facts of the trade on growth, for the kinds of the demo: common practice, no published source. */
+/** Facts of the trade on growth, for the species of the demo: common practice, no published source. */
 final class GrowthPracticeTest extends TestCase
 {
     public function test_a_heavy_cichlid_of_3_to_4_cm_is_about_23_cm_at_one_year_and_not_adult(): void
     {
-        $oscar = $this->kind('oscar');
+        $oscar = $this->species('oscar');
         $fish = Example::fish($oscar, 'home', ['2026-03-01' => 35], '2026-03-01');
         $year = (new FacilityGrowth(Example::facility([Example::tank('home', 180, 60, celsius: 26)], [$fish], '2026-03-01')))
             ->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-03-01'));
@@ -31,8 +31,8 @@ final class GrowthPracticeTest extends TestCase
     public function test_young_big_fish_gain_2_to_3_cm_a_month_in_their_first_year(): void
     {
         foreach (['silver-arowana', 'tambaqui'] as $key) {
-            $kind = $this->kind($key);
-            $fish = Example::fish($kind, 'home', ['2026-03-01' => 90], '2026-03-01');
+            $species = $this->species($key);
+            $fish = Example::fish($species, 'home', ['2026-03-01' => 90], '2026-03-01');
             $growth = (new FacilityGrowth(Example::facility([Example::tank('home', 400, 200, celsius: 27)], [$fish], '2026-03-01')))->projectionOf($fish);
             $perMonth = ($growth->lengthOn(LocalDate::fromIso('2027-03-01'))->likely - 90) / 12;
 
@@ -41,7 +41,7 @@ final class GrowthPracticeTest extends TestCase
         }
     }
 
-    private function kind(string $key): Species
+    private function species(string $key): Species
     {
         return SampleSpecies::named($key);
     }

@@ -17,10 +17,8 @@ use Biomegas\Growth\AdultSize;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\SizeRule;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Housing\SizeRule;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\SampleSpecies;
@@ -137,17 +135,17 @@ final class HousingPracticeTest extends TestCase
      * @param  array{float, float, float}  $outside  length, width and depth in centimetres
      * @param  list<array{string, float, int}>  $with  kind, length and number of those who live there
      */
-    private function passes(string $kind, float $length, int $count, array $outside, Rulebook $rulebook = new Rulebook, array $with = []): bool
+    private function passes(string $species, float $length, int $count, array $outside, Rulebook $rulebook = new Rulebook, array $with = []): bool
     {
         $everything = Fitting::cases();
         $home = new System(
             'home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside(10 * $outside[0], 10 * $outside[1], 10 * $outside[2], 10))],
             WaterTemperature::heldAt(25), fittings: $everything,
         );
-        $occupant = fn (string $kind, float $length, int $count): Occupant => new Occupant($kind, SampleSpecies::named($kind), $length, $count);
+        $occupant = fn (string $species, float $length, int $count): Occupant => new Occupant($species, SampleSpecies::named($species), $length, $count);
 
         return Judgement::of(new HousingCase(
-            $occupant($kind, $length, $count), $home, array_map(fn (array $one): Occupant => $occupant(...$one), $with), $rulebook, new Spoken(UnitSystem::Metric),
+            $occupant($species, $length, $count), $home, array_map(fn (array $one): Occupant => $occupant(...$one), $with), $rulebook,
         ))->passes();
     }
 

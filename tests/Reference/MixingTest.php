@@ -13,6 +13,7 @@ use Biomegas\Moving\Mixing\WaterMatch;
 use Biomegas\Moving\Mixing\WaterSample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 /** Bringing a fish from one water to another, against closed forms, a full carbonate computation and practice. */
 final class MixingTest extends TestCase
@@ -198,7 +199,7 @@ final class MixingTest extends TestCase
         $this->assertSame(MatchClass::NotYet, $match(new WaterSample(25, 7.2, 4, 10, salinity: 35.0), $to)->class);
         $shipped = $match(new WaterSample(25, 6.6, 4, 10, ammonia: 2.6), $to);
         $this->assertSame(MatchClass::NotYet, $shipped->class);
-        $this->assertStringContainsString('no air in an unmixed bag', $shipped->reasons[0]);
+        $this->assertStringContainsString('no air in an unmixed bag', Said::of($shipped->reasons[0]));
         $slow = $match(new WaterSample(22, 7.0, 4, 10), $to);
         $this->assertSame(MatchClass::SlowMix, $slow->class, 'over an hour');
     }
@@ -209,7 +210,7 @@ final class MixingTest extends TestCase
         $taken = WaterMatch::of(new WaterSample(22, 6.8, 4, 5), new WaterSample(26, 7.4, 4, 12), Hardiness::Usual, MixingWay::TakeOut, 10);
 
         $this->assertTrue($filled->schedule->isTooFull);
-        $this->assertStringContainsString('it can jump', implode(' ', $filled->reasons));
+        $this->assertStringContainsString('it can jump', Said::of($filled->reasons));
         $this->assertFalse($taken->schedule->isTooFull);
         $this->assertGreaterThan(0.0, $taken->schedule->drip());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Biomegas\Placement\Budget;
+use Biomegas\Placement\NoPlan;
 use Biomegas\Placement\ProblemReader;
 use Biomegas\Placement\Solver;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -62,7 +63,7 @@ final class PlacementOptimaTest extends TestCase
         $from = hrtime(true);
         $isMedium = count($problem['units']) > 8;
         if ($optimum === null) {
-            $this->expectExceptionMessage('No plan is feasible');
+            $this->expectException(NoPlan::class);
         }
         $solution = Solver::solve(ProblemReader::read($problem), new Budget($isMedium ? 4.0 : 30.0, fn (): float => (hrtime(true) - $from) / 1e9));
 

@@ -10,7 +10,7 @@ use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Random\Randomizer;
 
-/** The true growth of an invented fish, drawn from what is believed of its kind. Its growth time wanders. */
+/** The true growth of an invented fish, drawn from what is believed of its species. Its growth time wanders. */
 final class InventedLife
 {
     /** Nothing is learnt from a fish that is full grown when it comes. */
@@ -31,15 +31,15 @@ final class InventedLife
     ) {
     }
 
-    public static function draw(Species $kind, float $processVariation, Randomizer $random): self
+    public static function draw(Species $species, float $processVariation, Randomizer $random): self
     {
-        $prior = GrowthPrior::ofSpecies($kind);
+        $prior = GrowthPrior::ofSpecies($species);
         do {
             [$logAsymptote, $logCoefficient] = $prior->draw(Chance::normal($random), Chance::normal($random));
             $start = exp($prior->logStart + $prior->logStartSpread * Chance::normal($random));
         } while ($start > self::LONGEST_START * exp($logAsymptote));
 
-        return new self(GrowthCurves::named($kind->curve), $start, exp($logAsymptote), exp($logCoefficient), $processVariation);
+        return new self(GrowthCurves::named($species->curve), $start, exp($logAsymptote), exp($logCoefficient), $processVariation);
     }
 
     /** Millimetres at a growth time not before the one that was asked for last. */

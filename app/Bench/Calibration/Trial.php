@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench\Calibration;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
@@ -21,8 +21,8 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Measure\Length;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -60,12 +60,12 @@ final readonly class Trial
     public function run(): TrialResult
     {
         $random = new Randomizer(new Mt19937($this->seed + $this->lengths));
-        $kind = $this->kind();
+        $species = $this->species();
         $home = $this->home();
         $below = $above = $inTransform = $dated = $datesInside = 0;
         for ($i = 0; $i < self::FISH; $i++) {
-            $life = InventedLife::draw($kind, $this->processVariation, $random);
-            [$projection, $now] = $this->projected($life, $kind, $home, $random);
+            $life = InventedLife::draw($species, $this->processVariation, $random);
+            [$projection, $now] = $this->projected($life, $species, $home, $random);
             $yearOn = $projection->timeOn($this->today()->plusDays(365));
             $true = $life->lengthAt($yearOn);
             $lengths = array_combine(array_map(strval(...), SpeciesProjection::LEVELS), $projection->lengthsOn($this->today()->plusDays(365)));
@@ -87,12 +87,12 @@ final readonly class Trial
     }
 
     /** @return array{SpeciesProjection, float} and growth time today */
-    private function projected(InventedLife $life, Species $kind, System $home, Randomizer $random): array
+    private function projected(InventedLife $life, Species $species, System $home, Randomizer $random): array
     {
         $days = $this->daysOfLengths($random);
         $arrived = $this->today()->plusDays(-max([1, ...$days]));
-        $bare = new Fish('one', 'One', $kind, $arrived, [new Stay($home->key, $arrived)]);
-        $past = (new FacilityClocks($this->facility($home, $bare)))->past($bare, $kind);
+        $bare = new Fish('one', 'One', $species, $arrived, [new Stay($home->key, $arrived)]);
+        $past = (new FacilityClocks($this->facility($home, $bare)))->past($bare, $species);
         $entries = [];
         foreach ($days as $daysAgo) {
             $date = $this->today()->plusDays(-$daysAgo);
@@ -100,9 +100,9 @@ final readonly class Trial
             $true = $life->liveUntil($past->timeOn($date), $random);
             $entries[] = new MeasuredLength($date, Length::ofMillimetres($true * exp($method->relativeError() * Chance::normal($random)) * $this->slip($random)), $method);
         }
-        $fish = new Fish('one', 'One', $kind, $arrived, $bare->stays, $entries);
+        $fish = new Fish('one', 'One', $species, $arrived, $bare->stays, $entries);
 
-        return [new SpeciesProjection($this->facility($home, $fish), $fish, $kind, GrowthPrior::ofSpecies($kind), new FacilityClocks($this->facility($home, $fish))), $past->endTime()];
+        return [new SpeciesProjection($this->facility($home, $fish), $fish, $species, GrowthPrior::ofSpecies($species), new FacilityClocks($this->facility($home, $fish))), $past->endTime()];
     }
 
     /**
@@ -166,7 +166,7 @@ final readonly class Trial
         return [0.5, 2.0, 0.3 + 2.7 * Chance::uniform($random)][$random->getInt(0, 2)];
     }
 
-    private function kind(): Species
+    private function species(): Species
     {
         return new Species(
             'invented', 'Invented fish', 'Piscis inventus',

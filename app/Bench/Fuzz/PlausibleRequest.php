@@ -13,9 +13,9 @@ final class PlausibleRequest
 {
     /** The table that a parameter of a path is a number of. */
     private const TABLES = [
-        'fish' => 'fish', 'system' => 'systems', 'kind' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
-        'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'measure' => 'watch_measures', 'quarantine' => 'quarantines',
-        'condition' => 'conditions', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
+        'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
+        'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
+        'observation' => 'health_observations', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -64,8 +64,8 @@ final class PlausibleRequest
             return null;
         }
         $body = $this->value($operation->body, '');
-        if (str_contains($operation->path, '/kinds')) {
-            $body['description'] = $this->kind($operation->method === 'POST' ? null : (int) basename($path));
+        if (str_contains($operation->path, '/species')) {
+            $body['description'] = $this->species($operation->method === 'POST' ? null : (int) basename($path));
         }
         if (str_contains($operation->path, 'water-tests')) {
             $body['values'] = $this->one([['ph' => '7.1', 'nitrate_mg_l' => '40'], ['ammonia_mg_l' => '0.1'], ['temperature_c' => '77 F']]);
@@ -84,9 +84,9 @@ final class PlausibleRequest
             $home = DB::table('stays')->whereNull('until')->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
             [$body['actor_id'], $body['target_id']] = DB::table('stays')->whereNull('until')->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
         }
-        if (str_contains($path, 'watch-measures')) {
+        if (str_contains($path, 'watch-interventions')) {
             $body = ['success' => $this->one(['lasted', 'no'])];
-        } elseif (str_contains($path, '/measures')) {
+        } elseif (str_contains($path, '/interventions')) {
             unset($body['success']);
         }
         if (isset($body['answers'])) {
@@ -102,11 +102,11 @@ final class PlausibleRequest
     }
 
     /** @return array<string, mixed> */
-    private function kind(?int $id): array
+    private function species(?int $id): array
     {
         $description = Species::query()->findOrFail($id ?? $this->id('species'))->current();
 
-        return $id === null ? [...$description, 'common_name' => 'Kind '.$this->random->getInt(1, 1_000_000)] : $description;
+        return $id === null ? [...$description, 'common_name' => 'Species '.$this->random->getInt(1, 1_000_000)] : $description;
     }
 
     /** @param  array<string, mixed>  $schema */

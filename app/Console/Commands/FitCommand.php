@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Scenario\InputFile;
 use App\Scenario\InvalidDocument;
 use App\Scenario\LengthTable;
+use Biomegas\Finding\Finding;
 use Biomegas\Growth\LeastSquares\AgeCurve;
 use Biomegas\Growth\LeastSquares\AkaikeWeights;
 use Biomegas\Growth\LeastSquares\CurveFit;
@@ -44,7 +45,7 @@ final class FitCommand extends Command
                 }
             }
             if ($fits === []) {
-                throw $failure ?? InvalidDocument::at('--curve', 'no curve was named.');
+                throw $failure ?? InvalidDocument::at('--curve', Finding::of('document.no_curve'));
             }
 
             return $this->report(...$this->best($fits));
@@ -59,7 +60,7 @@ final class FitCommand extends Command
             return AgeCurve::cases();
         }
 
-        return [AgeCurve::tryFrom($name) ?? throw InvalidDocument::at('--curve', "\"{$name}\" is not a curve. Use auto, von-bertalanffy, gompertz or logistic.")];
+        return [AgeCurve::tryFrom($name) ?? throw InvalidDocument::at('--curve', Finding::of('document.unknown_curve', name: $name))];
     }
 
     /** @return list<float>|null */
@@ -72,7 +73,7 @@ final class FitCommand extends Command
         $numbers = array_map(trim(...), explode(',', $text));
         foreach ($numbers as $number) {
             if (! is_numeric($number)) {
-                throw InvalidDocument::at('--start', "\"{$number}\" is not a number. Write the numbers with commas between them.");
+                throw InvalidDocument::at('--start', Finding::of('document.no_number', typed: $number));
             }
         }
 

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Language\Messages;
 use App\Scenario\InputFile;
 use App\Scenario\InvalidDocument;
 use App\Scenario\JsonDocument;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\UnitSystem;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Mixing\Portion;
@@ -39,13 +42,13 @@ final class MatchCommand extends Command
     /** @return array<string, mixed> */
     private function match(): array
     {
-        $fish = Hardiness::tryFrom((string) $this->option('fish')) ?? throw InvalidDocument::at('--fish', 'say hardy, usual or sensitive.');
-        $way = MixingWay::tryFrom((string) $this->option('mix')) ?? throw InvalidDocument::at('--mix', 'say fill-up, pour-off or take-out.');
+        $fish = Hardiness::tryFrom((string) $this->option('fish')) ?? throw InvalidDocument::at('--fish', Finding::of('document.unknown_hardiness'));
+        $way = MixingWay::tryFrom((string) $this->option('mix')) ?? throw InvalidDocument::at('--mix', Finding::of('document.unknown_mixing'));
         $match = WaterMatch::of($this->water('from'), $this->water('to'), $fish, $way, $this->number('container', 0.1, self::MOST_LITRES));
 
         return [
             'class' => $match->class->value,
-            'reasons' => $match->reasons,
+            'reasons' => (new Messages(UnitSystem::Metric, app()->getLocale()))->sayEach($match->reasons),
             'minutes' => round($match->schedule->minutes, 1),
             'portions' => array_map(fn (Portion $one): array => [
                 'minute' => round($one->minute, 1), 'litres' => round($one->litres, 3), 'remaining' => round($one->remaining, 4),
@@ -58,7 +61,7 @@ final class MatchCommand extends Command
     {
         $file = $this->option($option);
         if (! is_string($file) || $file === '') {
-            throw InvalidDocument::at("--{$option}", 'name a file with a water test, or - for standard input.');
+            throw InvalidDocument::at("--{$option}", Finding::of('document.no_water_test'));
         }
         $d = JsonDocument::read(InputFile::read($file), $file, 'water');
 

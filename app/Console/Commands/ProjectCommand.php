@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Language\Messages;
 use App\Scenario\InputFile;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
@@ -16,6 +17,7 @@ use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
+use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\HomeOutlook;
 use Biomegas\Planning\MeasurementDue;
@@ -64,12 +66,12 @@ final class ProjectCommand extends Command
             'adult_length_mm' => $this->band($growth->adultLength()),
             'pace' => $pace === null ? null : round($pace, 1),
             'flagged' => array_map(fn (LocalDate $date): string => $date->toIso(), $growth->flagged()),
-            'kinds' => (object) array_combine(
-                array_map(fn (array $kind): string => $kind[1]->species->key, $growth->kinds),
-                array_map(fn (array $kind): float => round($kind[0], 4), $growth->kinds),
+            'species' => (object) array_combine(
+                array_map(fn (array $species): string => $species[1]->species->key, $growth->candidates),
+                array_map(fn (array $species): float => round($species[0], 4), $growth->candidates),
             ),
             'stall' => Stall::of($leading)->value,
-            'sources' => ['own' => round($sources->ownLengths, 3), 'kin' => round($sources->kin, 3), 'kind' => round($sources->kind, 3)],
+            'sources' => ['own' => round($sources->ownLengths, 3), 'kin' => round($sources->kin, 3), 'kind' => round($sources->species, 3)],
             'largest_over_mean' => round(Shoal::of($outlook->fish)->largest, 3),
             'measure_on' => MeasurementDue::of($outlook)->toIso(),
             'homes' => (object) array_map($this->home(...), $outlook->homes()),
@@ -107,7 +109,7 @@ final class ProjectCommand extends Command
             'early' => $full->early?->toIso(),
             'likely' => $full->likely?->toIso(),
             'late' => $full->late?->toIso(),
-            'because' => $full->because,
+            'because' => (new Messages(UnitSystem::Metric, app()->getLocale()))->phrase($full->because),
         ];
     }
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Language\Messages;
 use App\Scenario\InvalidDocument;
-use Biomegas\Refusal;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\Refusal;
+use Biomegas\Measure\Number;
+use Biomegas\Measure\UnitSystem;
 use Closure;
 
 /** What every command that reads a file shares: JSON out, or exit code 2 and a sentence. */
@@ -19,7 +23,7 @@ trait ReadsInput
         try {
             $result = $answer();
         } catch (Refusal $refusal) {
-            fwrite(STDERR, $refusal->getMessage().PHP_EOL);
+            fwrite(STDERR, (new Messages(UnitSystem::Metric, app()->getLocale()))->phrase($refusal->finding()).PHP_EOL);
 
             return self::BAD_INPUT;
         }
@@ -33,7 +37,7 @@ trait ReadsInput
     {
         $value = $this->option($option);
         if (! is_numeric($value) || $value < $least || $value > $most) {
-            throw InvalidDocument::at("--{$option}", "give a number from {$least} to {$most}.");
+            throw InvalidDocument::at("--{$option}", Finding::of('schema.between', least: Number::of($least), most: Number::of($most)));
         }
 
         return (float) $value;

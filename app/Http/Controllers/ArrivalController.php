@@ -13,11 +13,12 @@ use App\Http\Resources\Recorded;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Facility\Method;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -37,12 +38,12 @@ final readonly class ArrivalController
     public function store(AcquireRequest $request, FacilityReader $reader, Arrivals $arrivals): JsonResponse
     {
         $kept = $reader->read();
-        $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw InvalidEntry::because('system_id', 'Choose a home that is there.');
+        $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw InvalidEntry::because('system_id', Finding::of('entry.no_such_home'));
         if ($request->day()->isAfter($kept->facility->date)) {
-            throw InvalidEntry::because('date', 'This day is still to come.');
+            throw InvalidEntry::because('date', Finding::of('entry.day_to_come'));
         }
         if (! $system->isAvailableOn($request->day())) {
-            throw InvalidEntry::because('system_id', "{$system->name} was not in use on that day.");
+            throw InvalidEntry::because('system_id', Finding::of('entry.home_not_in_use', system: $system->name));
         }
         $fish = $arrivals->record([
             'name' => $request->input('name'),

@@ -12,8 +12,8 @@ use App\OpenApi\Answers;
 use App\OpenApi\InPath;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\Change\BeforeAfter;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Test\Quantity;
 use Illuminate\Http\JsonResponse;
@@ -46,13 +46,13 @@ final readonly class BeforeAfterController
         $now = $kept->waterNow($home);
         try {
             $both = BeforeAfter::of(
-                $kept->facility, $home, $kept->growing($home), $request->change($kept->units, $kept->facility->rulebook->ration()), $kept->spoken(),
+                $kept->facility, $home, $kept->growing($home), $request->change($kept->units, $kept->facility->rulebook->ration()),
                 $now->value(Quantity::Temperature), $now->value(Quantity::Ph),
             );
         } catch (ImpossiblePicture $e) {
-            throw InvalidEntry::because('divider_at', $e->getMessage());
+            throw InvalidEntry::because('divider_at', $e->finding());
         }
 
-        return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor ?? 1.0));
+        return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor ?? 1.0, $kept->says()));
     }
 }

@@ -9,12 +9,13 @@ use App\Http\Requests\IdentityRequest;
 use App\Http\Resources\Identity;
 use App\Models\Fish;
 use App\OpenApi\Answers;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\HatchDay;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -29,11 +30,11 @@ final readonly class IdentityController
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such fish.')]
-    #[Answers(422, 'Problem', 'Unknown kinds, or shares that leave nothing for its own.')]
+    #[Answers(422, 'Problem', 'Unknown species, or shares that leave nothing for its own.')]
     public function update(IdentityRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         if (array_sum(array_column($request->candidates(), 'weight')) >= 1) {
-            throw InvalidEntry::because('candidates', 'The shares of the other kinds must leave something for the first: together less than 100 %.');
+            throw InvalidEntry::because('candidates', Finding::of('entry.shares_leave_nothing'));
         }
         if ($request->filled('hatched_on')) {
             $kept = $reader->read($fish->id);

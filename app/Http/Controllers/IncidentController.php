@@ -11,14 +11,15 @@ use App\Http\Resources\Recorded;
 use App\Models\Incident;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
 use Biomegas\Company\Incident as IncidentInCompany;
 use Biomegas\Facility\Fish;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -72,6 +73,6 @@ final readonly class IncidentController
 
     private function fish(FacilitySnapshot $kept, IncidentRequest $request, string $field): Fish
     {
-        return $kept->find($request->integer($field)) ?? throw InvalidEntry::because($field, 'Choose a fish that is there.');
+        return $kept->find($request->integer($field)) ?? throw InvalidEntry::because($field, Finding::of('entry.no_such_fish'));
     }
 }

@@ -13,11 +13,12 @@ use App\Models\Fish;
 use App\Models\Move;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\MadeMove;
-use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -40,9 +41,9 @@ final readonly class MoveController
     public function store(MoveRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $mover = $kept->find($fish->id) ?? throw InvalidEntry::because('fish', "{$fish->name} is not there any more.");
+        $mover = $kept->find($fish->id) ?? throw InvalidEntry::because('fish', Finding::of('entry.named_fish_gone', fish: $fish->name));
         $to = $kept->facility->systems[Keys::ofSystem($request->integer('to_system_id'))]
-            ?? throw InvalidEntry::because('to_system_id', 'Choose a home that is there.');
+            ?? throw InvalidEntry::because('to_system_id', Finding::of('entry.no_such_home'));
         $move = $this->log->record($fish, MadeMove::record($mover, $to, $request->day(), $kept->facility->date), $request->user()?->id);
 
         return response()->json(new Recorded($move->id), 201);

@@ -17,12 +17,13 @@ use App\Http\Resources\MoveSheetPage;
 use App\Models\MoveSheet;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\PlannedDay;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -65,7 +66,7 @@ final readonly class MoveSheetController
     {
         $kept = $this->reader->read();
         if ($request->day()->isBefore($kept->facility->date)) {
-            throw InvalidEntry::because('date', 'This day has passed. A move that has been made already is written down on the sheet of the fish.');
+            throw InvalidEntry::because('date', Finding::of('entry.move_in_the_past'));
         }
         PlannedDay::check('date', $request->day(), $kept->facility->date);
         if ($request->filled('until')) {
@@ -97,21 +98,21 @@ final readonly class MoveSheetController
     {
         $homes = [];
         foreach ($fish as $i => $one) {
-            $there = $kept->find($one['fish_id']) ?? throw InvalidEntry::because("fish.{$i}.fish_id", 'This fish is not there any more.');
+            $there = $kept->find($one['fish_id']) ?? throw InvalidEntry::because("fish.{$i}.fish_id", Finding::of('entry.fish_gone'));
             if (($one['count'] ?? 1) > $there->count) {
-                throw InvalidEntry::because("fish.{$i}.count", "{$there->name}: {$there->count} are there.");
+                throw InvalidEntry::because("fish.{$i}.count", Finding::of('entry.so_many_there', fish: $there->name, there: $there->count));
             }
             $planned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->whereHas('fish', fn ($query) => $query->where('fish_id', $one['fish_id']))->exists();
             if ($planned) {
-                throw InvalidEntry::because("fish.{$i}.fish_id", "{$there->name} is on another sheet already. Finish or drop that one first.");
+                throw InvalidEntry::because("fish.{$i}.fish_id", Finding::of('entry.on_another_sheet', fish: $there->name));
             }
             $homes[] = Keys::id($there->currentSystem());
         }
         if (count(array_unique($homes)) > 1) {
-            throw InvalidEntry::because('fish', 'They live in different homes: make a sheet for each.');
+            throw InvalidEntry::because('fish', Finding::of('entry.different_homes'));
         }
         if ($homes[0] === $to) {
-            throw InvalidEntry::because('to_system_id', 'They live there already. Choose another home.');
+            throw InvalidEntry::because('to_system_id', Finding::of('entry.live_there'));
         }
 
         return $homes[0];
@@ -157,7 +158,7 @@ final readonly class MoveSheetController
         self::mustBeOpen($sheet);
         $run = $this->sheets->work($this->reader->read(), $sheet);
         if (! in_array($step, array_column($run->steps ?? [], 'key'), true)) {
-            throw InvalidEntry::because('step', 'This step is not on the sheet any more: look at it again.');
+            throw InvalidEntry::because('step', Finding::of('entry.step_gone'));
         }
         $done = $sheet->done;
         unset($done[$step]);
@@ -178,9 +179,9 @@ final readonly class MoveSheetController
     {
         self::mustBeOpen($sheet);
         $kept = $this->reader->read();
-        $run = $this->sheets->work($kept, $sheet) ?? throw InvalidEntry::because('fish', 'A fish of this sheet is not there any more. Drop the sheet and make a new one.');
+        $run = $this->sheets->work($kept, $sheet) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_to_drop'));
         if ($run->isBlocked() && trim((string) $sheet->override_reason) === '') {
-            throw InvalidEntry::because('override_reason', "{$run->objections[0]->sentence} Write down why it is done all the same.");
+            throw InvalidEntry::because('override_reason', Finding::of('entry.override_reason', objection: $run->objections[0]->finding));
         }
         $this->sheets->finish($kept, $sheet, Watches::now(), auth()->id() === null ? null : (int) auth()->id());
 
@@ -214,7 +215,7 @@ final readonly class MoveSheetController
     public function takeBack(MoveSheet $sheet): JsonResponse
     {
         if ($sheet->finished_at === null) {
-            throw InvalidEntry::because('sheet', 'This run is not finished: there is nothing to take back.');
+            throw InvalidEntry::because('sheet', Finding::of('entry.run_not_finished'));
         }
         $this->sheets->undo($sheet);
 
@@ -224,7 +225,7 @@ final readonly class MoveSheetController
     private static function mustBeOpen(MoveSheet $sheet): void
     {
         if ($sheet->finished_at !== null || $sheet->cancelled_at !== null) {
-            throw InvalidEntry::because('sheet', $sheet->finished_at !== null ? 'This run is finished. Take it back first, or make a new sheet.' : 'This sheet was dropped. Make a new one.');
+            throw InvalidEntry::because('sheet', $sheet->finished_at !== null ? Finding::of('entry.run_finished') : Finding::of('entry.sheet_dropped'));
         }
     }
 

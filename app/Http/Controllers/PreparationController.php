@@ -14,11 +14,12 @@ use App\Models\Preparation;
 use App\Models\System;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\PlannedDay;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Water\Readiness\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -47,7 +48,7 @@ final readonly class PreparationController
         $kept = $this->reader->read();
         PlannedDay::checkToCome('date', $request->day(), $kept->facility->date);
         if ($request->integer('donor_system_id') === $system->id) {
-            throw InvalidEntry::because('donor_system_id', 'A system cannot seed itself: choose another that runs.');
+            throw InvalidEntry::because('donor_system_id', Finding::of('entry.seeds_itself'));
         }
         $preparation = Preparation::query()->updateOrCreate(['system_id' => $system->id], [
             'wanted_on' => $request->day()->toIso(),
@@ -77,7 +78,7 @@ final readonly class PreparationController
     public function tick(StepRequest $request, System $system, string $step): JsonResponse
     {
         $preparation = Preparation::query()->where('system_id', $system->id)->firstOrFail();
-        $known = Step::tryFrom($step) ?? throw InvalidEntry::because('step', "\"{$step}\" is no step of a preparation.");
+        $known = Step::tryFrom($step) ?? throw InvalidEntry::because('step', Finding::of('entry.no_such_step', step: $step));
         $done = $preparation->done;
         unset($done[$known->value]);
         if ($request->filled('done')) {

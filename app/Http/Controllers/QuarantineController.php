@@ -11,20 +11,22 @@ use App\Http\Requests\QuarantineRequest;
 use App\Http\Requests\TreatmentRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\TreatmentProduct;
-use App\Models\HealthObservation;
+use App\Language\Messages;
 use App\Models\Fish;
+use App\Models\HealthObservation;
 use App\Models\Quarantine;
 use App\Models\Treatment;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LoggedDay;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\Quarantine\ProductClass;
 use Biomegas\Moving\Quarantine\TreatmentCourse;
-use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -41,7 +43,9 @@ final readonly class QuarantineController
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function products(): JsonResponse
     {
-        return response()->json(array_map(fn (ProductClass $one): TreatmentProduct => new TreatmentProduct($one, $one->caution()), ProductClass::cases()));
+        $says = Messages::ofFacility();
+
+        return response()->json(array_map(fn (ProductClass $one): TreatmentProduct => new TreatmentProduct($one, (string) $says->sayIf($one->caution())), ProductClass::cases()));
     }
 
     #[OA\Post(path: '/api/v1/fish/{fish}/quarantines', operationId: 'beginQuarantine')]
@@ -58,7 +62,7 @@ final readonly class QuarantineController
         $kept = $this->reader->read();
         LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
         if (Quarantine::query()->where('fish_id', $fish->id)->whereNull('released_on')->exists()) {
-            throw InvalidEntry::because('fish', "{$fish->name} is in quarantine already.");
+            throw InvalidEntry::because('fish', Finding::of('entry.in_quarantine', fish: $fish->name));
         }
         $days = $request->filled('days') ? $request->integer('days') : $kept->facility->rulebook->holdingFor(null, $kept->fish($fish->id)->key)->quarantineDays();
         $quarantine = Quarantine::query()->create(['fish_id' => $fish->id, 'from' => $request->day()->toIso(), 'days' => $days, 'credit' => $request->integer('credit')]);
@@ -79,7 +83,7 @@ final readonly class QuarantineController
         $kept = $this->reader->read();
         $state = MovingBook::stateOf($kept, $quarantine);
         if (! $state->mayLeave()) {
-            throw InvalidEntry::because('quarantine', $state->sentence());
+            throw InvalidEntry::because('quarantine', $state->finding());
         }
         $quarantine->update(['released_on' => $kept->facility->date->toIso()]);
 
@@ -100,7 +104,7 @@ final readonly class QuarantineController
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/v1/fish/{fish}/conditions', operationId: 'addCondition')]
+    #[OA\Post(path: '/api/v1/fish/{fish}/health-observations', operationId: 'addHealthObservation')]
     #[InPath('fish')]
     #[Idempotent]
     #[Takes('ConditionRequest')]
@@ -113,21 +117,21 @@ final readonly class QuarantineController
     {
         $kept = $this->reader->read();
         LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
-        $condition = HealthObservation::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
+        $observation = HealthObservation::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
 
-        return response()->json(new Recorded($condition->id), 201);
+        return response()->json(new Recorded($observation->id), 201);
     }
 
-    #[OA\Delete(path: '/api/v1/conditions/{condition}', operationId: 'undoCondition')]
-    #[InPath('condition')]
+    #[OA\Delete(path: '/api/v1/health-observations/{observation}', operationId: 'undoHealthObservation')]
+    #[InPath('observation')]
     #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such entry.')]
-    public function undoLook(HealthObservation $condition): Response
+    public function undoLook(HealthObservation $observation): Response
     {
-        $condition->delete();
+        $observation->delete();
 
         return response()->noContent();
     }

@@ -13,7 +13,7 @@ use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use App\Scenario\ScenarioReader;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -40,7 +40,7 @@ final readonly class RulebookController
         try {
             ScenarioReader::rulebook($document);
         } catch (ImpossiblePicture $e) {
-            throw InvalidEntry::because('exceptions', $e->getMessage());
+            throw InvalidEntry::because('exceptions', $e->finding());
         }
         FacilitySettings::query()->firstOrFail()->update(['rulebook' => $document]);
 

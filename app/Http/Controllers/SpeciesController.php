@@ -8,17 +8,18 @@ use App\Database\References;
 use App\Http\Requests\SpeciesRequest;
 use App\Http\Resources\SpeciesRow;
 use App\Http\Resources\SpeciesSheet;
-use App\Species\SpeciesCatalogue;
 use App\Models\Species;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
-use Biomegas\InvalidEntry;
+use App\Species\SpeciesCatalogue;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -29,28 +30,28 @@ final readonly class SpeciesController
 {
     private const MOST = 2000;
 
-    #[OA\Get(path: '/api/v1/kinds', operationId: 'listKinds')]
+    #[OA\Get(path: '/api/v1/species', operationId: 'listSpecies')]
     #[AnswersList('SpeciesRow', 'By name.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function index(UnreadableRows $unreadable): JsonResponse
     {
         $here = self::here();
-        $kinds = Species::query()->orderBy('common_name')->limit(self::MOST)->get();
+        $allSpecies = Species::query()->orderBy('common_name')->limit(self::MOST)->get();
 
-        return response()->json($unreadable->readAll(StoredTable::Species, $kinds, fn (Species $kind): SpeciesRow => SpeciesRow::from($kind, $here[$kind->id] ?? 0)));
+        return response()->json($unreadable->readAll(StoredTable::Species, $allSpecies, fn (Species $species): SpeciesRow => SpeciesRow::from($species, $here[$species->id] ?? 0)));
     }
 
-    #[OA\Get(path: '/api/v1/kinds/{kind}', operationId: 'showKind')]
-    #[InPath('kind')]
+    #[OA\Get(path: '/api/v1/species/{species}', operationId: 'showSpecies')]
+    #[InPath('species')]
     #[Answers(200, 'SpeciesSheet', 'Its sheet.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
-    #[Answers(404, 'Problem', 'No such kind.')]
-    public function show(Species $kind): JsonResponse
+    #[Answers(404, 'Problem', 'No such species.')]
+    public function show(Species $species): JsonResponse
     {
-        return response()->json(self::sheet($kind));
+        return response()->json(self::sheet($species));
     }
 
-    #[OA\Post(path: '/api/v1/kinds', operationId: 'addKind')]
+    #[OA\Post(path: '/api/v1/species', operationId: 'addSpecies')]
     #[Idempotent]
     #[Takes('SpeciesRequest')]
     #[Answers(201, 'SpeciesSheet', 'Added.')]
@@ -62,49 +63,49 @@ final readonly class SpeciesController
         return response()->json(self::sheet($book->add($request->description(), $request->input('form'))), 201);
     }
 
-    #[OA\Put(path: '/api/v1/kinds/{kind}', operationId: 'changeKind')]
-    #[InPath('kind')]
+    #[OA\Put(path: '/api/v1/species/{species}', operationId: 'changeSpecies')]
+    #[InPath('species')]
     #[Idempotent]
     #[Takes('SpeciesRequest')]
     #[Answers(200, 'SpeciesSheet', 'Changed; what differs from how it came is marked as the keeper\'s own.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(404, 'Problem', 'No such kind.')]
+    #[Answers(404, 'Problem', 'No such species.')]
     #[Answers(422, 'Problem', 'A value that cannot be.')]
-    public function update(SpeciesRequest $request, Species $kind, SpeciesCatalogue $book): JsonResponse
+    public function update(SpeciesRequest $request, Species $species, SpeciesCatalogue $book): JsonResponse
     {
-        $book->change($kind, $request->description());
+        $book->change($species, $request->description());
 
-        return response()->json(self::sheet($kind->refresh()));
+        return response()->json(self::sheet($species->refresh()));
     }
 
-    #[OA\Delete(path: '/api/v1/kinds/{kind}', operationId: 'removeKind')]
-    #[InPath('kind')]
+    #[OA\Delete(path: '/api/v1/species/{species}', operationId: 'removeSpecies')]
+    #[InPath('species')]
     #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(404, 'Problem', 'No such kind.')]
+    #[Answers(404, 'Problem', 'No such species.')]
     #[Answers(422, 'Problem', 'It came with the application, or fish are taken for it.')]
-    public function destroy(Species $kind): Response
+    public function destroy(Species $species): Response
     {
-        if ($kind->description !== []) {
-            throw InvalidEntry::because('kind', 'This kind came with the application: change its values instead.');
+        if ($species->description !== []) {
+            throw InvalidEntry::because('species', Finding::of('entry.species_shipped'));
         }
-        $perhaps = DB::table('fish')->crossJoin(DB::raw('json_each(fish.candidates) as candidate'))->whereRaw("json_extract(candidate.value, '$.species_id') = ?", [$kind->id])->count();
-        $named = References::to('species', $kind->id);
-        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'kind', $kind->common_name, 'Say first what they are instead.');
-        $kind->delete();
+        $perhaps = DB::table('fish')->crossJoin(DB::raw('json_each(fish.candidates) as candidate'))->whereRaw("json_extract(candidate.value, '$.species_id') = ?", [$species->id])->count();
+        $named = References::to('species', $species->id);
+        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'species', $species->common_name, 'Say first what they are instead.');
+        $species->delete();
 
         return response()->noContent();
     }
 
-    private static function sheet(Species $kind): SpeciesSheet
+    private static function sheet(Species $species): SpeciesSheet
     {
-        return SpeciesSheet::from($kind, self::here()[$kind->id] ?? 0, Species::query()->get(['id', 'key', 'common_name'])->keyBy('key'));
+        return SpeciesSheet::from($species, self::here()[$species->id] ?? 0, Species::query()->get(['id', 'key', 'common_name'])->keyBy('key'));
     }
 
-    /** @return array<int, int> fish and shoals by kind */
+    /** @return array<int, int> fish and shoals by species */
     private static function here(): array
     {
         return DB::table('fish')->selectRaw('species_id, count(*) as n')->groupBy('species_id')->pluck('n', 'species_id')->all();

@@ -14,17 +14,17 @@ use App\OpenApi\AnswersList;
 use App\OpenApi\InPath;
 use App\Repair\StoredTable;
 use App\Scenario\ScenarioMapper;
-use Biomegas\Planning\Search\SuitableSpecies;
 use Biomegas\Planning\Search\SpeciesSearch;
+use Biomegas\Planning\Search\SuitableSpecies;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
 /** The search turned round: what could live here? */
 final readonly class SuitableSpeciesController
 {
-    private const MOST_KINDS = 2000;
+    private const MOST_SPECIES = 2000;
 
-    #[OA\Get(path: '/api/v1/systems/{system}/lodgers', operationId: 'listLodgers')]
+    #[OA\Get(path: '/api/v1/systems/{system}/suitable-species', operationId: 'listSuitableSpecies')]
     #[InPath('system')]
     #[AnswersList('SuitableSpeciesRow', 'Every kind: for life first, then those that fit longest, then those that do not.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -32,10 +32,10 @@ final readonly class SuitableSpeciesController
     public function index(System $system, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $kinds = Species::query()->limit(self::MOST_KINDS)->get()->keyBy('key');
-        $described = $kept->unreadable->readAll(StoredTable::Species, $kinds, fn (Species $kind): array => [ScenarioMapper::species($kind->current()), ScenarioMapper::background($kind->current())]);
-        $lodgers = (new SpeciesSearch($kept->facility, $kept->residents(), $kept->spoken()))->in($kept->system($system->id), $described);
-        $rows = array_map(fn (SuitableSpecies $one): SuitableSpeciesRow => SuitableSpeciesRow::from($one, SpeciesRow::from($kinds->get($one->kind->key) ?? new Species, 0)), $lodgers);
+        $allSpecies = Species::query()->limit(self::MOST_SPECIES)->get()->keyBy('key');
+        $described = $kept->unreadable->readAll(StoredTable::Species, $allSpecies, fn (Species $species): array => [ScenarioMapper::species($species->current()), ScenarioMapper::background($species->current())]);
+        $found = (new SpeciesSearch($kept->facility, $kept->residents()))->in($kept->system($system->id), $described);
+        $rows = array_map(fn (SuitableSpecies $one): SuitableSpeciesRow => SuitableSpeciesRow::from($one, SpeciesRow::from($allSpecies->get($one->species->key) ?? new Species, 0), $kept->says()), $found);
 
         return response()->json($rows);
     }

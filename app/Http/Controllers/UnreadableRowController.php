@@ -10,14 +10,15 @@ use App\Http\Requests\RowCorrection;
 use App\Http\Resources\Today;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use App\Repair\RowRepair;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRow;
 use App\Repair\UnreadableRows;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -45,7 +46,7 @@ final readonly class UnreadableRowController
         $this->repair->correct($table, $this->unreadable($table, $row), $request->array('values'));
         $still = $this->find($table, $row);
         if ($still !== null && ! $still->isWaiting) {
-            throw InvalidEntry::because('values', "It still cannot be read: {$still->reason}");
+            throw InvalidEntry::because('values', Finding::of('entry.still_unreadable', reason: $still->reason));
         }
 
         return response()->noContent();
@@ -71,7 +72,7 @@ final readonly class UnreadableRowController
     private function unreadable(StoredTable $table, int $id): stdClass
     {
         $row = RowRepair::row($table, $id) ?? throw new NotFoundHttpException;
-        $found = $this->find($table, $id) ?? throw InvalidEntry::because('row', 'This can be read. Change it where it is shown.');
+        $found = $this->find($table, $id) ?? throw InvalidEntry::because('row', Finding::of('entry.row_readable'));
 
         return $found->isWaiting ? throw InvalidEntry::because('row', $found->reason) : $row;
     }

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\Watches;
-use App\Http\Requests\LookRequest;
 use App\Http\Requests\InterventionRequest;
+use App\Http\Requests\LookRequest;
 use App\Http\Requests\WatchEndRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\WatchSheet;
@@ -16,10 +16,11 @@ use App\Models\WatchCheck;
 use App\Models\WatchIntervention;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -34,7 +35,7 @@ final readonly class WatchController
     #[Answers(404, 'Problem', 'No such watch.')]
     public function show(Watch $watch, FacilityReader $reader): JsonResponse
     {
-        return response()->json(WatchSheet::from($reader->read($watch->fish_id), $watch->load(['checks', 'measures'])));
+        return response()->json(WatchSheet::from($reader->read($watch->fish_id), $watch->load(['checks', 'interventions'])));
     }
 
     #[OA\Post(path: '/api/v1/watches/{watch}/checks', operationId: 'addLook')]
@@ -49,10 +50,10 @@ final readonly class WatchController
     public function look(LookRequest $request, Watch $watch): JsonResponse
     {
         if ($watch->ended !== null) {
-            throw InvalidEntry::because('watch', 'This watch has ended.');
+            throw InvalidEntry::because('watch', Finding::of('entry.watch_ended'));
         }
         if ($request->integer('chased_by_id') === $watch->fish_id) {
-            throw InvalidEntry::because('chased_by_id', 'A fish does not chase itself.');
+            throw InvalidEntry::because('chased_by_id', Finding::of('entry.chases_itself'));
         }
         $check = WatchCheck::query()->create([
             'watch_id' => $watch->id, 'at' => Watches::now()->toIso(), 'troubles' => array_values($request->array('troubles')), 'has_eaten' => $request->boolean('has_eaten'),
@@ -76,7 +77,7 @@ final readonly class WatchController
         return response()->noContent();
     }
 
-    #[OA\Post(path: '/api/v1/watches/{watch}/measures', operationId: 'tryIntervention')]
+    #[OA\Post(path: '/api/v1/watches/{watch}/interventions', operationId: 'tryIntervention')]
     #[InPath('watch')]
     #[Idempotent]
     #[Takes('InterventionRequest')]
@@ -87,37 +88,37 @@ final readonly class WatchController
     #[Answers(422, 'Problem', 'A field is wrong.')]
     public function tryIntervention(InterventionRequest $request, Watch $watch): JsonResponse
     {
-        $measure = WatchIntervention::query()->create(['watch_id' => $watch->id, 'measure' => $request->input('measure'), 'at' => Watches::now()->toIso(), 'stop_at' => $request->input('stop_at')]);
+        $intervention = WatchIntervention::query()->create(['watch_id' => $watch->id, 'intervention' => $request->input('intervention'), 'at' => Watches::now()->toIso(), 'stop_at' => $request->input('stop_at')]);
 
-        return response()->json(new Recorded($measure->id), 201);
+        return response()->json(new Recorded($intervention->id), 201);
     }
 
-    #[OA\Put(path: '/api/v1/watch-measures/{measure}', operationId: 'judgeMeasure')]
-    #[InPath('measure')]
+    #[OA\Put(path: '/api/v1/watch-interventions/{intervention}', operationId: 'judgeIntervention')]
+    #[InPath('intervention')]
     #[Idempotent]
     #[Takes('InterventionRequest')]
     #[Answers(200, 'Recorded', 'What came of it is written down.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(404, 'Problem', 'No such measure.')]
+    #[Answers(404, 'Problem', 'No such intervention.')]
     #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function judge(InterventionRequest $request, WatchIntervention $measure): JsonResponse
+    public function judge(InterventionRequest $request, WatchIntervention $intervention): JsonResponse
     {
-        $measure->update(['success' => $request->input('success')]);
+        $intervention->update(['success' => $request->input('success')]);
 
-        return response()->json(new Recorded($measure->id));
+        return response()->json(new Recorded($intervention->id));
     }
 
-    #[OA\Delete(path: '/api/v1/watch-measures/{measure}', operationId: 'undoIntervention')]
-    #[InPath('measure')]
+    #[OA\Delete(path: '/api/v1/watch-interventions/{intervention}', operationId: 'undoIntervention')]
+    #[InPath('intervention')]
     #[Idempotent]
     #[AnswersNothing('Taken out.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(404, 'Problem', 'No such measure.')]
-    public function undoIntervention(WatchIntervention $measure): Response
+    #[Answers(404, 'Problem', 'No such intervention.')]
+    public function undoIntervention(WatchIntervention $intervention): Response
     {
-        $measure->delete();
+        $intervention->delete();
 
         return response()->noContent();
     }

@@ -38,7 +38,7 @@ final readonly class WaterSumsController
         $celsius = $kept->celsiusNow($home);
         $refill = Refill::of($home->waterLitres(), $request->share(), $celsius, $request->celsius('cold', $kept->units), $request->celsius('hot', $kept->units), $request->filled('fill') ? $request->celsius('fill', $kept->units) : $celsius);
 
-        return response()->json(RefillSheet::from($refill, $celsius, $request->filled('dose') ? $request->float('dose') : null, $kept->spoken()));
+        return response()->json(RefillSheet::from($refill, $celsius, $request->filled('dose') ? $request->float('dose') : null, $kept->says()));
     }
 
     #[OA\Get(path: '/api/v1/fish/{fish}/tub', operationId: 'showTub')]
@@ -57,6 +57,6 @@ final readonly class WaterSumsController
         $celsius = $request->filled('celsius') ? $request->celsius('celsius', $kept->units) : $kept->celsiusNow($home);
         $mass = $kept->massOf($one);
 
-        return response()->json(TubSheet::from(Oxygen::minutesWithoutAir($request->litres($kept->units), $mass, $celsius), $mass, $celsius, $one->name));
+        return response()->json(TubSheet::from(Oxygen::minutesWithoutAir($request->litres($kept->units), $mass, $celsius), $mass, $celsius, $one->name, $kept->says()));
     }
 }

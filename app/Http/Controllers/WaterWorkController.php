@@ -12,10 +12,11 @@ use App\Models\System;
 use App\Models\WaterWork;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
-use App\OpenApi\InPath;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -37,7 +38,7 @@ final readonly class WaterWorkController
     public function store(WaterWorkRequest $request, System $system): JsonResponse
     {
         if ($request->day()->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
-            throw InvalidEntry::because('date', 'This day is still to come.');
+            throw InvalidEntry::because('date', Finding::of('entry.day_to_come'));
         }
         $work = WaterWork::query()->create([
             'system_id' => $system->id, 'date' => $request->day()->toIso(), 'kind' => $request->input('kind'), 'user_id' => $request->user()?->id,

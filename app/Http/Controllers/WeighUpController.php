@@ -12,10 +12,11 @@ use App\Http\Resources\YearSpan;
 use App\Models\Species;
 use App\OpenApi\Answers;
 use App\Scenario\ScenarioMapper;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Biomegas\Planning\WeighUp\WeighUp;
-use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -37,19 +38,19 @@ final readonly class WeighUpController
     {
         $kept = $reader->read();
         if ($kept->facility->systems === []) {
-            throw InvalidEntry::because('species_id', 'There is no system yet that it could live in.');
+            throw InvalidEntry::because('species_id', Finding::of('entry.no_system'));
         }
         $residents = $kept->residents();
         foreach ($request->others() as $other) {
             $description = Species::query()->findOrFail($other['species_id'])->current();
             $length = TypedLength::millimetres('with', $other['length'], $kept->units);
             $companion = Candidate::of(ScenarioMapper::species($description), ScenarioMapper::background($description), $other['count'], $length, HealthSeen::Well, 0, null, true);
-            $residents = $residents->and(WeighUp::of($companion, $kept->facility, $residents, $kept->spoken())->newcomer);
+            $residents = $residents->and(WeighUp::of($companion, $kept->facility, $residents)->newcomer);
         }
         $description = Species::query()->findOrFail($request->integer('species_id'))->current();
         $background = ScenarioMapper::background($description);
-        $weighed = WeighUp::of($request->candidate(ScenarioMapper::species($description), $background, $kept->units), $kept->facility, $residents, $kept->spoken());
+        $weighed = WeighUp::of($request->candidate(ScenarioMapper::species($description), $background, $kept->units), $kept->facility, $residents);
 
-        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->facility->date, $kept->spoken()));
+        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->facility->date, $kept->says()));
     }
 }

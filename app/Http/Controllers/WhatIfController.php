@@ -12,8 +12,9 @@ use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
 use Biomegas\Facility\Ration;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\WhatIf;
-use Biomegas\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -35,10 +36,10 @@ final readonly class WhatIfController
         $home = null;
         if ($request->filled('system_id')) {
             $home = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))]
-                ?? throw InvalidEntry::because('system_id', 'Choose a home that is there.');
+                ?? throw InvalidEntry::because('system_id', Finding::of('entry.no_such_home'));
         }
         $whatIf = WhatIf::of($kept->growth, $kept->fish($fish->id), $request->ration(), $request->celsius(), $home, $request->adultMm($kept->units));
 
-        return response()->json(OtherFuture::from($kept->facility, $whatIf));
+        return response()->json(OtherFuture::from($kept->facility, $whatIf, $kept->says()));
     }
 }

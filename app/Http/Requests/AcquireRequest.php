@@ -56,7 +56,7 @@ final class AcquireRequest extends FormRequest
     {
         return [
             'name.unique' => 'Somebody here has this name already. Choose another.',
-            'species_id' => 'Choose a kind from the list.',
+            'species_id' => 'Choose a species from the list.',
             'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
         ];
     }

@@ -10,6 +10,7 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Ration;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Occupant;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
@@ -17,7 +18,6 @@ use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
 use Biomegas\Planning\Change\SystemChange;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Nitrification\FilterStart;
@@ -64,15 +64,15 @@ final class BeforeAfterRequest extends FormRequest
     /** @throws InvalidEntry when something typed cannot be read */
     public function change(UnitSystem $units, Ration $ration): SystemChange
     {
-        $kind = $this->filled('species_id') ? ScenarioMapper::species(Species::query()->findOrFail($this->integer('species_id'))->current()) : null;
+        $species = $this->filled('species_id') ? ScenarioMapper::species(Species::query()->findOrFail($this->integer('species_id'))->current()) : null;
         $length = TypedLength::millimetres('length', $this->string('length')->value(), $units);
         $count = $this->integer('count');
-        $isNew = $kind !== null && $length !== null;
+        $isNew = $species !== null && $length !== null;
         $care = FilterCare::tryFrom($this->string('filter_care')->value());
 
         return new SystemChange(
-            newcomer: $isNew ? new Occupant(($count > 1 ? "{$count} × " : '').$kind->commonName, $kind, $length, $count) : null,
-            newEaters: $isNew ? [new FedOccupant($kind, $length, $count, $ration)] : [],
+            newcomer: $isNew ? new Occupant(($count > 1 ? "{$count} × " : '').$species->commonName, $species, $length, $count) : null,
+            newEaters: $isNew ? [new FedOccupant($species, $length, $count, $ration)] : [],
             filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
             turnover: $this->litres('turnover', $units),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
@@ -87,7 +87,7 @@ final class BeforeAfterRequest extends FormRequest
         try {
             return $this->filled($field) ? (new VolumeReader($units))->read($this->string($field)->value()) : null;
         } catch (UnreadableVolume $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
     }
 
@@ -96,7 +96,7 @@ final class BeforeAfterRequest extends FormRequest
         try {
             return $this->filled($field) ? (new LengthReader($units))->read($this->string($field)->value()) : null;
         } catch (UnreadableLength $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
     }
 }

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['species_id', 'candidates'], properties: [
     new OA\Property(property: 'species_id', type: 'integer'),
-    new OA\Property(property: 'candidates', description: 'Up to three other kinds, with weights that sum to less than 1.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate')),
+    new OA\Property(property: 'candidates', description: 'Up to three other species, with weights that sum to less than 1.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate')),
     new OA\Property(property: 'sex', type: 'string', enum: Sex::class, nullable: true),
     new OA\Property(property: 'hatched_on', type: 'string', format: 'date', nullable: true),
 ])]
@@ -35,9 +35,9 @@ final class IdentityRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'species_id' => 'Choose a kind from the list.',
-            'candidates.max' => 'Name up to three other kinds.',
-            'candidates.*.species_id' => 'Choose another kind from the list.',
+            'species_id' => 'Choose a species from the list.',
+            'candidates.max' => 'Name up to three other species.',
+            'candidates.*.species_id' => 'Choose another species from the list.',
             'candidates.*.weight' => 'Give a share between 0 and 100 %.',
         ];
     }

@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: [], properties: [
-    new OA\Property(property: 'measure', description: 'When it is begun.', type: 'string', enum: Intervention::class),
+    new OA\Property(property: 'intervention', description: 'When it is begun.', type: 'string', enum: Intervention::class),
     new OA\Property(property: 'stop_at', description: 'HH:MM; if it is still chased then, take it out.', type: 'string', nullable: true),
     new OA\Property(property: 'success', description: 'When it is known what came of it.', type: 'string', nullable: true, enum: Success::class),
 ])]
@@ -21,7 +21,7 @@ final class InterventionRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'measure' => [$this->isMethod('POST') ? 'required' : 'prohibited', Rule::enum(Intervention::class)],
+            'intervention' => [$this->isMethod('POST') ? 'required' : 'prohibited', Rule::enum(Intervention::class)],
             'stop_at' => ['nullable', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/'],
             'success' => [$this->isMethod('PUT') ? 'present' : 'prohibited', 'nullable', Rule::enum(Success::class)],
         ];

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Biomegas\Facility\Ration;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['ration', 'adult'], properties: [
     new OA\Property(property: 'ration', description: 'From today on.', type: 'string', enum: Ration::class),
-    new OA\Property(property: 'adult', description: 'Its adult length as typed; null: as its kind.', type: 'string', nullable: true),
+    new OA\Property(property: 'adult', description: 'Its adult length as typed; null: as its species.', type: 'string', nullable: true),
 ])]
 final class KeepingRequest extends FormRequest
 {
@@ -31,7 +31,7 @@ final class KeepingRequest extends FormRequest
     {
         return [
             'ration' => 'Choose a ration from the list.',
-            'adult' => 'Give its adult length, like 60 cm, or null to take it as its kind.',
+            'adult' => 'Give its adult length, like 60 cm, or null to take it as its species.',
         ];
     }
 

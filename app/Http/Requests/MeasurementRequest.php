@@ -8,10 +8,10 @@ use App\Http\Rules\Day;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -20,7 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'length', description: 'As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility.', type: 'string'),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'method', type: 'string', enum: Method::class),
-    new OA\Property(property: 'length_kind', description: 'Left out: the length that its kind is stated in.', type: 'string', enum: LengthKind::class, nullable: true),
+    new OA\Property(property: 'length_kind', description: 'Left out: the length that its species is stated in.', type: 'string', enum: LengthKind::class, nullable: true),
     new OA\Property(property: 'sample', description: 'How many of a shoal were measured; the length is their mean.', type: 'integer', nullable: true),
     new OA\Property(property: 'spread_mm', description: 'Standard deviation between them.', type: 'number', nullable: true),
     new OA\Property(property: 'keep', description: 'Record an unlikely length all the same.', type: 'boolean'),
@@ -51,7 +51,7 @@ final class MeasurementRequest extends FormRequest
         try {
             $length = (new FishLengthReader($units))->read($this->string('length')->value());
         } catch (UnreadableLength $e) {
-            throw InvalidEntry::because('length', $e->getMessage());
+            throw InvalidEntry::because('length', $e->finding());
         }
 
         return new MeasuredLength(

@@ -6,7 +6,9 @@ namespace App\Http\Requests;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+use Biomegas\Measure\Number;
 use Biomegas\Water\Test\Quantity;
 use DateTimeImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -56,14 +58,14 @@ final class ReadingsRequest extends FormRequest
         $sent = array_values($this->array('readings'));
         foreach ($sent as $i => $one) {
             $quantity = Quantity::from($one['quantity']);
-            $at = self::instant($one['taken_at']) ?? throw InvalidEntry::because("readings.{$i}.taken_at", "\"{$one['taken_at']}\" is no time with a zone, for example 2027-03-13T08:10:00Z.");
+            $at = self::instant($one['taken_at']) ?? throw InvalidEntry::because("readings.{$i}.taken_at", Finding::of('entry.no_time_with_zone', typed: $one['taken_at']));
             if ($at->getTimestamp() > now()->getTimestamp() + self::AHEAD_SECONDS) {
-                throw InvalidEntry::because("readings.{$i}.taken_at", 'This time is still to come: check the clock of the probe.');
+                throw InvalidEntry::because("readings.{$i}.taken_at", Finding::of('entry.probe_time_to_come'));
             }
             [$least, $most] = $quantity->possible();
             $value = (float) $one['value'];
             if (! is_finite($value) || $value < $least || $value > $most) {
-                throw InvalidEntry::because("readings.{$i}.value", "No water has a {$quantity->words()} of {$value}: check the probe.");
+                throw InvalidEntry::because("readings.{$i}.value", Finding::of('entry.impossible_reading', quantity: $quantity, value: Number::of($value)));
             }
             $readings[] = [$quantity, $at, $value];
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class RefillRequest extends FormRequest

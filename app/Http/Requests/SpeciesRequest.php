@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['description'], properties: [
     new OA\Property(property: 'description', description: 'The whole kind, in the words of the scenario format; its key is given here.', type: 'object', additionalProperties: true),
-    new OA\Property(property: 'form', description: 'Its outline in the drawing kit, for a new kind.', type: 'string', nullable: true, enum: ['torpedo', 'deep', 'eel', 'catfish', 'sturgeon', 'knifefish', 'barb', 'ray', 'none']),
+    new OA\Property(property: 'form', description: 'Its outline in the drawing kit, for a new species.', type: 'string', nullable: true, enum: ['torpedo', 'deep', 'eel', 'catfish', 'sturgeon', 'knifefish', 'barb', 'ray', 'none']),
 ])]
 final class SpeciesRequest extends FormRequest
 {

@@ -6,7 +6,8 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -26,6 +27,6 @@ final class StepRequest extends FormRequest
     {
         $day = LocalDate::fromIso($this->string('done')->value());
 
-        return $day->isAfter($today) ? throw InvalidEntry::because('done', 'This day is still to come.') : $day;
+        return $day->isAfter($today) ? throw InvalidEntry::because('done', Finding::of('entry.day_to_come')) : $day;
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class TubRequest extends FormRequest
@@ -24,10 +25,10 @@ final class TubRequest extends FormRequest
         try {
             $litres = (new VolumeReader($units))->read($this->string('litres')->value());
         } catch (UnreadableVolume $e) {
-            throw InvalidEntry::because('litres', $e->getMessage());
+            throw InvalidEntry::because('litres', $e->finding());
         }
 
-        return $litres > 0.0 ? $litres : throw InvalidEntry::because('litres', 'Give how much water is in the tub.');
+        return $litres > 0.0 ? $litres : throw InvalidEntry::because('litres', Finding::of('entry.tub_litres'));
     }
 
     /** @throws InvalidEntry */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueReader;
 
@@ -18,7 +18,7 @@ final readonly class TypedCelsius
         try {
             return (new ValueReader($units))->read(Quantity::Temperature, $text);
         } catch (InvalidEntry $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
     }
 }

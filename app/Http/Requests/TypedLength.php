@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
-use Biomegas\InvalidEntry;
 
 /** A length as somebody typed it. */
 final readonly class TypedLength
@@ -25,7 +25,7 @@ final readonly class TypedLength
         try {
             return (new FishLengthReader($units))->read($text)->millimetres();
         } catch (UnreadableLength $e) {
-            throw InvalidEntry::because($field, $e->getMessage());
+            throw InvalidEntry::because($field, $e->finding());
         }
     }
 }

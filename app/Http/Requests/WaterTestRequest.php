@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueReader;
 use Illuminate\Foundation\Http\FormRequest;
@@ -46,7 +47,7 @@ final class WaterTestRequest extends FormRequest
         /** @var array<string, string|null> $typed */
         $typed = $this->input('values');
         foreach ($typed as $name => $text) {
-            $quantity = Quantity::tryFrom((string) $name) ?? throw InvalidEntry::because('values', "\"{$name}\" is nothing that a water test measures here.");
+            $quantity = Quantity::tryFrom((string) $name) ?? throw InvalidEntry::because('values', Finding::of('entry.no_such_quantity', name: (string) $name));
             if (trim((string) $text) !== '') {
                 $values[$quantity->value] = $reader->read($quantity, (string) $text);
             }

@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -37,8 +37,8 @@ final class WeighUpRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'species_id' => 'Choose a kind from the list.',
-            'with.*.species_id' => 'Choose a kind from the list.',
+            'species_id' => 'Choose a species from the list.',
+            'with.*.species_id' => 'Choose a species from the list.',
             'with.max' => 'Weigh up to five others with it.',
             'count' => 'Give how many: a whole number from 1 to 500.',
             'price' => 'Give the price of one as a number, 0 or more.',
@@ -57,10 +57,10 @@ final class WeighUpRequest extends FormRequest
     }
 
     /** @throws InvalidEntry when its length cannot be read or cannot be */
-    public function candidate(Species $kind, Background $background, UnitSystem $units): Candidate
+    public function candidate(Species $species, Background $background, UnitSystem $units): Candidate
     {
         return Candidate::of(
-            $kind,
+            $species,
             $background,
             max(1, $this->integer('count', 1)),
             TypedLength::millimetres('length', $this->string('length')->value(), $units),

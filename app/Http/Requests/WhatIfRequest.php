@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Biomegas\Facility\Ration;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

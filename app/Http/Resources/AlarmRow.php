@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Quantity;
 use OpenApi\Attributes as OA;
@@ -19,8 +20,8 @@ final readonly class AlarmRow
     ) {
     }
 
-    public static function from(Alarm $alarm): self
+    public static function from(Alarm $alarm, Messages $says): self
     {
-        return new self($alarm->quantity, $alarm->isUrgent, $alarm->sentence, $alarm->nextStep);
+        return new self($alarm->quantity, $alarm->isUrgent, $says->say($alarm->finding), $says->say($alarm->nextStep));
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Planning\Change\BeforeAfter;
-use Biomegas\Planning\Change\ChangeSentence;
+use Biomegas\Planning\Change\ChangeAdvice;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A system as it stands and as it would after a change.')]
@@ -22,12 +23,12 @@ final readonly class BeforeAfterSheet
     ) {
     }
 
-    public static function from(BeforeAfter $both, float $yield): self
+    public static function from(BeforeAfter $both, float $yield, Messages $says): self
     {
         return new self(
-            (new ChangeSentence($both))->words(),
-            StandingSide::from($both->before, $yield),
-            StandingSide::from($both->after, $yield),
+            $says->sayAll((new ChangeAdvice($both))->findings()),
+            StandingSide::from($both->before, $yield, $says),
+            StandingSide::from($both->after, $yield, $says),
             $both->forecast === null ? null : WaterForecast::from($both->forecast),
             $both->withChanges === null ? null : WaterForecast::from($both->withChanges),
             $both->mostAtOnce,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Facility\SystemKind;
-use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
 use OpenApi\Attributes as OA;
 
@@ -23,8 +23,8 @@ final readonly class Build
     ) {
     }
 
-    public static function from(HomeToBuild $build, Spoken $spoken): self
+    public static function from(HomeToBuild $build, Messages $says): self
     {
-        return new self($build->words($spoken), $build->by->toIso(), $build->begin->toIso(), round($build->length), round($build->width), round($build->litres), $build->kind);
+        return new self($says->phrase($build->finding()), $build->by->toIso(), $build->begin->toIso(), round($build->length), round($build->width), round($build->litres), $build->kind);
     }
 }

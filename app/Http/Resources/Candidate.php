@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'A kind that a fish may be besides, with the share of belief in it.')]
+#[OA\Schema(description: 'A species that a fish may be besides, with the share of belief in it.')]
 final readonly class Candidate
 {
     public function __construct(

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\StayAhead;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The chain of homes that a fish needs from today on, as if everybody else stayed where they are.')]
@@ -22,14 +23,14 @@ final readonly class Chain
     ) {
     }
 
-    public static function from(HomesAhead $chain, LocalDate $horizon, Spoken $spoken): self
+    public static function from(HomesAhead $chain, LocalDate $horizon, Messages $says): self
     {
         return new self(
-            array_map(ChainStay::from(...), $chain->stays),
-            $chain->toBuild === null ? null : Build::from($chain->toBuild, $spoken),
+            array_map(fn (StayAhead $stay): ChainStay => ChainStay::from($stay, $says), $chain->stays),
+            $chain->toBuild === null ? null : Build::from($chain->toBuild, $says),
             $horizon->toIso(),
             $chain->isForLife(),
-            $chain->nowhere?->sentence,
+            $says->sayIf($chain->nowhere?->finding),
         );
     }
 }

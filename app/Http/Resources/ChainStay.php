@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\Keys;
+use App\Language\Messages;
 use Biomegas\Housing\Verdict;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use OpenApi\Attributes as OA;
@@ -26,12 +27,12 @@ final readonly class ChainStay
     ) {
     }
 
-    public static function from(StayAhead $stay): self
+    public static function from(StayAhead $stay, Messages $says): self
     {
         return new self(
             Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), round($stay->lengthAtEnd, 1), $stay->isForLife,
-            $stay->because?->sentence,
-            array_map(fn (Verdict $one): string => $one->inWords(), $stay->toMend),
+            $says->sayIf($stay->because?->finding),
+            array_map(fn (Verdict $one): string => $says->sayAll($one->withChange()), $stay->toMend),
         );
     }
 }

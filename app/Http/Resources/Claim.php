@@ -8,7 +8,7 @@ use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Facility\ClaimKind;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'Who says how long a kind becomes, and how far that counts.')]
+#[OA\Schema(description: 'Who says how long a species becomes, and how far that counts.')]
 final readonly class Claim
 {
     public function __construct(

@@ -13,6 +13,7 @@ use App\Models\Preparation;
 use App\Models\Quarantine;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\MeasurementDue;
 use OpenApi\Attributes as OA;
@@ -58,15 +59,16 @@ final readonly class DueRow
     private static function moves(FacilitySnapshot $kept): array
     {
         $sheets = MoveSheet::query()->with('fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get();
-        $read = function (MoveSheet $sheet) use ($kept): ?self {
+        $says = $kept->says();
+        $read = function (MoveSheet $sheet) use ($kept, $says): ?self {
             $row = MoveSheetRow::from($kept, $sheet);
             $who = implode(', ', $row->fish);
             if ($row->is_due) {
-                return new self($row->from_system_id, 'move', null, $row->id, $who, "goes to {$row->to}".($row->state === 'begun' ? ', begun' : ''), $row->planned_on < $kept->facility->date->toIso());
+                return new self($row->from_system_id, 'move', null, $row->id, $who, $says->phrase($row->state === 'begun' ? Finding::of('today.move_begun', to: $row->to) : Finding::of('today.move', to: $row->to)), $row->planned_on < $kept->facility->date->toIso());
             }
 
             return $row->is_over && $row->until !== null
-                ? new self($row->to_system_id, 'interim', null, $row->id, $who, ($row->is_time_out ? 'time-out until ' : 'interim stay until ').LocalDate::fromIso($row->until)->inWords().': decide where it goes', true)
+                ? new self($row->to_system_id, 'interim', null, $row->id, $who, $says->phrase($row->is_time_out ? Finding::of('today.time_out', until: LocalDate::fromIso($row->until)) : Finding::of('today.interim', until: LocalDate::fromIso($row->until))), true)
                 : null;
         };
 
@@ -81,7 +83,7 @@ final readonly class DueRow
             $state = MovingBook::stateOf($kept, $open);
 
             return $fish !== null && $state->isDue()
-                ? new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $state->mayLeave() ? $state->sentence() : 'in quarantine: does it eat, does it show a sign?', false)
+                ? new self(Keys::id($fish->currentSystem()), 'quarantine', $open->fish_id, $open->id, $fish->name, $kept->says()->phrase($state->mayLeave() ? $state->finding() : Finding::of('today.quarantine')), false)
                 : null;
         };
 
@@ -97,7 +99,7 @@ final readonly class DueRow
             $next = $readying->preparation->next();
 
             return $next !== null && $next->isDueOn($kept->facility->date)
-                ? new self($written->system_id, 'preparation', null, null, $system->name, lcfirst($readying->wordsOf($next->step)[0]), $next->isLateOn($kept->facility->date))
+                ? new self($written->system_id, 'preparation', null, null, $system->name, lcfirst($kept->says()->phrase($readying->what($next->step))), $next->isLateOn($kept->facility->date))
                 : null;
         };
 
@@ -115,7 +117,7 @@ final readonly class DueRow
             $daily = DailyTests::until(LocalDate::fromIso((string) $sheet->test_until));
             $tests = $kept->water->tests($system->key);
             if ($daily->isDueOn($today, $tests)) {
-                $rows[$system->key] = new self($sheet->to_system_id, 'test', null, null, $system->name, "ammonia and nitrite, each day until {$daily->until->inWords()}", $daily->isLateOn($today, $tests));
+                $rows[$system->key] = new self($sheet->to_system_id, 'test', null, null, $system->name, $kept->says()->phrase(Finding::of('today.daily_test', until: $daily->until)), $daily->isLateOn($today, $tests));
             }
         });
 
@@ -135,7 +137,7 @@ final readonly class DueRow
                 if (! $due->isAfter($kept->facility->date)) {
                     $days = $due->daysUntil($kept->facility->date);
                     $isLate = MeasurementDue::isLate($due, $kept->facility->date);
-                    $rows[] = new self($system->id, 'measure', $fish->id, null, $fish->name, $isLate ? "{$days} days late" : '', $isLate);
+                    $rows[] = new self($system->id, 'measure', $fish->id, null, $fish->name, $isLate ? $kept->says()->phrase(Finding::of('today.days_late', days: $days)) : '', $isLate);
                 }
             }
         }

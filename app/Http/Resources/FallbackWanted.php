@@ -25,7 +25,7 @@ final readonly class FallbackWanted
         foreach ($kept->facility->fish as $fish) {
             $reason = FallbackMissing::reason($fish, $kept->brief($fish));
             if ($reason !== null) {
-                $wanted[] = new self($kept->kept($fish)->id, $fish->name, $reason);
+                $wanted[] = new self($kept->kept($fish)->id, $fish->name, $kept->says()->phrase($reason));
             }
         }
 

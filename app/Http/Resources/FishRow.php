@@ -14,7 +14,7 @@ final readonly class FishRow
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
-        #[OA\Property] public string $kind,
+        #[OA\Property] public string $species,
         #[OA\Property(description: 'How many are there; 0 when it is gone.')] public int $count,
         #[OA\Property] public bool $is_shoal,
         #[OA\Property(description: 'Its colour and mark.', minimum: 0, maximum: 7)] public int $band,
@@ -48,8 +48,8 @@ final readonly class FishRow
             $record->form,
             Band::from($brief->length),
             LastLength::of($fish),
-            Home::from($brief->home),
-            $brief->next === null ? null : Home::from($brief->next),
+            Home::from($brief->home, $kept->says()),
+            $brief->next === null ? null : Home::from($brief->next, $kept->says()),
             $brief->measureOn->toIso(),
         );
     }

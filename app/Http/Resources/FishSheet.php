@@ -9,6 +9,7 @@ use App\Models\Measurement;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
+use Biomegas\Planning\HomeOutlook;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
@@ -32,7 +33,7 @@ final readonly class FishSheet
         #[OA\Property(format: 'date')] public string $arrived_on,
         #[OA\Property(format: 'date')] public string $today,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
-        #[OA\Property(type: 'number', nullable: true, description: 'Percentage of its kind that would be smaller after the same start.')] public ?float $pace,
+        #[OA\Property(type: 'number', nullable: true, description: 'Percentage of its species that would be smaller after the same start.')] public ?float $pace,
         #[OA\Property(ref: '#/components/schemas/Knowledge')] public Knowledge $knowledge,
         #[OA\Property(ref: '#/components/schemas/Identity')] public Identity $identity,
         #[OA\Property(ref: '#/components/schemas/Keeping')] public Keeping $keeping,
@@ -70,9 +71,9 @@ final readonly class FishSheet
             $identity,
             Keeping::from($kept->facility, $fish),
             $circumstances,
-            Chain::from($kept->homesAhead($fish), $kept->facility->horizon(), $kept->spoken()),
+            Chain::from($kept->homesAhead($fish), $kept->facility->horizon(), $kept->says()),
             HomeJudgement::all($kept, $fish),
-            array_map(Home::from(...), array_values($outlook->homes())),
+            array_map(fn (HomeOutlook $home): Home => Home::from($home, $kept->says()), array_values($outlook->homes())),
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
             array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),
             PastLength::series($kept->facility, $fish, $outlook->growth),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Planning\FullSystem;
 use OpenApi\Attributes as OA;
 
@@ -18,8 +19,8 @@ final readonly class Full
     ) {
     }
 
-    public static function from(?FullSystem $full): ?self
+    public static function from(?FullSystem $full, Messages $says): ?self
     {
-        return $full === null ? null : new self($full->early?->toIso(), $full->likely?->toIso(), $full->late?->toIso(), $full->because);
+        return $full === null ? null : new self($full->early?->toIso(), $full->likely?->toIso(), $full->late?->toIso(), $says->say($full->because));
     }
 }

@@ -44,7 +44,7 @@ final readonly class GrowingFish
             array_map($round, $one->runNeeded()),
             array_map($round, $one->turningNeeded()),
             $round($one->limit->millimetres),
-            $one->limit->binding->reason(),
+            $kept->says()->label($one->limit->binding),
             $one->outgrown?->toIso(),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\Keys;
+use App\Language\Messages;
 use Biomegas\Housing\SizeRule;
 use Biomegas\Housing\TemperatureFit;
 use Biomegas\Planning\HomeOutlook;
@@ -22,23 +23,23 @@ final readonly class Home
         #[OA\Property] public bool $fits_now,
         #[OA\Property(type: 'string', enum: TemperatureFit::class)] public TemperatureFit $temperature,
         #[OA\Property(ref: '#/components/schemas/Window')] public Window $outgrows,
-        #[OA\Property(description: 'Of an unsure fish the kind that would outgrow it first.')] public ?string $worst_species,
+        #[OA\Property(description: 'Of an unsure fish the species that would outgrow it first.')] public ?string $worst_species,
         #[OA\Property(ref: '#/components/schemas/Window', nullable: true)] public ?Window $worst,
     ) {
     }
 
-    public static function from(HomeOutlook $home): self
+    public static function from(HomeOutlook $home, Messages $says): self
     {
         return new self(
             Keys::id($home->system->key),
             $home->system->name,
             round($home->limit->millimetres, 1),
             $home->limit->binding,
-            $home->limit->binding->reason(),
+            $says->label($home->limit->binding),
             $home->fitsNow,
             $home->temperature,
             Window::from($home->outgrows),
-            $home->worst?->kind->commonName,
+            $home->worst?->species->commonName,
             $home->worst === null ? null : Window::from($home->worst->outgrows),
         );
     }

@@ -8,6 +8,7 @@ use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Housing\Verdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'All rules of housing held against one fish in one home today, with those who live there.')]
@@ -27,7 +28,7 @@ final readonly class HomeJudgement
         return array_values(array_map(function (System $system) use ($kept, $fish): self {
             $judgement = $kept->judgement($fish, $system);
 
-            return new self(Keys::id($system->key), $judgement->passes(), array_map(RuleVerdict::from(...), $judgement->verdicts));
+            return new self(Keys::id($system->key), $judgement->passes(), array_map(fn (Verdict $verdict): RuleVerdict => RuleVerdict::from($verdict, $kept->says()), $judgement->verdicts));
         }, $kept->facility->systems));
     }
 }

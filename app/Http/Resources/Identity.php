@@ -13,7 +13,7 @@ final readonly class Identity
     /** @param  list<Candidate>  $candidates */
     public function __construct(
         #[OA\Property] public int $species_id,
-        #[OA\Property(description: 'Other kinds that it may be; its species has the rest of the belief.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate'))] public array $candidates,
+        #[OA\Property(description: 'Other species that it may be; its species has the rest of the belief.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate'))] public array $candidates,
         #[OA\Property(type: 'string', nullable: true, enum: ['male', 'female'])] public ?string $sex,
         #[OA\Property(format: 'date')] public ?string $hatched_on,
     ) {

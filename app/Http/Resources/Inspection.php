@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'Something to look at regularly in a kind.')]
+#[OA\Schema(description: 'Something to look at regularly in a species.')]
 final readonly class Inspection
 {
     public function __construct(

@@ -14,7 +14,7 @@ final readonly class Keeping
 {
     public function __construct(
         #[OA\Property(type: 'string', enum: Ration::class, description: 'As of today.')] public Ration $ration,
-        #[OA\Property(type: 'number', nullable: true, description: 'Adult length stated for it by its keeper; null: as its kind.')] public ?float $adult_mm,
+        #[OA\Property(type: 'number', nullable: true, description: 'Adult length stated for it by its keeper; null: as its species.')] public ?float $adult_mm,
     ) {
     }
 

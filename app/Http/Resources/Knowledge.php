@@ -16,18 +16,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'What the growth of a fish rests on, and what stands out in it.')]
 final readonly class Knowledge
 {
-    /** @param  list<SpeciesShare>  $kinds */
+    /** @param  list<SpeciesShare>  $candidates */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SpeciesShare'))] public array $kinds,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SpeciesShare'))] public array $candidates,
         #[OA\Property(description: 'Share from its own lengths.')] public float $from_own,
         #[OA\Property(description: 'Share from its kin here.')] public float $from_kin,
-        #[OA\Property(description: 'Share from its kind.')] public float $from_species,
+        #[OA\Property(description: 'Share from its species.')] public float $from_species,
         #[OA\Property(description: 'How many kin here were measured more than once.')] public int $kin,
         #[OA\Property(type: 'string', enum: Stall::class)] public Stall $stall,
         #[OA\Property(description: 'It stalled near the limit of its home: this is not its adult size.')] public bool $is_cramped,
-        #[OA\Property(description: 'Of one fish today, grams; null when the kind has no length to weight relation.')] public ?float $mass_g,
+        #[OA\Property(description: 'Of one fish today, grams; null when the species has no length to weight relation.')] public ?float $mass_g,
         #[OA\Property(description: 'Growth performance index of Pauly and Munro, of the fish.')] public float $performance,
-        #[OA\Property(description: 'The same, typical of its kind.')] public float $species_performance,
+        #[OA\Property(description: 'The same, typical of its species.')] public float $species_performance,
         #[OA\Property(description: 'Largest of a shoal today, millimetres.')] public float $largest_mm,
         #[OA\Property(description: 'Smallest of a shoal today, millimetres.')] public float $smallest_mm,
     ) {
@@ -47,7 +47,7 @@ final readonly class Knowledge
             SpeciesShare::all($outlook->growth),
             round($sources->ownLengths, 3),
             round($sources->kin, 3),
-            round($sources->kind, 3),
+            round($sources->species, 3),
             count($study->kinOf($fish, $leading->species)),
             $outlook->stall(),
             $outlook->isCramped(),

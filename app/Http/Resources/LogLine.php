@@ -23,7 +23,7 @@ final readonly class LogLine
         #[OA\Property(description: 'Kind of a loss or count.')] public ?string $kind = null,
         #[OA\Property] public ?int $count = null,
         #[OA\Property] public ?string $cause = null,
-        #[OA\Property(description: 'What was before a move or change: a home, kind, other kinds, sex, day, adult length in mm or ration; null: nothing was stated.')] public ?string $from = null,
+        #[OA\Property(description: 'What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated.')] public ?string $from = null,
         #[OA\Property(description: 'What is after it.')] public ?string $to = null,
     ) {
     }

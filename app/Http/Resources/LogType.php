@@ -11,7 +11,7 @@ enum LogType: string
     case Loss = 'loss';
     case Count = 'count';
     case Move = 'move';
-    case Kind = 'kind';
+    case Species = 'species';
     case Candidates = 'candidates';
     case Sex = 'sex';
     case Hatched = 'hatched';

@@ -19,7 +19,7 @@ final readonly class MeasurementEntry
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property] public float $length_mm,
         #[OA\Property(type: 'string', enum: Method::class)] public Method $method,
-        #[OA\Property(description: 'Null: the length that its kind is stated in.', type: 'string', enum: LengthKind::class, nullable: true)] public ?LengthKind $length_kind,
+        #[OA\Property(description: 'Null: the length that its species is stated in.', type: 'string', enum: LengthKind::class, nullable: true)] public ?LengthKind $length_kind,
         #[OA\Property(description: 'How many of a shoal; the length is their mean.')] public int $sample,
         #[OA\Property(description: 'Standard deviation between them.')] public ?float $spread_mm,
         #[OA\Property(description: 'Relative standard error of the method.')] public float $error,

@@ -11,7 +11,7 @@ use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Sheet\MoveSheet as Run;
 use Biomegas\Moving\Sheet\Objection;
 use Biomegas\Moving\Sheet\SheetStep;
-use Biomegas\Planning\Change\ChangeSentence;
+use Biomegas\Planning\Change\ChangeAdvice;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A prepared move: what speaks against it, what to have at hand, and every step with its reason.')]
@@ -51,23 +51,24 @@ final readonly class MoveSheetPage
         $sheet = $case === null ? null : Run::of($case);
         $change = $sheets->addition($kept, $written);
         $tests = $sheets->tests($kept, $written);
+        $says = $kept->says();
 
         return new self(
             MoveSheetRow::from($kept, $written),
             $sheet === null,
-            array_map(fn (Objection $one): ObjectionRow => new ObjectionRow($one->kind, $one->isBlock, $one->sentence), $sheet->objections ?? []),
+            array_map(fn (Objection $one): ObjectionRow => new ObjectionRow($one->kind, $one->isBlock, $says->say($one->finding)), $sheet->objections ?? []),
             $sheet?->isBlocked() ?? false,
             $written->override_reason,
-            $sheet->atHand ?? [],
+            $says->sayEach($sheet->atHand ?? []),
             $sheet?->match->class->value,
-            $sheet->match->reasons ?? [],
+            $says->sayEach($sheet->match->reasons ?? []),
             $sheet === null ? null : round($sheet->match->schedule->minutes, 1),
             $sheet === null ? null : round($sheet->match->schedule->drip(), 1),
             MixingWay::from($written->mixing),
             $written->container_tenth_litres / 10,
-            array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done), $sheet->steps ?? []),
+            array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done, $says), $sheet->steps ?? []),
             $change?->forecast === null ? null : WaterForecast::from($change->forecast),
-            $change === null ? null : (new ChangeSentence($change))->ofWater(),
+            $change === null ? null : ($says->sayAll((new ChangeAdvice($change))->ofWater()) ?: null),
             $tests?->from->toIso(),
             $tests?->until->toIso(),
             $written->note,

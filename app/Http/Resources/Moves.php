@@ -62,7 +62,7 @@ final readonly class Moves
     /** @return list<WatchSheet> those that go on */
     public static function watches(FacilitySnapshot $kept): array
     {
-        $going = Watch::query()->with(['checks', 'measures'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
+        $going = Watch::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
             ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null);
 
         return $kept->unreadable->readAll(StoredTable::Watches, $going, fn (Watch $one): WatchSheet => WatchSheet::from($kept, $one));

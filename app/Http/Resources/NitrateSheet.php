@@ -41,7 +41,7 @@ final readonly class NitrateSheet
             $fit === null ? null : round($fit->factor, 2), $fit->spans ?? 0,
             $fitted === null ? null : round($fitted->peak(), 1), $fitted === null ? null : round($fitted->trough(), 1),
             round($load->leastWeeklyChange(), 3), $fit === null ? null : round($load->leastWeeklyChange($fit->factor), 3),
-            NitrateAdvice::sentence($load->leastWeeklyChange($fit->factor ?? 1.0), $load->nitrateYielding($fit->factor ?? 1.0), $load->target, $now),
+            $kept->says()->say(NitrateAdvice::of($load->leastWeeklyChange($fit->factor ?? 1.0), $load->nitrateYielding($fit->factor ?? 1.0), $load->target, $now)),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Facility\Facility;
 use Biomegas\Planning\WhatIf;
 use OpenApi\Attributes as OA;
@@ -22,12 +23,12 @@ final readonly class OtherFuture
     ) {
     }
 
-    public static function from(Facility $facility, WhatIf $whatIf): self
+    public static function from(Facility $facility, WhatIf $whatIf, Messages $says): self
     {
         return new self(
             $whatIf->home->name,
             round($whatIf->limit->millimetres, 1),
-            $whatIf->limit->binding->reason(),
+            $says->label($whatIf->limit->binding),
             Window::from($whatIf->outgrows),
             Band::from($whatIf->adultLength()),
             AheadLength::series($facility, $whatIf->quantilesOn(...)),

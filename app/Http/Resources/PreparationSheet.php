@@ -46,17 +46,18 @@ final readonly class PreparationSheet
     {
         $readying = Preparations::of($kept, $system, $written);
         $today = $kept->facility->date;
+        $says = $kept->says();
 
         return new self(
-            $readying->sentence($today),
+            $says->sayAll($readying->advice($today)),
             $readying->preparation->wanted->toIso(),
             $readying->preparation->notBefore->toIso(),
             $readying->preparation->isLate(),
             $readying->preparation->isReady() && $readying->forecast->outcome() !== Outcome::FilterTooSmall,
-            array_map(fn (ScheduledStep $step): PreparationStep => PreparationStep::from($step, $readying->wordsOf($step->step), $today), $readying->preparation->steps),
+            array_map(fn (ScheduledStep $step): PreparationStep => PreparationStep::from($step, $says->say($readying->what($step->step)), $says->say($readying->why($step->step)), $today), $readying->preparation->steps),
             $readying->cycle,
-            $readying->cycle->sentence(),
-            $readying->findings,
+            $says->label($readying->cycle),
+            $says->sayEach($readying->findings),
             WaterForecast::from($readying->forecast),
             $written->is_built, $written->uses_tap_water, $written->has_starter_fish, $written->donor_system_id, $written->donor_share,
             $written->species_id, $written->count, $written->length_tenth_mm === null ? null : $written->length_tenth_mm / 10,

@@ -24,9 +24,8 @@ final readonly class PreparationStep
     ) {
     }
 
-    /** @param  array{string, string}  $words  what to do, and why */
-    public static function from(ScheduledStep $one, array $words, LocalDate $today): self
+    public static function from(ScheduledStep $one, string $what, string $why, LocalDate $today): self
     {
-        return new self($one->step, $words[0], $words[1], $one->begin->toIso(), $one->end->toIso(), $one->done?->toIso(), $one->isDueOn($today), $one->isLateOn($today));
+        return new self($one->step, $what, $why, $one->begin->toIso(), $one->end->toIso(), $one->done?->toIso(), $one->isDueOn($today), $one->isLateOn($today));
     }
 }

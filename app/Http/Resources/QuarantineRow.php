@@ -38,7 +38,7 @@ final readonly class QuarantineRow
         $state = MovingBook::stateOf($kept, $open);
 
         return new self(
-            $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $state->sentence(),
+            $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $kept->says()->say($state->finding()),
             array_values(HealthObservation::query()->where('fish_id', $open->fish_id)->orderByDesc('date')->orderByDesc('id')->limit(self::LISTED)->get()->map(fn (HealthObservation $one): ConditionRow => new ConditionRow($one->id, $one->date, $one->is_eating, $one->sign))->all()),
             array_values(Treatment::query()->where('fish_id', $open->fish_id)->orderByDesc('from')->limit(self::LISTED)->get()->map(fn (Treatment $one): TreatmentRow => new TreatmentRow($one->id, $one->product_class, $one->dose, $one->from, $one->until, $one->withdrawal))->all()),
         );

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Biomegas\Measure\Spoken;
+use App\Language\Messages;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Temperature;
+use Biomegas\Measure\Volume;
 use Biomegas\Water\Refill;
 use OpenApi\Attributes as OA;
 
@@ -22,12 +25,15 @@ final readonly class RefillSheet
     ) {
     }
 
-    public static function from(Refill $refill, float $celsius, ?float $dosePer100, Spoken $spoken): self
+    public static function from(Refill $refill, float $celsius, ?float $dosePer100, Messages $says): self
     {
         $dose = $dosePer100 === null ? null : round($refill->dose($dosePer100), 1);
 
         return new self(
-            "{$spoken->litres($refill->hotLitres)} of hot and {$spoken->litres($refill->coldLitres)} of cold water; the system goes from {$spoken->temperature($celsius)} to {$spoken->temperature($refill->mixed)}.",
+            $says->say(Finding::of(
+                'water.refill',
+                hot: Volume::ofLitres($refill->hotLitres), cold: Volume::ofLitres($refill->coldLitres), before: Temperature::ofCelsius($celsius), after: Temperature::ofCelsius($refill->mixed),
+            )),
             round($refill->litres, 1), round($refill->hotLitres, 1), round($refill->coldLitres, 1),
             round($refill->mixed, 1), round($refill->dropIfCold, 1), $dose,
         );

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
+use Biomegas\Measure\MeasuredFigure;
 use Biomegas\Measure\UnitSystem;
 use OpenApi\Attributes as OA;
 
@@ -29,8 +31,8 @@ final readonly class Review
 
         return new self(
             round($length->millimetres(), 1),
-            $length->format($units->lengthUnit()),
-            $length->format($units->otherLengthUnit()),
+            (new Messages($units, app()->getLocale()))->figure(MeasuredFigure::of($length)),
+            (new Messages($units->other(), app()->getLocale()))->figure(MeasuredFigure::of($length)),
             Band::from($review->expected),
             $before === null ? null : new LastLength($before->date->toIso(), round($before->length->millimetres(), 1), $before->method),
             $review->question,

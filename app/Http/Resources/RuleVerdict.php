@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Verdict;
 use OpenApi\Attributes as OA;
@@ -21,8 +22,8 @@ final readonly class RuleVerdict
     ) {
     }
 
-    public static function from(Verdict $verdict): self
+    public static function from(Verdict $verdict, Messages $says): self
     {
-        return new self($verdict->rule, $verdict->passes, $verdict->rule->isAdvice(), $verdict->sentence, $verdict->change, $verdict->setAside);
+        return new self($verdict->rule, $verdict->passes, $verdict->rule->isAdvice(), $says->say($verdict->finding), $says->sayIf($verdict->change), $verdict->setAside);
     }
 }

@@ -7,10 +7,10 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
+use Biomegas\Facility\RuleOption;
+use Biomegas\Facility\RuleParameter;
 use Biomegas\Planning\MethodEffect;
 use OpenApi\Attributes as OA;
 
@@ -49,7 +49,7 @@ final readonly class RulebookSheet
             // Other questions move nobody out of a home.
             $effect = $isChosen || ! in_array($question, [RuleOption::Home, RuleOption::Floor], true)
                 ? null
-                : MethodEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->occupant(...), $kept->spoken());
+                : MethodEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->occupant(...));
             $choices[] = new MethodRow($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? [],
                 $isChosen || $question !== RuleOption::Upgrade ? [] : self::elsewhere($kept, $rulebook->answering($question, $answer)));
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Moving\Sheet\Phase;
 use Biomegas\Moving\Sheet\SheetStep;
 use OpenApi\Attributes as OA;
@@ -22,8 +23,8 @@ final readonly class RunStep
     }
 
     /** @param  array<string, string>  $done */
-    public static function from(SheetStep $step, array $done): self
+    public static function from(SheetStep $step, array $done, Messages $says): self
     {
-        return new self($step->key, $step->phase, $step->words, $step->why, $step->minutes === null ? null : round($step->minutes, 1), $done[$step->key] ?? null);
+        return new self($step->key, $step->phase, $says->say($step->what), $says->sayAll($step->why), $step->minutes === null ? null : round($step->minutes, 1), $done[$step->key] ?? null);
     }
 }

@@ -13,7 +13,7 @@ use Biomegas\Growth\AdultSize;
 use Biomegas\Planning\Search\Role;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'A kind in brief.')]
+#[OA\Schema(description: 'A species in brief.')]
 final readonly class SpeciesRow
 {
     /** @param  list<Role>  $roles */
@@ -40,13 +40,13 @@ final readonly class SpeciesRow
 
     public static function from(Kept $kept, int $here): self
     {
-        $kind = ScenarioMapper::species($kept->current());
+        $species = ScenarioMapper::species($kept->current());
 
         return new self(
-            $kept->id, $kept->key, $kind->commonName, $kind->scientificName, $kept->form,
-            round(AdultSize::of($kind)->range()->typical, 1),
-            $kind->habits->temperament, $kind->habits->isPeaceful(), $kind->layer, $kind->needs->salinity, $kind->habits->plants, $kind->habits->region,
-            Role::of($kind), $kind->needs->minimumGroup,
+            $kept->id, $kept->key, $species->commonName, $species->scientificName, $kept->form,
+            round(AdultSize::of($species)->range()->typical, 1),
+            $species->habits->temperament, $species->habits->isPeaceful(), $species->layer, $species->needs->salinity, $species->habits->plants, $species->habits->region,
+            Role::of($species), $species->needs->minimumGroup,
             $kept->current()['sold_at_mm'] ?? null,
             $here, $kept->own !== [],
         );

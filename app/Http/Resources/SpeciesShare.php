@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use Biomegas\Growth\Projection\GrowthProjection;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'A kind that the fish may be, with the share of belief in it after its lengths were looked at.')]
+#[OA\Schema(description: 'A species that the fish may be, with the share of belief in it after its lengths were looked at.')]
 final readonly class SpeciesShare
 {
     public function __construct(
@@ -21,8 +21,8 @@ final readonly class SpeciesShare
     public static function all(GrowthProjection $growth): array
     {
         return array_map(
-            fn (array $kind): self => new self($kind[1]->species->key, $kind[1]->species->commonName, round($kind[0], 3)),
-            $growth->kinds,
+            fn (array $species): self => new self($species[1]->species->key, $species[1]->species->commonName, round($species[0], 3)),
+            $growth->candidates,
         );
     }
 }

@@ -12,7 +12,7 @@ use Biomegas\Growth\Projection\LengthBand;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'All that is known of a kind.')]
+#[OA\Schema(description: 'All that is known of a species.')]
 final readonly class SpeciesSheet
 {
     /**
@@ -24,11 +24,11 @@ final readonly class SpeciesSheet
      * @param  list<string>  $hazards
      */
     public function __construct(
-        #[OA\Property(ref: '#/components/schemas/SpeciesRow')] public SpeciesRow $kind,
+        #[OA\Property(ref: '#/components/schemas/SpeciesRow')] public SpeciesRow $species,
         #[OA\Property(description: 'In the words of the scenario format.', type: 'object', additionalProperties: true)] public array $description,
-        #[OA\Property(description: 'As it came with the application; empty for a kind of the keeper\'s own.', type: 'object', additionalProperties: true)] public object $shipped,
+        #[OA\Property(description: 'As it came with the application; empty for a species of the keeper\'s own.', type: 'object', additionalProperties: true)] public object $shipped,
         #[OA\Property(description: 'Fields with a value of the keeper\'s own.', type: 'array', items: new OA\Items(type: 'string'))] public array $edited,
-        #[OA\Property(description: 'False: the keeper added this kind.')] public bool $is_shipped,
+        #[OA\Property(description: 'False: the keeper added this species.')] public bool $is_shipped,
         #[OA\Property(description: 'Where values come from, by field; what is not named comes from memory.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))] public object $sources,
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Adult length by all claims: the central 90 %.')] public Band $adult_mm,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Claim'))] public array $claims,
@@ -39,7 +39,7 @@ final readonly class SpeciesSheet
     ) {
     }
 
-    /** @param  Collection<string, Kept>  $all  every kind by key */
+    /** @param  Collection<string, Kept>  $all  every species by key */
     public static function from(Kept $kept, int $here, Collection $all): self
     {
         $description = $kept->current();

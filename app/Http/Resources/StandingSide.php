@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Planning\Change\Standing;
 use OpenApi\Attributes as OA;
 
@@ -26,7 +27,7 @@ final readonly class StandingSide
     ) {
     }
 
-    public static function from(Standing $side, float $yield): self
+    public static function from(Standing $side, float $yield, Messages $says): self
     {
         $load = $side->load;
 
@@ -35,7 +36,7 @@ final readonly class StandingSide
             $load->filterShare() === null ? null : round($load->filterShare(), 3),
             $side->turnover === null ? null : round($side->turnover, 2), $side->turnoverNeed->least,
             round($load->nitrate->share, 3), round($load->leastWeeklyChange($yield), 3), round($load->nitrateYielding($yield)->peak(), 1),
-            $side->objections,
+            $says->sayEach($side->objections),
         );
     }
 }

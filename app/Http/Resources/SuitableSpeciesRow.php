@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use Biomegas\Housing\Verdict;
 use Biomegas\Planning\Search\Fit;
 use Biomegas\Planning\Search\SuitableSpecies;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'A kind that could live in a home, or could not, and why.')]
+#[OA\Schema(description: 'A species that could live in a home, or could not, and why.')]
 final readonly class SuitableSpeciesRow
 {
     /** @param  list<string>  $mend */
     public function __construct(
-        #[OA\Property(ref: '#/components/schemas/SpeciesRow')] public SpeciesRow $kind,
+        #[OA\Property(ref: '#/components/schemas/SpeciesRow')] public SpeciesRow $species,
         #[OA\Property(type: 'string', enum: Fit::class)] public Fit $fit,
         #[OA\Property(format: 'date', description: 'The first day on which it may have to leave; null with "until": beyond ten years.')] public ?string $until,
         #[OA\Property(description: 'The least number in which it is kept.')] public int $least,
@@ -24,12 +25,12 @@ final readonly class SuitableSpeciesRow
     ) {
     }
 
-    public static function from(SuitableSpecies $lodger, SpeciesRow $kind): self
+    public static function from(SuitableSpecies $found, SpeciesRow $species, Messages $says): self
     {
         return new self(
-            $kind, $lodger->fit, $lodger->until?->toIso(), $lodger->least, $lodger->most,
-            $lodger->because?->inWords(),
-            array_map(fn (Verdict $one): string => (string) $one->change, $lodger->toMend),
+            $species, $found->fit, $found->until?->toIso(), $found->least, $found->most,
+            $found->because === null ? null : $says->sayAll($found->because->withChange()),
+            array_values(array_filter(array_map(fn (Verdict $verdict): ?string => $says->sayIf($verdict->change), $found->toMend))),
         );
     }
 }

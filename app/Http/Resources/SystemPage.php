@@ -53,7 +53,7 @@ final readonly class SystemPage
             (object) SystemFormTexts::of($record, $kept->units),
             FloorPlanSheet::from($kept, $system),
             LoadSheet::from($kept, $system),
-            $kept->unreadable->readAll(StoredTable::WaterTests, WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), WaterTestRow::from(...)),
+            $kept->unreadable->readAll(StoredTable::WaterTests, WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), fn (WaterTest $test): WaterTestRow => WaterTestRow::from($test, $kept->says())),
             $kept->unreadable->readAll(StoredTable::WaterWorks, WaterWork::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), WaterWorkRow::from(...)),
             array_values(Probe::query()->with('tokens')->where('system_id', $record->id)->orderBy('id')->limit(self::MOST)->get()->map(ProbeRow::from(...))->all()),
             $preparation === null ? null : $kept->unreadable->read(StoredTable::Preparations, $preparation->id, fn (): PreparationSheet => PreparationSheet::from($kept, $system, $preparation)),

@@ -59,7 +59,7 @@ final readonly class SystemSheet
             array_map(fn (Pool $pool): Basin => Basin::from($pool, $system, $kept->facility->date), $system->pools),
             $temperature === null ? null : round($temperature, 1),
             array_map(fn (Fish $fish): FishRow => FishRow::from($kept, $fish), $kept->facility->residentsOf($system)),
-            Full::from($kept->full($system)),
+            Full::from($kept->full($system), $kept->says()),
             WaterBrief::from($kept, $system),
             round($system->waterLitres(), 1),
             $system->isAvailableOn($kept->facility->date) ? null : $system->availableFrom?->toIso(),

@@ -49,7 +49,7 @@ final readonly class Today
             array_map(Keys::id(...), UpgradesAhead::among($briefs)),
             count(array_filter($briefs, fn (FishBrief $one): bool => UpgradesAhead::isSoon($one, $kept->facility->date))),
             FallbackWanted::all($kept),
-            UnreadableRowSheet::all($kept->unreadable),
+            UnreadableRowSheet::all($kept->unreadable, $kept->says()),
         );
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use App\Models\WatchIntervention;
 use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'A measure that was tried, and what came of it.')]
+#[OA\Schema(description: 'An intervention that was tried, and what came of it.')]
 final readonly class TriedRow
 {
     public function __construct(
@@ -21,8 +22,8 @@ final readonly class TriedRow
     ) {
     }
 
-    public static function from(WatchIntervention $one): self
+    public static function from(WatchIntervention $one, Messages $says): self
     {
-        return new self($one->id, Intervention::from($one->measure)->words(), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
+        return new self($one->id, $says->label(Intervention::from($one->intervention)), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
+use Biomegas\Finding\Finding;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'How long the oxygen of a tub without air lasts, its surface not counted.')]
@@ -17,12 +19,12 @@ final readonly class TubSheet
     ) {
     }
 
-    public static function from(float $minutes, float $mass, float $celsius, string $name): self
+    public static function from(float $minutes, float $mass, float $celsius, string $name, Messages $says): self
     {
         $whole = (int) floor($minutes);
 
         return new self(
-            $whole < 1 ? "{$name} must not wait in this tub without air." : "Without air {$name} has about {$whole} minutes in this tub. Put a stone in it all the same.",
+            $says->say($whole < 1 ? Finding::of('water.tub_without_time', fish: $name) : Finding::of('water.tub', fish: $name, minutes: $whole)),
             round($minutes, 1), round($mass), round($celsius, 1),
         );
     }

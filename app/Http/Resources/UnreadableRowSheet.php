@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use App\Repair\RowRepair;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRow;
@@ -21,7 +22,7 @@ final readonly class UnreadableRowSheet
     public function __construct(
         #[OA\Property(type: 'string', enum: StoredTable::class)] public StoredTable $table,
         #[OA\Property] public int $id,
-        #[OA\Property(description: 'Of the fish, system or kind that it is about.', nullable: true)] public ?string $name,
+        #[OA\Property(description: 'Of the fish, system or species that it is about.', nullable: true)] public ?string $name,
         #[OA\Property] public string $reason,
         #[OA\Property(description: 'Nothing is wrong with itself: what it rests on has to be mended first.')] public bool $is_waiting,
         #[OA\Property(description: 'A deletion takes away what the keeper changed; what it came with stays.')] public bool $is_emptied,
@@ -30,20 +31,20 @@ final readonly class UnreadableRowSheet
     }
 
     /** @return list<self> what has to be mended first comes first */
-    public static function all(UnreadableRows $rows): array
+    public static function all(UnreadableRows $rows, Messages $says): array
     {
         $all = $rows->all();
         usort($all, fn (UnreadableRow $a, UnreadableRow $b): int => $a->isWaiting <=> $b->isWaiting);
 
-        return array_map(self::from(...), array_slice($all, 0, self::MOST));
+        return array_map(fn (UnreadableRow $row): self => self::from($row, $says), array_slice($all, 0, self::MOST));
     }
 
-    private static function from(UnreadableRow $one): self
+    private static function from(UnreadableRow $one, Messages $says): self
     {
         $row = RowRepair::row($one->table, $one->id);
 
         return new self(
-            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $one->reason, $one->isWaiting, $row !== null && $one->table->emptied($row) !== null,
+            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $says->say($one->reason), $one->isWaiting, $row !== null && $one->table->emptied($row) !== null,
             array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $one->table->correctable()),
         );
     }

@@ -52,6 +52,7 @@ final readonly class WatchSheet
         $case = Watches::caseOf($kept, $watch);
         $checks = Watches::checks($kept, $watch);
         $now = Watches::now();
+        $says = $kept->says();
         $settling = Settling::of($case, $checks, $now);
         $states = Rounds::states(Rounds::of($case), $checks, $now);
         $advice = Ladder::next($checks, Watches::tried($watch), $kept->facility->rulebook);
@@ -59,12 +60,12 @@ final readonly class WatchSheet
         return new self(
             $watch->id, $watch->fish_id, $case->name, $watch->system_id,
             $kept->system($watch->system_id)->name,
-            $watch->began_at, $watch->is_return, $settling->outcome, $settling->sentence,
+            $watch->began_at, $watch->is_return, $settling->outcome, $says->say($settling->finding),
             self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
-            array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $one[0]->why, $one[1]), $states),
+            array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $says->phrase($one[0]->why), $one[1]), $states),
             array_values($watch->checks->reverse()->map(fn (WatchCheck $one): LookRow => LookRow::from($kept, $one))->all()),
-            $advice === null ? null : new InterventionRow($advice, $advice->words(), $advice->why()),
-            array_values($watch->measures->map(fn (WatchIntervention $one): TriedRow => TriedRow::from($one))->all()),
+            $advice === null ? null : new InterventionRow($advice, $says->label($advice), $says->label($advice, 'why')),
+            array_values($watch->interventions->map(fn (WatchIntervention $one): TriedRow => TriedRow::from($one, $says))->all()),
             array_column(array_filter(CheckItem::cases(), fn (CheckItem $one): bool => $one !== CheckItem::Disc || $case->isRay), 'value'),
             $watch->ended,
         );

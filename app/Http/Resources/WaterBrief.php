@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\System;
+use Biomegas\Water\Test\Alarm;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The water of a system in brief.')]
@@ -31,12 +32,12 @@ final readonly class WaterBrief
         $share = $load->today()->filterShare();
 
         return new self(
-            array_map(AlarmRow::from(...), $kept->alarms($system)),
+            array_map(fn (Alarm $alarm): AlarmRow => AlarmRow::from($alarm, $kept->says()), $kept->alarms($system)),
             $share === null ? null : round($share, 3),
             round($load->today()->nitrate->share, 3),
             round($load->today()->leastWeeklyChange($yield), 3),
-            $load->changeSentence($yield),
-            $load->filterSentence(),
+            $kept->says()->sayIf($load->largerChange($yield)),
+            $kept->says()->sayIf($load->filterFull()),
             $tests === [] ? null : $tests[count($tests) - 1]->date->toIso(),
         );
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use App\Models\WaterTest;
 use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'What one test found.')]
@@ -20,12 +22,12 @@ final readonly class WaterTestRow
     ) {
     }
 
-    public static function from(WaterTest $test): self
+    public static function from(WaterTest $test, Messages $says): self
     {
         $values = [];
         foreach (Quantity::cases() as $quantity) {
             if (isset($test->values[$quantity->value])) {
-                $values[] = new FoundValue($quantity, $test->values[$quantity->value], $quantity->said($test->values[$quantity->value]));
+                $values[] = new FoundValue($quantity, $test->values[$quantity->value], $says->figure(WaterValue::of($quantity, $test->values[$quantity->value])));
             }
         }
 

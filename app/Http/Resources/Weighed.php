@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\Keys;
+use App\Language\Messages;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Measure\Spoken;
 use Biomegas\Planning\WeighUp\Advice;
 use Biomegas\Planning\WeighUp\WeighUp;
 use OpenApi\Attributes as OA;
@@ -24,7 +24,7 @@ final readonly class Weighed
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $conditions,
         #[OA\Property(ref: '#/components/schemas/Chain')] public Chain $chain,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
-        #[OA\Property(ref: '#/components/schemas/LifeUpkeep', nullable: true, description: 'Null: the mass of its kind is not known.')] public ?LifeUpkeep $upkeep,
+        #[OA\Property(ref: '#/components/schemas/LifeUpkeep', nullable: true, description: 'Null: the mass of its species is not known.')] public ?LifeUpkeep $upkeep,
         #[OA\Property(description: 'Still to serve.')] public int $quarantine_days,
         #[OA\Property(description: 'A home without residents to serve them in.')] public ?int $quarantine_system_id,
         #[OA\Property] public ?string $quarantine_home,
@@ -33,20 +33,20 @@ final readonly class Weighed
     ) {
     }
 
-    public static function from(WeighUp $weighed, ?YearSpan $lifespan, LocalDate $today, Spoken $spoken): self
+    public static function from(WeighUp $weighed, ?YearSpan $lifespan, LocalDate $today, Messages $says): self
     {
         $home = $weighed->quarantine->home;
 
         return new self(
-            $weighed->advice, $weighed->sentence, $weighed->conditions,
-            Chain::from($weighed->chain, $today->plusDays(WeighUp::HORIZON_DAYS), $spoken),
+            $weighed->advice, $says->say($weighed->finding), $says->sayEach($weighed->conditions),
+            Chain::from($weighed->chain, $today->plusDays(WeighUp::HORIZON_DAYS), $says),
             Band::from($weighed->adult),
             $weighed->upkeep === null ? null : LifeUpkeep::from($weighed->upkeep),
             $weighed->quarantine->days,
             $home === null ? null : Keys::id($home->key),
             $home?->name,
             $lifespan,
-            $weighed->cautions,
+            $says->sayEach($weighed->cautions),
         );
     }
 }

@@ -12,7 +12,7 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterTemperature;
 
-/** How much a kind grows in a system on each day of the year, in years of growth time. */
+/** How much a species grows in a system on each day of the year, in years of growth time. */
 final readonly class DailyGrowth
 {
     private const DAYS_IN_LEAP_YEAR = 366;
@@ -26,7 +26,7 @@ final readonly class DailyGrowth
     ) {
     }
 
-    /** The same every day, 1 being growth at the reference: for kinds whose answer to temperature is not known. */
+    /** The same every day, 1 being growth at the reference: for species whose answer to temperature is not known. */
     public static function steady(float $rate): self
     {
         return new self([$rate / LocalDate::DAYS_PER_YEAR]);

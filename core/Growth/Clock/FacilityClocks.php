@@ -13,7 +13,7 @@ use Biomegas\Facility\System;
 
 /**
  * The growth clocks of the fish of a facility: through the stays behind each,
- * and ahead in any home. Fish of one kind in one home share theirs.
+ * and ahead in any home. Fish of one species in one home share theirs.
  */
 final class FacilityClocks
 {
@@ -31,9 +31,9 @@ final class FacilityClocks
      * From its hatching, else its first length, else its arrival until today,
      * through all its stays and rations. Days before its first stay count as in that one.
      *
-     * @param  Species  $kind  what it is taken for, which decides how it answers to temperature
+     * @param  Species  $species  what it is taken for, which decides how it answers to temperature
      */
-    public function past(Fish $fish, Species $kind): GrowthClock
+    public function past(Fish $fish, Species $species): GrowthClock
     {
         $clock = GrowthClock::startingOn(self::origin($fish));
         foreach ($fish->stays as $i => $stay) {
@@ -41,34 +41,34 @@ final class FacilityClocks
             $system = $this->facility->systems[$stay->system];
             foreach ($fish->rationChanges as $change) {
                 if ($change->from->isBefore($leaves)) {
-                    $clock = $clock->runOn($this->growthIn($system, $kind, $fish->rationOn($clock->end())), $change->from);
+                    $clock = $clock->runOn($this->growthIn($system, $species, $fish->rationOn($clock->end())), $change->from);
                 }
             }
-            $clock = $clock->runOn($this->growthIn($system, $kind, $fish->rationOn($clock->end())), $leaves);
+            $clock = $clock->runOn($this->growthIn($system, $species, $fish->rationOn($clock->end())), $leaves);
         }
 
         return $clock;
     }
 
     /** From today until the horizon, living in this system. */
-    public function ahead(Fish $fish, Species $kind, System $system): GrowthClock
+    public function ahead(Fish $fish, Species $species, System $system): GrowthClock
     {
         $ration = $fish->rationOn($this->facility->date);
 
-        return $this->ahead[self::key($system, $kind, $ration)] ??= GrowthClock::startingOn($this->facility->date)
-            ->runOn($this->growthIn($system, $kind, $ration), $this->facility->horizon());
+        return $this->ahead[self::key($system, $species, $ration)] ??= GrowthClock::startingOn($this->facility->date)
+            ->runOn($this->growthIn($system, $species, $ration), $this->facility->horizon());
     }
 
-    public function growthIn(System $system, Species $kind, Ration $ration): DailyGrowth
+    public function growthIn(System $system, Species $species, Ration $ration): DailyGrowth
     {
-        $shared = $this->growths[self::key($system, $kind, $ration)] ??= [$kind, $system, DailyGrowth::of($kind, $system, $ration)];
+        $shared = $this->growths[self::key($system, $species, $ration)] ??= [$species, $system, DailyGrowth::of($species, $system, $ration)];
 
         return $shared[2];
     }
 
-    private static function key(System $system, Species $kind, Ration $ration): string
+    private static function key(System $system, Species $species, Ration $ration): string
     {
-        return spl_object_id($kind).'/'.spl_object_id($system)."/{$ration->value}";
+        return spl_object_id($species).'/'.spl_object_id($system)."/{$ration->value}";
     }
 
     private static function origin(Fish $fish): LocalDate

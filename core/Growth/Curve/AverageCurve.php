@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Curve;
 
-/** The mean of two curves with the same start, asymptote and coefficient: for kinds that grow nearly straight at first. */
+/** The mean of two curves with the same start, asymptote and coefficient: for species that grow nearly straight at first. */
 final readonly class AverageCurve implements GrowthCurve
 {
     /** A quarter of an hour, in years. */

@@ -78,7 +78,7 @@ final readonly class FishFit
         return new ImportanceSample($at, $logWeights, $followed, $table);
     }
 
-    /** What the kind alone says, from the last length on where there is one. */
+    /** What the species alone says, from the last length on where there is one. */
     private function fromPrior(int $draws, ?Observation $last, float $lastTime): GrowthDraws
     {
         $starts = $asymptotes = $coefficients = $deviations = $wander = $weights = [];

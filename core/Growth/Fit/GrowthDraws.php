@@ -34,7 +34,7 @@ final readonly class GrowthDraws
         private float $processVariation,
         /** Logarithm of the probability of the lengths under the prior, up to a constant. */
         public float $logEvidence = 0.0,
-        /** True when the data and the kind disagree so much that only the kind was used. */
+        /** True when the data and the species disagree so much that only the species was used. */
         public bool $isWide = false,
     ) {
     }

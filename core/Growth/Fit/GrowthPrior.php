@@ -35,7 +35,7 @@ final readonly class GrowthPrior
     ) {
     }
 
-    /** From the kind alone. Claims of adult size, of its sex where there are any, replace the typical one. */
+    /** From the species alone. Claims of adult size, of its sex where there are any, replace the typical one. */
     public static function ofSpecies(Species $species, ?Sex $sex = null): self
     {
         $adult = AdultSize::of($species, $sex);

@@ -11,7 +11,7 @@ use Biomegas\Growth\LeastSquares\LevenbergMarquardt;
 
 /**
  * Finds the most probable growth of a measured fish: damped least squares on
- * logarithms with the kind's prior, then on residuals squashed as the error
+ * logarithms with the species' prior, then on residuals squashed as the error
  * model says, so that slips count little. A slip can pull the plain fit into a
  * wrong valley, so when that fit is bad the search starts again with each
  * entry left out in turn.

@@ -53,10 +53,10 @@ final class KinEvidence
 
     /**
      * What it says of that which kin have in common, when this share of the
-     * variance between fish of the kind is common. Every kin asks the same, so
+     * variance between fish of the species is common. Every kin asks the same, so
      * the answer is kept.
      *
-     * @param  array<int, array<int, float>>  $variance  between fish of the kind
+     * @param  array<int, array<int, float>>  $variance  between fish of the species
      * @return array{precision: array<int, array<int, float>>, pull: array{float, float}, logLikelihood: float}
      */
     public function ofCommon(array $variance, float $share): array

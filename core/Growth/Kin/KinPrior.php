@@ -14,11 +14,11 @@ use Biomegas\Growth\LeastSquares\Matrix2;
  */
 final readonly class KinPrior
 {
-    /** Shares of the variance between fish of a kind that kin may have in common, and the belief in each before looking. */
+    /** Shares of the variance between fish of a species that kin may have in common, and the belief in each before looking. */
     private const SHARES = [[0.0, 0.4], [0.25, 0.3], [0.5, 0.2], [0.75, 0.1]];
 
     /**
-     * @param  GrowthPrior  $ofKind  the prior from the kind alone
+     * @param  GrowthPrior  $ofKind  the prior from the species alone
      * @param  list<KinEvidence>  $kin  of the others, never of the fish itself
      */
     public static function of(GrowthPrior $ofKind, array $kin): GrowthPrior
@@ -49,7 +49,7 @@ final readonly class KinPrior
      * Normal theory for one share: what is common to the kin, given their
      * evidence. Nothing here inverts a singular matrix.
      *
-     * @param  array<int, array<int, float>>  $variance  between fish of the kind
+     * @param  array<int, array<int, float>>  $variance  between fish of the species
      * @param  list<KinEvidence>  $kin
      * @return array{logBelief: float, shift: array{float, float}, covariance: array{array{float, float}, array{float, float}}}
      */

@@ -12,7 +12,7 @@ use Biomegas\Facility\System;
 use Closure;
 
 /**
- * The growth of one fish behind and ahead of today, over all the kinds that it
+ * The growth of one fish behind and ahead of today, over all the species that it
  * may be. Ahead it never assumes that a cramped fish stays small.
  */
 final readonly class GrowthProjection
@@ -22,35 +22,35 @@ final readonly class GrowthProjection
 
     private const SLIP_IS_LIKELY = 0.5;
 
-    /** @param  non-empty-list<array{float, SpeciesProjection}>  $kinds weight and projection, most believed first; weights sum to 1 */
+    /** @param  non-empty-list<array{float, SpeciesProjection}>  $candidates weight and projection, most believed first; weights sum to 1 */
     private function __construct(
         private Facility $facility,
         private Fish $fish,
-        public array $kinds,
+        public array $candidates,
     ) {
     }
 
-    /** @param  non-empty-list<array{float, SpeciesProjection}>  $kinds belief before the lengths were looked at, and projection */
-    public static function over(Facility $facility, Fish $fish, array $kinds): self
+    /** @param  non-empty-list<array{float, SpeciesProjection}>  $candidates belief before the lengths were looked at, and projection */
+    public static function over(Facility $facility, Fish $fish, array $candidates): self
     {
-        $greatest = max(array_map(fn (array $kind): float => $kind[1]->behind->logEvidence, $kinds));
-        $weights = array_map(fn (array $kind): float => $kind[0] * exp($kind[1]->behind->logEvidence - $greatest), $kinds);
+        $greatest = max(array_map(fn (array $projection): float => $projection[1]->behind->logEvidence, $candidates));
+        $weights = array_map(fn (array $projection): float => $projection[0] * exp($projection[1]->behind->logEvidence - $greatest), $candidates);
         $sum = array_sum($weights);
-        $weighted = array_map(fn (array $kind, float $weight): array => [$weight / $sum, $kind[1]], $kinds, $weights);
+        $weighted = array_map(fn (array $projection, float $weight): array => [$weight / $sum, $projection[1]], $candidates, $weights);
         usort($weighted, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
         return new self($facility, $fish, $weighted);
     }
 
-    /** The kind that is most believed, with the lengths considered. */
+    /** The species that is most believed, with the lengths considered. */
     public function leading(): SpeciesProjection
     {
-        return $this->kinds[0][1];
+        return $this->candidates[0][1];
     }
 
     public function lengthOn(LocalDate $date): LengthBand
     {
-        return $this->band(fn (SpeciesProjection $kind): array => $kind->lengthsOn($date));
+        return $this->band(fn (SpeciesProjection $projection): array => $projection->lengthsOn($date));
     }
 
     /**
@@ -61,28 +61,28 @@ final readonly class GrowthProjection
      */
     public function quantilesOn(LocalDate $date, ?System $livingIn = null): array
     {
-        $parts = $this->parts(fn (SpeciesProjection $kind): array => $kind->lengthsOn($date, $livingIn));
+        $parts = $this->parts(fn (SpeciesProjection $projection): array => $projection->lengthsOn($date, $livingIn));
 
         return array_map(fn (float $quantile): float => self::quantile($quantile, $parts), self::QUANTILES);
     }
 
     public function adultLength(): LengthBand
     {
-        return $this->band(fn (SpeciesProjection $kind): array => $kind->adultLengthsAtLevels());
+        return $this->band(fn (SpeciesProjection $projection): array => $projection->adultLengthsAtLevels());
     }
 
     /**
      * When it outgrows a home, living in it from today on.
      *
-     * @param  Closure(Species): float  $limitOf  greatest length that fits, millimetres, for each kind that it may be
+     * @param  Closure(Species): float  $limitOf  greatest length that fits, millimetres, for each species that it may be
      */
     public function outgrows(Closure $limitOf, System $home): OutgrowWindow
     {
         $probability = $below = 0.0;
-        foreach ($this->kinds as [$weight, $kind]) {
-            $limit = $limitOf($kind->species);
-            $probability += $weight * $kind->shareReaching($limit, $home);
-            $below += $weight * $kind->shareStayingBelow($limit);
+        foreach ($this->candidates as [$weight, $projection]) {
+            $limit = $limitOf($projection->species);
+            $probability += $weight * $projection->shareReaching($limit, $home);
+            $below += $weight * $projection->shareStayingBelow($limit);
         }
         $late = $this->dayReaching($limitOf, LengthBand::HIGH, $home);
 
@@ -99,10 +99,10 @@ final readonly class GrowthProjection
         );
     }
 
-    /** The same taken to be surely of one of its kinds. */
-    public function ifSurely(SpeciesProjection $kind): self
+    /** The same taken to be surely of one of its species. */
+    public function ifSurely(SpeciesProjection $projection): self
     {
-        return new self($this->facility, $this->fish, [[1.0, $kind]]);
+        return new self($this->facility, $this->fish, [[1.0, $projection]]);
     }
 
     /** @return list<LocalDate> days of entries that do not fit the others: kept, but counted less */
@@ -128,7 +128,7 @@ final readonly class GrowthProjection
     }
 
     /**
-     * How fast it grew against its kind: the percentage of its kind that would
+     * How fast it grew against its kind: the percentage of its species that would
      * be smaller today after the same start. Null before the second length.
      */
     public function pace(): ?float
@@ -137,11 +137,11 @@ final readonly class GrowthProjection
             return null;
         }
         $leading = $this->leading();
-        $kind = $leading->fromFirstLengthAlone();
-        $lengths = $kind->lengthsAt([$leading->measured->past->endTime()])[0];
+        $projection = $leading->fromFirstLengthAlone();
+        $lengths = $projection->lengthsAt([$leading->measured->past->endTime()])[0];
         $now = $leading->lengthsOn($this->facility->date)[intdiv(count(SpeciesProjection::LEVELS), 2)];
 
-        return 100 * (1 - WeightedQuantiles::of($lengths, $kind->weight)->shareFrom($now));
+        return 100 * (1 - WeightedQuantiles::of($lengths, $projection->weight)->shareFrom($now));
     }
 
     /**
@@ -152,12 +152,12 @@ final readonly class GrowthProjection
      */
     public function dayReaching(Closure $limitOf, float $share, System $home): ?LocalDate
     {
-        if (count($this->kinds) === 1) {
+        if (count($this->candidates) === 1) {
             return $this->leading()->dayReaching($limitOf($this->leading()->species), $share, $home);
         }
         $never = $this->facility->horizonDays + 1;
-        $days = fn (SpeciesProjection $kind): array => array_map(function (float $level) use ($kind, $limitOf, $home, $never): float {
-            $day = $kind->dayReaching($limitOf($kind->species), $level, $home);
+        $days = fn (SpeciesProjection $projection): array => array_map(function (float $level) use ($projection, $limitOf, $home, $never): float {
+            $day = $projection->dayReaching($limitOf($projection->species), $level, $home);
 
             return $day === null ? $never : $this->facility->date->daysUntil($day);
         }, SpeciesProjection::LEVELS);
@@ -180,7 +180,7 @@ final readonly class GrowthProjection
      */
     private function parts(Closure $values): array
     {
-        return array_map(fn (array $kind): array => [$kind[0], $values($kind[1])], $this->kinds);
+        return array_map(fn (array $projection): array => [$projection[0], $values($projection[1])], $this->candidates);
     }
 
     /** @param  non-empty-list<array{float, list<float>}>  $parts */

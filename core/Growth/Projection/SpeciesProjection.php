@@ -19,10 +19,10 @@ use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\MeasuredGrowth;
 
-/** The growth of one fish behind and ahead of today, taken to be of one kind. */
+/** The growth of one fish behind and ahead of today, taken to be of one species. */
 final class SpeciesProjection
 {
-    /** Quantiles that are kept: the drawn ones, and tails for mixtures of kinds. */
+    /** Quantiles that are kept: the drawn ones, and tails for mixtures of species. */
     public const LEVELS = [0.02, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.98];
 
     /** From today on: from all lengths, or from the last alone when the fish has stalled. */
@@ -164,7 +164,7 @@ final class SpeciesProjection
         return $this->fit(array_slice($this->measured->observations, 0, -1));
     }
 
-    /** What the kind alone would make of the first length. */
+    /** What the species alone would make of the first length. */
     public function fromFirstLengthAlone(): GrowthDraws
     {
         return $this->fit(array_slice($this->measured->observations, 0, 1));

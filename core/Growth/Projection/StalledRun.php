@@ -10,19 +10,19 @@ use Biomegas\Growth\Fit\Observation;
 
 /**
  * Finds a fish that has stopped growing: its last lengths agree with each
- * other over a time in which its kind grows a good deal. Left to the fit they
+ * other over a time in which its species grows a good deal. Left to the fit they
  * would be taken for slips or, worse, for its adult size; it is projected from
- * the last of them as its kind grows instead.
+ * the last of them as its species grows instead.
  */
 final readonly class StalledRun
 {
     /** Two lengths of a fish that does not grow differ by more than this many standard errors once in a hundred. */
     private const AGREEING = 2.58;
 
-    /** The kind's growth in that time must exceed the error of measuring it by this many standard errors. */
+    /** The species' growth in that time must exceed the error of measuring it by this many standard errors. */
     private const TELLING = 4.0;
 
-    /** Share of the kind's growth below which the fish has stopped: slow fish grow faster than that. */
+    /** Share of the species' growth below which the fish has stopped: slow fish grow faster than that. */
     private const STOPPED = 0.25;
 
     /**

@@ -7,10 +7,13 @@ namespace Biomegas\Housing\Rule;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Verdict;
-use Biomegas\Measure\Spoken;
+use Biomegas\Measure\Number;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
 use Closure;
 
 /** Acidity or hardness of the water, as advice: steady water counts for more than the right figure. */
@@ -22,8 +25,7 @@ final readonly class ChemistryRule implements Rule
      */
     private function __construct(
         private HousingRule $rule,
-        private string $what,
-        private string $unit,
+        private Quantity $quantity,
         private Closure $wanted,
         private Closure $there,
     ) {
@@ -31,12 +33,12 @@ final readonly class ChemistryRule implements Rule
 
     public static function ofAcidity(): self
     {
-        return new self(HousingRule::Acidity, 'The pH', '', fn (HousingNeeds $needs): ?Span => $needs->ph, fn (System $system): ?float => $system->ph);
+        return new self(HousingRule::Acidity, Quantity::Ph, fn (HousingNeeds $needs): ?Span => $needs->ph, fn (System $system): ?float => $system->ph);
     }
 
     public static function ofHardness(): self
     {
-        return new self(HousingRule::Hardness, 'The hardness', ' °dH', fn (HousingNeeds $needs): ?Span => $needs->hardness, fn (System $system): ?float => $system->hardness);
+        return new self(HousingRule::Hardness, Quantity::GeneralHardness, fn (HousingNeeds $needs): ?Span => $needs->hardness, fn (System $system): ?float => $system->hardness);
     }
 
     public function judge(HousingCase $case): ?Verdict
@@ -46,10 +48,13 @@ final readonly class ChemistryRule implements Rule
         if ($wanted === null || $there === null) {
             return null;
         }
-        $words = "{$this->what} there is ".Spoken::bare($there)."{$this->unit}; ".Spoken::bare($wanted->low).' to '.Spoken::bare($wanted->high).' is liked.';
+        $finding = Finding::of(
+            'housing.chemistry.there', quantity: $this->quantity,
+            there: $this->quantity === Quantity::Ph ? Number::of($there) : WaterValue::of($this->quantity, $there), low: Number::of($wanted->low), high: Number::of($wanted->high),
+        );
 
         return $wanted->contains($there)
-            ? Verdict::pass($this->rule, $words)
-            : Verdict::fail($this->rule, $words, 'Keep it steady rather than chase the figure.');
+            ? Verdict::pass($this->rule, $finding)
+            : Verdict::fail($this->rule, $finding, Finding::of('housing.chemistry.steady'));
     }
 }

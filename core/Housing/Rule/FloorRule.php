@@ -6,12 +6,13 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\WaterLayer;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\CrowdedFloor;
 use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Verdict;
-use Biomegas\Measure\Spoken;
+use Biomegas\Measure\Area;
 
 /** Each water layer needs floor for the squared lengths of those who use it; a fish of all layers counts in full in each. */
 final readonly class FloorRule implements Rule
@@ -27,34 +28,37 @@ final readonly class FloorRule implements Rule
             }
         }
         $there = $case->system->floorArea();
-        $words = "{$case->spoken->area($needed)} of floor needed at the {$fullest->value}, {$case->spoken->area($there)} there{$this->whyRoomy($case)}";
+        $need = $this->need($case, Area::ofSquareMillimetres($needed), $fullest, Area::ofSquareMillimetres($there));
 
         return $needed <= $there
-            ? Verdict::pass(HousingRule::Floor, ucfirst($words).'.')
-            : Verdict::fail(HousingRule::Floor, "Too many for the floor{$this->withWhom($case)}: {$words}.", $this->change($case, $per, $needed - $there));
-    }
-
-    private function withWhom(HousingCase $case): string
-    {
-        return $case->residents === [] ? '' : ' with those who live there';
+            ? Verdict::pass(HousingRule::Floor, Finding::of('housing.floor.enough', need: $need))
+            : Verdict::fail(
+                HousingRule::Floor,
+                $case->residents === [] ? Finding::of('housing.floor.too_many', need: $need) : Finding::of('housing.floor.too_many_together', need: $need),
+                $this->change($case, $per, $needed - $there),
+            );
     }
 
     /** A crowded floor whose conditions fail says so. */
-    private function whyRoomy(HousingCase $case): string
+    private function need(HousingCase $case, Area $needed, WaterLayer $layer, Area $there): Finding
     {
         if ($case->rulebook->floor() !== FloorMethod::Crowded) {
-            return '';
+            return Finding::of('housing.floor.need', needed: $needed, layer: $layer, there: $there);
         }
         $unmet = CrowdedFloor::unmet($case->rulebook, $case->system, ...$case->everybody());
 
-        return $unmet === null ? ', crowded on purpose with a larger weekly change' : "; not crowded on purpose, for {$unmet}";
+        return $unmet === null
+            ? Finding::of('housing.floor.need_crowded', needed: $needed, layer: $layer, there: $there)
+            : Finding::of('housing.floor.need_not_crowded', needed: $needed, layer: $layer, there: $there, unmet: $unmet);
     }
 
-    private function change(HousingCase $case, float $per, float $missing): string
+    private function change(HousingCase $case, float $per, float $missing): Finding
     {
         $fewer = (int) ceil($missing / ($per * $case->newcomer->length ** 2) - 1e-9);
-        $more = "{$case->spoken->area($missing)} more floor";
+        $more = Area::ofSquareMillimetres($missing);
 
-        return $fewer < $case->newcomer->count ? ucfirst(Spoken::number($fewer))." fewer of them, or {$more}." : ucfirst("{$more}, or fewer residents.");
+        return $fewer < $case->newcomer->count
+            ? Finding::of('housing.floor.fewer_or_more', fewer: $fewer, more: $more)
+            : Finding::of('housing.floor.more_or_fewer', more: $more);
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Fitting;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Verdict;
+use Biomegas\Measure\Length;
 
 /** A fish thinner than the slots of an overflow goes down it. */
 final readonly class OverflowRule implements Rule
@@ -24,10 +26,10 @@ final readonly class OverflowRule implements Rule
             return null;
         }
         $body = self::THICKNESS_OF_DEPTH * ($case->newcomer->species->needs->bodyDepthRatio ?? self::USUAL_DEPTH_RATIO) * $case->newcomer->length;
-        $words = "the overflow has slots of {$case->spoken->length($slot)}, its body is about {$case->spoken->length($body)} thick";
+        [$slot, $body] = [Length::ofMillimetres($slot), Length::ofMillimetres($body)];
 
-        return $body > $slot
-            ? Verdict::pass(HousingRule::Overflow, ucfirst($words).'.')
-            : Verdict::fail(HousingRule::Overflow, "It may go down the overflow: {$words}.", 'Guard the overflow with a mesh.');
+        return $body->millimetres() > $slot->millimetres()
+            ? Verdict::pass(HousingRule::Overflow, Finding::of('housing.overflow.safe', slot: $slot, body: $body))
+            : Verdict::fail(HousingRule::Overflow, Finding::of('housing.overflow.open', slot: $slot, body: $body), Finding::of('housing.overflow.guard'));
     }
 }

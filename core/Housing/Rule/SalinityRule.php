@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Verdict;
@@ -16,7 +17,7 @@ final readonly class SalinityRule implements Rule
         $there = $case->system->salinity;
 
         return $wanted === $there
-            ? Verdict::pass(HousingRule::Salinity, "{$case->system->name} is {$there->value} water, as wanted.")
-            : Verdict::fail(HousingRule::Salinity, "{$case->system->name} is {$there->value} water; {$case->newcomer->name} wants {$wanted->value}.", null);
+            ? Verdict::pass(HousingRule::Salinity, Finding::of('housing.salinity.suits', system: $case->system->name, there: $there))
+            : Verdict::fail(HousingRule::Salinity, Finding::of('housing.salinity.other', system: $case->system->name, there: $there, fish: $case->newcomer->name, wanted: $wanted), null);
     }
 }

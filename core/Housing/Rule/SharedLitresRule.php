@@ -6,10 +6,12 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
+use Biomegas\Measure\Volume;
 
 /** The litres school in a mixed home: the largest need, and each more of the rest. */
 final readonly class SharedLitresRule implements Rule
@@ -24,11 +26,11 @@ final readonly class SharedLitresRule implements Rule
             return null;
         }
         $there = $case->system->litres();
-        $words = "{$case->spoken->litres($needed)} needed by all who would live there, {$case->spoken->litres($there)} there";
+        [$of, $there, $more] = [Volume::ofLitres($needed), Volume::ofLitres($there), Volume::ofLitres($needed - $there)];
 
-        return $needed <= $there
-            ? Verdict::pass(HousingRule::SharedLitres, ucfirst($words).'.')
-            : Verdict::fail(HousingRule::SharedLitres, "Too few litres: {$words}.", "{$case->spoken->litres($needed - $there)} more, or fewer fish.");
+        return $needed <= $there->litres
+            ? Verdict::pass(HousingRule::SharedLitres, Finding::of('housing.litres.enough', needed: $of, there: $there))
+            : Verdict::fail(HousingRule::SharedLitres, Finding::of('housing.litres.too_few', needed: $of, there: $there), Finding::of('housing.litres.more', more: $more));
     }
 
     /** Null when nobody's litres are known. */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\NearestHome;
 use Biomegas\Housing\Verdict;
+use Biomegas\Measure\Length;
 
 /** The largest of the newcomers must be within the limit of the home. */
 final readonly class SizeRuleOfHome implements Rule
@@ -17,16 +19,14 @@ final readonly class SizeRuleOfHome implements Rule
     {
         $limit = (new HomeLimits($case->rulebook))->limitIn($case->system, $case->newcomer->species);
         $longest = $case->newcomer->longest();
-        $at = $case->spoken->length($longest);
-        $most = $case->spoken->length($limit->millimetres);
-        if ($longest <= $limit->millimetres) {
-            return Verdict::pass(HousingRule::Size, "At {$at} it fits; {$case->system->name} holds up to {$most}.");
-        }
+        [$at, $most] = [Length::ofMillimetres($longest), Length::ofMillimetres($limit->millimetres)];
 
-        return Verdict::fail(
-            HousingRule::Size,
-            "At {$at} it is {$limit->binding->reason()}: {$case->system->name} holds up to {$most}.",
-            NearestHome::for($case->newcomer->species, $longest, $case->rulebook)->asChange($limit->binding, $case->spoken),
-        );
+        return $longest <= $limit->millimetres
+            ? Verdict::pass(HousingRule::Size, Finding::of('housing.size.fits', at: $at, system: $case->system->name, most: $most))
+            : Verdict::fail(
+                HousingRule::Size,
+                Finding::of('housing.size.too_large', at: $at, system: $case->system->name, most: $most, binding: $limit->binding),
+                NearestHome::for($case->newcomer->species, $longest, $case->rulebook)->asChange($limit->binding),
+            );
     }
 }

@@ -4,28 +4,33 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 
-/** Some kinds live with their own alone, and nobody else moves in with them. */
+/** Some species live with their own alone, and nobody else moves in with them. */
 final readonly class SpeciesOnlyRule implements Rule
 {
     public function judge(HousingCase $case): ?Verdict
     {
-        $kind = $case->newcomer->species;
-        $others = array_values(array_filter($case->residents, fn (Occupant $one): bool => $one->species->key !== $kind->key));
+        $species = $case->newcomer->species;
+        $others = array_values(array_filter($case->residents, fn (Occupant $one): bool => $one->species->key !== $species->key));
         $loner = array_values(array_filter($others, fn (Occupant $one): bool => $one->species->needs->isSpeciesOnly))[0] ?? null;
         if ($loner !== null) {
-            return Verdict::fail(HousingRule::SpeciesOnly, "{$loner->name} lives with its own kind alone.", "Choose a home without {$loner->name}.");
+            return Verdict::fail(
+                HousingRule::SpeciesOnly,
+                Finding::of('housing.species_only.loner', resident: $loner->name),
+                Finding::of('housing.species_only.elsewhere', resident: $loner->name),
+            );
         }
-        if (! $kind->needs->isSpeciesOnly) {
+        if (! $species->needs->isSpeciesOnly) {
             return null;
         }
 
         return $others === []
-            ? Verdict::pass(HousingRule::SpeciesOnly, "It lives with its own kind alone, and {$case->system->name} has nobody else.")
-            : Verdict::fail(HousingRule::SpeciesOnly, "It lives with its own kind alone, and {$others[0]->name} is there.", 'Give it a home of its own.');
+            ? Verdict::pass(HousingRule::SpeciesOnly, Finding::of('housing.species_only.alone', system: $case->system->name))
+            : Verdict::fail(HousingRule::SpeciesOnly, Finding::of('housing.species_only.company', resident: $others[0]->name), Finding::of('housing.species_only.own_home'));
     }
 }

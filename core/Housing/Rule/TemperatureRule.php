@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Span;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
+use Biomegas\Measure\Temperature;
+use Biomegas\Measure\TemperatureSpan;
 
 /** The water must stay in the keeping range over the year, and a shared home in the range that all who live there have in common. */
 final readonly class TemperatureRule implements Rule
@@ -37,11 +40,10 @@ final readonly class TemperatureRule implements Rule
 
     private function cannotShare(HousingCase $case, Span $wanted, Occupant $resident, Span $range): Verdict
     {
-        return Verdict::fail(
-            HousingRule::Temperature,
-            "No one temperature suits {$case->newcomer->name} ({$case->spoken->temperatures($wanted->low, $wanted->high)}) and {$resident->name} ({$case->spoken->temperatures($range->low, $range->high)}).",
-            null,
-        );
+        return Verdict::fail(HousingRule::Temperature, Finding::of(
+            'housing.temperature.not_shared',
+            fish: $case->newcomer->name, wanted: self::span($wanted), other: $resident->name, others: self::span($range),
+        ), null);
     }
 
     private function againstTheWater(HousingCase $case, Span $wanted, Span $shared): ?Verdict
@@ -50,17 +52,21 @@ final readonly class TemperatureRule implements Rule
         if ($water === null) {
             return null;
         }
-        $change = $water->isSteady() ? "Hold it at {$case->spoken->temperatures($shared->low, $shared->high)}." : null;
-        $range = $case->spoken->temperatures($wanted->low, $wanted->high);
+        $change = $water->isSteady() ? Finding::of('housing.temperature.hold', range: self::span($shared)) : null;
+        $outside = fn (string $season, float $celsius): Verdict => Verdict::fail(HousingRule::Temperature, Finding::of(
+            'housing.temperature.outside',
+            system: $case->system->name, season: $season, there: Temperature::ofCelsius($celsius), fish: $case->newcomer->name, wanted: self::span($wanted),
+        ), $change);
 
         return match (true) {
-            $water->coldest() < $wanted->low => Verdict::fail(HousingRule::Temperature, $water->isSteady()
-                ? "{$case->system->name} is held at {$case->spoken->temperature($water->coldest())}; {$case->newcomer->name} wants {$range}."
-                : "{$case->system->name} falls to {$case->spoken->temperature($water->coldest())} in winter; {$case->newcomer->name} wants {$range}.", $change),
-            $water->warmest() > $wanted->high => Verdict::fail(HousingRule::Temperature, $water->isSteady()
-                ? "{$case->system->name} is held at {$case->spoken->temperature($water->warmest())}; {$case->newcomer->name} wants {$range}."
-                : "{$case->system->name} rises to {$case->spoken->temperature($water->warmest())} in summer; {$case->newcomer->name} wants {$range}.", $change),
-            default => Verdict::pass(HousingRule::Temperature, "Its water suits: {$range} is wanted."),
+            $water->coldest() < $wanted->low => $outside($water->isSteady() ? 'all' : 'winter', $water->coldest()),
+            $water->warmest() > $wanted->high => $outside($water->isSteady() ? 'all' : 'summer', $water->warmest()),
+            default => Verdict::pass(HousingRule::Temperature, Finding::of('housing.temperature.suits', wanted: self::span($wanted))),
         };
+    }
+
+    private static function span(Span $range): TemperatureSpan
+    {
+        return TemperatureSpan::ofCelsius($range->low, $range->high);
     }
 }

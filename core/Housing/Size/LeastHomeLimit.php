@@ -12,7 +12,7 @@ use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\SizeRule;
 
 /**
- * The least home that is claimed for adults of a kind. A smaller home holds a
+ * The least home that is claimed for adults of a species. A smaller home holds a
  * smaller fish in proportion: length and width by their ratio, litres by the
  * power by which litres grow with length.
  */

@@ -11,7 +11,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\SizeRule;
 
-/** The other school: litres that a kind needs for its least group, growing with length; it asks nothing of kinds whose litres are not known. */
+/** The other school: litres that a species needs for its least group, growing with length; it asks nothing of species whose litres are not known. */
 final readonly class LitresLimit implements SizeLimit
 {
     public function limits(Pool $pool, Species $species, Rulebook $rulebook): array

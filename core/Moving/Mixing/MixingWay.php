@@ -37,13 +37,4 @@ enum MixingWay: string
             self::FillUp => 1 / (1 / $old + $portion / $start),
         };
     }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::TakeOut => 'take out, then add',
-            self::FillUp => 'fill up and keep it all',
-            self::PourOff => 'add, then pour off',
-        };
-    }
 }

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Mixing;
 
 use Biomegas\Facility\Salinity;
+use Biomegas\Facility\WaterTemperature;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Number;
 use Biomegas\Water\Nitrogen;
 use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
 use Biomegas\Water\UnionisedAmmonia;
 
 /** How the water that a fish comes from and the one that it goes to compare, and how it is brought from one to the other. */
@@ -36,7 +40,7 @@ final readonly class WaterMatch
 
     private const STEPS = 20;
 
-    /** @param  list<string>  $reasons  sentences */
+    /** @param  non-empty-list<Finding>  $reasons  the weightiest first */
     private function __construct(
         public MatchClass $class,
         public array $reasons,
@@ -58,23 +62,23 @@ final readonly class WaterMatch
         if ($class === MatchClass::StraightAcross && $least === 0) {
             $schedule = MixingSchedule::none();
         } elseif ($class === MatchClass::StraightAcross) {
-            $reasons[] = $fish === Hardiness::Sensitive ? 'Its kind is sensitive: a quarter of an hour of mixing all the same.' : 'The rulebook says always slowly.';
+            $reasons[] = $fish === Hardiness::Sensitive ? Finding::of('mixing.sensitive') : Finding::of('mixing.always_slowly');
         }
         if ($schedule->minutes > self::SLOW_MINUTES && $class === MatchClass::Mix) {
             $class = MatchClass::SlowMix;
         }
         $obstacles = self::obstacles($waters, $schedule);
         if ($schedule->isTooFull) {
-            $reasons[] = 'The container would be too full: it can jump. Take water out before you add, or use a larger one.';
+            $reasons[] = Finding::of('mixing.too_full');
         }
         if (! $from->hasKnownAlkalinity() || ! $to->hasKnownAlkalinity()) {
-            $reasons[] = 'Carbonate hardness is not known of both: 4 °dH is taken.';
+            $reasons[] = Finding::of('mixing.alkalinity_taken', taken: WaterValue::of(Quantity::CarbonateHardness, WaterSample::USUAL_CARBONATE));
         }
 
         return new self($obstacles === [] ? $class : MatchClass::NotYet, [...$obstacles, ...$reasons], $schedule);
     }
 
-    /** @return array{MatchClass, list<string>} */
+    /** @return array{MatchClass, non-empty-list<Finding>} */
     private static function compare(WaterSample $from, WaterSample $to): array
     {
         $parts = array_values(array_filter([
@@ -84,25 +88,28 @@ final readonly class WaterMatch
             self::part(Quantity::Conductivity, $from->conductivity, $to->conductivity, self::ratio(...)),
         ]));
         if ($parts === []) {
-            return [MatchClass::Mix, ['Nothing is known of both waters: measure temperature and pH first.']];
+            return [MatchClass::Mix, [Finding::of('mixing.nothing_known')]];
         }
         $alike = max(array_column($parts, 0));
         $mix = max(array_column($parts, 1));
         $class = $alike <= 1 + 1e-9 ? MatchClass::StraightAcross : ($mix <= 1 + 1e-9 ? MatchClass::Mix : MatchClass::SlowMix);
         $different = array_values(array_filter($parts, fn (array $part): bool => $part[0] > 1 + 1e-9));
 
-        return [$class, $different === [] ? ['The waters are alike.'] : array_column($different, 2)];
+        return [$class, $different === [] ? [Finding::of('mixing.alike')] : array_column($different, 2)];
     }
 
     /**
      * @param  callable(float, float): array{float, float}  $measure  over 1: not alike, too much to mix fast
-     * @return array{float, float, string}|null
+     * @return array{float, float, Finding}|null
      */
     private static function part(Quantity $quantity, ?float $from, ?float $to, callable $measure): ?array
     {
-        return $from === null || $to === null ? null : [...$measure($from, $to), $quantity === Quantity::Ph
-            ? "The pH goes from {$from} to {$to}."
-            : ucfirst("{$quantity->words()} goes from {$quantity->said($from)} to {$quantity->said($to)}.")];
+        return $from === null || $to === null ? null : [
+            ...$measure($from, $to),
+            $quantity === Quantity::Ph
+                ? Finding::of('mixing.goes', quantity: $quantity, from: Number::of($from), to: Number::of($to))
+                : Finding::of('mixing.goes', quantity: $quantity, from: WaterValue::of($quantity, $from), to: WaterValue::of($quantity, $to)),
+        ];
     }
 
     /** @return array{float, float} */
@@ -113,17 +120,17 @@ final readonly class WaterMatch
         return [$apart / self::ALIKE_SHARE, $apart / self::MIX_SHARE];
     }
 
-    /** @return list<string> */
+    /** @return list<Finding> */
     private static function obstacles(Mixture $waters, MixingSchedule $schedule): array
     {
         $to = $waters->to;
         $ammonia = self::freeAmmonia($waters);
 
         return array_values(array_filter([
-            $schedule->minutes > self::TOO_LONG_MINUTES ? 'Too different to be mixed in three hours: bring the waters nearer over days first.' : null,
-            $to->nitrite !== null && $to->nitrite > self::NITRITE ? 'There is nitrite where it would go: '.Quantity::Nitrite->said($to->nitrite).'.' : null,
-            $ammonia > UnionisedAmmonia::HARM ? 'The ammonia of its own water would turn harmful as the pH rises: match the temperature only, then net it across; no air in an unmixed bag.' : null,
-            self::salinity($waters->from) !== self::salinity($to) ? 'Fresh and salt water do not mix in a bucket: that takes days.' : null,
+            $schedule->minutes > self::TOO_LONG_MINUTES ? Finding::of('mixing.too_different', hours: intdiv((int) self::TOO_LONG_MINUTES, 60)) : null,
+            $to->nitrite !== null && $to->nitrite > self::NITRITE ? Finding::of('mixing.nitrite', there: WaterValue::of(Quantity::Nitrite, $to->nitrite)) : null,
+            $ammonia > UnionisedAmmonia::HARM ? Finding::of('mixing.ammonia') : null,
+            self::salinity($waters->from) !== self::salinity($to) ? Finding::of('mixing.salt_and_fresh') : null,
         ]));
     }
 
@@ -136,12 +143,12 @@ final readonly class WaterMatch
             $share = $i / self::STEPS;
             $ph = $waters->ph($share);
             if ($ph !== null) {
-                $most = max($most, $ammonia * (1 - $share) * UnionisedAmmonia::share($ph, $waters->celsius($share) ?? 25.0));
+                $most = max($most, $ammonia * (1 - $share) * UnionisedAmmonia::share($ph, $waters->celsius($share) ?? WaterTemperature::USUAL_CELSIUS));
             }
         }
         $aerated = self::AERATED_AT_ONE_DEGREE + log10($waters->from->alkalinity());
 
-        return max($most, $ammonia * UnionisedAmmonia::share($aerated, $waters->from->celsius ?? 25.0));
+        return max($most, $ammonia * UnionisedAmmonia::share($aerated, $waters->from->celsius ?? WaterTemperature::USUAL_CELSIUS));
     }
 
     private static function salinity(WaterSample $water): Salinity

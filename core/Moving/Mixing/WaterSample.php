@@ -8,7 +8,7 @@ namespace Biomegas\Moving\Mixing;
 final readonly class WaterSample
 {
     /** Taken for both where the carbonate hardness of one is not known, °dH. */
-    private const USUAL_CARBONATE = 4.0;
+    public const USUAL_CARBONATE = 4.0;
 
     /** Even the softest water holds a little. */
     private const LEAST_CARBONATE = 0.2;

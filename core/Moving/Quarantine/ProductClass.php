@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Quarantine;
 
+use Biomegas\Finding\Finding;
+
 /** What a treatment is, and what it does besides. The label and a vet decide. */
 enum ProductClass: string
 {
@@ -15,16 +17,16 @@ enum ProductClass: string
     case Antifungal = 'antifungal';
     case Salt = 'salt';
 
-    /** What to mind; empty: nothing besides the label. */
-    public function caution(): string
+    /** What to mind; null: nothing besides the label. */
+    public function caution(): ?Finding
     {
         return match ($this) {
-            self::Copper => 'Kills invertebrates and harms rays; stays in rock and gravel: never into the display.',
-            self::Formalin => 'Takes oxygen and harms lungs and skin: air on, gloves, open windows.',
-            self::Antibiotic => 'On a vet\'s prescription, for the whole course; it harms the filter too.',
-            self::Antiparasitic, self::Wormer => 'Many kill shrimps and snails, and some harm rays: read the label for the kind.',
-            self::Salt => 'Some catfish and many plants do not bear it.',
-            self::Antifungal => '',
+            self::Copper => Finding::of('quarantine.product.copper'),
+            self::Formalin => Finding::of('quarantine.product.formalin'),
+            self::Antibiotic => Finding::of('quarantine.product.antibiotic'),
+            self::Antiparasitic, self::Wormer => Finding::of('quarantine.product.antiparasitic'),
+            self::Salt => Finding::of('quarantine.product.salt'),
+            self::Antifungal => null,
         };
     }
 }

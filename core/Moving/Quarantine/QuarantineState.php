@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Quarantine;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 
 /** A fish leaves quarantine when the time is up and it eats and shows no sign. Common practice, no published source. */
 final readonly class QuarantineState
@@ -16,7 +17,7 @@ final readonly class QuarantineState
 
     private function __construct(
         public LocalDate $ends,
-        /** @var list<string> what is still missing, a sentence each */
+        /** @var list<Finding> what is still missing */
         public array $missing,
         /** It has not been looked at today. */
         public bool $wantsLook,
@@ -38,10 +39,10 @@ final readonly class QuarantineState
         $signs = array_values(array_filter($looks, fn (HealthObservation $one): bool => $one->sign !== null && $one->date->daysUntil($today) < self::DAYS_PER_WEEK));
 
         return new self($ends, array_values(array_filter([
-            $ends->isAfter($today) ? "its time is up on {$ends->inWords()}." : null,
-            ! $isFresh ? 'nobody has looked at it in the last three days.' : null,
-            $isFresh && ! $last->isEating ? 'it does not eat.' : null,
-            $signs !== [] ? "it showed a sign on {$signs[count($signs) - 1]->date->inWords()}: {$signs[count($signs) - 1]->sign}." : null,
+            $ends->isAfter($today) ? Finding::of('quarantine.time', ends: $ends) : null,
+            ! $isFresh ? Finding::of('quarantine.no_look', days: self::LOOK_LASTS_DAYS) : null,
+            $isFresh && ! $last->isEating ? Finding::of('quarantine.not_eating') : null,
+            $signs !== [] ? Finding::of('quarantine.sign', day: $signs[count($signs) - 1]->date, sign: (string) $signs[count($signs) - 1]->sign) : null,
         ])), $last === null || $last->date->isBefore($today));
     }
 
@@ -56,8 +57,8 @@ final readonly class QuarantineState
         return $this->missing === [];
     }
 
-    public function sentence(): string
+    public function finding(): Finding
     {
-        return $this->missing === [] ? 'It may leave: its time is up, it eats and shows no sign.' : ucfirst(implode(' ', array_map(ucfirst(...), $this->missing)));
+        return $this->missing === [] ? Finding::of('quarantine.may_leave') : Finding::of('quarantine.must_stay', missing: $this->missing);
     }
 }

@@ -7,7 +7,8 @@ namespace Biomegas\Moving\Quarantine;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** The days of a treatment: from the first dose to the last, and how long it works on. */
 final readonly class TreatmentCourse
@@ -21,10 +22,10 @@ final readonly class TreatmentCourse
         LoggedDay::check($from, $fish, $today);
         foreach (['until' => $until, 'withdrawal' => $withdrawal] as $field => $day) {
             if ($day !== null && $day->isBefore($from)) {
-                throw InvalidEntry::because($field, 'It ends after it begins: choose a later day.');
+                throw InvalidEntry::because($field, Finding::of('quarantine.course_ends_first'));
             }
             if ($day !== null && $from->daysUntil($day) > self::LONGEST_DAYS) {
-                throw InvalidEntry::because($field, "{$day->toIso()} is more than a year after the first day. Check the year.");
+                throw InvalidEntry::because($field, Finding::of('quarantine.course_too_long', day: $day));
             }
         }
     }

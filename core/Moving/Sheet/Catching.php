@@ -6,6 +6,9 @@ namespace Biomegas\Moving\Sheet;
 
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\Volume;
 
 /** How they are caught and carried, by size, mass, kind and home. Common practice, no published source. */
 final readonly class Catching
@@ -40,40 +43,41 @@ final readonly class Catching
         return max(5.0, ceil(self::LITRES_PER_KG * $kilograms / 5) * 5);
     }
 
-    /** @return list<string> */
+    /** @return list<Finding> */
     public function toHaveAtHand(): array
     {
-        $spoken = $this->case->spoken;
-        $tub = "a tub with a lid, {$spoken->litres($this->tubLitres())} and {$spoken->length(self::TUB_LENGTHS * $this->case->longest())} long inside";
-
         return array_values(array_filter([
-            $this->needsSling() ? 'a wet sling' : 'two soft nets, no square one in a round bucket',
-            $tub,
-            'an air pump with its stone, charged',
-            'wet towels and wet hands',
-            $this->hazards() === [] ? null : 'thick gloves and a tool to free a caught spine',
-            $this->case->from->kind === SystemKind::Pond ? 'a pan net and waders' : null,
+            $this->needsSling() ? Finding::of('moving.hand.sling') : Finding::of('moving.hand.nets'),
+            Finding::of('moving.hand.tub', litres: Volume::ofLitres($this->tubLitres()), length: Length::ofMillimetres(self::TUB_LENGTHS * $this->case->longest())),
+            Finding::of('moving.hand.air'),
+            Finding::of('moving.hand.towels'),
+            $this->hazards() === [] ? null : Finding::of('moving.hand.gloves'),
+            $this->case->from->kind === SystemKind::Pond ? Finding::of('moving.hand.waders') : null,
         ]));
     }
 
     /** @return list<SheetStep> */
     public function steps(): array
     {
-        $steps = [new SheetStep('decor-out', Phase::Catching, 'Lift out rock and wood', 'A chased fish hides, and tears its skin.')];
+        $steps = [SheetStep::of('decor-out', Phase::Catching, Finding::of('moving.step.decor_out'), Finding::of('moving.step.decor_out_why'))];
         if ($this->case->from->kind !== SystemKind::Tank || $this->needsSling()) {
-            $steps[] = new SheetStep('drain-down', Phase::Catching, 'Drain down to a hand above its back', 'Only as far as you can refill with warm water; it is caught sooner.');
+            $steps[] = SheetStep::of('drain-down', Phase::Catching, Finding::of('moving.step.drain_down'), Finding::of('moving.step.drain_down_why'));
         }
         $steps[] = match (true) {
-            $this->isRay() => new SheetStep('catch', Phase::Catching, 'Guide the ray head first into the tub, under water', 'Never lift it by the tail; the sting is at its root.'),
-            $this->needsSling() => new SheetStep('catch', Phase::Catching, 'Guide it head first into the sling, lift with both hands under it', 'Nets take scales off heavy fish and catch their spines.'),
-            default => new SheetStep('catch', Phase::Catching, 'Catch with two nets, one that stands and one that drives', 'One net alone chases.'),
+            $this->isRay() => SheetStep::of('catch', Phase::Catching, Finding::of('moving.step.guide_ray'), Finding::of('moving.step.guide_ray_why')),
+            $this->needsSling() => SheetStep::of('catch', Phase::Catching, Finding::of('moving.step.guide'), Finding::of('moving.step.guide_why')),
+            default => SheetStep::of('catch', Phase::Catching, Finding::of('moving.step.net'), Finding::of('moving.step.net_why')),
         };
         foreach ($this->hazards() as $i => $hazard) {
-            $steps[] = new SheetStep("hazard-{$i}", Phase::Catching, 'Mind yourself', $hazard.' Medical help at once when it has stung or bitten deep.');
+            $steps[] = SheetStep::of("hazard-{$i}", Phase::Catching, Finding::of('moving.step.hazard'), Finding::of('moving.step.hazard_why', hazard: $hazard));
         }
-        $steps[] = new SheetStep('into-tub', Phase::Carrying, $this->needsSling() ? 'Lower it into the tub, lid on, air on' : 'Pour it over from the net into the tub, lid on, air on', 'Fish in shallow water jump; still water runs out of oxygen.');
+        $steps[] = SheetStep::of(
+            'into-tub', Phase::Carrying,
+            $this->needsSling() ? Finding::of('moving.step.lower_into_tub') : Finding::of('moving.step.pour_into_tub'),
+            Finding::of('moving.step.into_tub_why'),
+        );
         if ($this->case->heaviest() > self::TWO_GRAMS) {
-            $steps[] = new SheetStep('two-people', Phase::Carrying, 'Two people carry', 'Fish, water and tub are heavier than they look; mind wet floors.');
+            $steps[] = SheetStep::of('two-people', Phase::Carrying, Finding::of('moving.step.two_people'), Finding::of('moving.step.two_people_why'));
         }
 
         return $steps;

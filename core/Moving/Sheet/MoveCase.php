@@ -8,7 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Mixing\WaterSample;
@@ -29,7 +28,6 @@ final readonly class MoveCase
         public array $residents,
         public LocalDate $date,
         public Rulebook $rulebook,
-        public Spoken $spoken,
         public MixingWay $way = MixingWay::TakeOut,
         /** Litres that the container holds to the brim. */
         public float $container = 20.0,

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Sheet;
 
 use Biomegas\Facility\RuleOption;
-use Biomegas\Measure\Spoken;
+use Biomegas\Facility\WaterTemperature;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Portioned;
+use Biomegas\Measure\Share;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
 use Biomegas\Water\Oxygen;
@@ -13,11 +16,9 @@ use Biomegas\Water\Oxygen;
 /** A prepared run: what is at hand, what speaks against it, and every step with its reason. */
 final readonly class MoveSheet
 {
-    private const USUAL_CELSIUS = 25.0;
-
     /**
      * @param  list<Objection>  $objections  blocks first
-     * @param  list<string>  $atHand
+     * @param  list<Finding>  $atHand
      * @param  non-empty-list<SheetStep>  $steps
      */
     private function __construct(
@@ -35,7 +36,7 @@ final readonly class MoveSheet
         $match = WaterMatch::of($case->fromWater, $case->toWater, $case->hardiness(), $case->way, $case->container, $case->rulebook->answer(RuleOption::Acclimating) === 'always-slow');
         $catching = new Catching($case);
         $mass = array_sum(array_map(fn (MovingOccupant $one): float => $one->mass * $one->occupant->count, $case->movers));
-        $minutes = Oxygen::minutesWithoutAir($catching->tubLitres(), $mass, $case->fromWater->celsius ?? self::USUAL_CELSIUS);
+        $minutes = Oxygen::minutesWithoutAir($catching->tubLitres(), $mass, $case->fromWater->celsius ?? WaterTemperature::USUAL_CELSIUS);
 
         return new self($match, Objections::of($case, $match), $catching->toHaveAtHand(), [
             ...self::before($case, $match),
@@ -55,18 +56,17 @@ final readonly class MoveSheet
     /** @return non-empty-list<SheetStep> */
     private static function before(MoveCase $case, WaterMatch $match): array
     {
-        $steps = [new SheetStep('at-hand', Phase::Before, 'Lay everything out', 'Once it is in the net there is no time to look for a lid.')];
-        if ($match->class === MatchClass::StraightAcross) {
-            $steps[] = new SheetStep('water-ready', Phase::Before, "Fill the tub with water of {$case->to->name}", 'The waters are alike: it arrives in water it stays in.');
-        } else {
-            $steps[] = new SheetStep('water-ready', Phase::Before, 'Fill the tub with the water it lives in', 'It must not meet the new water before it is mixed.');
-        }
+        $steps = [
+            SheetStep::of('at-hand', Phase::Before, Finding::of('moving.step.at_hand'), Finding::of('moving.step.at_hand_why')),
+            $match->class === MatchClass::StraightAcross
+                ? SheetStep::of('water-ready', Phase::Before, Finding::of('moving.step.fill_new', system: $case->to->name), Finding::of('moving.step.fill_new_why'))
+                : SheetStep::of('water-ready', Phase::Before, Finding::of('moving.step.fill_old'), Finding::of('moving.step.fill_old_why')),
+        ];
         if ($case->residents !== []) {
-            $steps[] = new SheetStep('distract', Phase::Before, "Feed those in {$case->to->name}, change some water, move the decor", 'Who is busy with a new room does not guard the old one.');
+            $steps[] = SheetStep::of('distract', Phase::Before, Finding::of('moving.step.distract', system: $case->to->name), Finding::of('moving.step.distract_why'));
         }
         if ($case->count() > 1) {
-            [$words, $why] = AddingOrder::of($case);
-            $steps[] = new SheetStep('order', Phase::Before, $words, $why);
+            $steps[] = SheetStep::of('order', Phase::Before, ...AddingOrder::of($case));
         }
 
         return $steps;
@@ -77,12 +77,13 @@ final readonly class MoveSheet
     {
         $whole = max(1, (int) floor($minutes));
 
-        return [new SheetStep(
+        $step = SheetStep::of(
             'carry', Phase::Carrying,
-            $case->isBetweenSites() ? "Drive to {$case->to->equipment->site}: air running, dark, out of the sun" : "Carry it to {$case->to->name}",
-            is_finite($minutes) ? 'Without air the tub lasts about '.Spoken::number($whole).($whole === 1 ? ' minute.' : ' minutes.') : 'Short ways, still water.',
-            is_finite($minutes) ? (float) $whole : null,
-        )];
+            $case->isBetweenSites() ? Finding::of('moving.step.drive', site: (string) $case->to->equipment->site) : Finding::of('moving.step.carry', system: $case->to->name),
+            is_finite($minutes) ? Finding::of('moving.step.air_lasts', minutes: $whole) : Finding::of('moving.step.short_ways'),
+        );
+
+        return [is_finite($minutes) ? $step->timed($whole) : $step];
     }
 
     /** @return list<SheetStep> */
@@ -94,13 +95,11 @@ final readonly class MoveSheet
         $steps = [];
         foreach ($match->schedule->portions as $i => $portion) {
             $next = $match->schedule->portions[$i + 1]->minute ?? $match->schedule->minutes;
-            $litres = number_format($portion->litres, $portion->litres < 10 ? 1 : 0, '.', '');
-            $steps[] = new SheetStep(
+            $steps[] = SheetStep::of(
                 'mix-'.($i + 1), Phase::Mixing,
-                ucfirst("{$case->way->words()}: {$litres} l of {$case->to->name}"),
-                $i === 0 ? implode(' ', $match->reasons) : round(100 * $portion->remaining).' % of its old water is left.',
-                $next - $portion->minute,
-            );
+                Finding::of('moving.step.mix', way: $case->way, portion: Portioned::ofLitres($portion->litres), system: $case->to->name),
+                ...($i === 0 ? $match->reasons : [Finding::of('moving.step.old_water_left', left: Share::of($portion->remaining))]),
+            )->timed($next - $portion->minute);
         }
 
         return $steps;
@@ -112,8 +111,8 @@ final readonly class MoveSheet
         $isShy = array_filter($case->movers, fn (MovingOccupant $one): bool => $one->occupant->species->habits->isPeaceful()) !== [];
 
         return [
-            new SheetStep('lights-off', Phase::Release, $isShy ? 'Lights off until morning' : 'Lights off for some hours', 'Nobody is chased in the dark.'),
-            new SheetStep('release', Phase::Release, 'Let it swim out low and near cover; none of the tub\'s water goes in', 'Dropped where food falls it is taken for food; its water brings what it carried.'),
+            SheetStep::of('lights-off', Phase::Release, $isShy ? Finding::of('moving.step.lights_off_night') : Finding::of('moving.step.lights_off'), Finding::of('moving.step.lights_off_why')),
+            SheetStep::of('release', Phase::Release, Finding::of('moving.step.release'), Finding::of('moving.step.release_why')),
         ];
     }
 
@@ -121,10 +120,10 @@ final readonly class MoveSheet
     private static function after(MoveCase $case): array
     {
         return [
-            new SheetStep('bacteria', Phase::After, "Starting bacteria into {$case->to->name}", 'The filter is used to less food.'),
-            new SheetStep('lid', Phase::After, 'Lid on and closed', 'The first night is the one on which fish jump.'),
-            new SheetStep('refill', Phase::After, "Refill {$case->from->name} and put its decor back", 'Those who stayed have lost their landmarks.'),
-            new SheetStep('feed', Phase::After, 'Feed nothing today, little tomorrow', 'Not eating for two to four days is usual.'),
+            SheetStep::of('bacteria', Phase::After, Finding::of('moving.step.bacteria', system: $case->to->name), Finding::of('moving.step.bacteria_why')),
+            SheetStep::of('lid', Phase::After, Finding::of('moving.step.lid'), Finding::of('moving.step.lid_why')),
+            SheetStep::of('refill', Phase::After, Finding::of('moving.step.refill', system: $case->from->name), Finding::of('moving.step.refill_why')),
+            SheetStep::of('feed', Phase::After, Finding::of('moving.step.feed'), Finding::of('moving.step.feed_why')),
         ];
     }
 }

@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
+use Biomegas\Finding\Finding;
+
 /** Something that speaks against a move; a block needs a reason to be overridden. */
 final readonly class Objection
 {
     private function __construct(
         public ObjectionKind $kind,
         public bool $isBlock,
-        public string $sentence,
+        public Finding $finding,
     ) {
     }
 
-    public static function block(ObjectionKind $kind, string $sentence): self
+    public static function block(ObjectionKind $kind, Finding $finding): self
     {
-        return new self($kind, true, $sentence);
+        return new self($kind, true, $finding);
     }
 
-    public static function warning(ObjectionKind $kind, string $sentence): self
+    public static function warning(ObjectionKind $kind, Finding $finding): self
     {
-        return new self($kind, false, $sentence);
+        return new self($kind, false, $finding);
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Sheet;
 
 use Biomegas\Company\Mouthful;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
+use Biomegas\Measure\Length;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
 
-/** What speaks against a move, in sentences that say what to change first. */
+/** What speaks against a move, and what to change first. */
 final readonly class Objections
 {
     /** @return list<Objection> blocks first */
@@ -29,14 +31,14 @@ final readonly class Objections
         $ready = $case->readyOn ?? ($case->to->isAvailableOn($case->date) ? null : $case->to->availableFrom);
 
         return $ready === null || ! $ready->isAfter($case->date) ? [] : [
-            Objection::block(ObjectionKind::NotReady, "{$case->to->name} is not ready before {$ready->inWords()}. Finish its preparation, or move later."),
+            Objection::block(ObjectionKind::NotReady, Finding::of('moving.objection.not_ready', system: $case->to->name, ready: $ready)),
         ];
     }
 
     /** @return list<Objection> */
     private static function ofWater(WaterMatch $match): array
     {
-        return $match->class === MatchClass::NotYet ? [Objection::block(ObjectionKind::Water, $match->reasons[0] ?? 'The waters are too different.')] : [];
+        return $match->class === MatchClass::NotYet ? [Objection::block(ObjectionKind::Water, $match->reasons[0])] : [];
     }
 
     /** @return list<Objection> */
@@ -45,13 +47,13 @@ final readonly class Objections
         $objections = [];
         foreach ($case->newcomers() as $i => $one) {
             $others = [...$case->residents, ...array_values(array_filter($case->newcomers(), fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY))];
-            $judgement = Judgement::of(new HousingCase($one, $case->to, $others, $case->rulebook, $case->spoken));
+            $judgement = Judgement::of(new HousingCase($one, $case->to, $others, $case->rulebook));
             $obstacle = $judgement->obstacle();
             if ($obstacle !== null) {
-                $objections[] = Objection::block(ObjectionKind::Housing, "{$one->name}: {$obstacle->inWords()}");
+                $objections[] = Objection::block(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $one->name, says: $obstacle->withChange()));
             }
             foreach ($judgement->easilyMended() as $verdict) {
-                $objections[] = Objection::warning(ObjectionKind::Housing, "{$one->name}: {$verdict->sentence}");
+                $objections[] = Objection::warning(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $one->name, says: [$verdict->finding]));
             }
         }
 
@@ -64,7 +66,7 @@ final readonly class Objections
         $objections = [];
         foreach ($case->newcomers() as $one) {
             foreach ($case->residents as $resident) {
-                $objections = [...$objections, ...self::mouth($one, $resident, $case), ...self::mouth($resident, $one, $case)];
+                $objections = [...$objections, ...self::mouth($one, $resident), ...self::mouth($resident, $one)];
             }
         }
 
@@ -72,11 +74,14 @@ final readonly class Objections
     }
 
     /** @return list<Objection> */
-    private static function mouth(Occupant $predator, Occupant $prey, MoveCase $case): array
+    private static function mouth(Occupant $predator, Occupant $prey): array
     {
         return match (true) {
-            Mouthful::swallows($predator, $prey) => [Objection::block(ObjectionKind::Swallowing, "{$predator->name}, {$case->spoken->length($predator->longest())}, can swallow {$prey->name}, {$case->spoken->length($prey->length)}.")],
-            $predator->species->habits->bitesPieces => [Objection::block(ObjectionKind::Swallowing, "{$predator->name} bites pieces out of others: no size of {$prey->name} is safe.")],
+            Mouthful::swallows($predator, $prey) => [Objection::block(ObjectionKind::Swallowing, Finding::of(
+                'moving.objection.swallows',
+                predator: $predator->name, long: Length::ofMillimetres($predator->longest()), prey: $prey->name, short: Length::ofMillimetres($prey->length),
+            ))],
+            $predator->species->habits->bitesPieces => [Objection::block(ObjectionKind::Swallowing, Finding::of('moving.objection.bites', predator: $predator->name, prey: $prey->name))],
             default => [],
         };
     }
@@ -87,10 +92,10 @@ final readonly class Objections
         $objections = [];
         foreach ($case->movers as $mover) {
             if ($mover->quarantine !== null && ! $mover->quarantine->mayLeave()) {
-                $objections[] = Objection::block(ObjectionKind::Quarantine, "{$mover->occupant->name} is in quarantine: {$mover->quarantine->sentence()}");
+                $objections[] = Objection::block(ObjectionKind::Quarantine, Finding::of('moving.objection.quarantine', fish: $mover->occupant->name, state: $mover->quarantine->finding()));
             }
             if ($mover->wantsFallback) {
-                $objections[] = Objection::warning(ObjectionKind::Fallback, "Nobody has said where {$mover->occupant->name} goes if it cannot stay.");
+                $objections[] = Objection::warning(ObjectionKind::Fallback, Finding::of('moving.objection.fallback', fish: $mover->occupant->name));
             }
         }
 

@@ -4,16 +4,29 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-/** One thing to do on a move, and why in a few words. */
+use Biomegas\Finding\Finding;
+
+/** One thing to do on a move, and why. */
 final readonly class SheetStep
 {
-    public function __construct(
+    /** @param  list<Finding>  $why */
+    private function __construct(
         public string $key,
         public Phase $phase,
-        public string $words,
-        public string $why,
+        public Finding $what,
+        public array $why,
         /** For a timer; null: it takes as long as it takes. */
         public ?float $minutes = null,
     ) {
+    }
+
+    public static function of(string $key, Phase $phase, Finding $what, Finding ...$why): self
+    {
+        return new self($key, $phase, $what, array_values($why));
+    }
+
+    public function timed(float $minutes): self
+    {
+        return new self($this->key, $this->phase, $this->what, $this->why, $minutes);
     }
 }

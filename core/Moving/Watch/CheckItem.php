@@ -17,22 +17,6 @@ enum CheckItem: string
     case Surface = 'surface';
     case Disc = 'disc';
 
-    /** What is said of it when it is not as it should be. */
-    public function trouble(): string
-    {
-        return match ($this) {
-            self::Breathing => 'breathes hard',
-            self::Eating => 'does not eat',
-            self::Hiding => 'stays in hiding',
-            self::Colour => 'is off its colour',
-            self::Fins => 'has torn fins',
-            self::Scales => 'misses scales',
-            self::Eyes => 'has a cloudy eye',
-            self::Surface => 'cannot leave the surface',
-            self::Disc => 'curls its disc',
-        };
-    }
-
     /** Take it out at once. Common practice, no published source. */
     public function isGrave(): bool
     {

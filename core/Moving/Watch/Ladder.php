@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Watch;
 
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleOption;
 
-/** The next measure against chasing: one at a time, mildest first, none twice that did not last. */
+/** The next intervention against chasing: one at a time, mildest first, none twice that did not last. */
 final readonly class Ladder
 {
     /**
@@ -21,10 +21,10 @@ final readonly class Ladder
         if ($last?->chasedBy === null) {
             return null;
         }
-        $done = array_map(fn (TriedIntervention $one): Intervention => $one->measure, $tried);
-        foreach (self::order($rulebook) as $measure) {
-            if (! in_array($measure, $done, true)) {
-                return $measure;
+        $done = array_map(fn (TriedIntervention $one): Intervention => $one->intervention, $tried);
+        foreach (self::order($rulebook) as $intervention) {
+            if (! in_array($intervention, $done, true)) {
+                return $intervention;
             }
         }
 

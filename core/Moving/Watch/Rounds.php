@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Watch;
 
 use Biomegas\Calendar\LocalMoment;
+use Biomegas\Finding\Finding;
 
 /**
  * When to look: every two to three waking hours the first day, at first light
@@ -42,10 +43,10 @@ final readonly class Rounds
     /** @return non-empty-list<Round> in order */
     public static function of(WatchCase $case): array
     {
-        $rounds = [new Round($case->began->plusMinutes(15), 'the first quarter of an hour')];
+        $rounds = [new Round($case->began->plusMinutes(15), Finding::of('watch.round.first'))];
         for ($at = $case->began->plusMinutes(self::FIRST_DAY_MINUTES); $at->date->equals($case->began->date) && $at->minute <= self::SLEEPS; $at = $at->plusMinutes(self::FIRST_DAY_MINUTES)) {
             if ($at->minute >= self::WAKES) {
-                $rounds[] = new Round($at, 'every two to three waking hours the first day');
+                $rounds[] = new Round($at, Finding::of('watch.round.first_day'));
             }
         }
         for ($day = 1; $day <= $case->days(); $day++) {
@@ -58,15 +59,15 @@ final readonly class Rounds
         return $rounds;
     }
 
-    /** @return array<int, string> by minute of the day, why */
+    /** @return array<int, Finding> by minute of the day, why */
     private static function timesOf(WatchCase $case, int $day): array
     {
         if ($day > 1) {
-            return [self::EVENING => 'once a day, when it is fed'];
+            return [self::EVENING => Finding::of('watch.round.daily')];
         }
-        $times = [self::FIRST_LIGHT => 'first light shows what the night has done', self::NOON => 'the second day', self::EVENING => 'before the lights go out'];
+        $times = [self::FIRST_LIGHT => Finding::of('watch.round.first_light'), self::NOON => Finding::of('watch.round.second_day'), self::EVENING => Finding::of('watch.round.evening')];
         if ($case->light !== null && $case->light->on > self::FIRST_LIGHT + self::COUNTS_WITHIN) {
-            $times[$case->light->on + 15] = 'lights coming on start fights';
+            $times[$case->light->on + 15] = Finding::of('watch.round.lights_on');
         }
         ksort($times);
 

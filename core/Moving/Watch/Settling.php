@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Watch;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
+use Biomegas\Finding\Finding;
 
 /**
  * Whether a fish has settled. Never before the second morning with daylight
@@ -22,8 +24,8 @@ final readonly class Settling
 
     private function __construct(
         public Outcome $outcome,
-        /** In words, with the reason. */
-        public string $sentence,
+        /** With the reason. */
+        public Finding $finding,
     ) {
     }
 
@@ -32,30 +34,30 @@ final readonly class Settling
     {
         $last = $checks === [] ? null : $checks[count($checks) - 1];
         if ($last !== null && $last->grave() !== []) {
-            return new self(Outcome::TakeOut, "Take {$case->name} out now: it {$last->grave()[0]->trouble()}.");
+            return new self(Outcome::TakeOut, Finding::of('watch.take_out', fish: $case->name, trouble: $last->grave()[0]));
         }
         $missing = self::missing($case, $checks, $now);
 
         return $missing === null
-            ? new self(Outcome::Settled, "{$case->name} has settled: all was good in the last three looks, and it was seen eating.")
-            : new self(Outcome::Watch, "Not settled yet: {$missing}");
+            ? new self(Outcome::Settled, Finding::of('watch.settled', fish: $case->name, looks: self::GOOD_LOOKS))
+            : new self(Outcome::Watch, Finding::of('watch.not_settled', missing: $missing));
     }
 
     /** @param  list<Check>  $checks */
-    private static function missing(WatchCase $case, array $checks, LocalMoment $now): ?string
+    private static function missing(WatchCase $case, array $checks, LocalMoment $now): ?Finding
     {
         $earliest = self::earliest($case);
         $looks = array_slice($checks, -self::GOOD_LOOKS);
         foreach (array_reverse($looks) as $look) {
             if (! $look->isGood()) {
-                return $look->chasedBy !== null ? "{$look->chasedBy} chased it at {$look->at->time()}." : "it {$look->troubles[0]->trouble()}.";
+                return $look->chasedBy !== null ? Finding::of('watch.chased', by: $look->chasedBy, at: $look->at) : Finding::of('watch.trouble', trouble: $look->troubles[0]);
             }
         }
 
         return match (true) {
-            $earliest->isAfter($now) => "not before {$earliest->date->inWords()}".self::why($case).'.',
-            count($looks) < self::GOOD_LOOKS => 'it wants three good looks running.',
-            array_filter($checks, fn (Check $one): bool => $one->hasEaten) === [] => 'it has not been seen eating.',
+            $earliest->isAfter($now) => self::notBefore($case, $earliest->date),
+            count($looks) < self::GOOD_LOOKS => Finding::of('watch.few_looks', looks: self::GOOD_LOOKS),
+            array_filter($checks, fn (Check $one): bool => $one->hasEaten) === [] => Finding::of('watch.not_eaten'),
             default => null,
         };
     }
@@ -67,12 +69,12 @@ final readonly class Settling
         return LocalMoment::at($case->began->date->plusDays($days), self::MORNING);
     }
 
-    private static function why(WatchCase $case): string
+    private static function notBefore(WatchCase $case, LocalDate $day): Finding
     {
         return match (true) {
-            $case->isRay => ', for a ray takes up to two weeks',
-            $case->isDangerous => ', for its company fights',
-            default => ', the second morning',
+            $case->isRay => Finding::of('watch.not_before_ray', day: $day),
+            $case->isDangerous => Finding::of('watch.not_before_fighters', day: $day),
+            default => Finding::of('watch.not_before', day: $day),
         };
     }
 }

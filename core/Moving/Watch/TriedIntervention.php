@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Watch;
 
-/** A measure that was tried, and what came of it. */
+/** An intervention that was tried, and what came of it. */
 final readonly class TriedIntervention
 {
     public function __construct(
-        public Intervention $measure,
+        public Intervention $intervention,
         /** Null: not known yet. */
         public ?Success $success = null,
     ) {

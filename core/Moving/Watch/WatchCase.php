@@ -24,15 +24,15 @@ final readonly class WatchCase
     }
 
     /**
-     * @param  Species|null  $kind  null: it is not there any more
+     * @param  Species|null  $species  null: it is not there any more
      * @param  bool  $isReturn  it comes back after a time-out
      * @param  list<Species>  $company  kinds of those that live there already
      */
-    public static function of(string $name, LocalMoment $began, ?LightSchedule $light, ?Species $kind, bool $isReturn, array $company): self
+    public static function of(string $name, LocalMoment $began, ?LightSchedule $light, ?Species $species, bool $isReturn, array $company): self
     {
         $fighters = array_filter($company, fn (Species $one): bool => $one->habits->isAggressive());
 
-        return new self($name, $began, $light, $kind?->lengthKind === LengthKind::Disc, $isReturn || $fighters !== []);
+        return new self($name, $began, $light, $species?->lengthKind === LengthKind::Disc, $isReturn || $fighters !== []);
     }
 
     /** Days for which it is watched at least. */

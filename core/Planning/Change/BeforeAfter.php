@@ -8,8 +8,9 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
+use Biomegas\Facility\WaterTemperature;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 use Biomegas\Planning\Floor\ProjectedOccupant;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
@@ -23,8 +24,6 @@ final readonly class BeforeAfter
 {
     /** The remedy that is tried: half of the water each day. */
     public const DAILY_CHANGE = 0.5;
-
-    private const USUAL_CELSIUS = 25.0;
 
     private function __construct(
         public Standing $before,
@@ -43,19 +42,19 @@ final readonly class BeforeAfter
      * @param  list<ProjectedOccupant>  $residents
      * @param  float|null  $celsius  of the water now; null: as the system is set
      */
-    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, Spoken $spoken, ?float $celsius = null, ?float $ph = null): self
+    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, ?float $celsius = null, ?float $ph = null): self
     {
         $today = $facility->date;
         $celsius ??= $system->temperature?->on($today);
         $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): Occupant => $one->occupantOn($today), array_values($of));
         $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($today), array_values($of));
         $staying = array_values(array_filter($residents, fn (ProjectedOccupant $one): bool => $one->fish->key !== $change->leaving));
-        $before = Standing::of($system, $occupants(...$residents), $fed(...$residents), $celsius, $facility->rulebook, $spoken);
+        $before = Standing::of($system, $occupants(...$residents), $fed(...$residents), $celsius, $facility->rulebook);
         $after = Standing::of(
             $change->applyTo($system, $today),
             [...$occupants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
             [...$fed(...$staying), ...$change->newEaters],
-            $celsius, $facility->rulebook, $spoken,
+            $celsius, $facility->rulebook,
         );
         $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change, $celsius, $ph ?? $system->ph) : null;
 
@@ -66,10 +65,16 @@ final readonly class BeforeAfter
         );
     }
 
+    /** @return list<Finding> what would not fit any more, but fits now */
+    public function newObjections(): array
+    {
+        return array_values(array_filter($this->after->objections, fn (Finding $objection): bool => ! in_array($objection, $this->before->objections, false)));
+    }
+
     private static function forecast(SystemLoad $before, SystemLoad $after, SystemChange $change, ?float $celsius, ?float $ph): LoadForecast
     {
         return LoadForecast::of(
-            new Conditions($celsius ?? self::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleParameter::NitrateTap->standard())),
+            new Conditions($celsius ?? WaterTemperature::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleParameter::NitrateTap->standard())),
             $change->filterStart ?? FilterStart::running(),
             $before->ammoniaPerLitre(), $after->ammoniaPerLitre(), $after->litres, $ph,
         );

@@ -6,11 +6,11 @@ namespace Biomegas\Planning\Change;
 
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Load\TurnoverNeed;
@@ -18,7 +18,7 @@ use Biomegas\Water\Load\TurnoverNeed;
 /** How a system stands with those who live in it: one side of before and after. */
 final readonly class Standing
 {
-    /** @param  list<string>  $objections  a sentence for each that does not fit */
+    /** @param  list<Finding>  $objections  one for each that does not fit */
     private function __construct(
         public SystemLoad $load,
         /** Share of the floor needed in the fullest layer. */
@@ -34,15 +34,15 @@ final readonly class Standing
      * @param  list<Occupant>  $occupants
      * @param  list<FedOccupant>  $fed
      */
-    public static function of(System $system, array $occupants, array $fed, ?float $celsius, Rulebook $rulebook, Spoken $spoken): self
+    public static function of(System $system, array $occupants, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
         $holding = $rulebook->holdingFor($system->key);
         $objections = [];
         foreach ($occupants as $i => $one) {
             $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
-            $binding = Judgement::of(new HousingCase($one, $system, $others, $rulebook, $spoken))->binding();
+            $binding = Judgement::of(new HousingCase($one, $system, $others, $rulebook))->binding();
             if ($binding !== null) {
-                $objections[] = "{$one->name}: {$binding->sentence}";
+                $objections[] = Finding::of('change.objection', fish: $one->name, says: $binding->finding);
             }
         }
 

@@ -11,8 +11,8 @@ use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\FloorUse;
 use Biomegas\Housing\HomeLimit;
 use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\Size\FootprintLimit;
 use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Size\FootprintLimit;
 
 /** A system from above week by week: how long its fish are, what they need to swim and turn, and what no longer fits. */
 final readonly class FloorPlan

@@ -7,9 +7,12 @@ namespace Biomegas\Planning\Floor;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
-use Biomegas\Measure\ShareWords;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\LeastShare;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
 
 /** What the fish of a system will ask of its water, month by month. */
 final readonly class LoadAhead
@@ -43,37 +46,38 @@ final readonly class LoadAhead
     }
 
     /**
-     * "From October 2027 the weekly change must be a third." Null when the
-     * present one is enough throughout.
+     * When the weekly change must become larger. Null when the present one is
+     * enough throughout.
      *
      * @param  float  $yield  of the nitrate by the book
      */
-    public function changeSentence(float $yield): ?string
+    public function largerChange(float $yield): ?Finding
     {
         $present = $this->today()->nitrate->share;
         foreach ($this->months as $i => [$date, $load]) {
             $needed = $load->leastWeeklyChange($yield);
             if ($needed > $present + self::WORTH_SAYING) {
-                $when = $i === 0 ? 'Already now' : "From {$date->monthInWords()}";
+                $target = WaterValue::of(Quantity::Nitrate, $load->target);
 
-                return $needed > 1.0
-                    ? "{$when} not even all of the water each week would hold nitrate at {$load->target} mg/l: fewer fish, less food or more water."
-                    : "{$when} the weekly change must be ".ShareWords::atLeast($needed).'.';
+                return match (true) {
+                    $needed > 1.0 && $i === 0 => Finding::of('load.nitrate_not_held_now', target: $target),
+                    $needed > 1.0 => Finding::of('load.nitrate_not_held', from: $date, target: $target),
+                    $i === 0 => Finding::of('load.larger_change_now', share: LeastShare::of($needed)),
+                    default => Finding::of('load.larger_change', from: $date, share: LeastShare::of($needed)),
+                };
             }
         }
 
         return null;
     }
 
-    /** "The filter is full in March 2028." Null when its media are not known or it carries all that is to come. */
-    public function filterSentence(): ?string
+    /** When the filter is full. Null when its media are not known or it carries all that is to come. */
+    public function filterFull(): ?Finding
     {
         foreach ($this->months as $i => [$date, $load]) {
             $share = $load->filterShare();
             if ($share !== null && $share > 1.0) {
-                return $i === 0
-                    ? 'The filter is too small for what is fed now: more media, or less food.'
-                    : "From {$date->monthInWords()} the filter is too small: more media before then.";
+                return $i === 0 ? Finding::of('load.filter_full_now') : Finding::of('load.filter_full', from: $date);
             }
         }
 

@@ -10,16 +10,15 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\GrowthClock;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\HomeLimits;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Verdict;
-use Biomegas\Measure\Spoken;
 
 /**
  * Finds the chain of homes for one fish or shoal: always the smallest that
@@ -49,7 +48,6 @@ final readonly class HomeSearch
         private SpeciesProjection $growth,
         private Fish $fish,
         private Residents $residents,
-        private Spoken $spoken,
     ) {
         $this->shoal = Shoal::of($fish);
         $this->limits = new HomeLimits($facility->rulebook);
@@ -208,7 +206,7 @@ final readonly class HomeSearch
 
     private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase
     {
-        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook, $this->spoken);
+        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook);
     }
 
     /** What the home that comes nearest says against it. */

@@ -9,8 +9,9 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\NearestHome;
-use Biomegas\Measure\Spoken;
+use Biomegas\Measure\Sides;
 
 /** The home that is missing at the end of a chain: for an adult, larger than nine in ten. */
 final readonly class HomeToBuild
@@ -42,9 +43,9 @@ final readonly class HomeToBuild
     ) {
     }
 
-    public static function for(Species $kind, float $adultMm, LocalDate $by, LocalDate $today, Rulebook $rulebook): self
+    public static function for(Species $species, float $adultMm, LocalDate $by, LocalDate $today, Rulebook $rulebook): self
     {
-        $least = NearestHome::for($kind, $adultMm, $rulebook);
+        $least = NearestHome::for($species, $adultMm, $rulebook);
         $depth = $least->depth ?? max(self::LEAST_DEPTH_MM, min(self::MOST_DEPTH_MM, $least->turningWidth / 2));
         $begin = $by->plusDays(-(int) $rulebook->number(RuleParameter::BuildLeadDays));
 
@@ -59,15 +60,21 @@ final readonly class HomeToBuild
                 $least->swimLength <= self::LONGEST_VAT_MM => SystemKind::Vat,
                 default => SystemKind::Pond,
             },
-            $kind->keepingRange !== null && $kind->keepingRange->low > self::WINTER_WATER_C,
+            $species->keepingRange !== null && $species->keepingRange->low > self::WINTER_WATER_C,
         );
     }
 
     /** "a heated pond of 5.8 by 1.7 m inside" */
-    public function words(Spoken $spoken): string
+    public function finding(): Finding
     {
-        $heated = $this->isHeated && $this->kind !== SystemKind::Tank ? 'heated ' : '';
+        $sides = Sides::ofMillimetres($this->length, $this->width);
 
-        return "a {$heated}{$this->kind->value} of {$spoken->sides($this->length, $this->width)} inside";
+        return match (true) {
+            $this->kind === SystemKind::Tank => Finding::of('build.tank', sides: $sides),
+            $this->kind === SystemKind::Vat && $this->isHeated => Finding::of('build.heated_vat', sides: $sides),
+            $this->kind === SystemKind::Vat => Finding::of('build.vat', sides: $sides),
+            $this->isHeated => Finding::of('build.heated_pond', sides: $sides),
+            default => Finding::of('build.pond', sides: $sides),
+        };
     }
 }

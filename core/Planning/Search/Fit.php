@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Search;
 
-/** For how long a kind could live somewhere. */
+/** For how long a species could live somewhere. */
 enum Fit: string
 {
     case ForLife = 'for-life';

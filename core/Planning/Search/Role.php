@@ -7,7 +7,7 @@ namespace Biomegas\Planning\Search;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\WaterLayer;
 
-/** What a kind is to a home that somebody furnishes. Common practice, no published source. */
+/** What a species is to a home that somebody furnishes. Common practice, no published source. */
 enum Role: string
 {
     case Centrepiece = 'centrepiece';
@@ -21,22 +21,22 @@ enum Role: string
 
     private const DITHER_UP_TO_MM = 150.0;
 
-    /** @return list<self> a kind may be several or none */
-    public static function of(Species $kind): array
+    /** @return list<self> a species may be several or none */
+    public static function of(Species $species): array
     {
-        return array_values(array_filter(self::cases(), fn (self $role): bool => $role->suits($kind)));
+        return array_values(array_filter(self::cases(), fn (self $role): bool => $role->suits($species)));
     }
 
-    private function suits(Species $kind): bool
+    private function suits(Species $species): bool
     {
-        $isShoal = $kind->needs->minimumGroup >= self::SHOAL_FROM;
+        $isShoal = $species->needs->minimumGroup >= self::SHOAL_FROM;
 
         return match ($this) {
-            self::Centrepiece => $kind->needs->minimumGroup < self::SHOAL_FROM && $kind->adultLength->typical >= self::CENTREPIECE_FROM_MM,
+            self::Centrepiece => $species->needs->minimumGroup < self::SHOAL_FROM && $species->adultLength->typical >= self::CENTREPIECE_FROM_MM,
             self::Shoal => $isShoal,
-            self::Bottom => $kind->layer === WaterLayer::Bottom,
-            self::Dither => $isShoal && $kind->layer !== WaterLayer::Bottom
-                && $kind->adultLength->typical <= self::DITHER_UP_TO_MM && $kind->habits->isPeaceful(),
+            self::Bottom => $species->layer === WaterLayer::Bottom,
+            self::Dither => $isShoal && $species->layer !== WaterLayer::Bottom
+                && $species->adultLength->typical <= self::DITHER_UP_TO_MM && $species->habits->isPeaceful(),
         };
     }
 }

@@ -8,7 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\Verdict;
 
-/** A kind that could live in a home, or could not, and why. */
+/** A species that could live in a home, or could not, and why. */
 final readonly class SuitableSpecies
 {
     /**
@@ -16,7 +16,7 @@ final readonly class SuitableSpecies
      * @param  list<Verdict>  $toMend
      */
     public function __construct(
-        public Species $kind,
+        public Species $species,
         public Fit $fit,
         /** The first day on which it may have to leave; null for life, and where that lies beyond the horizon. */
         public ?LocalDate $until,

@@ -6,19 +6,20 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** What somebody thinks of bringing home. */
 final readonly class Candidate
 {
-    /** Nobody is longer than this beside its kind. */
+    /** Nobody is longer than this beside its species. */
     private const LONGEST_SHARE = 1.5;
 
     private function __construct(
-        public Species $kind,
+        public Species $species,
         public Background $background,
         public int $count,
-        /** Millimetres, as stated for its kind. */
+        /** Millimetres, as stated for its species. */
         public float $length,
         public HealthSeen $health,
         /** Days of quarantine that it has served at the seller's. */
@@ -33,21 +34,15 @@ final readonly class Candidate
     /**
      * @param  float|null  $length  millimetres; null: as it is usually sold
      *
-     * @throws InvalidEntry on `length` when no fish of this kind is that long
+     * @throws InvalidEntry on `length` when no fish of this species is that long
      */
-    public static function of(Species $kind, Background $background, int $count, ?float $length, HealthSeen $health, int $quarantineServed, ?float $price, bool $hasFallback): self
+    public static function of(Species $species, Background $background, int $count, ?float $length, HealthSeen $health, int $quarantineServed, ?float $price, bool $hasFallback): self
     {
-        $length ??= $background->usualLengthWhenSold($kind);
-        if ($length > self::LONGEST_SHARE * $kind->adultLength->high) {
-            throw InvalidEntry::because('length', "No {$kind->commonName} is that long. Check the unit, or what it is.");
+        $length ??= $background->usualLengthWhenSold($species);
+        if ($length > self::LONGEST_SHARE * $species->adultLength->high) {
+            throw InvalidEntry::because('length', Finding::of('weigh_up.too_long', species: $species->commonName));
         }
 
-        return new self($kind, $background, $count, $length, $health, $quarantineServed, $price, $hasFallback);
-    }
-
-    /** "it" or "them". */
-    public function it(): string
-    {
-        return $this->count === 1 ? 'it' : 'them';
+        return new self($species, $background, $count, $length, $health, $quarantineServed, $price, $hasFallback);
     }
 }

@@ -5,31 +5,29 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Diet;
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
+use Biomegas\Facility\RuleOption;
+use Biomegas\Finding\Finding;
 
 /** What to know before it comes home: law, harm, disease. Shown once, short; law and licensed people decide. */
 final readonly class Cautions
 {
-    /** @return list<string> */
+    /** @return list<Finding> */
     public static function of(Candidate $candidate, Rulebook $rulebook): array
     {
         $background = $candidate->background;
-        $cautions = $background->protected === null ? [] : [$background->protected];
-        array_push($cautions, ...$background->hazards);
-        if ($background->isDiseaseProne) {
-            $cautions[] = 'Prone to disease: look at it long, and keep its quarantine in full.';
-        }
-        if ($candidate->kind->habits->diet === Diet::Meat) {
-            $cautions[] = $rulebook->answer(RuleOption::LiveFood) === 'no-feeder-fish'
-                ? 'No feeder fish: they bring disease. Make sure that it takes dead food.'
-                : 'Live food only as cultured at home: feeder fish bring disease.';
-        }
-        if ($candidate->kind->habits->isAggressive()) {
-            $cautions[] = 'Hard on company: know where it goes before it comes.';
-        }
-        $cautions[] = 'Never release it into the wild.';
+        $noted = $background->protected === null ? $background->hazards : [$background->protected, ...$background->hazards];
 
-        return $cautions;
+        return array_values(array_filter([
+            ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
+            $background->isDiseaseProne ? Finding::of('caution.disease') : null,
+            match (true) {
+                $candidate->species->habits->diet !== Diet::Meat => null,
+                $rulebook->answer(RuleOption::LiveFood) === 'no-feeder-fish' => Finding::of('caution.no_feeder_fish'),
+                default => Finding::of('caution.cultured_food'),
+            },
+            $candidate->species->habits->isAggressive() ? Finding::of('caution.hard_on_company') : null,
+            Finding::of('caution.never_release'),
+        ]));
     }
 }

@@ -9,7 +9,6 @@ use Biomegas\Facility\System;
 use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
 
 /** Days of quarantine still to serve, and a home without residents to serve them in. */
 final readonly class Quarantine
@@ -21,12 +20,12 @@ final readonly class Quarantine
     ) {
     }
 
-    public static function of(Candidate $candidate, Occupant $newcomer, Facility $facility, Spoken $spoken): self
+    public static function of(Candidate $candidate, Occupant $newcomer, Facility $facility): self
     {
         $days = max(0, $facility->rulebook->quarantineDays() - $candidate->quarantineServed);
         foreach ($days === 0 ? [] : $facility->systems as $system) {
             $isFree = $facility->residentsOf($system) === [] && $system->isAvailableOn($facility->date);
-            if ($isFree && Judgement::of(new HousingCase($newcomer, $system, [], $facility->rulebook, $spoken))->obstacle() === null) {
+            if ($isFree && Judgement::of(new HousingCase($newcomer, $system, [], $facility->rulebook))->obstacle() === null) {
                 return new self($days, $system);
             }
         }

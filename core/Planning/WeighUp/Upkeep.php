@@ -6,8 +6,8 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\RuleParameter;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Nitrate\NitrateCourse;
@@ -38,10 +38,10 @@ final readonly class Upkeep
     ) {
     }
 
-    /** Null when the mass of its kind is not known. */
+    /** Null when the mass of its species is not known. */
     public static function of(Candidate $candidate, SpeciesProjection $growth, HomesAhead $chain, Facility $facility): ?self
     {
-        $mass = $candidate->kind->lengthWeight;
+        $mass = $candidate->species->lengthWeight;
         if ($mass === null) {
             return null;
         }

@@ -10,6 +10,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Stay;
+use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
@@ -17,7 +18,6 @@ use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
 use Biomegas\Measure\Length;
-use Biomegas\Measure\Spoken;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\Newcomer;
@@ -30,17 +30,17 @@ final readonly class WeighUp
     /** As far as a life is looked at. */
     public const HORIZON_DAYS = 3650;
 
-    /** @param  list<string>  $conditions  what "only if" asks for */
+    /** @param  list<Finding>  $conditions  what "only if" asks for */
     private function __construct(
         public Advice $advice,
-        public string $sentence,
+        public Finding $finding,
         public array $conditions,
         public HomesAhead $chain,
         /** Length that a grown one will have. */
         public LengthBand $adult,
         public ?Upkeep $upkeep,
         public Quarantine $quarantine,
-        /** @var list<string> */
+        /** @var list<Finding> */
         public array $cautions,
         /** As others that come with it find it. */
         public Newcomer $newcomer,
@@ -51,23 +51,23 @@ final readonly class WeighUp
      * @param  Facility  $facility  with at least one system; its horizon does not matter
      * @param  Residents  $residents  with those who come before it
      */
-    public static function of(Candidate $candidate, Facility $facility, Residents $residents, Spoken $spoken): self
+    public static function of(Candidate $candidate, Facility $facility, Residents $residents): self
     {
         $long = $facility->lookingAhead(self::HORIZON_DAYS);
         $fish = self::asFish($candidate, $long);
         $growth = (new FacilityGrowth($long))->projectionOf($fish);
-        $chain = (new HomeSearch($long, $growth->leading(), $fish, $residents, $spoken))->find();
-        $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->kind, $candidate->length, $candidate->count), $long, $spoken);
-        $conditions = self::conditions($candidate, $chain, $quarantine, $spoken);
+        $chain = (new HomeSearch($long, $growth->leading(), $fish, $residents))->find();
+        $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->species, $candidate->length, $candidate->count), $long);
+        $conditions = self::conditions($candidate, $chain, $quarantine);
         $refusal = self::refusal($candidate, $chain);
         $advice = $refusal !== null ? Advice::DoNot : ($conditions === [] ? Advice::Take : Advice::OnlyIf);
 
         return new self(
             $advice,
             match ($advice) {
-                Advice::DoNot => "Do not: {$refusal}",
-                Advice::OnlyIf => "Take {$candidate->it()} only if ".Spoken::list($conditions).'.',
-                Advice::Take => "Take {$candidate->it()}: ".self::chainInWords($candidate, $chain).'.',
+                Advice::DoNot => Finding::of('weigh_up.do_not', because: $refusal),
+                Advice::OnlyIf => Finding::of('weigh_up.only_if', count: $candidate->count, conditions: $conditions),
+                Advice::Take => Finding::of('weigh_up.take', count: $candidate->count, chain: self::chain($candidate, $chain)),
             },
             $conditions,
             $chain,
@@ -83,7 +83,7 @@ final readonly class WeighUp
     private static function asFish(Candidate $candidate, Facility $facility): Fish
     {
         return new Fish(
-            "candidate {$candidate->kind->key}", $candidate->kind->commonName, $candidate->kind, $facility->date,
+            "candidate/{$candidate->species->key}", $candidate->species->commonName, $candidate->species, $facility->date,
             [new Stay((string) array_key_first($facility->systems), $facility->date)],
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,
@@ -91,50 +91,54 @@ final readonly class WeighUp
     }
 
     /** Null when nothing forbids it outright. */
-    private static function refusal(Candidate $candidate, HomesAhead $chain): ?string
+    private static function refusal(Candidate $candidate, HomesAhead $chain): ?Finding
     {
         return match (true) {
-            $candidate->health === HealthSeen::Sick => 'it shows signs of disease. Come back when it has been well for weeks.',
-            $chain->stays === [] => 'no home here takes '.$candidate->it().' now. '.($chain->nowhere instanceof Verdict ? $chain->nowhere->sentence : 'There is no system yet.'),
-            default => null,
+            $candidate->health === HealthSeen::Sick => Finding::of('weigh_up.sick'),
+            $chain->stays !== [] => null,
+            $chain->nowhere instanceof Verdict => Finding::of('weigh_up.nowhere', count: $candidate->count, because: $chain->nowhere->finding),
+            default => Finding::of('weigh_up.no_system'),
         };
     }
 
-    /** @return list<string> */
-    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine, Spoken $spoken): array
+    /** @return list<Finding> */
+    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine): array
     {
         $conditions = [];
         if ($chain->toBuild !== null) {
-            $conditions[] = "{$chain->toBuild->words($spoken)} is ready by {$chain->toBuild->by->inWords()}";
+            $conditions[] = Finding::of('weigh_up.built', home: $chain->toBuild->finding(), by: $chain->toBuild->by);
             if (! $candidate->hasFallback) {
-                $conditions[] = 'you know where '.($candidate->count === 1 ? 'it goes' : 'they go').' if that fails';
+                $conditions[] = Finding::of('weigh_up.fallback', count: $candidate->count);
             }
         }
         foreach ($chain->stays[0]->toMend ?? [] as $verdict) {
-            $conditions[] = self::mended($verdict, $chain);
+            if ($verdict->change !== null) {
+                $conditions[] = self::mended($verdict->rule, $verdict->change, $chain);
+            }
         }
         if ($candidate->health === HealthSeen::NotSeenEating) {
-            $conditions[] = 'you see '.$candidate->it().' eat first';
+            $conditions[] = Finding::of('weigh_up.eats_first', count: $candidate->count);
         }
         if (! $quarantine->isPossible()) {
-            $conditions[] = "a home is freed for {$quarantine->days} days of quarantine";
+            $conditions[] = Finding::of('weigh_up.quarantine', days: $quarantine->days);
         }
 
         return $conditions;
     }
 
-    private static function mended(Verdict $verdict, HomesAhead $chain): string
+    private static function mended(HousingRule $rule, Finding $change, HomesAhead $chain): Finding
     {
-        $change = lcfirst(rtrim((string) $verdict->change, '.'));
-
-        return $verdict->rule === HousingRule::Group ? "you bring {$change}" : "you {$change} in {$chain->stays[0]->system->name}";
+        return $rule === HousingRule::Group
+            ? Finding::of('weigh_up.bring', change: $change)
+            : Finding::of('weigh_up.mend', change: $change, system: $chain->stays[0]->system->name);
     }
 
-    private static function chainInWords(Candidate $candidate, HomesAhead $chain): string
+    private static function chain(Candidate $candidate, HomesAhead $chain): Finding
     {
         $names = array_map(fn (StayAhead $stay): string => $stay->system->name, $chain->stays);
-        $holds = count($names) === 1 ? "{$names[0]} holds" : implode(', then ', $names).' hold';
 
-        return "{$holds} {$candidate->it()} for ".($chain->isForLife() ? 'life' : 'ten years at least');
+        return $chain->isForLife()
+            ? Finding::of('weigh_up.holds_for_life', homes: $names, first: $names[0], many: count($names), count: $candidate->count)
+            : Finding::of('weigh_up.holds_ten_years', homes: $names, first: $names[0], many: count($names), count: $candidate->count);
     }
 }

@@ -21,7 +21,7 @@ final readonly class FedOccupant
     ) {
     }
 
-    /** Grams of all of them. A kind whose mass is not known counts as a fish of usual build. */
+    /** Grams of all of them. A species whose mass is not known counts as a fish of usual build. */
     public function mass(): float
     {
         return $this->count * $this->each();

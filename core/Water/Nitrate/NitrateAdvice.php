@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Nitrate;
 
-use Biomegas\Measure\ShareWords;
-use Biomegas\Measure\Spoken;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\LeastShare;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
 
 /** What to change each week to hold nitrate at its target, and for how long until it is there. */
 final readonly class NitrateAdvice
@@ -13,33 +15,27 @@ final readonly class NitrateAdvice
     /**
      * @param  float  $least  share that holds the target
      * @param  NitrateCourse  $course  under the present weekly change
+     * @param  float  $target  mg/l
      * @param  float|null  $now  mg/l by the last test; null: none that is fresh
      */
-    public static function sentence(float $least, NitrateCourse $course, float $target, ?float $now): string
+    public static function of(float $least, NitrateCourse $course, float $target, ?float $now): Finding
     {
+        $aim = WaterValue::of(Quantity::Nitrate, $target);
+        $share = LeastShare::of($least);
         if ($least > 1.0) {
-            return "Not even all of the water each week holds nitrate at {$target} mg/l.";
+            return Finding::of('nitrate.never_held', target: $aim);
         }
-        $share = ShareWords::atLeast($least);
         if ($least > $course->share) {
-            $then = $now === null ? 0 : (new NitrateCourse($course->madePerWeek, $least, $course->tap))->weeksUntil($target, $now);
+            $weeks = $now === null ? 0 : (new NitrateCourse($course->madePerWeek, $least, $course->tap))->weeksUntil($target, $now) ?? 0;
 
-            return "Nitrate stays above {$target} mg/l until {$share} is changed each week".self::after($then ?? 0);
+            return $weeks === 0
+                ? Finding::of('nitrate.change_more', target: $aim, share: $share)
+                : Finding::of('nitrate.change_more_for', target: $aim, share: $share, weeks: $weeks);
         }
-        $weeks = $now === null ? 0 : $course->weeksUntil($target, $now);
+        $weeks = $now === null ? 0 : $course->weeksUntil($target, $now) ?? 0;
 
-        return $weeks === null || $weeks === 0
-            ? "The weekly change is enough: {$share} would hold {$target} mg/l."
-            : "With the present weekly change nitrate is down to {$target} mg/l in ".self::weeks($weeks).'.';
-    }
-
-    private static function after(int $weeks): string
-    {
-        return $weeks === 0 ? '.' : '; then it is down in '.self::weeks($weeks).'.';
-    }
-
-    private static function weeks(int $weeks): string
-    {
-        return Spoken::number($weeks).($weeks === 1 ? ' week' : ' weeks');
+        return $weeks === 0
+            ? Finding::of('nitrate.enough', target: $aim, share: $share)
+            : Finding::of('nitrate.down_in', target: $aim, weeks: $weeks);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Nitrification;
 
+use Biomegas\Facility\WaterTemperature;
+
 /** What the bacteria live in. */
 final readonly class Conditions
 {
@@ -23,7 +25,7 @@ final readonly class Conditions
      * @param  float  $tapNitrate  mg N/l in the water that is filled in
      */
     public function __construct(
-        public float $celsius = 25.0,
+        public float $celsius = WaterTemperature::USUAL_CELSIUS,
         public float $capacity = self::UNLIMITED,
         public float $dailyChange = 0.0,
         public float $tapNitrate = 0.0,

@@ -25,16 +25,4 @@ enum FilterCare: string
             self::ChlorinatedTap => 0.02,
         };
     }
-
-    public function words(): string
-    {
-        return match ($this) {
-            self::Untouched => 'left as it is',
-            self::Rinsed => 'rinsed in tank water',
-            self::HalfRemoved => 'half of its media removed',
-            self::DeepCleaned => 'deep-cleaned',
-            self::Scrubbed => 'scrubbed',
-            self::ChlorinatedTap => 'washed under the chlorinated tap',
-        };
-    }
 }

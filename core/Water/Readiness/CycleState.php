@@ -66,16 +66,4 @@ enum CycleState: string
 
         return count($nitrate) >= 2 && max($nitrate) > $nitrate[0];
     }
-
-    public function sentence(): string
-    {
-        return match ($this) {
-            self::NotTested => 'Not tested yet: ammonia and nitrite tell how far the filter is.',
-            self::AmmoniaPhase => 'Ammonia is still there: the first bacteria are growing. Test every second day.',
-            self::NitritePhase => 'Ammonia is gone, nitrite is not: the second bacteria are growing. Test every second day.',
-            self::NotFed => 'Ammonia and nitrite are none, but nitrate has not risen: it was not fed, so nothing is proven. Add ammonia or food and test again.',
-            self::OnceMore => 'Ammonia and nitrite are none. Once more tomorrow, while it is fed, and it is run in.',
-            self::Ready => 'Run in: ammonia and nitrite were none on two days running, and nitrate has risen.',
-        };
-    }
 }

@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;
@@ -30,7 +31,7 @@ final readonly class Readying
         public Preparation $preparation,
         public CycleState $cycle,
         public LoadForecast $forecast,
-        /** @var list<string> what the tests do not show yet as it should be before release */
+        /** @var list<Finding> what the tests do not show yet as it should be before release */
         public array $findings,
         private NewHome $home,
     ) {
@@ -69,34 +70,34 @@ final readonly class Readying
         };
     }
 
-    /** When it can be ready, and why not sooner. */
-    public function sentence(LocalDate $today): string
+    /** @return non-empty-list<Finding> when it can be ready, and why not sooner */
+    public function advice(LocalDate $today): array
     {
         $next = $this->preparation->next();
-        $day = $this->preparation->notBefore->inWords();
+        $ready = $this->preparation->notBefore;
 
         return match (true) {
-            $this->forecast->outcome() === Outcome::FilterTooSmall => 'The filter is too small for the stock that is planned: more media first.',
-            $next === null => 'Ready: every step is done.',
-            $this->preparation->isLate() => "Not before {$day}, ".$this->preparation->wanted->daysUntil($this->preparation->notBefore).' days later than wanted.'.$this->because(),
-            $next->begin->isAfter($today) => "Begin by {$next->begin->inWords()}: {$this->verb($next)}. It could be ready on {$day}.",
-            default => "On the way: {$this->verb($next)}. Ready on {$day} at the earliest.",
+            $this->forecast->outcome() === Outcome::FilterTooSmall => [Finding::of('ready.filter_too_small')],
+            $next === null => [Finding::of('ready.done')],
+            $this->preparation->isLate() => [Finding::of('ready.late', day: $ready, days: $this->preparation->wanted->daysUntil($ready)), ...$this->because()],
+            $next->begin->isAfter($today) => [Finding::of('ready.begin_by', begin: $next->begin, step: $this->what($next->step), day: $ready)],
+            default => [Finding::of('ready.on_the_way', step: $this->what($next->step), day: $ready)],
         };
     }
 
-    private function because(): string
+    /** @return list<Finding> */
+    private function because(): array
     {
-        return $this->home->cycleDays > 7 ? " The filter takes {$this->home->cycleDays} of them; media from a running one would shorten that." : '';
+        return $this->home->cycleDays > 7 ? [Finding::of('ready.filter_takes', days: $this->home->cycleDays)] : [];
     }
 
-    private function verb(ScheduledStep $step): string
+    public function what(Step $step): Finding
     {
-        return lcfirst($step->step->words($this->home));
+        return $step->what($this->home);
     }
 
-    /** @return array{string, string} what to do, and why */
-    public function wordsOf(Step $step): array
+    public function why(Step $step): Finding
     {
-        return [$step->words($this->home), $step->why($this->home)];
+        return $step->why($this->home);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Readiness;
 
+use Biomegas\Finding\Finding;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterTest;
+use Biomegas\Water\Test\WaterValue;
 
 /**
  * What the last test before release should show: ammonia and nitrite none,
@@ -27,7 +29,7 @@ final readonly class ReleaseCheck
 
     /**
      * @param  list<WaterTest>  $tests  since it was filled, by date
-     * @return list<string> a sentence for each thing that is missing or not right
+     * @return list<Finding> one for each thing that is missing or not right
      */
     public static function findings(array $tests): array
     {
@@ -40,23 +42,23 @@ final readonly class ReleaseCheck
             [Quantity::Ammonia, Quantity::Nitrite, Quantity::CarbonateHardness],
             fn (Quantity $one): bool => $value($one) === null,
         ));
-        $said = fn (Quantity $quantity): string => $quantity->said($value($quantity) ?? 0.0);
+        $figure = fn (Quantity $quantity): WaterValue => WaterValue::of($quantity, $value($quantity) ?? 0.0);
 
         return array_values(array_filter([
-            $missing === [] ? null : 'Not measured yet: '.implode(', ', array_map(fn (Quantity $one): string => $one->words(), $missing)).'.',
-            $value(Quantity::Ammonia) > self::NONE ? "Ammonia is {$said(Quantity::Ammonia)}; it should be none." : null,
-            $value(Quantity::Nitrite) > self::NONE ? "Nitrite is {$said(Quantity::Nitrite)}; it should be none." : null,
-            $value(Quantity::CarbonateHardness) !== null && $value(Quantity::CarbonateHardness) < self::LEAST_CARBONATE ? "Carbonate hardness is {$said(Quantity::CarbonateHardness)}; about 5 °dH is wanted." : null,
-            self::copper($value(Quantity::Copper) ?? 0.0, $said(Quantity::Copper)),
-            $value(Quantity::Chlorine) >= self::CHLORINE ? "Chlorine is {$said(Quantity::Chlorine)}: take it out first." : null,
+            $missing === [] ? null : Finding::of('release.not_measured', quantities: $missing),
+            $value(Quantity::Ammonia) > self::NONE ? Finding::of('release.should_be_none', quantity: Quantity::Ammonia, there: $figure(Quantity::Ammonia)) : null,
+            $value(Quantity::Nitrite) > self::NONE ? Finding::of('release.should_be_none', quantity: Quantity::Nitrite, there: $figure(Quantity::Nitrite)) : null,
+            $value(Quantity::CarbonateHardness) !== null && $value(Quantity::CarbonateHardness) < self::LEAST_CARBONATE ? Finding::of('release.carbonate', there: $figure(Quantity::CarbonateHardness)) : null,
+            self::copper($figure(Quantity::Copper)),
+            $value(Quantity::Chlorine) >= self::CHLORINE ? Finding::of('release.chlorine', there: $figure(Quantity::Chlorine)) : null,
         ]));
     }
 
-    private static function copper(float $copper, string $said): ?string
+    private static function copper(WaterValue $copper): ?Finding
     {
         return match (true) {
-            $copper >= self::COPPER_HARMS => "Copper is {$said}: too much for any fish.",
-            $copper >= self::COPPER => "Copper is {$said}: not for rays or invertebrates.",
+            $copper->value >= self::COPPER_HARMS => Finding::of('release.copper_harms', there: $copper),
+            $copper->value >= self::COPPER => Finding::of('release.copper', there: $copper),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Readiness;
 
 use Biomegas\Facility\SystemKind;
+use Biomegas\Finding\Finding;
 
 /** What makes a home ready, in working order, with the days it usually takes. Common practice, no published source. */
 enum Step: string
@@ -49,43 +50,43 @@ enum Step: string
         };
     }
 
-    public function words(NewHome $home): string
+    public function what(NewHome $home): Finding
     {
         return match ($this) {
-            self::Obtain => $home->kind === SystemKind::Pond ? 'Dig and line it' : 'Order or build it',
-            self::Stand => 'Set up the stand',
-            self::Level => 'Lay the mat, level it',
-            self::Plumb => 'Plumb it, guard the overflow',
-            self::Power => 'Bring power',
-            self::LeakTest => 'Fill and look for leaks',
-            self::Fill => 'Fill it',
-            self::Dechlorinate => 'Take the chlorine out',
-            self::RainDrain => 'Try the drain in real rain',
-            self::Cycle => 'Seed and run in the filter',
-            self::StarterOut => 'Take the starter fish out',
-            self::Decor => 'Set the decor',
-            self::ClearUp => 'Let it run clear',
-            self::Test => 'Test the water',
+            self::Obtain => $home->kind === SystemKind::Pond ? Finding::of('ready.dig') : Finding::of('ready.order'),
+            self::Stand => Finding::of('ready.stand'),
+            self::Level => Finding::of('ready.level'),
+            self::Plumb => Finding::of('ready.plumb'),
+            self::Power => Finding::of('ready.power'),
+            self::LeakTest => Finding::of('ready.leak_test'),
+            self::Fill => Finding::of('ready.fill'),
+            self::Dechlorinate => Finding::of('ready.dechlorinate'),
+            self::RainDrain => Finding::of('ready.rain_drain'),
+            self::Cycle => Finding::of('ready.cycle'),
+            self::StarterOut => Finding::of('ready.starter_out'),
+            self::Decor => Finding::of('ready.decor'),
+            self::ClearUp => Finding::of('ready.clear_up'),
+            self::Test => Finding::of('ready.test'),
         };
     }
 
-    public function why(NewHome $home): string
+    public function why(NewHome $home): Finding
     {
         return match ($this) {
-            self::Obtain => 'The longest wait comes first.',
-            self::Stand => 'Water weighs a kilogram per litre: have the floor judged by an engineer when in doubt.',
-            self::Level => 'Glass breaks on a crumb or a slope.',
-            self::Plumb => 'A big fish tests every pipe; slots narrower than the smallest body.',
-            self::Power => 'An electrician: residual-current device, drip loops.',
-            self::LeakTest => 'Three days full show what one does not.',
-            self::Fill => 'With the water it will be kept in, so that it is tested as it will be.',
-            self::Dechlorinate => 'Chlorine and chloramine burn gills and kill the seed of the filter. By the label.',
-            self::RainDrain => 'A pond that overflows loses its fish at night.',
-            self::Cycle => $home->cycleDays > 0 ? "Ammonia and nitrite are gone after about {$home->cycleDays} days at the load that is planned." : 'The seed carries the planned load at once.',
-            self::StarterOut => 'They were there for the filter; the newcomers would eat or fight them.',
-            self::Decor => 'After the filter runs, before the fish: nobody is chased with a rock.',
-            self::ClearUp => 'What was stirred up goes into the filter.',
-            self::Test => 'Ammonia 0, nitrite 0, nitrate low, carbonate hardness right, no copper or chlorine.',
+            self::Obtain => Finding::of('ready.obtain_why'),
+            self::Stand => Finding::of('ready.stand_why'),
+            self::Level => Finding::of('ready.level_why'),
+            self::Plumb => Finding::of('ready.plumb_why'),
+            self::Power => Finding::of('ready.power_why'),
+            self::LeakTest => Finding::of('ready.leak_test_why'),
+            self::Fill => Finding::of('ready.fill_why'),
+            self::Dechlorinate => Finding::of('ready.dechlorinate_why'),
+            self::RainDrain => Finding::of('ready.rain_drain_why'),
+            self::Cycle => $home->cycleDays > 0 ? Finding::of('ready.cycle_why', days: $home->cycleDays) : Finding::of('ready.cycle_seeded_why'),
+            self::StarterOut => Finding::of('ready.starter_out_why'),
+            self::Decor => Finding::of('ready.decor_why'),
+            self::ClearUp => Finding::of('ready.clear_up_why'),
+            self::Test => Finding::of('ready.test_why'),
         };
     }
 }

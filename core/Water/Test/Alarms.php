@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Facility\LengthKind;
+use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
-use Biomegas\Measure\Spoken;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\Number;
+use Biomegas\Measure\Share;
+use Biomegas\Measure\Temperature;
+use Biomegas\Measure\TemperatureSpan;
 use Biomegas\Water\Oxygen;
 use Biomegas\Water\UnionisedAmmonia;
 
@@ -48,7 +53,6 @@ final readonly class Alarms
         private float $nitrateTarget,
         private ?float $ph,
         private ?float $celsius,
-        private Spoken $spoken,
     ) {
     }
 
@@ -70,19 +74,25 @@ final readonly class Alarms
         if ($celsius === null) {
             return null;
         }
-        foreach ($this->residents as $kind) {
-            $range = $kind->keepingRange;
-            if ($range !== null && ($celsius < $range->low || $celsius > $range->high)) {
-                $name = lcfirst($kind->commonName);
-                $which = $celsius < $range->low ? 'too cold' : 'too warm';
-
-                return Alarm::urgent(Quantity::Temperature, "At {$this->spoken->temperature($celsius)} it is {$which} for the {$name}, which is kept at {$this->spoken->temperatures($range->low, $range->high)}.", $celsius < $range->low
-                    ? 'Look at heater and cable first, power off at the plug before your hands go in. Warm the water by no more than one degree an hour.'
-                    : 'Add air, open the lid, stop feeding; cool with water changes by no more than one degree an hour.');
+        foreach ($this->residents as $species) {
+            $range = $species->keepingRange;
+            if ($range !== null && $celsius < $range->low) {
+                return Alarm::urgent(Quantity::Temperature, $this->outside('cold', $celsius, $species, $range), Finding::of('alarm.warm_up'));
+            }
+            if ($range !== null && $celsius > $range->high) {
+                return Alarm::urgent(Quantity::Temperature, $this->outside('warm', $celsius, $species, $range), Finding::of('alarm.cool_down'));
             }
         }
 
         return null;
+    }
+
+    private function outside(string $side, float $celsius, Species $species, Span $range): Finding
+    {
+        return Finding::of(
+            'alarm.temperature',
+            there: Temperature::ofCelsius($celsius), side: $side, species: lcfirst($species->commonName), kept: TemperatureSpan::ofCelsius($range->low, $range->high),
+        );
     }
 
     private function oxygen(): ?Alarm
@@ -92,12 +102,13 @@ final readonly class Alarms
         if ($oxygen === null || ($oxygen >= self::OXYGEN_WATCH && ($saturation ?? 1.0) >= self::SATURATION_WATCH)) {
             return null;
         }
-        $share = $saturation === null ? '' : ', '.round(100 * $saturation).' % of what it could hold';
-        $sentence = "Oxygen is {$this->said(Quantity::Oxygen)}{$share}.";
+        $finding = $saturation === null
+            ? Finding::of('alarm.oxygen', there: $this->there(Quantity::Oxygen))
+            : Finding::of('alarm.oxygen_of_saturation', there: $this->there(Quantity::Oxygen), share: Share::of($saturation));
 
         return $oxygen < Oxygen::TROUBLE
-            ? Alarm::urgent(Quantity::Oxygen, $sentence, 'Air now: a pump with a stone, or pour water from a height. Stop feeding and look for what is rotting.')
-            : Alarm::watch(Quantity::Oxygen, $sentence, 'Add air and movement at the surface, and measure again at first light, when it is lowest.');
+            ? Alarm::urgent(Quantity::Oxygen, $finding, Finding::of('alarm.air_now'))
+            : Alarm::watch(Quantity::Oxygen, $finding, Finding::of('alarm.add_air'));
     }
 
     private function ammonia(): ?Alarm
@@ -106,12 +117,11 @@ final readonly class Alarms
         if ($free === null || $free < UnionisedAmmonia::CAUTION) {
             return null;
         }
-        $figure = number_format($free, 3, '.', '');
-        $sentence = "Ammonia is {$this->said(Quantity::Ammonia)}; at this pH and warmth {$figure} mg/l of its nitrogen is the harmful part.";
+        $finding = Finding::of('alarm.ammonia', there: $this->there(Quantity::Ammonia), harmful: Number::of(round($free, 3)));
 
         return $free >= UnionisedAmmonia::HARM
-            ? Alarm::urgent(Quantity::Ammonia, $sentence, 'Change half the water with water of the same temperature, stop feeding, and test again in two hours. Let nothing raise the pH.')
-            : Alarm::watch(Quantity::Ammonia, $sentence, 'Feed sparingly, change a quarter of the water, test daily, and leave the filter alone.');
+            ? Alarm::urgent(Quantity::Ammonia, $finding, Finding::of('alarm.ammonia_harms'))
+            : Alarm::watch(Quantity::Ammonia, $finding, Finding::of('alarm.ammonia_watch'));
     }
 
     private function nitrite(): ?Alarm
@@ -120,32 +130,34 @@ final readonly class Alarms
         if ($nitrite === null || $nitrite < self::NITRITE_WATCH) {
             return null;
         }
-        $sentence = "Nitrite is {$this->said(Quantity::Nitrite)}; it should be none.";
+        $finding = Finding::of('alarm.nitrite', there: $this->there(Quantity::Nitrite));
 
         return $nitrite >= self::NITRITE_URGENT
-            ? Alarm::urgent(Quantity::Nitrite, $sentence, 'Change half the water, stop feeding, add air. Salt lessens the harm for kinds that bear it: follow a vet or a handbook for the dose.')
-            : Alarm::watch(Quantity::Nitrite, $sentence, 'Feed sparingly, change a quarter of the water and test daily until it is gone twice running.');
+            ? Alarm::urgent(Quantity::Nitrite, $finding, Finding::of('alarm.nitrite_harms'))
+            : Alarm::watch(Quantity::Nitrite, $finding, Finding::of('alarm.nitrite_watch'));
     }
 
     private function chlorine(): ?Alarm
     {
         return ($this->now->value(Quantity::Chlorine) ?? 0.0) < self::CHLORINE
             ? null
-            : Alarm::urgent(Quantity::Chlorine, "There is chlorine in the water: {$this->said(Quantity::Chlorine)}.", 'Add a dechlorinator by its label now, and to every refill of tap water before it goes in.');
+            : Alarm::urgent(Quantity::Chlorine, Finding::of('alarm.chlorine', there: $this->there(Quantity::Chlorine)), Finding::of('alarm.dechlorinate'));
     }
 
     private function copper(): ?Alarm
     {
         $copper = $this->now->value(Quantity::Copper) ?? 0.0;
-        $isSensitive = array_filter($this->residents, fn (Species $kind): bool => $kind->lengthKind === LengthKind::Disc) !== [];
         if ($copper < self::COPPER_SENSITIVE) {
             return null;
         }
-        $sentence = "Copper is {$this->said(Quantity::Copper)}.";
+        $there = $this->there(Quantity::Copper);
+        $isSensitive = array_filter($this->residents, fn (Species $species): bool => $species->lengthKind === LengthKind::Disc) !== [];
 
-        return $isSensitive || $copper >= self::COPPER
-            ? Alarm::urgent(Quantity::Copper, $sentence.($isSensitive ? ' Rays and invertebrates do not bear it.' : ''), 'Find where it comes from (pipes, a medicine), change water and run fresh activated carbon.')
-            : Alarm::watch(Quantity::Copper, $sentence.' Rays and invertebrates would not bear it.', 'Put none in before it is gone; look for new copper pipes.');
+        return match (true) {
+            $isSensitive => Alarm::urgent(Quantity::Copper, Finding::of('alarm.copper_with_rays', there: $there), Finding::of('alarm.copper_out')),
+            $copper >= self::COPPER => Alarm::urgent(Quantity::Copper, Finding::of('alarm.copper', there: $there), Finding::of('alarm.copper_out')),
+            default => Alarm::watch(Quantity::Copper, Finding::of('alarm.copper_before_rays', there: $there), Finding::of('alarm.copper_look')),
+        };
     }
 
     private function carbonate(): ?Alarm
@@ -154,7 +166,7 @@ final readonly class Alarms
 
         return $hardness === null || $hardness >= self::LEAST_CARBONATE
             ? null
-            : Alarm::watch(Quantity::CarbonateHardness, "Carbonate hardness is {$this->said(Quantity::CarbonateHardness)}: little is left to hold the pH.", 'Change water, or add a buffer slowly; every mg/l of ammonia nitrogen that the filter turns over takes 0.4 °dH.');
+            : Alarm::watch(Quantity::CarbonateHardness, Finding::of('alarm.carbonate', there: $this->there(Quantity::CarbonateHardness)), Finding::of('alarm.buffer'));
     }
 
     private function nitrate(): ?Alarm
@@ -163,18 +175,22 @@ final readonly class Alarms
 
         return $nitrate === null || $nitrate <= $this->nitrateTarget
             ? null
-            : Alarm::watch(Quantity::Nitrate, "Nitrate is {$this->said(Quantity::Nitrate)}, above the {$this->nitrateTarget} mg/l aimed at.", 'Change more each week until it is down; below is how much and for how long.');
+            : Alarm::watch(
+                Quantity::Nitrate,
+                Finding::of('alarm.nitrate', there: $this->there(Quantity::Nitrate), target: WaterValue::of(Quantity::Nitrate, $this->nitrateTarget)),
+                Finding::of('alarm.change_more'),
+            );
     }
 
     private function phosphate(): ?Alarm
     {
         return ($this->now->value(Quantity::Phosphate) ?? 0.0) <= self::PHOSPHATE
             ? null
-            : Alarm::watch(Quantity::Phosphate, "Phosphate is {$this->said(Quantity::Phosphate)}: algae will follow.", 'Feed less, clean out sludge and change water.');
+            : Alarm::watch(Quantity::Phosphate, Finding::of('alarm.phosphate', there: $this->there(Quantity::Phosphate)), Finding::of('alarm.feed_less'));
     }
 
-    private function said(Quantity $quantity): string
+    private function there(Quantity $quantity): WaterValue
     {
-        return $quantity->said($this->now->value($quantity) ?? 0.0);
+        return WaterValue::of($quantity, $this->now->value($quantity) ?? 0.0);
     }
 }

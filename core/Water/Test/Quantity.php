@@ -21,25 +21,7 @@ enum Quantity: string
     case Chlorine = 'chlorine_mg_l';
     case Phosphate = 'phosphate_mg_l';
 
-    public function words(): string
-    {
-        return match ($this) {
-            self::Temperature => 'temperature',
-            self::Ph => 'pH',
-            self::Ammonia => 'ammonia',
-            self::Nitrite => 'nitrite',
-            self::Nitrate => 'nitrate',
-            self::CarbonateHardness => 'carbonate hardness',
-            self::GeneralHardness => 'general hardness',
-            self::Conductivity => 'conductivity',
-            self::Salinity => 'salinity',
-            self::Oxygen => 'oxygen',
-            self::Copper => 'copper',
-            self::Chlorine => 'chlorine',
-            self::Phosphate => 'phosphate',
-        };
-    }
-
+    /** As it is held; a temperature is shown in the degrees of the facility. */
     public function unit(): string
     {
         return match ($this) {
@@ -83,20 +65,5 @@ enum Quantity: string
             self::Chlorine => [0.0, 5.0],
             self::Phosphate => [0.0, 20.0],
         };
-    }
-
-    /** "0.25 mg/l", "pH 7.2" */
-    public function said(float $value): string
-    {
-        $decimals = match (true) {
-            $value === 0.0 => 0,
-            abs($value) < 1 => 2,
-            abs($value) < 100 => 1,
-            default => 0,
-        };
-        $figure = number_format($value, $decimals, '.', ' ');
-        $bare = str_contains($figure, '.') ? rtrim(rtrim($figure, '0'), '.') : $figure;
-
-        return $this === self::Ph ? "pH {$bare}" : "{$bare} {$this->unit()}";
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** The day that a probe took a reading: not before its system was there. */
 final readonly class ReadingDay
@@ -18,7 +19,7 @@ final readonly class ReadingDay
     public static function check(string $field, LocalDate $day, LocalDate $since): void
     {
         if ($day->isBefore($since)) {
-            throw InvalidEntry::because($field, "This system was not there before {$since->toIso()}: check the clock of the probe, or say on its page since when it is in use.");
+            throw InvalidEntry::because($field, Finding::of('water.reading_before_the_system', since: $since));
         }
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Test;
 
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Nitrogen;
 
 /**
@@ -32,18 +33,18 @@ final readonly class ValueReader
     public function read(Quantity $quantity, string $typed): float
     {
         if (preg_match('/^\s*(?<number>[-−]?\s*(?:\d+(?:[.,]\d+)?|[.,]\d+))\s*(?<unit>.{0,20})$/u', $typed, $part) !== 1) {
-            throw InvalidEntry::because($quantity->value, "\"{$typed}\" is not a value for {$quantity->words()}. Type a number, with or without its unit.");
+            throw InvalidEntry::because($quantity->value, Finding::of('value.unreadable', typed: $typed, quantity: $quantity));
         }
         $number = (float) str_replace([',', '−', ' '], ['.', '-', ''], $part['number']);
         $unit = mb_strtolower((string) preg_replace('/^[\s°]+|[\s.]+$/u', '', str_replace('μ', 'µ', $part['unit'])));
         $value = $this->convert($quantity, $number, $unit)
-            ?? throw InvalidEntry::because($quantity->value, "The unit \"{$part['unit']}\" is not known for {$quantity->words()}. Use {$this->unitsKnown($quantity)}.");
+            ?? throw InvalidEntry::because($quantity->value, Finding::of('value.unknown_unit', unit: $part['unit'], quantity: $quantity));
         [$least, $most] = $quantity->possible();
         if ($value < $least) {
-            throw InvalidEntry::because($quantity->value, $least === 0.0 ? ucfirst("{$quantity->words()} cannot be below zero.") : "No water is that cold: check the {$quantity->words()}.");
+            throw InvalidEntry::because($quantity->value, $least === 0.0 ? Finding::of('value.below_zero', quantity: $quantity) : Finding::of('value.too_cold', quantity: $quantity));
         }
         if ($value > $most) {
-            throw InvalidEntry::because($quantity->value, ucfirst("{$quantity->words()} cannot be above {$quantity->said($most)}. Check the number and its unit."));
+            throw InvalidEntry::because($quantity->value, Finding::of('value.too_high', quantity: $quantity, most: WaterValue::of($quantity, $most)));
         }
 
         return $value;
@@ -104,19 +105,6 @@ final readonly class ValueReader
             '', 'mg/l', 'mgl', 'mg', 'ppm' => $number,
             'µg/l', 'ug/l', 'µg', 'ug', 'ppb' => $number / 1000,
             default => null,
-        };
-    }
-
-    private function unitsKnown(Quantity $quantity): string
-    {
-        return match ($quantity) {
-            Quantity::Temperature => '°C or °F',
-            Quantity::Ph => 'a bare number',
-            Quantity::CarbonateHardness, Quantity::GeneralHardness => '°dH, ppm (as calcium carbonate) or meq/l',
-            Quantity::Conductivity => 'µS/cm or mS/cm',
-            Quantity::Salinity => 'ppt or %',
-            Quantity::Ammonia, Quantity::Nitrite, Quantity::Nitrate => 'mg/l, ppm or µg/l, with N after it when the kit reports nitrogen',
-            default => 'mg/l, ppm or µg/l',
         };
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 
 /** What one test of a system's water found. */
 final readonly class WaterTest
@@ -25,10 +26,10 @@ final readonly class WaterTest
     public static function record(LocalDate $date, array $values, LocalDate $today): self
     {
         if ($date->isAfter($today)) {
-            throw InvalidEntry::because('date', 'This day is still to come: a test is written down when it has been made.');
+            throw InvalidEntry::because('date', Finding::of('water.test_in_the_future'));
         }
         if ($values === []) {
-            throw InvalidEntry::because('values', 'Give at least one value that was measured.');
+            throw InvalidEntry::because('values', Finding::of('water.test_without_values'));
         }
 
         return new self($date, $values);

@@ -117,10 +117,10 @@ export const weighUpQuery = (asked: string) =>
         retry: false,
     })
 
-export const lodgersQuery = (system: number) =>
+export const suitableSpeciesQuery = (system: number) =>
     queryOptions({
-        queryKey: ['log', 'lodgers', system],
-        queryFn: () => get<SuitableSpeciesRow[]>(`systems/${system}/lodgers`),
+        queryKey: ['log', 'suitable-species', system],
+        queryFn: () => get<SuitableSpeciesRow[]>(`systems/${system}/suitable-species`),
     })
 
 export const rulebookQuery = queryOptions({

@@ -181,38 +181,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listKinds"];
-        put?: never;
-        post: operations["addKind"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/kinds/{kind}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showKind"];
-        put: operations["changeKind"];
-        post?: never;
-        delete: operations["removeKind"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/v1/fish/{fish}/length-review": {
         parameters: {
             query?: never;
@@ -221,22 +189,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["reviewLength"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/systems/{system}/lodgers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listLodgers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -597,7 +549,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/fish/{fish}/conditions": {
+    "/api/v1/fish/{fish}/health-observations": {
         parameters: {
             query?: never;
             header?: never;
@@ -606,14 +558,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["addCondition"];
+        post: operations["addHealthObservation"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/conditions/{condition}": {
+    "/api/v1/health-observations/{observation}": {
         parameters: {
             query?: never;
             header?: never;
@@ -623,7 +575,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["undoCondition"];
+        delete: operations["undoHealthObservation"];
         options?: never;
         head?: never;
         patch?: never;
@@ -721,6 +673,54 @@ export interface paths {
         put?: never;
         post: operations["signIn"];
         delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSpecies"];
+        put?: never;
+        post: operations["addSpecies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/species/{species}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSpecies"];
+        put: operations["changeSpecies"];
+        post?: never;
+        delete: operations["removeSpecies"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/suitable-species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSuitableSpecies"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -855,7 +855,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/watches/{watch}/measures": {
+    "/api/v1/watches/{watch}/interventions": {
         parameters: {
             query?: never;
             header?: never;
@@ -864,14 +864,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tryMeasure"];
+        post: operations["tryIntervention"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/watch-measures/{measure}": {
+    "/api/v1/watch-interventions/{intervention}": {
         parameters: {
             query?: never;
             header?: never;
@@ -879,9 +879,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["judgeMeasure"];
+        put: operations["judgeIntervention"];
         post?: never;
-        delete: operations["undoMeasure"];
+        delete: operations["undoIntervention"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1037,7 +1037,7 @@ export interface components {
     schemas: {
         AcquireRequest: {
             name: string;
-            kind_id: number;
+            species_id: number;
             count: number;
             /** @description Its first home. */
             system_id: number;
@@ -1082,7 +1082,7 @@ export interface components {
         };
         IdentityRequest: {
             species_id: number;
-            /** @description Up to three other kinds, with weights that sum to less than 1. */
+            /** @description Up to three other species, with weights that sum to less than 1. */
             candidates: components["schemas"]["Candidate"][];
             /** @enum {string|null} */
             sex?: "male" | "female" | null;
@@ -1101,25 +1101,28 @@ export interface components {
             /** @description HH:MM, when it is known. */
             time?: string | null;
         };
+        InterventionRequest: {
+            /**
+             * @description When it is begun.
+             * @enum {string}
+             */
+            intervention?: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            /** @description HH:MM; if it is still chased then, take it out. */
+            stop_at?: string | null;
+            /**
+             * @description When it is known what came of it.
+             * @enum {string|null}
+             */
+            success?: "only-while-i-stood" | "lasted" | "no" | null;
+        };
         KeepingRequest: {
             /**
              * @description From today on.
              * @enum {string}
              */
             ration: "sparse" | "steady" | "several";
-            /** @description Its adult length as typed; null: as its kind. */
+            /** @description Its adult length as typed; null: as its species. */
             adult: string | null;
-        };
-        KindRequest: {
-            /** @description The whole kind, in the words of the scenario format; its key is given here. */
-            description: {
-                [key: string]: unknown;
-            };
-            /**
-             * @description Its outline in the drawing kit, for a new kind.
-             * @enum {string|null}
-             */
-            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none" | null;
         };
         LookRequest: {
             /** @description What was not as it should be; none: all good. */
@@ -1138,20 +1141,6 @@ export interface components {
             /** @description In own words. */
             cause?: string | null;
         };
-        MeasureRequest: {
-            /**
-             * @description When it is begun.
-             * @enum {string}
-             */
-            measure?: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
-            /** @description HH:MM; if it is still chased then, take it out. */
-            stop_at?: string | null;
-            /**
-             * @description When it is known what came of it.
-             * @enum {string|null}
-             */
-            success?: "only-while-i-stood" | "lasted" | "no" | null;
-        };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
             length: string;
@@ -1160,7 +1149,7 @@ export interface components {
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
             /**
-             * @description Left out: the length that its kind is stated in.
+             * @description Left out: the length that its species is stated in.
              * @enum {string|null}
              */
             length_kind?: "total" | "fork" | "standard" | "disc" | null;
@@ -1240,7 +1229,7 @@ export interface components {
             /** @description Share of those media. */
             donor_percent?: number | null;
             /** @description Of the first stock that is planned. */
-            kind_id?: number | null;
+            species_id?: number | null;
             count?: number | null;
             /** @description As typed. */
             length?: string | null;
@@ -1289,6 +1278,17 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+        };
+        SpeciesRequest: {
+            /** @description The whole kind, in the words of the scenario format; its key is given here. */
+            description: {
+                [key: string]: unknown;
+            };
+            /**
+             * @description Its outline in the drawing kit, for a new species.
+             * @enum {string|null}
+             */
+            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none" | null;
         };
         StepRequest: {
             /**
@@ -1498,7 +1498,7 @@ export interface components {
             /** @description Null: there is none. */
             url: string | null;
         };
-        /** @description A kind that a fish may be besides, with the share of belief in it. */
+        /** @description A species that a fish may be besides, with the share of belief in it. */
         Candidate: {
             species_id: number;
             /** Format: float */
@@ -1561,7 +1561,7 @@ export interface components {
             /** @description How it was when it came. */
             arrival_note: string | null;
         };
-        /** @description Who says how long a kind becomes, and how far that counts. */
+        /** @description Who says how long a species becomes, and how far that counts. */
         Claim: {
             /** Format: float */
             length_mm: number;
@@ -1609,7 +1609,7 @@ export interface components {
         FishRow: {
             id: number;
             name: string;
-            kind: string;
+            species: string;
             /** @description How many are there; 0 when it is gone. */
             count: number;
             is_shoal: boolean;
@@ -1636,7 +1636,7 @@ export interface components {
             /** Format: date */
             today: string;
             adult_mm: components["schemas"]["Band"];
-            /** @description Percentage of its kind that would be smaller after the same start. */
+            /** @description Percentage of its species that would be smaller after the same start. */
             pace: number | null;
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
@@ -1735,8 +1735,8 @@ export interface components {
             /** @enum {string} */
             temperature: "suits" | "too-cold" | "too-warm";
             outgrows: components["schemas"]["Window"];
-            /** @description Of an unsure fish the kind that would outgrow it first. */
-            worst_kind: string | null;
+            /** @description Of an unsure fish the species that would outgrow it first. */
+            worst_species: string | null;
             worst: components["schemas"]["Window"] | null;
         };
         /** @description All rules of housing held against one fish in one home today, with those who live there. */
@@ -1748,17 +1748,24 @@ export interface components {
         /** @description What a fish is taken for. */
         Identity: {
             species_id: number;
-            /** @description Other kinds that it may be; its species has the rest of the belief. */
+            /** @description Other species that it may be; its species has the rest of the belief. */
             candidates: components["schemas"]["Candidate"][];
             /** @enum {string|null} */
             sex: "male" | "female" | null;
             /** Format: date */
             hatched_on: string | null;
         };
-        /** @description Something to look at regularly in a kind. */
+        /** @description Something to look at regularly in a species. */
         Inspection: {
             what: string;
             every_days: number;
+        };
+        /** @description An intervention against chasing, and why. */
+        InterventionRow: {
+            /** @enum {string} */
+            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            words: string;
+            why: string;
         };
         /** @description A signed-in person and the facility. */
         Keeper: {
@@ -1779,81 +1786,12 @@ export interface components {
              * @enum {string}
              */
             ration: "sparse" | "steady" | "several";
-            /** @description Adult length stated for it by its keeper; null: as its kind. */
+            /** @description Adult length stated for it by its keeper; null: as its species. */
             adult_mm: number | null;
-        };
-        /** @description A kind in brief. */
-        KindRow: {
-            id: number;
-            key: string;
-            common_name: string;
-            scientific_name: string;
-            /** @description Its outline in the drawing kit. */
-            form: string;
-            /**
-             * Format: float
-             * @description Usual adult length, by all claims.
-             */
-            adult_mm: number;
-            /** @description From 1, never bothers anyone, to 5, kills. */
-            temperament: number;
-            is_peaceful: boolean;
-            /** @enum {string} */
-            layer: "bottom" | "middle" | "top" | "all";
-            /** @enum {string} */
-            salinity: "fresh" | "brackish" | "marine";
-            /** @enum {string} */
-            plants: "safe" | "eats" | "uproots";
-            region: string | null;
-            roles: ("centrepiece" | "shoal" | "bottom" | "dither")[];
-            minimum_group: number;
-            /**
-             * Format: float
-             * @description Usual length when sold.
-             */
-            sold_at_mm: number | null;
-            /** @description How many fish and shoals of it live here. */
-            here: number;
-            /** @description The keeper added it or changed something about it. */
-            is_edited: boolean;
-        };
-        /** @description A kind that the fish may be, with the share of belief in it after its lengths were looked at. */
-        KindShare: {
-            key: string;
-            name: string;
-            /** Format: float */
-            weight: number;
-        };
-        /** @description All that is known of a kind. */
-        KindSheet: {
-            kind: components["schemas"]["KindRow"];
-            /** @description In the words of the scenario format. */
-            description: {
-                [key: string]: unknown;
-            };
-            /** @description As it came with the application; empty for a kind of the keeper's own. */
-            shipped: {
-                [key: string]: unknown;
-            };
-            /** @description Fields with a value of the keeper's own. */
-            edited: string[];
-            /** @description False: the keeper added this kind. */
-            is_shipped: boolean;
-            /** @description Where values come from, by field; what is not named comes from memory. */
-            sources: {
-                [key: string]: string;
-            };
-            /** @description Adult length by all claims: the central 90 %. */
-            adult_mm: components["schemas"]["Band"];
-            claims: components["schemas"]["Claim"][];
-            look_alikes: components["schemas"]["LookAlike"][];
-            inspections: components["schemas"]["Inspection"][];
-            hazards: string[];
-            protected: string | null;
         };
         /** @description What the growth of a fish rests on, and what stands out in it. */
         Knowledge: {
-            kinds: components["schemas"]["KindShare"][];
+            candidates: components["schemas"]["SpeciesShare"][];
             /**
              * Format: float
              * @description Share from its own lengths.
@@ -1866,9 +1804,9 @@ export interface components {
             from_kin: number;
             /**
              * Format: float
-             * @description Share from its kind.
+             * @description Share from its species.
              */
-            from_kind: number;
+            from_species: number;
             /** @description How many kin here were measured more than once. */
             kin: number;
             /** @enum {string} */
@@ -1877,7 +1815,7 @@ export interface components {
             is_cramped: boolean;
             /**
              * Format: float
-             * @description Of one fish today, grams; null when the kind has no length to weight relation.
+             * @description Of one fish today, grams; null when the species has no length to weight relation.
              */
             mass_g: number | null;
             /**
@@ -1887,9 +1825,9 @@ export interface components {
             performance: number;
             /**
              * Format: float
-             * @description The same, typical of its kind.
+             * @description The same, typical of its species.
              */
-            kind_performance: number;
+            species_performance: number;
             /**
              * Format: float
              * @description Largest of a shoal today, millimetres.
@@ -1994,29 +1932,10 @@ export interface components {
              */
             floor_mm2: number;
         };
-        /** @description A kind that could live in a home, or could not, and why. */
-        LodgerRow: {
-            kind: components["schemas"]["KindRow"];
-            /** @enum {string} */
-            fit: "for-life" | "until" | "not";
-            /**
-             * Format: date
-             * @description The first day on which it may have to leave; null with "until": beyond ten years.
-             */
-            until: string | null;
-            /** @description The least number in which it is kept. */
-            least: number;
-            /** @description The greatest number that could live there for life. */
-            most: number;
-            /** @description What ends its stay or forbids it. */
-            because: string | null;
-            /** @description What must be put right first. */
-            mend: string[];
-        };
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move" | "kind" | "candidates" | "sex" | "hatched" | "adult" | "ration";
+            type: "incident" | "loss" | "count" | "move" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
             id: number;
             /** Format: date */
             date: string;
@@ -2034,15 +1953,15 @@ export interface components {
             kind: string | null;
             count: number | null;
             cause: string | null;
-            /** @description What was before a move or change: a home, kind, other kinds, sex, day, adult length in mm or ration; null: nothing was stated. */
+            /** @description What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. */
             from: string | null;
             /** @description What is after it. */
             to: string | null;
         };
-        /** @description Another kind that is taken for this one, and what tells them apart. */
+        /** @description Another species that is taken for this one, and what tells them apart. */
         LookAlike: {
-            /** @description Null: it is not among the kinds here. */
-            kind_id: number | null;
+            /** @description Null: it is not among the species here. */
+            species_id: number | null;
             name: string;
             marks: string;
             /** Format: float */
@@ -2058,13 +1977,6 @@ export interface components {
             chased_by: string | null;
             note: string | null;
         };
-        /** @description A measure against chasing, and why. */
-        MeasureRow: {
-            /** @enum {string} */
-            measure: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
-            words: string;
-            why: string;
-        };
         /** @description A measured length. */
         MeasurementEntry: {
             id: number;
@@ -2076,7 +1988,7 @@ export interface components {
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
             /**
-             * @description Null: the length that its kind is stated in.
+             * @description Null: the length that its species is stated in.
              * @enum {string|null}
              */
             length_kind: "total" | "fork" | "standard" | "disc" | null;
@@ -2094,6 +2006,18 @@ export interface components {
             error: number;
             /** @description Send it back with a correction. */
             version: number;
+        };
+        /** @description One answer to a question on which keepers disagree, and whom it would move. */
+        MethodRow: {
+            answer: string;
+            is_chosen: boolean;
+            is_default: boolean;
+            /** @description Fish whose home would no longer do. */
+            lose: string[];
+            /** @description Fish whose home would do after all. */
+            gain: string[];
+            /** @description Fish that would go to another home next. */
+            elsewhere: string[];
         };
         /** @description A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
         MoveSheetPage: {
@@ -2265,7 +2189,7 @@ export interface components {
             donor_system_id: number | null;
             /** Format: float */
             donor_share: number;
-            kind_id: number | null;
+            species_id: number | null;
             count: number | null;
             /** Format: float */
             length_mm: number | null;
@@ -2402,6 +2326,12 @@ export interface components {
             /** Format: float */
             most: number;
         };
+        /** @description A question on which keepers disagree. */
+        RuleOptionRow: {
+            /** @enum {string} */
+            question: "home" | "upgrade" | "floor" | "adding" | "newcomer" | "acclimating" | "water" | "quarantine" | "ration" | "live_food" | "breeding_ratio" | "thrown_out";
+            choices: components["schemas"]["MethodRow"][];
+        };
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
@@ -2417,7 +2347,7 @@ export interface components {
         };
         /** @description The choices where keepers disagree, the numbers behind the rules, and the exceptions. */
         RulebookSheet: {
-            schools: components["schemas"]["School"][];
+            schools: components["schemas"]["RuleOptionRow"][];
             numbers: components["schemas"]["RuleNumber"][];
             exceptions: components["schemas"]["RuleExceptionRow"][];
         };
@@ -2439,29 +2369,80 @@ export interface components {
              */
             done: string | null;
         };
-        /** @description A question on which keepers disagree. */
-        School: {
-            /** @enum {string} */
-            question: "home" | "upgrade" | "floor" | "adding" | "newcomer" | "acclimating" | "water" | "quarantine" | "ration" | "live_food" | "breeding_ratio" | "thrown_out";
-            choices: components["schemas"]["SchoolChoice"][];
-        };
-        /** @description One answer to a question on which keepers disagree, and whom it would move. */
-        SchoolChoice: {
-            answer: string;
-            is_chosen: boolean;
-            is_default: boolean;
-            /** @description Fish whose home would no longer do. */
-            lose: string[];
-            /** @description Fish whose home would do after all. */
-            gain: string[];
-            /** @description Fish that would go to another home next. */
-            elsewhere: string[];
-        };
         /** @description Who is signed in, and where. */
         Session: {
             /** @description False on the first run: create the owner. */
             owner_exists: boolean;
             keeper: components["schemas"]["Keeper"] | null;
+        };
+        /** @description A species in brief. */
+        SpeciesRow: {
+            id: number;
+            key: string;
+            common_name: string;
+            scientific_name: string;
+            /** @description Its outline in the drawing kit. */
+            form: string;
+            /**
+             * Format: float
+             * @description Usual adult length, by all claims.
+             */
+            adult_mm: number;
+            /** @description From 1, never bothers anyone, to 5, kills. */
+            temperament: number;
+            is_peaceful: boolean;
+            /** @enum {string} */
+            layer: "bottom" | "middle" | "top" | "all";
+            /** @enum {string} */
+            salinity: "fresh" | "brackish" | "marine";
+            /** @enum {string} */
+            plants: "safe" | "eats" | "uproots";
+            region: string | null;
+            roles: ("centrepiece" | "shoal" | "bottom" | "dither")[];
+            minimum_group: number;
+            /**
+             * Format: float
+             * @description Usual length when sold.
+             */
+            sold_at_mm: number | null;
+            /** @description How many fish and shoals of it live here. */
+            here: number;
+            /** @description The keeper added it or changed something about it. */
+            is_edited: boolean;
+        };
+        /** @description A species that the fish may be, with the share of belief in it after its lengths were looked at. */
+        SpeciesShare: {
+            key: string;
+            name: string;
+            /** Format: float */
+            weight: number;
+        };
+        /** @description All that is known of a species. */
+        SpeciesSheet: {
+            species: components["schemas"]["SpeciesRow"];
+            /** @description In the words of the scenario format. */
+            description: {
+                [key: string]: unknown;
+            };
+            /** @description As it came with the application; empty for a species of the keeper's own. */
+            shipped: {
+                [key: string]: unknown;
+            };
+            /** @description Fields with a value of the keeper's own. */
+            edited: string[];
+            /** @description False: the keeper added this species. */
+            is_shipped: boolean;
+            /** @description Where values come from, by field; what is not named comes from memory. */
+            sources: {
+                [key: string]: string;
+            };
+            /** @description Adult length by all claims: the central 90 %. */
+            adult_mm: components["schemas"]["Band"];
+            claims: components["schemas"]["Claim"][];
+            look_alikes: components["schemas"]["LookAlike"][];
+            inspections: components["schemas"]["Inspection"][];
+            hazards: string[];
+            protected: string | null;
         };
         /** @description How a system stands: one side of before and after. */
         StandingSide: {
@@ -2522,6 +2503,25 @@ export interface components {
         StoredValue: {
             column: string;
             value: string | null;
+        };
+        /** @description A species that could live in a home, or could not, and why. */
+        SuitableSpeciesRow: {
+            species: components["schemas"]["SpeciesRow"];
+            /** @enum {string} */
+            fit: "for-life" | "until" | "not";
+            /**
+             * Format: date
+             * @description The first day on which it may have to leave; null with "until": beyond ten years.
+             */
+            until: string | null;
+            /** @description The least number in which it is kept. */
+            least: number;
+            /** @description The greatest number that could live there for life. */
+            most: number;
+            /** @description What ends its stay or forbids it. */
+            because: string | null;
+            /** @description What must be put right first. */
+            mend: string[];
         };
         /** @description All of one system: its plan, its load, its water and what was written about it. */
         SystemPage: {
@@ -2642,7 +2642,7 @@ export interface components {
             /** Format: date */
             withdrawal: string | null;
         };
-        /** @description A measure that was tried, and what came of it. */
+        /** @description An intervention that was tried, and what came of it. */
         TriedRow: {
             id: number;
             words: string;
@@ -2665,9 +2665,9 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
             id: number;
-            /** @description Of the fish, system or kind that it is about. */
+            /** @description Of the fish, system or species that it is about. */
             name: string | null;
             reason: string;
             /** @description Nothing is wrong with itself: what it rests on has to be mended first. */
@@ -2702,7 +2702,7 @@ export interface components {
             rounds: components["schemas"]["WatchRound"][];
             /** @description Newest first. */
             checks: components["schemas"]["LookRow"][];
-            advice: components["schemas"]["MeasureRow"] | null;
+            advice: components["schemas"]["InterventionRow"] | null;
             tried: components["schemas"]["TriedRow"][];
             /** @description What is looked at. */
             items: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
@@ -3058,7 +3058,7 @@ export interface operations {
     showBeforeAfter: {
         parameters: {
             query?: {
-                kind_id?: number;
+                species_id?: number;
                 count?: number;
                 /** @description As typed. */
                 length?: string;
@@ -3519,7 +3519,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Unknown kinds, or shares that leave nothing for its own. */
+            /** @description Unknown species, or shares that leave nothing for its own. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3732,295 +3732,6 @@ export interface operations {
             };
         };
     };
-    listKinds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description By name. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindRow"][];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    addKind: {
-        parameters: {
-            query?: never;
-            header?: {
-                "Idempotency-Key"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KindRequest"];
-            };
-        };
-        responses: {
-            /** @description Added. */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindSheet"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description May only look. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A value that cannot be. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    showKind: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kind: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Its sheet. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindSheet"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such kind. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    changeKind: {
-        parameters: {
-            query?: never;
-            header?: {
-                "Idempotency-Key"?: string;
-            };
-            path: {
-                kind: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KindRequest"];
-            };
-        };
-        responses: {
-            /** @description Changed; what differs from how it came is marked as the keeper's own. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindSheet"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description May only look. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such kind. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A value that cannot be. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    removeKind: {
-        parameters: {
-            query?: never;
-            header?: {
-                "Idempotency-Key"?: string;
-            };
-            path: {
-                kind: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Taken out. */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description May only look. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such kind. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description It came with the application, or fish are taken for it. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     reviewLength: {
         parameters: {
             query: {
@@ -4065,55 +3776,6 @@ export interface operations {
             };
             /** @description Not a length or not a day. */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    listLodgers: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                system: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Every kind: for life first, then those that fit longest, then those that do not. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LodgerRow"][];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such system. */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5849,7 +5511,7 @@ export interface operations {
             };
         };
     };
-    addCondition: {
+    addHealthObservation: {
         parameters: {
             query?: never;
             header?: {
@@ -5922,14 +5584,14 @@ export interface operations {
             };
         };
     };
-    undoCondition: {
+    undoHealthObservation: {
         parameters: {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
             };
             path: {
-                condition: number;
+                observation: number;
             };
             cookie?: never;
         };
@@ -6431,6 +6093,344 @@ export interface operations {
             };
         };
     };
+    listSpecies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addSpecies: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpeciesRequest"];
+            };
+        };
+        responses: {
+            /** @description Added. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSpecies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                species: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its sheet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such species. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeSpecies: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                species: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpeciesRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed; what differs from how it came is marked as the keeper's own. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such species. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A value that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeSpecies: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                species: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such species. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It came with the application, or fish are taken for it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSuitableSpecies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every kind: for life first, then those that fit longest, then those that do not. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuitableSpeciesRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listSystems: {
         parameters: {
             query?: never;
@@ -6825,7 +6825,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -6897,7 +6897,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "conditions" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -7138,7 +7138,7 @@ export interface operations {
             };
         };
     };
-    tryMeasure: {
+    tryIntervention: {
         parameters: {
             query?: never;
             header?: {
@@ -7151,7 +7151,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MeasureRequest"];
+                "application/json": components["schemas"]["InterventionRequest"];
             };
         };
         responses: {
@@ -7211,20 +7211,20 @@ export interface operations {
             };
         };
     };
-    judgeMeasure: {
+    judgeIntervention: {
         parameters: {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
             };
             path: {
-                measure: number;
+                intervention: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MeasureRequest"];
+                "application/json": components["schemas"]["InterventionRequest"];
             };
         };
         responses: {
@@ -7255,7 +7255,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description No such measure. */
+            /** @description No such intervention. */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7284,14 +7284,14 @@ export interface operations {
             };
         };
     };
-    undoMeasure: {
+    undoIntervention: {
         parameters: {
             query?: never;
             header?: {
                 "Idempotency-Key"?: string;
             };
             path: {
-                measure: number;
+                intervention: number;
             };
             cookie?: never;
         };
@@ -7322,7 +7322,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description No such measure. */
+            /** @description No such intervention. */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -7810,7 +7810,7 @@ export interface operations {
     weighUp: {
         parameters: {
             query: {
-                kind_id: number;
+                species_id: number;
                 count?: number;
                 /** @description As typed; absent: as it is usually sold. */
                 length?: string;
@@ -7821,7 +7821,7 @@ export interface operations {
                 quarantine_served?: number;
                 /** @description Where it goes if it cannot stay. */
                 fallback?: string;
-                /** @description Others that come with it, before it: kind_id, count and length of each. */
+                /** @description Others that come with it, before it: species_id, count and length of each. */
                 with?: Record<string, never>[];
             };
             header?: never;

@@ -90,7 +90,7 @@ const torpedo: Form = {
     scales: 6,
 }
 
-/** The outlines that kinds name. A ray is drawn by itself: see Ray. */
+/** The outlines that species name. A ray is drawn by itself: see Ray. */
 export const forms: Record<string, Form> = {
     torpedo,
     deep: {

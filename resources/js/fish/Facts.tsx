@@ -35,7 +35,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 <Fact name={facts.before}>
                     {before.length === 0 ? words.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
                 </Fact>
-                <Fact name={facts.kind}>
+                <Fact name={facts.species}>
                     {speciesShareWords(knowledge)}
                     {sheet.identity.sex !== null && `, ${sheet.identity.sex}`}{' '}
                     <chakra.i fontWeight={400} color="ink2">
@@ -118,7 +118,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
     )
 }
 
-/** The adult size that its keeper stated, with a way back to what is said of its kind. */
+/** The adult size that its keeper stated, with a way back to what is said of its species. */
 function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) {
     const keeping = useKeeping(sheet)
     const unit = useUnit()

@@ -54,7 +54,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                 <Table.Header>
                     <Table.Row>
                         <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
-                        <Table.ColumnHeader display={desk}>{columns.kind}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.species}</Table.ColumnHeader>
                         <Table.ColumnHeader>{columns.home}</Table.ColumnHeader>
                         <Table.ColumnHeader display={desk}>{columns.length}</Table.ColumnHeader>
                         <Table.ColumnHeader>{columns.outgrows}</Table.ColumnHeader>
@@ -71,7 +71,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                                     {nameWithCount(one)}
                                 </Link>
                             </Table.Cell>
-                            <Table.Cell display={desk}>{one.kind}</Table.Cell>
+                            <Table.Cell display={desk}>{one.species}</Table.Cell>
                             <Table.Cell>{one.home.name}</Table.Cell>
                             <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
                             <Table.Cell>

@@ -34,7 +34,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
     const all = useQuery(fishListQuery).data ?? [fish]
     const whatIf = useWhatIf(fish.id)
     const horizon = sheet.ahead.at(-1)?.date ?? today
-    useNameSheet(words.fish.title(fish.name), `${fish.kind}, ${sheet.scientific_name}`)
+    useNameSheet(words.fish.title(fish.name), `${fish.species}, ${sheet.scientific_name}`)
     return (
         <Box
             display="grid"

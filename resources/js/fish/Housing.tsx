@@ -49,7 +49,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                     {acquireWords.chainNote}
                 </Box>
                 <Link
-                    to="/systems/$id/lodgers"
+                    to="/systems/$id/suitable-species"
                     params={{ id: String(fish.home.system_id) }}
                     search={{ fish: fish.name }}
                 >

@@ -40,22 +40,22 @@ const FIELDS = [
     ...[0, 1, 2].flatMap((n) => [`candidates.${n}.species_id`, `candidates.${n}.weight`]),
 ]
 
-/** Another kind that it may be, as typed; kind '' while none is chosen. */
+/** Another species that it may be, as typed; species '' while none is chosen. */
 interface Perhaps {
-    kind: string
+    species: string
     share: string
 }
 
 function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
     const { identity, fish } = sheet
-    const kinds = useQuery(speciesListQuery).data ?? []
-    const options = kinds.map((kind) => ({ value: String(kind.id), text: kind.common_name }))
-    const [kind, setKind] = useState(String(identity.species_id))
+    const allSpecies = useQuery(speciesListQuery).data ?? []
+    const options = allSpecies.map((species) => ({ value: String(species.id), text: species.common_name }))
+    const [species, setSpecies] = useState(String(identity.species_id))
     const [perhaps, setPerhaps] = useState<Perhaps[]>(
         identity.candidates.length === 0
-            ? [{ kind: '', share: FIRST_SHARE }]
+            ? [{ species: '', share: FIRST_SHARE }]
             : identity.candidates.map((one) => ({
-                  kind: String(one.species_id),
+                  species: String(one.species_id),
                   share: String(Math.round(one.weight * 100)),
               })),
     )
@@ -78,10 +78,10 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
             onCancel={onDone}
             onSave={() =>
                 change.save({
-                    species_id: Number(kind),
+                    species_id: Number(species),
                     candidates: perhaps
-                        .filter((one) => one.kind !== '')
-                        .map((one) => ({ species_id: Number(one.kind), weight: Number(one.share) / 100 })),
+                        .filter((one) => one.species !== '')
+                        .map((one) => ({ species_id: Number(one.species), weight: Number(one.share) / 100 })),
                     sex: sex === 'male' || sex === 'female' ? sex : null,
                     hatched_on: hatched === '' ? null : hatched,
                 })
@@ -91,8 +91,8 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
             <ChoiceField
                 label={words.fish.surely}
                 options={options}
-                value={kind}
-                onChange={setKind}
+                value={species}
+                onChange={setSpecies}
                 error={change.fieldError('species_id')}
             />
             {perhaps.map((one, n) => (
@@ -100,11 +100,11 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                     <ChoiceField
                         label={words.fish.perhapsNth(n)}
                         options={[{ value: '', text: '–' }, ...options]}
-                        value={one.kind}
-                        onChange={(value) => changePerhaps(n, { kind: value })}
+                        value={one.species}
+                        onChange={(value) => changePerhaps(n, { species: value })}
                         error={change.fieldError(`candidates.${n}.species_id`)}
                     />
-                    {one.kind !== '' && (
+                    {one.species !== '' && (
                         <TextField
                             label={words.fish.share}
                             inputMode="numeric"
@@ -118,12 +118,12 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                     )}
                 </Box>
             ))}
-            {perhaps.length < MOST_CANDIDATES && perhaps.at(-1)?.kind !== '' && (
+            {perhaps.length < MOST_CANDIDATES && perhaps.at(-1)?.species !== '' && (
                 <Button
                     type="button"
                     variant="plain"
                     alignSelf="start"
-                    onClick={() => setPerhaps([...perhaps, { kind: '', share: NEXT_SHARE }])}
+                    onClick={() => setPerhaps([...perhaps, { species: '', share: NEXT_SHARE }])}
                 >
                     {words.fish.oneSpeciesMore}
                 </Button>

@@ -1,7 +1,7 @@
 import { words } from '../words/en'
 
 interface Place {
-    to: '/' | '/fish' | '/systems' | '/moves' | '/weigh-up' | '/kinds' | '/rulebook'
+    to: '/' | '/fish' | '/systems' | '/moves' | '/weigh-up' | '/species' | '/rulebook'
     letter: string
     word: string
     /** In the room, at the desk, or on the shelf: the stretches of the tape. */
@@ -15,7 +15,7 @@ export const places: readonly Place[] = [
     { to: '/systems', letter: 'S', word: words.places.systems, stretch: 'room' },
     { to: '/moves', letter: 'M', word: words.places.moves, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: words.places.weighUp, stretch: 'desk' },
-    { to: '/kinds', letter: 'K', word: words.places.kinds, stretch: 'shelf' },
+    { to: '/species', letter: 'K', word: words.places.species, stretch: 'shelf' },
     { to: '/rulebook', letter: 'R', word: words.places.rulebook, stretch: 'shelf' },
 ]
 

@@ -19,7 +19,7 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     const [sign, setSign] = useState('')
     const entry = useEntry<ConditionRequest>({
         path: `fish/${fish}/conditions`,
-        undoPath: 'conditions',
+        undoPath: 'health-observations',
         said: () => said.looked(name),
         onDone,
     })

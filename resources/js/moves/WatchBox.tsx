@@ -181,13 +181,13 @@ function Look({ watch }: { watch: WatchSheet }) {
 
 function Advice({ watch }: { watch: WatchSheet }) {
     const [stopAt, setStopAt] = useState('')
-    const [chosen, choose] = useState<InterventionRequest['measure'] | null>(null)
+    const [chosen, choose] = useState<InterventionRequest['intervention'] | null>(null)
     const advice = watch.advice
     const attempt = useWrite<InterventionRequest, Recorded>({
         method: 'POST',
-        path: `watches/${watch.id}/measures`,
-        said: (_, body) => said.tried(said.measures[body.measure ?? 'distract']),
-        undo: (recorded) => write('DELETE', `watch-measures/${recorded.id}`),
+        path: `watches/${watch.id}/interventions`,
+        said: (_, body) => said.tried(said.measures[body.intervention ?? 'distract']),
+        undo: (recorded) => write('DELETE', `watch-interventions/${recorded.id}`),
     })
     if (advice === null) {
         return null
@@ -214,14 +214,14 @@ function Advice({ watch }: { watch: WatchSheet }) {
                     <ChoiceField
                         label={said.measure}
                         options={optionsOf(said.measures)}
-                        value={chosen ?? advice.measure}
-                        onChange={(value) => choose(value as InterventionRequest['measure'])}
+                        value={chosen ?? advice.intervention}
+                        onChange={(value) => choose(value as InterventionRequest['intervention'])}
                     />
                 </Box>
                 <Button
                     onClick={() =>
                         attempt.save({
-                            measure: chosen ?? advice.measure,
+                            intervention: chosen ?? advice.intervention,
                             stop_at: stopAt === '' ? null : stopAt,
                         })
                     }
@@ -246,7 +246,10 @@ function Tried({
     stopAt: string | null
     success: string | null
 }) {
-    const judge = useWrite<InterventionRequest, Recorded>({ method: 'PUT', path: `watch-measures/${id}` })
+    const judge = useWrite<InterventionRequest, Recorded>({
+        method: 'PUT',
+        path: `watch-interventions/${id}`,
+    })
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
             <span>

@@ -11,7 +11,7 @@ interface Props {
     error: string | undefined
 }
 
-/** Who says how long a kind becomes: any number of claims. */
+/** Who says how long a species becomes: any number of claims. */
 export function ClaimsField({ claims, onChange, error }: Props) {
     const change = (n: number, changed: Partial<ClaimTyped>) =>
         onChange(claims.map((one, i) => (i === n ? { ...one, ...changed } : one)))

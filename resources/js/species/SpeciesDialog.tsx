@@ -17,7 +17,7 @@ import { describedFrom, fieldName, typedFrom, valueGroups } from './valueFields'
 
 type Form = NonNullable<SpeciesRequest['form']>
 
-/** The values of a kind to type over, or of a new one. */
+/** The values of a species to type over, or of a new one. */
 export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
     const [open, setOpen] = useState(false)
     const close = (): void => setOpen(false)
@@ -28,7 +28,9 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
             </Button>
             <PaperDialog
                 title={
-                    sheet === undefined ? speciesWords.addTitle : speciesWords.editTitle(sheet.kind.common_name)
+                    sheet === undefined
+                        ? speciesWords.addTitle
+                        : speciesWords.editTitle(sheet.species.common_name)
                 }
                 open={open}
                 onClose={close}
@@ -48,9 +50,9 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
     const [typed, setTyped] = useState(typedFrom(sheet.description))
     const [claims, setClaims] = useState(claimsTyped(sheet.description))
     const change = useChange<SpeciesRequest>({
-        path: `kinds/${sheet.kind.id}`,
+        path: `allSpecies/${sheet.species.id}`,
         before: { description: sheet.description },
-        said: speciesWords.saved(sheet.kind.common_name),
+        said: speciesWords.saved(sheet.species.common_name),
         onDone,
     })
     return (
@@ -81,12 +83,13 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
     const navigate = useNavigate()
     const add = useWrite<SpeciesRequest, SpeciesSheet>({
         method: 'POST',
-        path: 'kinds',
-        said: (sheet) => speciesWords.added(sheet.kind.common_name),
-        undo: (sheet) => write('DELETE', `kinds/${sheet.kind.id}`).then(() => navigate({ to: '/kinds' })),
+        path: 'species',
+        said: (sheet) => speciesWords.added(sheet.species.common_name),
+        undo: (sheet) =>
+            write('DELETE', `allSpecies/${sheet.species.id}`).then(() => navigate({ to: '/species' })),
         onDone: async (sheet) => {
             onDone()
-            await navigate({ to: '/kinds/$id', params: { id: String(sheet.kind.id) } })
+            await navigate({ to: '/species/$id', params: { id: String(sheet.species.id) } })
         },
     })
     return (

@@ -12,10 +12,10 @@ interface Props {
     error?: string | undefined
 }
 
-/** A kind by its name, helped by the list of all kinds while it is typed. */
+/** A species by its name, helped by the list of all species while it is typed. */
 export function SpeciesField({ label, help, value, onChange, error }: Props) {
     const list = useId()
-    const kinds = useQuery(speciesListQuery).data ?? []
+    const allSpecies = useQuery(speciesListQuery).data ?? []
     return (
         <Field.Root invalid={error !== undefined}>
             <Field.Label>{label}</Field.Label>
@@ -26,9 +26,9 @@ export function SpeciesField({ label, help, value, onChange, error }: Props) {
                 autoComplete="off"
             />
             <datalist id={list}>
-                {kinds.map((kind) => (
-                    <option key={kind.id} value={kind.common_name}>
-                        {kind.scientific_name}
+                {allSpecies.map((species) => (
+                    <option key={species.id} value={species.common_name}>
+                        {species.scientific_name}
                     </option>
                 ))}
             </datalist>
@@ -39,12 +39,13 @@ export function SpeciesField({ label, help, value, onChange, error }: Props) {
 }
 
 /** By common or scientific name, whatever the case. */
-export function speciesNamed(kinds: readonly SpeciesRow[], name: string): SpeciesRow | undefined {
+export function speciesNamed(allSpecies: readonly SpeciesRow[], name: string): SpeciesRow | undefined {
     const wanted = name.trim().toLowerCase()
     return wanted === ''
         ? undefined
-        : kinds.find(
-              (kind) =>
-                  kind.common_name.toLowerCase() === wanted || kind.scientific_name.toLowerCase() === wanted,
+        : allSpecies.find(
+              (species) =>
+                  species.common_name.toLowerCase() === wanted ||
+                  species.scientific_name.toLowerCase() === wanted,
           )
 }

@@ -16,38 +16,38 @@ import { SpeciesDialog } from './SpeciesDialog'
 
 const SHOWN = 40
 
-/** Every kind that is described here, to look up and to find. */
+/** Every species that is described here, to look up and to find. */
 export function SpeciesListPage() {
     useNameSheet(speciesWords.title, speciesWords.listComment)
     return (
         <Waiting query={useQuery(speciesListQuery)}>
-            {(kinds) => (
+            {(allSpecies) => (
                 <>
                     <SheetHead
                         sentence={speciesWords.headline(
-                            kinds.length,
-                            kinds.filter((kind) => kind.is_edited).length,
+                            allSpecies.length,
+                            allSpecies.filter((species) => species.is_edited).length,
                         )}
                         comment={speciesWords.listComment}
                     />
-                    <SpeciesFound kinds={kinds} />
+                    <SpeciesFound allSpecies={allSpecies} />
                 </>
             )}
         </Waiting>
     )
 }
 
-function SpeciesFound({ kinds }: { kinds: readonly SpeciesRow[] }) {
+function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
     const [name, setName] = useState('')
     const [role, setRole] = useState('')
     const [water, setWater] = useState('')
     const [shown, show] = useState(SHOWN)
     const wanted = name.trim().toLowerCase()
-    const found = kinds.filter(
-        (kind) =>
-            `${kind.common_name} ${kind.scientific_name}`.toLowerCase().includes(wanted) &&
-            (role === '' || kind.roles.some((one) => one === role)) &&
-            (water === '' || kind.salinity === water),
+    const found = allSpecies.filter(
+        (species) =>
+            `${species.common_name} ${species.scientific_name}`.toLowerCase().includes(wanted) &&
+            (role === '' || species.roles.some((one) => one === role)) &&
+            (water === '' || species.salinity === water),
     )
     return (
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
@@ -82,7 +82,7 @@ function SpeciesFound({ kinds }: { kinds: readonly SpeciesRow[] }) {
             {found.length === 0 ? (
                 <p role="status">{speciesWords.none}</p>
             ) : (
-                <SpeciesTable kinds={found.slice(0, shown)} />
+                <SpeciesTable allSpecies={found.slice(0, shown)} />
             )}
             {found.length > shown && (
                 <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
@@ -95,7 +95,7 @@ function SpeciesFound({ kinds }: { kinds: readonly SpeciesRow[] }) {
 
 const desk = { base: 'none', lg: 'table-cell' } as const
 
-function SpeciesTable({ kinds }: { kinds: readonly SpeciesRow[] }) {
+function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
     const unit = useUnit()
     const columns = speciesWords.columns
     return (
@@ -112,28 +112,28 @@ function SpeciesTable({ kinds }: { kinds: readonly SpeciesRow[] }) {
                 </Table.Row>
             </Table.Header>
             <Table.Body>
-                {kinds.map((kind) => (
-                    <Table.Row key={kind.id}>
+                {allSpecies.map((species) => (
+                    <Table.Row key={species.id}>
                         <Table.Cell>
-                            <Link to="/kinds/$id" params={{ id: String(kind.id) }}>
-                                {kind.common_name}
+                            <Link to="/species/$id" params={{ id: String(species.id) }}>
+                                {species.common_name}
                             </Link>{' '}
                             <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>
-                                {kind.scientific_name}
+                                {species.scientific_name}
                             </chakra.i>
-                            {kind.is_edited && (
+                            {species.is_edited && (
                                 <chakra.span color="unc" fontWeight={600}>
                                     {' '}
                                     {speciesWords.own}
                                 </chakra.span>
                             )}
                         </Table.Cell>
-                        <Table.Cell whiteSpace="nowrap">{projected(kind.adult_mm, unit)}</Table.Cell>
-                        <Table.Cell>{temperWords[kind.temperament]}</Table.Cell>
-                        <Table.Cell display={desk}>{layerWords[kind.layer]}</Table.Cell>
-                        <Table.Cell display={desk}>{acquireWords.waters[kind.salinity]}</Table.Cell>
-                        <Table.Cell display={desk}>{kind.region}</Table.Cell>
-                        <Table.Cell display={desk}>{kind.here === 0 ? '' : kind.here}</Table.Cell>
+                        <Table.Cell whiteSpace="nowrap">{projected(species.adult_mm, unit)}</Table.Cell>
+                        <Table.Cell>{temperWords[species.temperament]}</Table.Cell>
+                        <Table.Cell display={desk}>{layerWords[species.layer]}</Table.Cell>
+                        <Table.Cell display={desk}>{acquireWords.waters[species.salinity]}</Table.Cell>
+                        <Table.Cell display={desk}>{species.region}</Table.Cell>
+                        <Table.Cell display={desk}>{species.here === 0 ? '' : species.here}</Table.Cell>
                     </Table.Row>
                 ))}
             </Table.Body>

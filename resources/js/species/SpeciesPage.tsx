@@ -17,22 +17,22 @@ import { SpeciesDialog } from './SpeciesDialog'
 import { SpeciesPicture } from './SpeciesPicture'
 import { SpeciesValues } from './SpeciesValues'
 
-/** What a kind becomes, to scale, and all that is known of it. */
+/** What a species becomes, to scale, and all that is known of it. */
 export function SpeciesPage({ id }: { id: number }) {
     return <Waiting query={useQuery(speciesQuery(id))}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 
 function Sheet({ sheet }: { sheet: SpeciesSheet }) {
-    const { kind } = sheet
+    const { species } = sheet
     const unit = useUnit()
     const systems = useQuery(systemsQuery).data ?? []
-    useNameSheet(kind.common_name, kind.scientific_name)
+    useNameSheet(species.common_name, species.scientific_name)
     const life = sheet.description.lifespan_years as { low: number; high: number } | undefined
     const comment = [
-        kind.sold_at_mm === null ? '' : `Sold at about ${projected(kind.sold_at_mm, unit)}`,
+        species.sold_at_mm === null ? '' : `Sold at about ${projected(species.sold_at_mm, unit)}`,
         life === undefined ? '' : `lives ${acquireWords.years(life.low, life.high)}`,
-        temperWords[kind.temperament] ?? '',
-        layerWords[kind.layer],
+        temperWords[species.temperament] ?? '',
+        layerWords[species.layer],
     ]
         .filter((part) => part !== '')
         .join(', ')
@@ -59,13 +59,13 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                 gap="18px"
             >
                 <Box display="flex" gap="10px" flexWrap="wrap">
-                    <Link to="/weigh-up" search={{ kind: kind.common_name }}>
+                    <Link to="/weigh-up" search={{ species: species.common_name }}>
                         <Button variant="solid" as="span">
                             {speciesWords.weigh}
                         </Button>
                     </Link>
                     <SpeciesDialog sheet={sheet} />
-                    {!sheet.is_shipped && kind.here === 0 && <TakeOut sheet={sheet} />}
+                    {!sheet.is_shipped && species.here === 0 && <TakeOut sheet={sheet} />}
                 </Box>
                 <Section title={speciesWords.claims}>
                     {sheet.claims.length === 0 && <chakra.p color="ink2">{speciesWords.noClaims}</chakra.p>}
@@ -95,7 +95,7 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                                 {one.species_id === null ? (
                                     <b>{one.name}</b>
                                 ) : (
-                                    <Link to="/kinds/$id" params={{ id: String(one.species_id) }}>
+                                    <Link to="/species/$id" params={{ id: String(one.species_id) }}>
                                         {one.name}
                                     </Link>
                                 )}
@@ -142,10 +142,10 @@ function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
     const navigate = useNavigate()
     const remove = useWrite<undefined>({
         method: 'DELETE',
-        path: `kinds/${sheet.kind.id}`,
-        said: () => speciesWords.removed(sheet.kind.common_name),
-        undo: () => write('POST', 'kinds', { description: sheet.description, form: sheet.kind.form }),
-        onDone: () => navigate({ to: '/kinds' }),
+        path: `allSpecies/${sheet.species.id}`,
+        said: () => speciesWords.removed(sheet.species.common_name),
+        undo: () => write('POST', 'species', { description: sheet.description, form: sheet.species.form }),
+        onDone: () => navigate({ to: '/species' }),
     })
     return (
         <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>

@@ -14,7 +14,7 @@ const MARGIN = 14
 const MOST_HEIGHT = 380
 const FEET = 304.8
 
-/** A kind as it is sold and as it is grown, in the keeper's largest system, all to one scale. */
+/** A species as it is sold and as it is grown, in the keeper's largest system, all to one scale. */
 export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; systems: readonly SystemSheet[] }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const { unit_system: units } = useKeeper()
@@ -30,12 +30,12 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
     const part = (units === 'metric' ? 500 : FEET) * scale
     const middle = MARGIN + (homeHeight * scale) / 2
     const sizes = [
-        ...(sheet.kind.sold_at_mm === null
+        ...(sheet.species.sold_at_mm === null
             ? []
             : [
                   {
-                      mm: sheet.kind.sold_at_mm,
-                      label: `${speciesWords.asSold} ${projected(sheet.kind.sold_at_mm, unit)}`,
+                      mm: sheet.species.sold_at_mm,
+                      label: `${speciesWords.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
                       y: 0.24,
                   },
               ]),
@@ -54,7 +54,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                     height={homeHeight * scale + 2 * MARGIN + 44}
                     role="img"
                     aria-label={
-                        largest === undefined ? sheet.kind.common_name : speciesWords.beside(largest.name)
+                        largest === undefined ? sheet.species.common_name : speciesWords.beside(largest.name)
                     }
                 >
                     {largest !== undefined && (
@@ -70,9 +70,9 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                         const y = middle + (one.y - 0.5) * homeHeight * scale
                         return (
                             <g key={one.label}>
-                                {sheet.kind.form !== 'none' && one.mm * scale > 4 && (
+                                {sheet.species.form !== 'none' && one.mm * scale > 4 && (
                                     <FishAbove
-                                        form={sheet.kind.form}
+                                        form={sheet.species.form}
                                         band={0}
                                         x={x + (one.mm * scale) / 2}
                                         y={y}
@@ -87,7 +87,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                                         y +
                                         Math.max(
                                             16,
-                                            one.mm * scale * (sheet.kind.form === 'ray' ? 0.62 : 0.2),
+                                            one.mm * scale * (sheet.species.form === 'ray' ? 0.62 : 0.2),
                                         )
                                     }
                                     label={one.label}

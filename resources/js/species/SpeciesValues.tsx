@@ -67,9 +67,9 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
 function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
     const shipped: Record<string, unknown> = sheet.shipped
     const change = useChange<SpeciesRequest>({
-        path: `kinds/${sheet.kind.id}`,
+        path: `allSpecies/${sheet.species.id}`,
         before: { description: sheet.description },
-        said: speciesWords.saved(sheet.kind.common_name),
+        said: speciesWords.saved(sheet.species.common_name),
         onDone: () => undefined,
     })
     return (

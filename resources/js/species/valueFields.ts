@@ -10,7 +10,7 @@ interface Shared {
     label: string
 }
 
-/** How one value of a kind is shown and typed. */
+/** How one value of a species is shown and typed. */
 export type ValueField = Shared &
     (
         | { type: 'number' | 'text' }
@@ -28,7 +28,7 @@ const parts = (field: string, label: string, names: Record<string, string>): Val
 const range = { low: 'low', typical: 'usual', high: 'high' }
 const span = { low: 'from', high: 'to' }
 
-/** Every value of a kind that its keeper can change, in groups, in the words of the scenario format. */
+/** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
 export const valueGroups: { title: string; fields: ValueField[] }[] = [
     {
         title: 'What it is',
@@ -87,7 +87,7 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
             ...parts('hardness_dgh', 'Hardness, °dH', span),
             { field: 'salinity', label: 'Water', type: 'choice', options: acquireWords.waters },
             { field: 'minimum_group', label: 'Least group', type: 'number' },
-            { field: 'species_only', label: 'With its own kind alone', type: 'choice', options: yesNo },
+            { field: 'species_only', label: 'With its own species alone', type: 'choice', options: yesNo },
             ...parts('least_home', 'Least home, outside', {
                 length_mm: 'length in mm',
                 width_mm: 'width in mm',
@@ -177,7 +177,7 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
     },
 ]
 
-/** What stands there when a kind does not say. */
+/** What stands there when a species does not say. */
 const UNSAID: Record<string, unknown> = {
     curve: 'von-bertalanffy',
     length_kind: 'total',

@@ -16,7 +16,7 @@ import { ForecastPicture } from './ForecastPicture'
 const said = systemWords.change
 
 const NOTHING = {
-    kind: '',
+    species: '',
     count: '1',
     length: '',
     filter_care: '',
@@ -31,10 +31,10 @@ const NOTHING = {
 /** A change that is only thought of: how the system stands now and would then. */
 export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const [typed, setTyped] = useState(NOTHING)
-    const kinds = useQuery(speciesListQuery).data ?? []
-    const kind = speciesNamed(kinds, typed.kind)
+    const allSpecies = useQuery(speciesListQuery).data ?? []
+    const species = speciesNamed(allSpecies, typed.species)
     const set = (name: keyof typeof NOTHING) => (value: string) => setTyped({ ...typed, [name]: value })
-    const asked = askedOf(typed, kind?.id)
+    const asked = askedOf(typed, species?.id)
     const answer = useQuery({ ...beforeAfterQuery(system.id, asked), placeholderData: keepPreviousData })
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const error = (field: string): string | undefined => refused?.fieldError(field)
@@ -61,11 +61,11 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
             >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <SpeciesField
-                        label={said.kind}
-                        value={typed.kind}
-                        onChange={set('kind')}
+                        label={said.species}
+                        value={typed.species}
+                        onChange={set('species')}
                         error={
-                            typed.kind !== '' && kind === undefined && kinds.length > 0
+                            typed.species !== '' && species === undefined && allSpecies.length > 0
                                 ? said.unknownSpecies
                                 : error('species_id')
                         }
@@ -155,7 +155,9 @@ function askedOf(typed: typeof NOTHING, speciesId: number | undefined): string {
     } = typed
     const rest = { filter_care, weekly_change, turnover, divider_at, leaving }
     const newcomers: Record<string, string> =
-        speciesId === undefined || length.trim() === '' ? {} : { species_id: String(speciesId), count, length }
+        speciesId === undefined || length.trim() === ''
+            ? {}
+            : { species_id: String(speciesId), count, length }
     const filter: Record<string, string> = filter_media === '' ? {} : { filter_media, filter_litres }
     return new URLSearchParams(
         Object.entries({ ...newcomers, ...filter, ...rest }).filter(([, value]) => value.trim() !== ''),

@@ -18,7 +18,7 @@ const said = systemWords.ready
 export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: () => void }) {
     const before = page.preparation
     const unit = useUnit()
-    const kinds = useQuery(speciesListQuery).data ?? []
+    const allSpecies = useQuery(speciesListQuery).data ?? []
     const systems = (useQuery(systemsQuery).data ?? []).filter(
         (one) => one.id !== page.system.id && one.fish.length > 0,
     )
@@ -30,11 +30,12 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const [share, setShare] = useState(
         before === null || before.donor_share === 0 ? '33' : String(Math.round(before.donor_share * 100)),
     )
-    const [speciesTyped, setKind] = useState<string | null>(null)
+    const [speciesTyped, setSpecies] = useState<string | null>(null)
     const [count, setCount] = useState(String(before?.count ?? 1))
     const [length, setLength] = useState(before?.length_mm == null ? '' : measured(before.length_mm, unit))
-    const speciesName = speciesTyped ?? kinds.find((one) => one.id === before?.species_id)?.common_name ?? ''
-    const kind = speciesNamed(kinds, speciesName)
+    const speciesName =
+        speciesTyped ?? allSpecies.find((one) => one.id === before?.species_id)?.common_name ?? ''
+    const species = speciesNamed(allSpecies, speciesName)
     const plan = useWrite<PreparationRequest>({
         method: 'PUT',
         path: `systems/${page.system.id}/preparation`,
@@ -55,9 +56,9 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                     has_starter_fish: starter,
                     donor_system_id: donor === '' ? null : Number(donor),
                     donor_percent: donor === '' ? null : Number(share),
-                    species_id: kind?.id ?? null,
-                    count: kind === undefined ? null : Number(count),
-                    length: kind === undefined ? null : length,
+                    species_id: species?.id ?? null,
+                    count: species === undefined ? null : Number(count),
+                    length: species === undefined ? null : length,
                 })
             }
         >
@@ -97,9 +98,9 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
             <SpeciesField
                 label={said.stock}
                 value={speciesName}
-                onChange={setKind}
+                onChange={setSpecies}
                 error={
-                    speciesName !== '' && kind === undefined && kinds.length > 0
+                    speciesName !== '' && species === undefined && allSpecies.length > 0
                         ? systemWords.change.unknownSpecies
                         : plan.fieldError('species_id')
                 }

@@ -2,7 +2,7 @@ import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
-import { lodgersQuery, systemsQuery } from '../api/queries'
+import { suitableSpeciesQuery, systemsQuery } from '../api/queries'
 import type { SuitableSpeciesRow } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
@@ -10,21 +10,21 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf } from '../log/fields'
 import { projected } from '../units/length'
-import { acquireWords as said, lodgerWords } from '../words/acquire'
+import { acquireWords as said, suitableWords } from '../words/acquire'
 import { roleWords } from '../words/species'
 
-/** The search turned round: every kind held against one system, ranked. */
+/** The search turned round: every species held against one system, ranked. */
 export function SuitableSpeciesPage({ id, withFish }: { id: number; withFish: string | undefined }) {
     const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
     const name = system?.name ?? ''
-    useNameSheet(said.lodgersTitle(name), said.lodgersComment)
+    useNameSheet(said.suitableTitle(name), said.suitableComment)
     return (
-        <Waiting query={useQuery(lodgersQuery(id))}>
+        <Waiting query={useQuery(suitableSpeciesQuery(id))}>
             {(rows) => (
                 <>
                     <SheetHead
-                        sentence={said.lodgersHeadline(name, rows, withFish)}
-                        comment={said.lodgersComment}
+                        sentence={said.suitableHeadline(name, rows, withFish)}
+                        comment={said.suitableComment}
                     />
                     <Lodgers rows={rows} />
                 </>
@@ -47,15 +47,17 @@ function Lodgers({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
     const [filters, setFilters] = useState(ANY)
     const [refusedShown, showRefused] = useState(false)
     const set = (name: keyof Filters) => (value: string) => setFilters({ ...filters, [name]: value })
-    const regions = [...new Set(rows.map((row) => row.kind.region ?? ''))].filter((one) => one !== '').sort()
+    const regions = [...new Set(rows.map((row) => row.species.region ?? ''))]
+        .filter((one) => one !== '')
+        .sort()
     const any = { value: '', text: said.any }
     const found = rows.filter(
-        ({ kind }) =>
-            (filters.role === '' || kind.roles.some((one) => one === filters.role)) &&
-            (filters.temper === '' || kind.is_peaceful) &&
-            (filters.plants === '' || kind.plants === filters.plants) &&
-            (filters.region === '' || kind.region === filters.region) &&
-            (filters.water === '' || kind.salinity === filters.water),
+        ({ species }) =>
+            (filters.role === '' || species.roles.some((one) => one === filters.role)) &&
+            (filters.temper === '' || species.is_peaceful) &&
+            (filters.plants === '' || species.plants === filters.plants) &&
+            (filters.region === '' || species.region === filters.region) &&
+            (filters.water === '' || species.salinity === filters.water),
     )
     const fitting = found.filter((row) => row.fit !== 'not')
     const refused = found.filter((row) => row.fit === 'not')
@@ -120,7 +122,7 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
         <Table.Root>
             <Table.Header>
                 <Table.Row>
-                    <Table.ColumnHeader>{said.columns.kind}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{said.columns.species}</Table.ColumnHeader>
                     <Table.ColumnHeader>{said.columns.fit}</Table.ColumnHeader>
                     <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
                         {said.columns.why}
@@ -129,15 +131,15 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
             </Table.Header>
             <Table.Body>
                 {rows.map((row) => (
-                    <Table.Row key={row.kind.id}>
+                    <Table.Row key={row.species.id}>
                         <Table.Cell>
-                            <Link to="/kinds/$id" params={{ id: String(row.kind.id) }}>
-                                {row.kind.common_name}
+                            <Link to="/species/$id" params={{ id: String(row.species.id) }}>
+                                {row.species.common_name}
                             </Link>{' '}
-                            <chakra.span color="ink2">{projected(row.kind.adult_mm, unit)}</chakra.span>
+                            <chakra.span color="ink2">{projected(row.species.adult_mm, unit)}</chakra.span>
                         </Table.Cell>
                         <Table.Cell fontWeight={600} color={FIT_COLOUR[row.fit]}>
-                            {lodgerWords(row)}
+                            {suitableWords(row)}
                             <chakra.span
                                 display={{ base: 'block', md: 'none' }}
                                 fontWeight={400}

@@ -172,7 +172,7 @@ function Residents({
                                     </Link>
                                 </Box>
                                 <Box color="ink2" fontSize="15px">
-                                    {row?.kind.toLowerCase()}
+                                    {row?.species.toLowerCase()}
                                 </Box>
                             </Table.Cell>
                             <Table.Cell>
@@ -251,7 +251,7 @@ function Acts({ page }: { page: Page }) {
             <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
                 {systemWords.card}
             </Button>
-            <Link to="/systems/$id/lodgers" params={{ id }}>
+            <Link to="/systems/$id/suitable-species" params={{ id }}>
                 {acquireWords.ask}
             </Link>
         </Box>

@@ -110,7 +110,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                     {systemWords.open}
                 </Link>
                 {' · '}
-                <Link to="/systems/$id/lodgers" params={{ id: String(system.id) }}>
+                <Link to="/systems/$id/suitable-species" params={{ id: String(system.id) }}>
                     {acquireWords.ask}
                 </Link>
                 {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
@@ -143,7 +143,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
                     {nameWithCount(fish)}
                 </Link>{' '}
                 <chakra.span color="ink2">
-                    {fish.kind.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
+                    {fish.species.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
                 </chakra.span>
             </span>
             <chakra.span

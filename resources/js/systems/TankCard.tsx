@@ -69,7 +69,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                             <Table.Row key={fish.id}>
                                 <Table.Cell>
                                     <MarkIcon band={fish.band} /> <b>{nameWithCount(fish)}</b>,{' '}
-                                    {fish.kind.toLowerCase()}
+                                    {fish.species.toLowerCase()}
                                 </Table.Cell>
                                 <Table.Cell>{projected(fish.length_mm.likely, unit)}</Table.Cell>
                                 <Table.Cell>

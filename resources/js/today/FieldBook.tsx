@@ -134,7 +134,8 @@ function InPlace({ due }: { due: DueRow }) {
         method: 'POST',
         path: isWatch ? `watches/${due.of_id ?? 0}/checks` : `fish/${due.fish_id ?? 0}/conditions`,
         said: () => moveWords.watch.looked(due.name),
-        undo: (recorded) => write('DELETE', `${isWatch ? 'watch-checks' : 'conditions'}/${recorded.id}`),
+        undo: (recorded) =>
+            write('DELETE', `${isWatch ? 'watch-checks' : 'health-observations'}/${recorded.id}`),
     })
     const { today } = useKeeper()
     if (due.is_late || !['watch', 'quarantine'].includes(due.kind)) {

@@ -12,7 +12,7 @@ import { methods } from '../words/en'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
-    kind: SpeciesRow
+    species: SpeciesRow
     typed: CandidateTyped
     weighed: Weighed
     onDone: () => void
@@ -32,7 +32,7 @@ const FIELDS = [
 ]
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
-export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
+export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const { today } = useKeeper()
     const client = useQueryClient()
     const navigate = useNavigate()
@@ -67,7 +67,7 @@ export function AcquireForm({ kind, typed, weighed, onDone }: Props) {
             onSave={() =>
                 entry.save({
                     name,
-                    species_id: kind.id,
+                    species_id: species.id,
                     count: Number(typed.count) || 1,
                     system_id: Number(home),
                     date,

@@ -9,7 +9,7 @@ interface Props {
     typed: CandidateTyped
     onType: (typed: CandidateTyped) => void
     refused: Refused | undefined
-    /** A name that no kind here has. */
+    /** A name that no species here has. */
     isUnknown: boolean
     isNarrow: boolean
 }
@@ -26,10 +26,10 @@ export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: P
         >
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '1 / 3' }}>
                 <SpeciesField
-                    label={said.kind}
+                    label={said.species}
                     help={said.speciesHelp}
-                    value={typed.kind}
-                    onChange={set('kind')}
+                    value={typed.species}
+                    onChange={set('species')}
                     error={isUnknown ? said.unknownSpecies : refused?.fieldError('species_id')}
                 />
             </Box>

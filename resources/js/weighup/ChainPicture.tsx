@@ -14,7 +14,7 @@ import { acquireWords as said } from '../words/acquire'
 
 interface Props {
     chain: Chain
-    kind: SpeciesRow
+    species: SpeciesRow
     adult: Band
 }
 
@@ -36,7 +36,7 @@ const MOST_HEIGHT = 210
 const FEET = 304.8
 
 /** The homes of a chain side by side from above, each with the fish as long as it leaves; what must be built is dashed. */
-export function ChainPicture({ chain, kind, adult }: Props) {
+export function ChainPicture({ chain, species, adult }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const systems = useQuery(systemsQuery).data ?? []
     const { unit_system: units } = useKeeper()
@@ -64,7 +64,7 @@ export function ChainPicture({ chain, kind, adult }: Props) {
                     width={width}
                     height={height + 40}
                     role="img"
-                    aria-label={said.picture(kind.common_name)}
+                    aria-label={said.picture(species.common_name)}
                 >
                     {rooms.map((room, i) => {
                         const { x, y } = places[i] ?? { x: 0, y: 0 }
@@ -97,9 +97,9 @@ export function ChainPicture({ chain, kind, adult }: Props) {
                                         scale={scale}
                                     />
                                 )}
-                                {kind.form !== 'none' && long > 4 && (
+                                {species.form !== 'none' && long > 4 && (
                                     <FishAbove
-                                        form={kind.form}
+                                        form={species.form}
                                         band={0}
                                         x={x + (room.width * scale) / 2}
                                         y={top + (room.height * scale) / 2}

@@ -17,14 +17,14 @@ const ADVICE_COLOUR = { take: 'fit', 'only-if': 'close', 'do-not': 'over' } as c
 
 interface Props {
     weighed: Weighed
-    kind: SpeciesRow
+    species: SpeciesRow
     typed: CandidateTyped
     /** Beside another: the sentence stands over each. */
     isHeaded: boolean
 }
 
 /** What would come of one candidate: the homes to scale, then the figures. */
-export function Verdict({ weighed, kind, typed, isHeaded }: Props) {
+export function Verdict({ weighed, species, typed, isHeaded }: Props) {
     const [isComing, setComing] = useState(false)
     const unit = useUnit()
     const { upkeep } = weighed
@@ -32,10 +32,10 @@ export function Verdict({ weighed, kind, typed, isHeaded }: Props) {
         <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
             {isHeaded && (
                 <chakra.h2 fontSize="19px" fontWeight={800} color={ADVICE_COLOUR[weighed.advice]}>
-                    {kind.common_name}. {weighed.sentence}
+                    {species.common_name}. {weighed.sentence}
                 </chakra.h2>
             )}
-            <ChainPicture chain={weighed.chain} kind={kind} adult={weighed.adult_mm} />
+            <ChainPicture chain={weighed.chain} species={species} adult={weighed.adult_mm} />
             <Box
                 display="grid"
                 gridTemplateColumns={{
@@ -98,11 +98,16 @@ export function Verdict({ weighed, kind, typed, isHeaded }: Props) {
                 </Box>
             </Box>
             <PaperDialog
-                title={said.acquireTitle(kind.common_name)}
+                title={said.acquireTitle(species.common_name)}
                 open={isComing}
                 onClose={() => setComing(false)}
             >
-                <AcquireForm kind={kind} typed={typed} weighed={weighed} onDone={() => setComing(false)} />
+                <AcquireForm
+                    species={species}
+                    typed={typed}
+                    weighed={weighed}
+                    onDone={() => setComing(false)}
+                />
             </PaperDialog>
         </Box>
     )

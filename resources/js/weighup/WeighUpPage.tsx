@@ -14,27 +14,27 @@ import { CandidateForm } from './CandidateForm'
 import { Verdict } from './Verdict'
 
 /** One candidate, or two side by side: the whole future before it is bought. */
-export function WeighUpPage({ kind }: { kind: string }) {
+export function WeighUpPage({ species }: { species: string }) {
     useNameSheet(acquireWords.title, acquireWords.comment)
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
-    const first = useCandidate(kind)
+    const first = useCandidate(species)
     const second = useCandidate(
         '',
-        isBeside && together && first.kind !== undefined
-            ? { typed: first.typed, speciesId: first.kind.id }
+        isBeside && together && first.species !== undefined
+            ? { typed: first.typed, speciesId: first.species.id }
             : undefined,
     )
     const columns = isBeside ? [first, second] : [first]
-    const weighed = columns.filter((one) => one.weighed !== undefined && one.kind !== undefined)
+    const weighed = columns.filter((one) => one.weighed !== undefined && one.species !== undefined)
     const sentence =
         weighed.length === 0
             ? acquireWords.empty
             : weighed.length === 1
               ? (weighed[0]?.weighed?.sentence ?? '')
               : acquireWords.between(
-                    weighed[0]?.kind?.common_name ?? '',
-                    weighed[1]?.kind?.common_name ?? '',
+                    weighed[0]?.species?.common_name ?? '',
+                    weighed[1]?.species?.common_name ?? '',
                     together,
                 )
     return (
@@ -86,7 +86,7 @@ export function WeighUpPage({ kind }: { kind: string }) {
                                 typed={one.typed}
                                 onType={one.type}
                                 refused={one.refused}
-                                isUnknown={one.typed.kind.trim() !== '' && one.kind === undefined}
+                                isUnknown={one.typed.species.trim() !== '' && one.species === undefined}
                                 isNarrow={!isBeside}
                             />
                             {!isBeside && (
@@ -95,10 +95,10 @@ export function WeighUpPage({ kind }: { kind: string }) {
                                 </Button>
                             )}
                         </Box>
-                        {one.weighed !== undefined && one.kind !== undefined ? (
+                        {one.weighed !== undefined && one.species !== undefined ? (
                             <Verdict
                                 weighed={one.weighed}
-                                kind={one.kind}
+                                species={one.species}
                                 typed={one.typed}
                                 isHeaded={isBeside}
                             />
@@ -115,22 +115,22 @@ export function WeighUpPage({ kind }: { kind: string }) {
 interface Candidate {
     typed: CandidateTyped
     type: (typed: CandidateTyped) => void
-    kind: SpeciesRow | undefined
+    species: SpeciesRow | undefined
     weighed: Weighed | undefined
     refused: Refused | undefined
 }
 
 /** @param companion who comes before it, if they come together */
 function useCandidate(speciesName: string, companion?: Companion): Candidate {
-    const kinds = useQuery(speciesListQuery).data ?? []
+    const allSpecies = useQuery(speciesListQuery).data ?? []
     const [typed, type] = useState(noCandidate(speciesName))
-    const kind = speciesNamed(kinds, typed.kind)
-    const asked = askedOf(typed, kind?.id, companion)
+    const species = speciesNamed(allSpecies, typed.species)
+    const asked = askedOf(typed, species?.id, companion)
     const answer = useQuery({ ...weighUpQuery(asked), placeholderData: keepPreviousData })
     return {
         typed,
         type,
-        kind,
+        species,
         weighed: asked === '' || answer.isError ? undefined : answer.data,
         refused: answer.error instanceof Refused ? answer.error : undefined,
     }

@@ -1,6 +1,6 @@
 /** A candidate as it is typed. */
 export interface CandidateTyped {
-    kind: string
+    species: string
     count: string
     length: string
     price: string
@@ -9,8 +9,8 @@ export interface CandidateTyped {
     fallback: string
 }
 
-export const noCandidate = (kind = ''): CandidateTyped => ({
-    kind,
+export const noCandidate = (species = ''): CandidateTyped => ({
+    species,
     count: '1',
     length: '',
     price: '',
@@ -25,7 +25,7 @@ export interface Companion {
     speciesId: number
 }
 
-/** As the address query of the API; empty while no kind is chosen. */
+/** As the address query of the API; empty while no species is chosen. */
 export function askedOf(typed: CandidateTyped, speciesId: number | undefined, companion?: Companion): string {
     if (speciesId === undefined) {
         return ''

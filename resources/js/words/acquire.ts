@@ -10,9 +10,9 @@ export const acquireWords = {
     empty: 'Which fish are you thinking of?',
     emptyComment:
         'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
-    kind: 'Kind',
+    species: 'Species',
     speciesHelp: 'Begin to type its name.',
-    unknownSpecies: 'No kind here is called that. Choose one from the list, or add it under Kinds.',
+    unknownSpecies: 'No species here is called that. Choose one from the list, or add it under Species.',
     count: 'How many',
     length: 'How long now',
     lengthHelp: 'Empty: as it is usually sold.',
@@ -81,16 +81,20 @@ export const acquireWords = {
     cautionsNote: 'Local law, vets and licensed people decide; this is only a reminder.',
     picture: (kind: string) => `The homes that ${kind} needs, from above and to one scale`,
 
-    lodgersTitle: (system: string) => `What could live in ${system}`,
-    lodgersHeadline: (system: string, rows: readonly SuitableSpeciesRow[], withFish: string | undefined): string => {
+    suitableTitle: (system: string) => `What could live in ${system}`,
+    suitableHeadline: (
+        system: string,
+        rows: readonly SuitableSpeciesRow[],
+        withFish: string | undefined,
+    ): string => {
         const life = rows.filter((row) => row.fit === 'for-life').length
         const time = rows.filter((row) => row.fit === 'until').length
         const where = withFish === undefined ? system : `${system} with ${withFish}`
         return life === 0
-            ? `Nothing would fit ${where} for life; ${number(time)} ${time === 1 ? 'kind' : 'kinds'} for a time.`
-            : `${capital(number(life))} ${life === 1 ? 'kind fits' : 'kinds fit'} ${where} for life, ${number(time)} for a time.`
+            ? `Nothing would fit ${where} for life; ${number(time)} ${time === 1 ? 'species' : 'species'} for a time.`
+            : `${capital(number(life))} ${life === 1 ? 'species fits' : 'species fit'} ${where} for life, ${number(time)} for a time.`
     },
-    lodgersComment:
+    suitableComment:
         'Brought home today as usually sold, with all who live there. Judged by the rules of housing; who eats or beats whom is another question.',
     ask: 'What could live here?',
     askWith: 'What could live with it?',
@@ -99,8 +103,8 @@ export const acquireWords = {
     peaceful: 'at most mostly peaceful',
     plantWords: { safe: 'leaves plants alone', eats: 'eats plants', uproots: 'digs plants up' },
     waters: { fresh: 'fresh', brackish: 'brackish', marine: 'salt' },
-    noneLeft: 'No kind is left: loosen a filter.',
-    columns: { kind: 'Kind', fit: 'Fits', why: 'Because' },
+    noneLeft: 'No species is left: loosen a filter.',
+    columns: { species: 'Species', fit: 'Fits', why: 'Because' },
     showRefused: (n: number) => `Show the ${n} that do not fit`,
     hideRefused: 'Hide those that do not fit',
     mend: 'First:',
@@ -112,7 +116,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 const money = (sum: number): string => Math.round(sum).toLocaleString('en-GB')
 
 /** "for life, as a group of 6 to 14", "until March 2028", "no". */
-export function lodgerWords(row: SuitableSpeciesRow): string {
+export function suitableWords(row: SuitableSpeciesRow): string {
     if (row.fit === 'not') {
         return 'no'
     }

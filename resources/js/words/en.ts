@@ -53,7 +53,7 @@ export const words = {
         systems: 'Systems',
         moves: 'Moves',
         weighUp: 'Weigh up',
-        kinds: 'Kinds',
+        species: 'Species',
         rulebook: 'Rulebook',
         desk: 'More',
     },
@@ -74,7 +74,7 @@ export const words = {
     keys: [
         ['T F S', 'Today, Fish, Systems'],
         ['M W', 'Moves, Weigh up'],
-        ['K R', 'Kinds, Rulebook'],
+        ['K R', 'Species, Rulebook'],
         ['[ ]', "the plan's date, a week"],
         ['{ }', "the plan's date, a month"],
         ['U', 'undo the last entry'],
@@ -171,7 +171,7 @@ export const words = {
         none: 'No fish yet.',
         columns: {
             name: 'Name',
-            kind: 'Kind',
+            species: 'Species',
             home: 'Lives in',
             length: 'Today',
             outgrows: 'Outgrows it',
@@ -206,7 +206,7 @@ export const words = {
             members: 'Members',
             index: 'Growth index',
             before: 'Before',
-            kind: 'Kind',
+            species: 'Species',
             home: 'Lives in',
             pace: 'Pace',
             adult: 'Adult size',
@@ -241,7 +241,7 @@ export const words = {
                         : percent <= 90
                           ? 'quick'
                           : 'very quick'
-            return `${word} for its kind (faster than ${percent.toFixed(0)} in 100)`
+            return `${word} for its species (faster than ${percent.toFixed(0)} in 100)`
         },
         noPace: 'needs a second length',
         since: (home: string, day: string) => `${home}, since ${day}`,
@@ -249,13 +249,13 @@ export const words = {
             `${length} on ${day} does not fit the others: kept, counted less.`,
         gone: (name: string) => `${name} is not here any more.`,
         disc: 'disc width',
-        indexWords: (own: number, kind: number) => `${own.toFixed(2)} (its kind ${kind.toFixed(2)})`,
+        indexWords: (own: number, kind: number) => `${own.toFixed(2)} (its species ${kind.toFixed(2)})`,
         members: (smallest: string, largest: string) => `${smallest} to ${largest}; the largest decides`,
         known: (own: number, kin: number, kind: number, n: number): string =>
             [
                 `${percent(own)} its own lengths`,
                 kin >= 0.005 ? `${percent(kin)} ${plural(n, 'kin here', 'kin here')}` : '',
-                `${percent(kind)} its kind`,
+                `${percent(kind)} its species`,
             ]
                 .filter((part) => part !== '')
                 .join(', '),
@@ -264,7 +264,7 @@ export const words = {
         cramped: 'It may be cramped: do not take this as its adult size.',
         more: 'More about this length',
         lengthKind: 'Which length',
-        ofItsSpecies: 'as its kind is stated',
+        ofItsSpecies: 'as its species is stated',
         sample: 'How many were measured',
         spread: 'Spread between them, mm',
         identify: 'Change',
@@ -295,8 +295,8 @@ export const words = {
             warmth: 'The water belongs to the home: other fish there would share the change.',
         },
         stated: (length: string) => `${length}, as you stated`,
-        asItsSpecies: 'As its kind again',
-        oneSpeciesMore: 'It may be another kind still',
+        asItsSpecies: 'As its species again',
+        oneSpeciesMore: 'It may be another species still',
         perhapsNth: (n: number) => (n === 0 ? 'But it may be' : 'Or'),
         circumstances: 'Change',
         circumstancesLong: 'Change where it comes from and would go',
@@ -306,7 +306,7 @@ export const words = {
         homesAhead: 'The homes ahead',
         housing: 'Its home by the rules',
         passes: 'Every rule of housing is kept.',
-        notMeasured: 'never measured: from its kind alone',
+        notMeasured: 'never measured: from its species alone',
     },
 
     systems: {
@@ -355,7 +355,7 @@ export const words = {
         saveCount: 'Write down',
         moveHelp: 'It ends the present stay and begins the next.',
         lossHelp:
-            'Never release fish, plants or water into the wild; for protected kinds ask what local law wants at parting.',
+            'Never release fish, plants or water into the wild; for protected species ask what local law wants at parting.',
         done: {
             incident: (actor: string, target: string, act: Act) =>
                 `Written down: ${actor} ${acts[act]} ${target}.`,
@@ -463,9 +463,9 @@ export function whatIfSentence(
 
 /** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */
 export function speciesShareWords(knowledge: FishSheet['knowledge']): string {
-    return knowledge.kinds.length === 1
-        ? (knowledge.kinds[0]?.name.toLowerCase() ?? '')
-        : knowledge.kinds.map((one) => `${one.name.toLowerCase()} ${percent(one.weight)}`).join(', ')
+    return knowledge.candidates.length === 1
+        ? (knowledge.candidates[0]?.name.toLowerCase() ?? '')
+        : knowledge.candidates.map((one) => `${one.name.toLowerCase()} ${percent(one.weight)}`).join(', ')
 }
 
 /** The worst case of an unsure fish. */
@@ -538,7 +538,7 @@ export function reviewSentence(review: Review, unit: LengthUnit, today: string):
               ? 'a little long'
               : 'as expected'
     if (review.before === null) {
-        return `${expected} from its kind alone.`
+        return `${expected} from its species alone.`
     }
     const change = (review.length_mm - review.before.length_mm) / unit.mm
     const by = `${Math.abs(change).toFixed(1)} ${unit.word} ${change < 0 ? 'less' : 'more'} than on ${longDay(review.before.date, today)}.`
@@ -560,17 +560,17 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit): stri
             return `counted ${line.count ?? 0}, ${counts[line.kind as CountKind]}`
         case 'move':
             return `moved from ${from} to ${to}`
-        case 'kind':
+        case 'species':
             return `taken for ${to.toLowerCase()}, before for ${from.toLowerCase()}`
         case 'candidates':
-            return to === '' ? 'no other kind thought of any more' : `may also be ${to.toLowerCase()}`
+            return to === '' ? 'no other species thought of any more' : `may also be ${to.toLowerCase()}`
         case 'sex':
             return to === '' ? 'sex not known after all' : `sexed: ${to}`
         case 'hatched':
             return to === '' ? 'day of hatching not known after all' : `hatched on ${to}`
         case 'adult':
             return to === ''
-                ? 'adult size as its kind again'
+                ? 'adult size as its species again'
                 : `adult size stated: ${measured(Number(to), unit)}`
         case 'ration':
             return `fed ${rations[to as Ration]}, before ${rations[from as Ration]}`

@@ -106,7 +106,7 @@ export const moveWords = {
             divider: 'A divider',
             'take-out-victim': 'Take the victim out',
             'take-out-bully': 'Take the bully out',
-        } satisfies Record<NonNullable<InterventionRequest['measure']>, string>,
+        } satisfies Record<NonNullable<InterventionRequest['intervention']>, string>,
         tryIt: 'Tried now',
         stopAt: 'If still chased at',
         tried: (words: string) => `Tried: ${words.toLowerCase()}.`,

@@ -3,19 +3,19 @@ import type { LengthUnit } from '../units/length'
 import { percent } from '../units/share'
 import { lengthRange } from './en'
 
-/** Words about kinds. */
+/** Words about species. */
 export const speciesWords = {
-    title: 'Kinds',
+    title: 'Species',
     listComment: 'What a fish may be: as it came with the application, with your own values over it.',
     headline: (n: number, own: number): string =>
-        `${n} kinds are described here${own === 0 ? '.' : `, ${own} with values of your own.`}`,
+        `${n} species are described here${own === 0 ? '.' : `, ${own} with values of your own.`}`,
     find: 'Find a name',
     allRoles: 'any role',
     allSalinities: 'any water',
-    none: 'No kind here is called that. Add your own.',
-    add: 'Add a kind',
+    none: 'No species here is called that. Add your own.',
+    add: 'Add a species',
     more: (n: number) => `Show ${n} more`,
-    addTitle: 'A kind of your own',
+    addTitle: 'A species of your own',
     edit: 'Change values',
     editTitle: (name: string) => `Values of ${name}`,
     save: 'Write down',
@@ -23,9 +23,9 @@ export const speciesWords = {
     saved: (name: string) => `Written down: the values of ${name}.`,
     added: (name: string) => `Added: ${name}.`,
     removed: (name: string) => `Taken out: ${name}.`,
-    remove: 'Delete this kind',
+    remove: 'Delete this species',
     columns: {
-        name: 'Kind',
+        name: 'Species',
         adult: 'Becomes',
         temper: 'Temper',
         layer: 'Lives',
@@ -86,7 +86,7 @@ export const layerWords: Record<SpeciesRow['layer'], string> = {
 }
 
 export const speciesSentence = (sheet: SpeciesSheet, unit: LengthUnit): string =>
-    `${sheet.kind.common_name} becomes ${lengthRange(sheet.adult_mm, unit)}.`
+    `${sheet.species.common_name} becomes ${lengthRange(sheet.adult_mm, unit)}.`
 
 export function claimSentence(claim: Claim): string {
     const who = `${claimWords[claim.kind]}${claim.sex === null ? '' : `, ${claim.sex}s`}`

@@ -130,7 +130,7 @@ export const systemWords = {
     change: {
         title: 'Before and after',
         help: 'Think of a change: both sides are worked out, nothing is written.',
-        kind: 'Add a kind',
+        species: 'Add a species',
         count: 'How many',
         length: 'How long',
         care: 'The filter was just',
@@ -165,7 +165,7 @@ export const systemWords = {
         } satisfies Partial<Record<keyof StandingSide, string>>,
         objections: 'Would not fit',
         forecast: 'Ammonia and nitrite after it',
-        unknownSpecies: 'No kind here has this name.',
+        unknownSpecies: 'No species here has this name.',
         atOnce: (n: number) => `The filter bears ${number(n)} of them at once.`,
     },
 

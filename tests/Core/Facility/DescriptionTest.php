@@ -9,6 +9,7 @@ use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Facility\Range;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class DescriptionTest extends TestCase
 {
@@ -22,7 +23,7 @@ final class DescriptionTest extends TestCase
         $wrong = [
             'must be above zero and in this order' => fn () => Range::of('size', 500, 400, 700),
             'must rise' => fn () => CardinalTemperatures::of('kind', 28, 20, 33, 26),
-            'best must be at least 22.0' => fn () => CardinalTemperatures::of('kind', 10, 20, 33, 25),
+            'best must be at least 22 °C' => fn () => CardinalTemperatures::of('kind', 10, 20, 33, 25),
             'at least a fifth' => fn () => CardinalTemperatures::of('kind', 18, 28, 33, 19),
             'names the system "nowhere"' => fn () => Example::facility([Example::tank('home', 100, 50)], [Example::fish(Example::of(), 'nowhere', [])]),
         ];
@@ -31,7 +32,7 @@ final class DescriptionTest extends TestCase
                 $make();
                 $this->fail($sentence);
             } catch (ImpossiblePicture $refusal) {
-                $this->assertStringContainsString($sentence, $refusal->getMessage());
+                $this->assertStringContainsString($sentence, Said::of($refusal->finding()));
             }
         }
     }

@@ -6,10 +6,10 @@ namespace Tests\Core\Facility;
 
 use Biomegas\Facility\HomeMethod;
 use Biomegas\Facility\ImpossiblePicture;
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\RuleException;
+use Biomegas\Facility\RuleOption;
+use Biomegas\Facility\RuleParameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

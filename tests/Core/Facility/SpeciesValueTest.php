@@ -12,6 +12,7 @@ use Biomegas\Facility\Span;
 use Biomegas\Facility\SpeciesValue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 final class SpeciesValueTest extends TestCase
 {
@@ -41,7 +42,7 @@ final class SpeciesValueTest extends TestCase
                 $this->fail("{$beyond} was taken");
             } catch (ImpossiblePicture $e) {
                 $this->assertSame(explode('.', $value->value)[0], $e->field);
-                $this->assertStringContainsString('Is a decimal point missing?', $e->getMessage());
+                $this->assertStringContainsString('Is a decimal point missing?', Said::of($e->finding()));
             }
         }
     }

@@ -64,13 +64,13 @@ final class FacilityGrowthTest extends TestCase
         };
         [$few, $many] = [$shares(['2026-01-10' => 82]), $shares(self::QUICK)];
 
-        $this->assertEqualsWithDelta(1.0, $few->ownLengths + $few->kin + $few->kind, 1e-9);
+        $this->assertEqualsWithDelta(1.0, $few->ownLengths + $few->kin + $few->species, 1e-9);
         $this->assertGreaterThan(0.05, $few->kin);
         $this->assertGreaterThan($few->ownLengths, $many->ownLengths);
         $this->assertGreaterThan(0.5, $many->ownLengths);
     }
 
-    public function test_an_unsure_fish_is_a_mixture_and_its_lengths_weigh_the_kinds(): void
+    public function test_an_unsure_fish_is_a_mixture_and_its_lengths_weigh_the_species(): void
     {
         $small = new Species('small', 'Small', 'S', Range::of('a', 130, 150, 180), Range::of('k', 0.8, 1.2, 2.0), SwimmingStyle::Slow);
         $large = Example::of();
@@ -83,7 +83,7 @@ final class FacilityGrowthTest extends TestCase
         $this->assertLessThan(190, $adult->low);
         $this->assertGreaterThan(420, $adult->high);
         $this->assertSame('invented', $grown->leading()->species->key);
-        $this->assertGreaterThan(0.95, $grown->kinds[0][0]);
+        $this->assertGreaterThan(0.95, $grown->candidates[0][0]);
         $window = $young->outgrows(fn (): float => 250.0, Example::tank('home', 120, 50));
         $this->assertNotNull($window->early);
         $this->assertNull($window->late);
@@ -92,15 +92,15 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_claims_of_adult_size_are_weighed_by_kind_and_sex(): void
     {
-        $kind = new Species('k', 'K', 'K', Range::of('a', 400, 500, 700), Range::of('k', 0.3, 0.5, 0.8), SwimmingStyle::Slow, claims: [
+        $species = new Species('k', 'K', 'K', Range::of('a', 400, 500, 700), Range::of('k', 0.3, 0.5, 0.8), SwimmingStyle::Slow, claims: [
             new AdultSizeClaim(600, ClaimKind::Literature), new AdultSizeClaim(300, ClaimKind::Label), new AdultSizeClaim(1200, ClaimKind::Record), new AdultSizeClaim(450, ClaimKind::Keepers, Sex::Male),
         ]);
-        $mean = fn (?Sex $sex): float => exp(GrowthPrior::ofSpecies($kind, $sex)->mean[0]);
+        $mean = fn (?Sex $sex): float => exp(GrowthPrior::ofSpecies($species, $sex)->mean[0]);
 
         $this->assertEqualsWithDelta(exp((3 * log(600) + log(300) + 2 * log(450)) / 6), $mean(null), 1e-9);
         $this->assertEqualsWithDelta(450, $mean(Sex::Male), 1e-9);
         $this->assertEqualsWithDelta(exp((3 * log(600) + log(300)) / 4), $mean(Sex::Female), 1e-9);
-        $this->assertGreaterThan($kind->adultLength->logSpread(), sqrt(GrowthPrior::ofSpecies($kind, Sex::Female)->covariance[0][0]), 'claims that disagree widen the range');
+        $this->assertGreaterThan($species->adultLength->logSpread(), sqrt(GrowthPrior::ofSpecies($species, Sex::Female)->covariance[0][0]), 'claims that disagree widen the range');
     }
 
     public function test_a_stall_is_told_from_growth_and_from_too_soon(): void

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Growth\Curve\VonBertalanffy;
-use Biomegas\Growth\Fit\KalmanFilter;
 use Biomegas\Growth\Fit\DrawnParameters;
 use Biomegas\Growth\Fit\ErrorModel;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\Observation;
+use Biomegas\Growth\Fit\KalmanFilter;
 use Biomegas\Growth\Fit\MapEstimator;
+use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Fit\ProposalTable;
 use Biomegas\Growth\Fit\ScrambledHalton;
 use Biomegas\Growth\Fit\StandardNormal;

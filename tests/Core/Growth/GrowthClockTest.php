@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Fish;
 use Biomegas\Facility\CardinalTemperatures;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Stay;

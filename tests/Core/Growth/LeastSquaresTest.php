@@ -12,6 +12,7 @@ use Biomegas\Growth\LeastSquares\LevenbergMarquardt;
 use Biomegas\Growth\LeastSquares\StopReason;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 final class LeastSquaresTest extends TestCase
 {
@@ -75,7 +76,7 @@ final class LeastSquaresTest extends TestCase
                 (new CurveFitter(AgeCurve::VonBertalanffy))->fit($ages, $lengths, $start);
                 $this->fail($sentence);
             } catch (CurveFitFailed $refusal) {
-                $this->assertStringContainsString($sentence, $refusal->getMessage());
+                $this->assertStringContainsString($sentence, Said::of($refusal->finding()));
             }
         }
     }

@@ -7,13 +7,14 @@ namespace Tests\Core\Growth;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Method;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
-use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class LengthReviewTest extends TestCase
 {
@@ -32,7 +33,7 @@ final class LengthReviewTest extends TestCase
         foreach ([2.54, 10, 0.5] as $slip) {
             $review = $this->review($slip * 283);
             $this->assertSame(LengthQuestion::UnitSlip, $review->question);
-            $this->assertStringContainsString('28.3 cm', $review->sentence());
+            $this->assertStringContainsString('28.3 cm', Said::of($review->finding()));
         }
     }
 
@@ -43,7 +44,7 @@ final class LengthReviewTest extends TestCase
         $review = LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish, $other])), $fish, $this->entry('2026-12-20', 404));
 
         $this->assertSame(LengthQuestion::OtherFish, $review->question);
-        $this->assertStringContainsString('right for Other', $review->sentence());
+        $this->assertStringContainsString('right for Other', Said::of($review->finding()));
     }
 
     public function test_a_first_length_is_held_against_the_kind(): void
@@ -57,13 +58,13 @@ final class LengthReviewTest extends TestCase
 
     public function test_refuses_days_that_cannot_be(): void
     {
-        foreach (['2027-03-02' => 'is in the future', '2026-01-09' => 'arrived on 2026-01-10'] as $day => $sentence) {
+        foreach (['2027-03-02' => 'is in the future', '2026-01-09' => 'arrived on 10 January 2026'] as $day => $sentence) {
             try {
                 $this->review(280, $day);
                 $this->fail($sentence);
             } catch (InvalidEntry $refused) {
                 $this->assertSame('date', $refused->field);
-                $this->assertStringContainsString($sentence, $refused->getMessage());
+                $this->assertStringContainsString($sentence, Said::of($refused->finding()));
             }
         }
     }

@@ -29,7 +29,7 @@ final class HomeLimitsTest extends TestCase
 
         $limit = Example::limitIn(Box::inside(1800, 400, 600), Example::of(SwimmingStyle::Slow));
         $this->assertEqualsWithDelta(400 / 1.3, $limit->millimetres, 1e-9);
-        $this->assertSame('too long to turn', $limit->binding->reason());
+        $this->assertSame(SizeRule::TurningWidth, $limit->binding);
     }
 
     public function test_tall_bodies_need_depth(): void

@@ -23,10 +23,10 @@ use Biomegas\Housing\HousingRule;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Verdict;
-use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 /** Every rule of housing: passes, or says why not and what would help. */
 final class JudgementTest extends TestCase
@@ -44,8 +44,8 @@ final class JudgementTest extends TestCase
         $verdict = $this->verdict(HousingRule::Size, $this->home(), new Occupant('One', Example::of(), 500));
 
         $this->assertFalse($verdict->passes);
-        $this->assertSame('At 50 cm it is too long to turn: Home holds up to 46 cm.', $verdict->sentence);
-        $this->assertSame('65 cm from front to back would hold it.', $verdict->change);
+        $this->assertSame('At 50 cm it is too long to turn: Home holds up to 46 cm.', Said::of($verdict->finding));
+        $this->assertSame('65 cm from front to back would hold it.', Said::of($verdict->change));
     }
 
     public function test_the_largest_of_a_shoal_decides(): void
@@ -57,7 +57,7 @@ final class JudgementTest extends TestCase
     {
         $verdict = $this->verdict(HousingRule::Salinity, $this->home(), new Occupant('Reef fish', Example::of(needs: new HousingNeeds(salinity: Salinity::Marine)), 100));
 
-        $this->assertSame('Home is fresh water; Reef fish wants marine.', $verdict->sentence);
+        $this->assertSame('Home is fresh water; Reef fish wants marine.', Said::of($verdict->finding));
         $this->assertNull($verdict->change, 'nothing short of another home would help');
     }
 
@@ -66,17 +66,17 @@ final class JudgementTest extends TestCase
         $cool = new Occupant('Cool', Example::of(keep: new Span(10, 22)), 100);
         $warm = new Occupant('Warm', Example::of(keep: new Span(24, 30)), 100);
 
-        $this->assertStringContainsString('held at 25 °C', $this->verdict(HousingRule::Temperature, $this->home(), $cool)->sentence);
+        $this->assertStringContainsString('held at 25 °C', Said::of($this->verdict(HousingRule::Temperature, $this->home(), $cool)->finding));
         $this->assertTrue($this->verdict(HousingRule::Temperature, $this->home(), $warm)->passes);
-        $this->assertStringStartsWith('No one temperature suits', $this->verdict(HousingRule::Temperature, $this->home(), $warm, [$cool])->sentence);
-        $this->assertSame('falls to 4 °C in winter', substr(strstr($this->verdict(HousingRule::Temperature, Example::pond('pond'), $warm)->sentence, 'falls') ?: '', 0, 24));
+        $this->assertStringStartsWith('No one temperature suits', Said::of($this->verdict(HousingRule::Temperature, $this->home(), $warm, [$cool])->finding));
+        $this->assertSame('falls to 4 °C in winter', substr(strstr(Said::of($this->verdict(HousingRule::Temperature, Example::pond('pond'), $warm)->finding), 'falls') ?: '', 0, 24));
     }
 
     public function test_the_change_of_temperature_suits_everybody(): void
     {
         $verdict = $this->verdict(HousingRule::Temperature, $this->home(celsius: 20), new Occupant('One', Example::of(keep: new Span(22, 30)), 100), [new Occupant('Two', Example::of(keep: new Span(18, 26), key: 'two'), 100)]);
 
-        $this->assertSame('Hold it at 22 to 26 °C.', $verdict->change);
+        $this->assertSame('Hold it at 22 to 26 °C.', Said::of($verdict->change));
     }
 
     public function test_floor_is_counted_by_layer(): void
@@ -88,7 +88,7 @@ final class JudgementTest extends TestCase
         $this->assertFalse($this->verdict(HousingRule::Floor, $this->home(), $bottom(12))->passes);
         $everywhere = new Occupant('All', Example::of(key: 'all'), 200, 4);
         $this->assertFalse($this->verdict(HousingRule::Floor, $this->home(), $bottom(8), [$everywhere])->passes, 'a fish of all layers counts in each');
-        $this->assertMatchesRegularExpression('/^(Two|Three) fewer of them, or 0\.\d+ m² more floor\.$/', (string) $this->verdict(HousingRule::Floor, $this->home(), $bottom(12))->change);
+        $this->assertMatchesRegularExpression('/^(Two|Three) fewer of them, or 0\.\d+ m² more floor\.$/', (string) Said::of($this->verdict(HousingRule::Floor, $this->home(), $bottom(12))->change));
     }
 
     public function test_crowding_on_purpose_holds_under_its_conditions_and_says_when_not(): void
@@ -99,10 +99,10 @@ final class JudgementTest extends TestCase
 
         $this->assertTrue($this->verdict(HousingRule::Floor, $airy, $fish(40, 120), [], $crowded)->passes);
         $this->assertFalse($this->verdict(HousingRule::Floor, $airy, $fish(40, 120))->passes, 'the roomy school refuses it');
-        $this->assertStringContainsString('no extra air and flow', $this->verdict(HousingRule::Floor, $this->home(), $fish(40, 120), [], $crowded)->sentence);
-        $this->assertStringContainsString('fewer than six', $this->verdict(HousingRule::Floor, $airy, $fish(5, 120), [], $crowded)->sentence);
-        $this->assertStringContainsString('not of like size', $this->verdict(HousingRule::Floor, $airy, $fish(6, 120), [new Occupant('Big', Example::of(key: 'big'), 190)], $crowded)->sentence);
-        $this->assertStringContainsString('mid-sized', $this->verdict(HousingRule::Floor, $airy, $fish(6, 260), [], $crowded)->sentence);
+        $this->assertStringContainsString('no extra air and flow', Said::of($this->verdict(HousingRule::Floor, $this->home(), $fish(40, 120), [], $crowded)->finding));
+        $this->assertStringContainsString('fewer than six', Said::of($this->verdict(HousingRule::Floor, $airy, $fish(5, 120), [], $crowded)->finding));
+        $this->assertStringContainsString('not of like size', Said::of($this->verdict(HousingRule::Floor, $airy, $fish(6, 120), [new Occupant('Big', Example::of(key: 'big'), 190)], $crowded)->finding));
+        $this->assertStringContainsString('mid-sized', Said::of($this->verdict(HousingRule::Floor, $airy, $fish(6, 260), [], $crowded)->finding));
     }
 
     public function test_litres_of_a_mixed_home_are_the_largest_need_and_each_more_of_the_rest(): void
@@ -112,7 +112,7 @@ final class JudgementTest extends TestCase
         $small = new Occupant('Small', Example::of(needs: $needs(100, 40), key: 'small'), 500, 3);
         $litres = new Rulebook(['home' => 'litres-usual']);
         // 400 for the big one, 3 x 40 for the small ones: 520; the home has 648.
-        $this->assertStringContainsString('520 l needed', $this->verdict(HousingRule::SharedLitres, $this->home(), $big, [$small], $litres)->sentence);
+        $this->assertStringContainsString('520 l needed', Said::of($this->verdict(HousingRule::SharedLitres, $this->home(), $big, [$small], $litres)->finding));
         $this->assertTrue($this->verdict(HousingRule::SharedLitres, $this->home(), $big, [$small], $litres)->passes);
         $this->assertFalse($this->verdict(HousingRule::SharedLitres, $this->home(), $big, [$small], new Rulebook(['home' => 'litres-generous']))->passes);
         $this->assertNull($this->find(HousingRule::SharedLitres, $this->judge($this->home(), $big, [$small])), 'the other school does not ask');
@@ -123,17 +123,17 @@ final class JudgementTest extends TestCase
         $need = new HousingNeeds(litres: new LitresNeed(1, 500, 1000, 2000, 300));
         $half = $this->verdict(HousingRule::SharedLitres, $this->home(), new Occupant('Half', Example::of(needs: $need), 250), [], new Rulebook(['home' => 'both']));
 
-        $this->assertStringContainsString((string) round(1000 * 0.5 ** 1.5).' l needed', $half->sentence);
+        $this->assertStringContainsString((string) round(1000 * 0.5 ** 1.5).' l needed', Said::of($half->finding));
     }
 
     public function test_a_group_counts_those_of_its_kind_who_live_there(): void
     {
-        $kind = Example::of(needs: new HousingNeeds(minimumGroup: 5));
-        $verdict = $this->verdict(HousingRule::Group, $this->home(), new Occupant('Two', $kind, 60, 2), [new Occupant('One', $kind, 60)]);
+        $species = Example::of(needs: new HousingNeeds(minimumGroup: 5));
+        $verdict = $this->verdict(HousingRule::Group, $this->home(), new Occupant('Two', $species, 60, 2), [new Occupant('One', $species, 60)]);
 
-        $this->assertStringContainsString('there would be three', $verdict->sentence);
-        $this->assertSame('Two more of them.', $verdict->change);
-        $this->assertTrue($this->verdict(HousingRule::Group, $this->home(), new Occupant('Five', $kind, 60, 5))->passes);
+        $this->assertStringContainsString('there would be three', Said::of($verdict->finding));
+        $this->assertSame('Two more of them.', Said::of($verdict->change));
+        $this->assertTrue($this->verdict(HousingRule::Group, $this->home(), new Occupant('Five', $species, 60, 5))->passes);
     }
 
     public function test_a_loner_shares_with_nobody_whoever_comes_second(): void
@@ -148,36 +148,36 @@ final class JudgementTest extends TestCase
 
     public function test_missing_fittings_are_listed_and_a_tight_lid_is_a_lid(): void
     {
-        $kind = Example::of(needs: new HousingNeeds(fittings: [Fitting::Lid, Fitting::Sand, Fitting::Hides]));
+        $species = Example::of(needs: new HousingNeeds(fittings: [Fitting::Lid, Fitting::Sand, Fitting::Hides]));
 
-        $this->assertSame('It wants sand and hides, which Home has not.', $this->verdict(HousingRule::Fittings, $this->home(fittings: [Fitting::TightLid]), new Occupant('One', $kind, 100))->sentence);
-        $this->assertTrue($this->verdict(HousingRule::Fittings, $this->home(fittings: [Fitting::Lid, Fitting::Sand, Fitting::Hides]), new Occupant('One', $kind, 100))->passes);
+        $this->assertSame('It wants sand and hides, which Home has not.', Said::of($this->verdict(HousingRule::Fittings, $this->home(fittings: [Fitting::TightLid]), new Occupant('One', $species, 100))->finding));
+        $this->assertTrue($this->verdict(HousingRule::Fittings, $this->home(fittings: [Fitting::Lid, Fitting::Sand, Fitting::Hides]), new Occupant('One', $species, 100))->passes);
     }
 
     public function test_a_thin_fish_goes_down_the_overflow(): void
     {
-        $kind = Example::of(needs: new HousingNeeds(bodyDepthRatio: 0.2));
+        $species = Example::of(needs: new HousingNeeds(bodyDepthRatio: 0.2));
         $slotted = $this->home(slot: 6.0);
 
-        $this->assertSame('Guard the overflow with a mesh.', $this->verdict(HousingRule::Overflow, $slotted, new Occupant('Thin', $kind, 50))->change);
-        $this->assertTrue($this->verdict(HousingRule::Overflow, $slotted, new Occupant('Grown', $kind, 80))->passes);
+        $this->assertSame('Guard the overflow with a mesh.', Said::of($this->verdict(HousingRule::Overflow, $slotted, new Occupant('Thin', $species, 50))->change));
+        $this->assertTrue($this->verdict(HousingRule::Overflow, $slotted, new Occupant('Grown', $species, 80))->passes);
     }
 
     public function test_acidity_and_hardness_are_advice(): void
     {
-        $kind = Example::of(needs: new HousingNeeds(ph: new Span(5, 6.5), hardness: new Span(1, 8)));
-        $judgement = $this->judge($this->home(), new Occupant('One', $kind, 100));
+        $species = Example::of(needs: new HousingNeeds(ph: new Span(5, 6.5), hardness: new Span(1, 8)));
+        $judgement = $this->judge($this->home(), new Occupant('One', $species, 100));
 
-        $this->assertSame('The pH there is 7.4; 5 to 6.5 is liked.', $this->find(HousingRule::Acidity, $judgement)?->sentence);
+        $this->assertSame('The pH there is 7.4; 5 to 6.5 is liked.', Said::of($this->find(HousingRule::Acidity, $judgement)?->finding));
         $this->assertFalse($this->find(HousingRule::Hardness, $judgement)?->passes);
         $this->assertTrue($judgement->passes(), 'advice refuses nothing');
     }
 
     public function test_what_a_keeper_sets_aside_passes_with_the_reason(): void
     {
-        $kind = Example::of(needs: new HousingNeeds(fittings: [Fitting::Lid]));
+        $species = Example::of(needs: new HousingNeeds(fittings: [Fitting::Lid]));
         $rulebook = new Rulebook(exceptions: [new RuleException('fish-1', 'fittings', RuleException::SET_ASIDE, 'It never jumped.')]);
-        $set = fn (?string $fish): Verdict => $this->verdict(HousingRule::Fittings, $this->home(), new Occupant('One', $kind, 100, 1, 1.0, $fish), [], $rulebook);
+        $set = fn (?string $fish): Verdict => $this->verdict(HousingRule::Fittings, $this->home(), new Occupant('One', $species, 100, 1, 1.0, $fish), [], $rulebook);
 
         $this->assertSame('It never jumped.', $set('fish-1')->setAside);
         $this->assertTrue($set('fish-1')->passes);
@@ -186,9 +186,9 @@ final class JudgementTest extends TestCase
 
     public function test_inches_and_gallons_where_the_keeper_counts_in_them(): void
     {
-        $case = new HousingCase(new Occupant('One', Example::of(), 500), $this->home(), [], new Rulebook, new Spoken(UnitSystem::Us));
+        $case = new HousingCase(new Occupant('One', Example::of(), 500), $this->home(), [], new Rulebook);
 
-        $this->assertSame('At 19.7 in it is too long to turn: Home holds up to 18.2 in.', $this->find(HousingRule::Size, Judgement::of($case))?->sentence);
+        $this->assertSame('At 19.7 in it is too long to turn: Home holds up to 18.2 in.', Said::of($this->find(HousingRule::Size, Judgement::of($case))?->finding, UnitSystem::Us));
     }
 
     /** @param  list<Fitting>  $fittings */
@@ -203,7 +203,7 @@ final class JudgementTest extends TestCase
     /** @param  list<Occupant>  $residents */
     private function judge(System $home, Occupant $newcomer, array $residents = [], Rulebook $rulebook = new Rulebook): Judgement
     {
-        return Judgement::of(new HousingCase($newcomer, $home, $residents, $rulebook, new Spoken(UnitSystem::Metric)));
+        return Judgement::of(new HousingCase($newcomer, $home, $residents, $rulebook));
     }
 
     /** @param  list<Occupant>  $residents */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Losses;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\HeadCountEvent;
-use Biomegas\InvalidEntry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 final class HeadCountTest extends TestCase
 {
@@ -43,7 +44,7 @@ final class HeadCountTest extends TestCase
                 $this->fail($sentence);
             } catch (InvalidEntry $refused) {
                 $this->assertSame('count', $refused->field);
-                $this->assertStringContainsString($sentence, $refused->getMessage());
+                $this->assertStringContainsString($sentence, Said::of($refused->finding()));
             }
         }
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measure;
 
+use App\Language\Messages;
 use Biomegas\Measure\FishLengthReader;
+use Biomegas\Measure\Length;
 use Biomegas\Measure\LengthUnit;
+use Biomegas\Measure\MeasuredFigure;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\Measure\UnreadableLength;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 final class FishLengthReaderTest extends TestCase
 {
@@ -44,10 +47,7 @@ final class FishLengthReaderTest extends TestCase
     #[DataProvider('nonsense')]
     public function test_refuses_nonsense_with_a_sentence(string $typed, string $sentence): void
     {
-        $this->expectException(UnreadableLength::class);
-        $this->expectExceptionMessage($sentence);
-
-        (new FishLengthReader(UnitSystem::Metric))->read($typed);
+        $this->assertStringContainsString($sentence, Said::refusing(fn () => (new FishLengthReader(UnitSystem::Metric))->read($typed)));
     }
 
     /** @return iterable<array{string, string}> */
@@ -68,21 +68,20 @@ final class FishLengthReaderTest extends TestCase
         yield [str_repeat('9', 400), 'is not a length'];
     }
 
-    public function test_formats_both_ways(): void
+    public function test_a_length_is_told_in_any_unit(): void
     {
         $length = (new FishLengthReader(UnitSystem::Metric))->read('30.48');
 
-        $this->assertSame('30.5 cm', $length->format(UnitSystem::Metric->lengthUnit()));
-        $this->assertSame('12.0 in', $length->format(UnitSystem::Metric->otherLengthUnit()));
         $this->assertEqualsWithDelta(1.0, $length->in(LengthUnit::Foot), 1e-12);
+        $this->assertEqualsWithDelta(12.0, $length->in(UnitSystem::Us->lengthUnit()), 1e-12);
     }
 
-    public function test_every_formatted_length_is_read_back(): void
+    public function test_every_length_that_is_written_is_read_back(): void
     {
         foreach (UnitSystem::cases() as $units) {
-            foreach ([4.2, 81.0, 335.5, 1204.7] as $millimetres) {
-                $typed = (new FishLengthReader($units))->read("{$millimetres} mm")->format($units->lengthUnit(), 6);
-                $this->assertEqualsWithDelta($millimetres, (new FishLengthReader($units))->read($typed)->millimetres(), 1e-4, $typed);
+            foreach ([42.0, 81.0, 335.5, 1204.7] as $millimetres) {
+                $written = (new Messages($units, 'en'))->figure(MeasuredFigure::of(Length::ofMillimetres($millimetres)));
+                $this->assertEqualsWithDelta($millimetres, (new FishLengthReader($units))->read($written)->millimetres(), 1.3, $written);
             }
         }
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measure;
 
-use Biomegas\Measure\ShareWords;
-use Biomegas\Measure\Spoken;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
@@ -42,24 +40,5 @@ final class VolumeTest extends TestCase
     {
         $this->expectException(UnreadableVolume::class);
         (new VolumeReader(UnitSystem::Metric))->read($typed);
-    }
-
-    public function test_volumes_are_said_in_the_facility_s_unit(): void
-    {
-        $this->assertSame('1 000 l', (new Spoken(UnitSystem::Metric))->litres(1000));
-        $this->assertSame('75 gal', (new Spoken(UnitSystem::Us))->litres(283.9));
-        $this->assertSame('62 imp gal', (new Spoken(UnitSystem::Imperial))->litres(283.9));
-    }
-
-    #[TestWith([0.30, 'a third'])]
-    #[TestWith([0.25, 'a quarter'])]
-    #[TestWith([0.26, '30 %'])]
-    #[TestWith([0.47, 'half'])]
-    #[TestWith([0.42, '45 %'])]
-    #[TestWith([0.0, 'a twentieth'])]
-    #[TestWith([0.97, 'all of it'])]
-    public function test_shares_are_rounded_up_to_what_keepers_say(float $share, string $words): void
-    {
-        $this->assertSame($words, ShareWords::atLeast($share));
     }
 }

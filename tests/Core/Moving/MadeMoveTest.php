@@ -9,10 +9,11 @@ use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
 use Biomegas\Company\Incident;
 use Biomegas\Facility\System;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\MadeMove;
-use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class MadeMoveTest extends TestCase
 {
@@ -36,7 +37,7 @@ final class MadeMoveTest extends TestCase
                 $this->fail($sentence);
             } catch (InvalidEntry $refused) {
                 $this->assertSame($field, $refused->field);
-                $this->assertStringContainsString($sentence, $refused->getMessage());
+                $this->assertStringContainsString($sentence, Said::of($refused->finding()));
             }
         }
     }

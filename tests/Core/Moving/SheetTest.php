@@ -13,21 +13,20 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
-use Biomegas\Measure\UnitSystem;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\WaterSample;
 use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\AddingOrder;
 use Biomegas\Moving\Sheet\MoveCase;
-use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\MoveSheet;
+use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\Objection;
 use Biomegas\Moving\Sheet\ObjectionKind;
 use Biomegas\Moving\Sheet\SheetStep;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class SheetTest extends TestCase
 {
@@ -43,7 +42,7 @@ final class SheetTest extends TestCase
         $this->assertSame(['at-hand', 'water-ready', 'decor-out', 'catch', 'into-tub', 'carry', 'lights-off', 'release', 'bacteria', 'lid', 'refill', 'feed'], $keys);
         $this->assertSame(array_unique($keys), $keys, 'each is checked off by its key');
         foreach ($sheet->steps as $step) {
-            $this->assertNotSame('', $step->why);
+            $this->assertNotSame('', Said::of($step->why));
         }
     }
 
@@ -54,19 +53,19 @@ final class SheetTest extends TestCase
 
         $this->assertNotSame([], $mixing);
         $this->assertEqualsWithDelta($sheet->match->schedule->minutes, array_sum(array_map(fn (SheetStep $one): float => (float) $one->minutes, $mixing)), 1e-6);
-        $this->assertStringContainsString('goes from', $mixing[0]->why);
+        $this->assertStringContainsString('goes from', Said::of($mixing[0]->why));
     }
 
     public function test_large_fish_go_in_a_sling_and_rays_head_first(): void
     {
-        $words = fn (MovingOccupant $one): string => implode(' ', array_map(fn (SheetStep $step): string => "{$step->words} {$step->why}", MoveSheet::of($this->case([$one]))->steps));
+        $words = fn (MovingOccupant $one): string => implode(' ', array_map(fn (SheetStep $step): string => Said::of([$step->what, ...$step->why]), MoveSheet::of($this->case([$one]))->steps));
 
         $this->assertStringContainsString('two nets', $words($this->mover(Example::of(), 200)));
         $this->assertStringContainsString('sling', $words($this->mover(Example::of(), 420)));
         $this->assertStringContainsString('Never lift it by the tail', $words($this->mover(Example::of(lengthKind: LengthKind::Disc), 300)));
         $this->assertStringContainsString('Two people carry', $words($this->mover(Example::of(), 400, mass: 6000)));
         $spiny = MoveSheet::of($this->case([new MovingOccupant(new Occupant('Thorn', Example::of(), 200.0, 1, 1.0, 'thorn'), 120, Hardiness::Usual, ['Its spines sting.'])]));
-        $this->assertContains('thick gloves and a tool to free a caught spine', $spiny->atHand);
+        $this->assertContains('Thick gloves and a tool to free a caught spine', array_map(Said::of(...), $spiny->atHand));
     }
 
     public function test_a_home_that_is_not_ready_blocks(): void
@@ -124,7 +123,7 @@ final class SheetTest extends TestCase
 
     public function test_how_many_at_once_follows_the_school(): void
     {
-        $order = fn (Species $kind, int $count, array $answers = []): string => AddingOrder::of($this->case([$this->mover($kind, 100, count: $count)], rulebook: new Rulebook($answers)))[0];
+        $order = fn (Species $kind, int $count, array $answers = []): string => Said::of(AddingOrder::of($this->case([$this->mover($kind, 100, count: $count)], rulebook: new Rulebook($answers)))[0]);
 
         $this->assertNotContains('order', array_map(fn (SheetStep $one): string => $one->key, MoveSheet::of($this->case([$this->mover(Example::of(), 100)]))->steps));
         $this->assertSame('All six at once', $order(Example::of(needs: new HousingNeeds(minimumGroup: 5)), 6));
@@ -144,10 +143,10 @@ final class SheetTest extends TestCase
         $this->assertTrue($state(28, [$look(1, true)])->mayLeave());
         $this->assertTrue($state(14, [$look(1, true)], credit: 14)->mayLeave(), 'weeks served at the seller count');
         $this->assertFalse($state(27, [$look(1, true)])->mayLeave());
-        $this->assertStringContainsString('does not eat', $state(30, [$look(1, false)])->sentence());
-        $this->assertStringContainsString('white spots', $state(30, [$look(5, true, 'white spots'), $look(1, true)])->sentence());
+        $this->assertStringContainsString('does not eat', Said::of($state(30, [$look(1, false)])->finding()));
+        $this->assertStringContainsString('white spots', Said::of($state(30, [$look(5, true, 'white spots'), $look(1, true)])->finding()));
         $this->assertTrue($state(40, [$look(9, true, 'white spots'), $look(1, true)])->mayLeave(), 'a week without a sign');
-        $this->assertStringContainsString('Nobody has looked', $state(30, [$look(10, true)])->sentence());
+        $this->assertStringContainsString('Nobody has looked', Said::of($state(30, [$look(10, true)])->finding()));
         $this->assertFalse($state(40, [$look(1, true)], withdrawal: 3)->mayLeave(), 'a treatment works on');
         $this->assertTrue($state(3, [])->isDue());
         $this->assertTrue($state(3, [$look(1, true)])->isDue(), 'one look a day');
@@ -161,8 +160,8 @@ final class SheetTest extends TestCase
         $found = array_values(array_filter($sheet->objections, fn (Objection $one): bool => $one->kind === $kind && $one->isBlock));
 
         $this->assertTrue($sheet->isBlocked());
-        $this->assertNotSame([], $found, json_encode($sheet->objections) ?: '');
-        $sentences = implode(' ', array_map(fn (Objection $one): string => $one->sentence, $found));
+        $this->assertNotSame([], $found, 'nothing speaks against it');
+        $sentences = implode(' ', array_map(fn (Objection $one): string => Said::of($one->finding), $found));
         $ignoreCase ? $this->assertStringContainsStringIgnoringCase($words, $sentences) : $this->assertStringContainsString($words, $sentences);
     }
 
@@ -181,7 +180,7 @@ final class SheetTest extends TestCase
 
         return new MoveCase(
             $movers, Example::tank('from', 150, 60, 60, 25), $home ?? Example::tank('to', 400, 150, 80, 25), $water, $to ?? $water, $residents,
-            LocalDate::fromIso(self::TODAY), $rulebook, new Spoken(UnitSystem::Metric), readyOn: $readyOn,
+            LocalDate::fromIso(self::TODAY), $rulebook, readyOn: $readyOn,
         );
     }
 }

@@ -12,8 +12,8 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
-use Biomegas\Moving\Watch\Ladder;
 use Biomegas\Moving\Watch\Intervention;
+use Biomegas\Moving\Watch\Ladder;
 use Biomegas\Moving\Watch\Outcome;
 use Biomegas\Moving\Watch\Round;
 use Biomegas\Moving\Watch\Rounds;
@@ -24,6 +24,7 @@ use Biomegas\Moving\Watch\TriedIntervention;
 use Biomegas\Moving\Watch\WatchCase;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 /** Rounds, settling and the ladder: common practice, no published source. */
 final class WatchTest extends TestCase
@@ -76,7 +77,7 @@ final class WatchTest extends TestCase
         $looks = [$this->good('2027-03-13T12:00', true), $this->good('2027-03-14T08:00'), $this->good('2027-03-14T13:00')];
 
         $this->assertSame(Outcome::Watch, Settling::of($case, $looks, $this->at('2027-03-14T20:00'))->outcome);
-        $this->assertStringContainsString('not before 15 March 2027, the second morning', Settling::of($case, $looks, $this->at('2027-03-14T20:00'))->sentence);
+        $this->assertStringContainsString('not before 15 March 2027, the second morning', Said::of(Settling::of($case, $looks, $this->at('2027-03-14T20:00'))->finding));
         $this->assertSame(Outcome::Settled, Settling::of($case, $looks, $this->at('2027-03-15T08:00'))->outcome);
         $this->assertSame(Outcome::Watch, Settling::of(new WatchCase('Moss', $case->began, isDangerous: true), $looks, $this->at('2027-03-15T08:00'))->outcome);
         $this->assertSame(Outcome::Watch, Settling::of(new WatchCase('Moss', $case->began, isRay: true), $looks, $this->at('2027-03-24T08:00'))->outcome);
@@ -88,12 +89,12 @@ final class WatchTest extends TestCase
         $later = $this->at('2027-03-16T20:00');
         $hungry = [$this->good('2027-03-15T08:00'), $this->good('2027-03-15T13:00'), $this->good('2027-03-16T08:00')];
 
-        $this->assertSame('Not settled yet: it has not been seen eating.', Settling::of($case, $hungry, $later)->sentence);
-        $this->assertSame('Not settled yet: it wants three good looks running.', Settling::of($case, [$this->good('2027-03-16T08:00', true)], $later)->sentence);
+        $this->assertSame('Not settled yet: it has not been seen eating.', Said::of(Settling::of($case, $hungry, $later)->finding));
+        $this->assertSame('Not settled yet: it wants three good looks running.', Said::of(Settling::of($case, [$this->good('2027-03-16T08:00', true)], $later)->finding));
         $chased = [$this->good('2027-03-15T08:00', true), new Check($this->at('2027-03-15T13:00'), [], false, 'Thistle'), $this->good('2027-03-16T08:00')];
-        $this->assertSame('Not settled yet: Thistle chased it at 13:00.', Settling::of($case, $chased, $later)->sentence);
+        $this->assertSame('Not settled yet: Thistle chased it at 13:00.', Said::of(Settling::of($case, $chased, $later)->finding));
         $torn = [$this->good('2027-03-15T08:00', true), $this->good('2027-03-15T13:00'), new Check($this->at('2027-03-16T08:00'), [CheckItem::Fins], false)];
-        $this->assertSame('Not settled yet: it has torn fins.', Settling::of($case, $torn, $later)->sentence);
+        $this->assertSame('Not settled yet: it has torn fins.', Said::of(Settling::of($case, $torn, $later)->finding));
         $fasting = [$this->good('2027-03-15T08:00', true), $this->good('2027-03-15T13:00'), new Check($this->at('2027-03-16T08:00'), [CheckItem::Eating], false)];
         $this->assertSame(Outcome::Settled, Settling::of($case, $fasting, $later)->outcome, 'not eating at one look is usual');
     }
@@ -103,7 +104,7 @@ final class WatchTest extends TestCase
         foreach ([CheckItem::Eyes, CheckItem::Scales, CheckItem::Surface, CheckItem::Disc] as $sign) {
             $settling = Settling::of(new WatchCase('Moss', $this->at('2027-03-13T09:00')), [new Check($this->at('2027-03-13T10:00'), [$sign], true)], $this->at('2027-03-13T10:05'));
             $this->assertSame(Outcome::TakeOut, $settling->outcome);
-            $this->assertStringStartsWith('Take Moss out now: it ', $settling->sentence);
+            $this->assertStringStartsWith('Take Moss out now: it ', Said::of($settling->finding));
         }
     }
 

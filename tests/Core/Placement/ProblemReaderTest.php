@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Placement;
 
 use App\Bench\InventedPlacement;
-use Biomegas\Placement\InvalidProblem;
 use Biomegas\Placement\ProblemReader;
 use Closure;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 /** Every error names the path. */
 final class ProblemReaderTest extends TestCase
@@ -61,9 +61,8 @@ final class ProblemReaderTest extends TestCase
     {
         $document = InventedPlacement::document(3, 2, 4, 3, 1);
         $document['conflicts'] = [['units' => ['u0', 'u1'], 'from' => 0, 'to' => 3, 'cost' => 2.0]];
-        $this->expectException(InvalidProblem::class);
-        $this->expectExceptionMessage($path);
-        ProblemReader::read($mistake($document));
+
+        $this->assertStringContainsStringIgnoringCase($path, Said::refusing(fn () => ProblemReader::read($mistake($document))));
     }
 
     public function test_periods_before_a_system_is_there_are_forbidden(): void

@@ -13,6 +13,7 @@ use Biomegas\Placement\Solver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\PlanChecker;
+use Tests\Said;
 
 /** On invented problems: against trying everything, and by what must hold of any answer. */
 final class SolverTest extends TestCase
@@ -88,7 +89,7 @@ final class SolverTest extends TestCase
         try {
             $this->assertGreaterThanOrEqual($best - self::TOLERANCE, $this->solve($stricter)->objective);
         } catch (NoPlan $none) {
-            $this->assertStringContainsString('No plan is feasible', $none->getMessage());
+            $this->assertStringContainsString('No plan is feasible', Said::of($none->finding()));
         }
     }
 
@@ -187,7 +188,7 @@ final class SolverTest extends TestCase
                 $apart['units'][$u]['strain'][$system][0] = $system === 's1' ? 0.0 : null;
             }
         }
-        $this->assertStringContainsString('u0, u1 find no places apart in period 0', $this->refusal($apart));
+        $this->assertStringContainsString('u0 and u1 find no places apart in period 0', $this->refusal($apart));
     }
 
     public function test_names_those_who_cannot_be_apart_and_nobody_else(): void
@@ -206,7 +207,7 @@ final class SolverTest extends TestCase
             $problem['systems'][$s]['available_from'] = 0;
         }
 
-        $this->assertStringContainsString('because u3, u5, u8 find no places apart in period 4:', $this->refusal($problem));
+        $this->assertStringContainsString('because u3, u5 and u8 find no places apart in period 4:', $this->refusal($problem));
     }
 
     public function test_units_with_many_forbidden_neighbours_are_kept_apart(): void
@@ -263,7 +264,7 @@ final class SolverTest extends TestCase
         try {
             $this->solve($problem);
         } catch (NoPlan $none) {
-            return $none->getMessage();
+            return Said::of($none->finding());
         }
 
         return '';

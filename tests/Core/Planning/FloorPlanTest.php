@@ -14,10 +14,8 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
-use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\Change\BeforeAfter;
-use Biomegas\Planning\Change\ChangeSentence;
+use Biomegas\Planning\Change\ChangeAdvice;
 use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\Floor\FloorPlan;
 use Biomegas\Planning\Floor\LoadAhead;
@@ -29,6 +27,7 @@ use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\Outcome;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class FloorPlanTest extends TestCase
 {
@@ -68,16 +67,16 @@ final class FloorPlanTest extends TestCase
         sort($sorted);
 
         $this->assertSame($sorted, $shares);
-        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the filter is too small/', (string) $ahead->filterSentence());
-        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the weekly change must be /', (string) $ahead->changeSentence(1.0));
-        $this->assertNull($ahead->changeSentence(0.0));
+        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the filter is too small/', Said::of($ahead->filterFull()));
+        $this->assertMatchesRegularExpression('/^From \w+ 20\d\d the weekly change must be /', Said::of($ahead->largerChange(1.0)));
+        $this->assertNull($ahead->largerChange(0.0));
     }
 
     /** Common practice, no published source: forty fish at once after a deep clean risk an ammonia rise; a running filter bears a few. */
     public function test_may_i_add_forty_fish_after_this_deep_clean(): void
     {
         $both = $this->change(new SystemChange(...$this->newcomers(40), filterStart: FilterStart::running(FilterCare::DeepCleaned)));
-        $words = (new ChangeSentence($both))->words();
+        $words = Said::of((new ChangeAdvice($both))->findings());
 
         $this->assertSame(Outcome::TooMuch, $both->forecast?->outcome());
         $this->assertStringContainsString('nitrite', $words);
@@ -91,7 +90,7 @@ final class FloorPlanTest extends TestCase
         $both = $this->change(new SystemChange(...$this->newcomers(2)));
 
         $this->assertSame(Outcome::Safe, $both->forecast?->outcome());
-        $this->assertStringStartsWith('Yes, as far as the filter goes', (new ChangeSentence($both))->words());
+        $this->assertStringStartsWith('Yes, as far as the filter goes', Said::of((new ChangeAdvice($both))->findings()));
         $this->assertSame(2, $both->mostAtOnce);
     }
 
@@ -101,7 +100,7 @@ final class FloorPlanTest extends TestCase
 
         $this->assertSame([], $both->before->objections);
         $this->assertCount(1, $both->after->objections);
-        $this->assertStringStartsWith('Not like this. One: ', (new ChangeSentence($both))->words());
+        $this->assertStringStartsWith('Not like this. One: ', Said::of((new ChangeAdvice($both))->findings()));
         $this->assertNull($both->forecast, 'it stirs no filter');
     }
 
@@ -111,16 +110,16 @@ final class FloorPlanTest extends TestCase
         $gone = $this->change(new SystemChange(leaving: 'one'));
 
         $this->assertLessThan($more->before->load->nitrate->peak(), $more->after->load->nitrate->peak());
-        $this->assertSame('Yes: everybody still fits.', (new ChangeSentence($more))->words());
+        $this->assertSame('Yes: everybody still fits.', Said::of((new ChangeAdvice($more))->findings()));
         $this->assertSame(0.0, $gone->after->load->mass);
     }
 
     /** @return array{newcomer: Occupant, newEaters: list<FedOccupant>} */
     private function newcomers(int $count): array
     {
-        $kind = Example::of(key: 'small', layer: WaterLayer::Top);
+        $species = Example::of(key: 'small', layer: WaterLayer::Top);
 
-        return ['newcomer' => new Occupant('Small fish', $kind, 50.0, $count), 'newEaters' => [new FedOccupant($kind, 50.0, $count, Ration::Steady)]];
+        return ['newcomer' => new Occupant('Small fish', $species, 50.0, $count), 'newEaters' => [new FedOccupant($species, 50.0, $count, Ration::Steady)]];
     }
 
     private function change(SystemChange $change): BeforeAfter
@@ -128,7 +127,7 @@ final class FloorPlanTest extends TestCase
         $home = Example::tank('home', 180, 70, 60, 25)->with(new Equipment(filter: new Filter(FilterMedia::Sponge, 30), turnover: 3000));
         [$facility, $system] = $this->facility($home, WaterLayer::Bottom);
 
-        return BeforeAfter::of($facility, $system, $this->residents($facility), $change, new Spoken(UnitSystem::Metric));
+        return BeforeAfter::of($facility, $system, $this->residents($facility), $change);
     }
 
     /** @return array{Facility, System} */

@@ -16,6 +16,7 @@ use Biomegas\Planning\SystemOutlook;
 use Biomegas\Planning\UpgradesAhead;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class OutlookTest extends TestCase
 {
@@ -55,7 +56,7 @@ final class OutlookTest extends TestCase
         $facility = Example::facility([$home = Example::tank('home', 120, 45)], [Example::fish(Example::of(), 'home', self::LENGTHS)]);
         $full = SystemOutlook::of($facility, $home, $this->all($facility));
 
-        $this->assertSame('One: too long to turn', $full?->because);
+        $this->assertSame('One: too long to turn', Said::of($full?->because));
         $this->assertEquals($this->all($facility)['one']->current()->outgrows->likely, $full->likely);
     }
 
@@ -63,7 +64,7 @@ final class OutlookTest extends TestCase
     {
         $facility = Example::facility([$home = Example::tank('home', 180, 60)], [Example::fish(Example::of(), 'home', self::LENGTHS, count: 4)]);
 
-        $this->assertSame('floor full', SystemOutlook::of($facility, $home, $this->all($facility))?->because);
+        $this->assertSame('Floor full', Said::of(SystemOutlook::of($facility, $home, $this->all($facility))?->because));
     }
 
     public function test_an_empty_system_is_never_full(): void

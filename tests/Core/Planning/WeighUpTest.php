@@ -13,22 +13,21 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Occupant;
-use Biomegas\Measure\Spoken;
-use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\Search\Fit;
-use Biomegas\Planning\Search\SuitableSpecies;
 use Biomegas\Planning\Search\SpeciesSearch;
+use Biomegas\Planning\Search\SuitableSpecies;
 use Biomegas\Planning\WeighUp\Advice;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Biomegas\Planning\WeighUp\WeighUp;
-use Biomegas\InvalidEntry;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
-/** Weighing up, the chain of homes and the search turned round, on invented kinds of adult length about 50 cm. */
+/** Weighing up, the chain of homes and the search turned round, on invented species of adult length about 50 cm. */
 final class WeighUpTest extends TestCase
 {
     public function test_the_chain_goes_through_ever_longer_lasting_homes(): void
@@ -39,7 +38,7 @@ final class WeighUpTest extends TestCase
         $this->assertSame(Advice::Take, $weighed->advice);
         $this->assertSame(['Small', 'Middle', 'Large'], $names);
         $this->assertTrue($weighed->chain->isForLife());
-        $this->assertSame('Take it: Small, then Middle, then Large hold it for life.', $weighed->sentence);
+        $this->assertSame('Take it: Small, then Middle, then Large hold it for life.', Said::of($weighed->finding));
         foreach (array_slice($weighed->chain->stays, 0, -1) as $stay) {
             $this->assertNotNull($stay->leave);
             $this->assertFalse($stay->move?->isAfter($stay->leave), 'moved before it must');
@@ -50,7 +49,7 @@ final class WeighUpTest extends TestCase
     {
         $weighed = $this->weigh(Example::of(), [Example::tank('small', 80, 40), Example::tank('large', 300, 120)], rulebook: new Rulebook(['upgrade' => 'final-first']));
 
-        $this->assertSame('Take it: Large holds it for life.', $weighed->sentence);
+        $this->assertSame('Take it: Large holds it for life.', Said::of($weighed->finding));
     }
 
     public function test_what_is_missing_at_the_end_must_be_built_by_a_day(): void
@@ -62,14 +61,14 @@ final class WeighUpTest extends TestCase
         $this->assertTrue($weighed->chain->toBuild->by->equals($weighed->chain->stays[0]->leave ?? $weighed->chain->toBuild->begin));
         $this->assertSame(60, $weighed->chain->toBuild->begin->daysUntil($weighed->chain->toBuild->by));
         $this->assertGreaterThan(3.3 * 600, $weighed->chain->toBuild->length, 'for one larger than nine in ten');
-        $this->assertMatchesRegularExpression('/^Take it only if a tank of \d+ by \d+ cm inside is ready by \d+ \w+ 20\d\d and you know where it goes if that fails\.$/', $weighed->sentence);
+        $this->assertMatchesRegularExpression('/^Take it only if a tank of \d+ by \d+ cm inside is ready by \d+ \w+ 20\d\d and you know where it goes if that fails\.$/', Said::of($weighed->finding));
     }
 
     public function test_the_reason_names_the_rule_that_ends_a_stay(): void
     {
         $stay = $this->weigh(Example::of(), [Example::tank('middle', 150, 60), Example::tank('large', 300, 120)])->chain->stays[0];
 
-        $this->assertStringContainsString('too long', (string) $stay->because?->sentence);
+        $this->assertStringContainsString('too long', (string) Said::of($stay->because?->finding));
         $this->assertGreaterThan(150, $stay->lengthAtEnd);
     }
 
@@ -77,7 +76,7 @@ final class WeighUpTest extends TestCase
     {
         $homes = [Example::tank('large', 300, 120)];
         $resident = Example::fish(Example::of(key: 'resident'), 'large', [], '2027-01-01');
-        $served = fn (int $days): string => $this->weigh(Example::of(), $homes, served: $days, fish: [$resident])->sentence;
+        $served = fn (int $days): string => Said::of($this->weigh(Example::of(), $homes, served: $days, fish: [$resident])->finding);
 
         $this->assertStringContainsString('a home is freed for 21 days of quarantine', $served(7));
         $this->assertStringNotContainsString('quarantine', $served(28));
@@ -89,15 +88,15 @@ final class WeighUpTest extends TestCase
         $this->assertSame(Advice::DoNot, $this->weigh(Example::of(), [Example::tank('large', 300, 120)], health: HealthSeen::Sick)->advice);
         $weighed = $this->weigh(Example::of(), [Example::tank('tiny', 20, 10)]);
         $this->assertSame(Advice::DoNot, $weighed->advice);
-        $this->assertStringContainsString('Tiny holds up to', $weighed->sentence);
+        $this->assertStringContainsString('Tiny holds up to', Said::of($weighed->finding));
     }
 
     public function test_upkeep_is_of_all_of_them_and_grows_with_what_must_be_built(): void
     {
-        $kind = $this->heavy();
-        $one = $this->weigh($kind, [Example::tank('large', 300, 120)])->upkeep;
-        $three = $this->weigh($kind, [Example::tank('large', 300, 120)], count: 3)->upkeep;
-        $homeless = $this->weigh($kind, [Example::tank('middle', 150, 60)], price: 30)->upkeep;
+        $species = $this->heavy();
+        $one = $this->weigh($species, [Example::tank('large', 300, 120)])->upkeep;
+        $three = $this->weigh($species, [Example::tank('large', 300, 120)], count: 3)->upkeep;
+        $homeless = $this->weigh($species, [Example::tank('middle', 150, 60)], price: 30)->upkeep;
 
         $this->assertNotNull($one);
         $this->assertEqualsWithDelta(3 * $one->adultMass, $three?->adultMass, 1e-6);
@@ -116,19 +115,19 @@ final class WeighUpTest extends TestCase
     public function test_the_search_turned_round_ranks_and_gives_reasons(): void
     {
         $home = Example::tank('home', 150, 60, celsius: 25);
-        $kinds = [
+        $allSpecies = [
             [Example::of(key: 'big'), new Background(soldAt: 60)],
             [Example::of(keep: new Span(5, 15), key: 'cold'), new Background(soldAt: 60)],
             [$this->little(), new Background(soldAt: 20)],
         ];
-        $lodgers = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $this->nobody(), new Spoken(UnitSystem::Metric)))->in($home, $kinds);
+        $found = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $this->nobody()))->in($home, $allSpecies);
 
-        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (SuitableSpecies $one): Fit => $one->fit, $lodgers));
-        $this->assertSame('little', $lodgers[0]->kind->key);
-        $this->assertGreaterThan(6, $lodgers[0]->most);
-        $this->assertSame(6, $lodgers[0]->least);
-        $this->assertStringContainsString('too long', (string) $lodgers[1]->because?->sentence);
-        $this->assertStringContainsString('held at 25 °C', (string) $lodgers[2]->because?->sentence);
+        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (SuitableSpecies $one): Fit => $one->fit, $found));
+        $this->assertSame('little', $found[0]->species->key);
+        $this->assertGreaterThan(6, $found[0]->most);
+        $this->assertSame(6, $found[0]->least);
+        $this->assertStringContainsString('too long', (string) Said::of($found[1]->because?->finding));
+        $this->assertStringContainsString('held at 25 °C', (string) Said::of($found[2]->because?->finding));
     }
 
     public function test_residents_leave_less_room(): void
@@ -136,7 +135,7 @@ final class WeighUpTest extends TestCase
         $home = Example::tank('home', 150, 60, celsius: 25);
         $crowd = Example::fish(Example::of(key: 'crowd'), 'home', [], '2027-01-01', count: 5);
         $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Occupant => new Occupant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
-        $most = fn (Residents $with): int => (new SpeciesSearch($this->facility([$home], [], new Rulebook), $with, new Spoken(UnitSystem::Metric)))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
+        $most = fn (Residents $with): int => (new SpeciesSearch($this->facility([$home], [], new Rulebook), $with))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
 
         $this->assertLessThan($most($this->nobody()), $most($residents));
     }
@@ -145,11 +144,11 @@ final class WeighUpTest extends TestCase
      * @param  list<System>  $homes
      * @param  list<Fish>  $fish
      */
-    private function weigh(Species $kind, array $homes, int $count = 1, HealthSeen $health = HealthSeen::Well, int $served = 28, ?float $price = null, float $length = 60, array $fish = [], Rulebook $rulebook = new Rulebook): WeighUp
+    private function weigh(Species $species, array $homes, int $count = 1, HealthSeen $health = HealthSeen::Well, int $served = 28, ?float $price = null, float $length = 60, array $fish = [], Rulebook $rulebook = new Rulebook): WeighUp
     {
-        $candidate = Candidate::of($kind, new Background(lifespan: new Span(10, 20)), $count, $length, $health, $served, $price, false);
+        $candidate = Candidate::of($species, new Background(lifespan: new Span(10, 20)), $count, $length, $health, $served, $price, false);
 
-        return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $this->nobody(), new Spoken(UnitSystem::Metric));
+        return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $this->nobody());
     }
 
     private function nobody(): Residents
@@ -168,15 +167,15 @@ final class WeighUpTest extends TestCase
 
     private function heavy(): Species
     {
-        $kind = Example::of();
+        $species = Example::of();
 
-        return new Species($kind->key, $kind->commonName, $kind->scientificName, $kind->adultLength, $kind->growthCoefficient, $kind->swimming, lengthWeight: new LengthWeight(0.02, 3));
+        return new Species($species->key, $species->commonName, $species->scientificName, $species->adultLength, $species->growthCoefficient, $species->swimming, lengthWeight: new LengthWeight(0.02, 3));
     }
 
     private function little(): Species
     {
-        $kind = Example::of();
+        $species = Example::of();
 
-        return new Species('little', 'Little fish', $kind->scientificName, \Biomegas\Facility\Range::of('adult_length_mm', 40, 50, 60), $kind->growthCoefficient, $kind->swimming, needs: new HousingNeeds(minimumGroup: 6));
+        return new Species('little', 'Little fish', $species->scientificName, \Biomegas\Facility\Range::of('adult_length_mm', 40, 50, 60), $species->growthCoefficient, $species->swimming, needs: new HousingNeeds(minimumGroup: 6));
     }
 }

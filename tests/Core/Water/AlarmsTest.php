@@ -8,8 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
-use Biomegas\Measure\Spoken;
-use Biomegas\Measure\UnitSystem;
 use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Alarms;
 use Biomegas\Water\Test\Quantity;
@@ -18,6 +16,7 @@ use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class AlarmsTest extends TestCase
 {
@@ -51,7 +50,7 @@ final class AlarmsTest extends TestCase
         $this->assertSame($expected, array_map(fn (Alarm $one): array => [$one->quantity, $one->isUrgent], $alarms));
         foreach ($alarms as $alarm) {
             $this->assertNotSame('', $alarm->nextStep);
-            $this->assertStringEndsWith('.', $alarm->sentence);
+            $this->assertStringEndsWith('.', Said::of($alarm->finding));
         }
     }
 
@@ -94,6 +93,6 @@ final class AlarmsTest extends TestCase
     {
         $today = LocalDate::fromIso('2027-03-13');
 
-        return (new Alarms(WaterNow::of([WaterTest::ofRecord($today, $values)], $today), [$kind], 50.0, 7.2, 26.0, new Spoken(UnitSystem::Metric)))->all();
+        return (new Alarms(WaterNow::of([WaterTest::ofRecord($today, $values)], $today), [$kind], 50.0, 7.2, 26.0))->all();
     }
 }

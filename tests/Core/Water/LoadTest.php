@@ -23,6 +23,7 @@ use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\LoadForecast;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class LoadTest extends TestCase
 {
@@ -80,11 +81,11 @@ final class LoadTest extends TestCase
         $now = new NitrateCourse(14.0, 0.25, 10.0);
         $half = new NitrateCourse(14.0, 0.5, 10.0);
 
-        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week; then it is down in ten weeks.', NitrateAdvice::sentence(0.35, $now, 50.0, 120.0));
-        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week.', NitrateAdvice::sentence(0.35, $now, 50.0, null));
-        $this->assertSame('With the present weekly change nitrate is down to 50 mg/l in five weeks.', NitrateAdvice::sentence(0.35, $half, 50.0, 160.0));
-        $this->assertSame('The weekly change is enough: 40 % would hold 50 mg/l.', NitrateAdvice::sentence(0.36, $half, 50.0, 30.0));
-        $this->assertSame('Not even all of the water each week holds nitrate at 50 mg/l.', NitrateAdvice::sentence(1.2, $now, 50.0, 30.0));
+        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week; then it is down in ten weeks.', Said::of(NitrateAdvice::of(0.35, $now, 50.0, 120.0)));
+        $this->assertSame('Nitrate stays above 50 mg/l until 35 % is changed each week.', Said::of(NitrateAdvice::of(0.35, $now, 50.0, null)));
+        $this->assertSame('With the present weekly change nitrate is down to 50 mg/l in five weeks.', Said::of(NitrateAdvice::of(0.35, $half, 50.0, 160.0)));
+        $this->assertSame('The weekly change is enough: 40 % would hold 50 mg/l.', Said::of(NitrateAdvice::of(0.36, $half, 50.0, 30.0)));
+        $this->assertSame('Not even all of the water each week holds nitrate at 50 mg/l.', Said::of(NitrateAdvice::of(1.2, $now, 50.0, 30.0)));
     }
 
     public function test_the_yield_is_found_again_from_tests_of_known_yield(): void

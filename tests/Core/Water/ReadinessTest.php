@@ -22,6 +22,7 @@ use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 final class ReadinessTest extends TestCase
 {
@@ -99,7 +100,6 @@ final class ReadinessTest extends TestCase
         $tests = array_map(fn (array $one): WaterTest => WaterTest::ofRecord($this->day($one[0]), $one[1]), $series);
 
         $this->assertSame($expected, CycleState::judge($tests));
-        $this->assertNotSame('', $expected->sentence());
     }
 
     /** Common practice, no published source: two to six weeks for a new filter, about one with a third of a mature one. */
@@ -113,8 +113,8 @@ final class ReadinessTest extends TestCase
         $seeded = Readying::of($system, new Rulebook, $plan(0.1), $stock, [], [], $today);
 
         $this->assertTrue($alone->preparation->isLate());
-        $this->assertStringStartsWith('Not before ', $alone->sentence($today));
-        $this->assertStringContainsString('media from a running one', $alone->sentence($today));
+        $this->assertStringStartsWith('Not before ', Said::of($alone->advice($today)));
+        $this->assertStringContainsString('media from a running one', Said::of($alone->advice($today)));
         $waited = $today->daysUntil($alone->preparation->notBefore);
         $this->assertGreaterThan(25, $waited);
         $this->assertLessThan(50, $waited);
@@ -139,10 +139,10 @@ final class ReadinessTest extends TestCase
     public function test_what_the_last_test_before_release_should_show(): void
     {
         $good = ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'kh_dkh' => 5.0, 'copper_mg_l' => 0.02];
-        $findings = fn (array $values): string => implode(' ', ReleaseCheck::findings($values === [] ? [] : [WaterTest::ofRecord($this->day('2027-03-01'), $values)]));
+        $findings = fn (array $values): string => Said::of(ReleaseCheck::findings($values === [] ? [] : [WaterTest::ofRecord($this->day('2027-03-01'), $values)]));
 
         $this->assertSame('', $findings($good));
-        $this->assertSame('Not measured yet: ammonia, nitrite, carbonate hardness.', $findings([]));
+        $this->assertSame('Not measured yet: ammonia, nitrite and carbonate hardness.', $findings([]));
         $this->assertStringContainsString('about 5 °dH is wanted', $findings([...$good, 'kh_dkh' => 3.0]));
         $this->assertStringContainsString('not for rays', $findings([...$good, 'copper_mg_l' => 0.05]));
         $this->assertStringContainsString('too much for any fish', $findings([...$good, 'copper_mg_l' => 0.3]));

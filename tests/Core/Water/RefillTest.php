@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Biomegas\InvalidEntry;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Water\Refill;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
-use Biomegas\InvalidEntry;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueDoubt;
 use Biomegas\Water\Test\ValueReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Said;
 
 final class ValueReaderTest extends TestCase
 {
@@ -64,16 +65,16 @@ final class ValueReaderTest extends TestCase
             $this->fail('It was not refused.');
         } catch (InvalidEntry $refused) {
             $this->assertSame($quantity->value, $refused->field);
-            $this->assertStringContainsString($words, $refused->getMessage());
+            $this->assertStringContainsString($words, Said::of($refused->finding()));
         }
     }
 
     public function test_implausible_values_are_asked_about_with_the_likely_slip(): void
     {
-        $this->assertSame('78 °C would scald a fish. Did you mean 78 °F, that is 25.6 °C?', ValueDoubt::about(Quantity::Temperature, 78.0));
-        $this->assertStringContainsString('Did you mean 120 ppm as calcium carbonate, that is 6.7 °dH', (string) ValueDoubt::about(Quantity::CarbonateHardness, 120.0));
-        $this->assertStringContainsString('% of saturation', (string) ValueDoubt::about(Quantity::Oxygen, 92.0));
-        $this->assertStringContainsString('hardly ever seen', (string) ValueDoubt::about(Quantity::Ammonia, 50.0));
+        $this->assertSame('78 °C would scald a fish. Did you mean 78 °F, that is 25.6 °C?', Said::of(ValueDoubt::about(Quantity::Temperature, 78.0)));
+        $this->assertStringContainsString('Did you mean 120 ppm as calcium carbonate, that is 6.7 °dH', Said::of(ValueDoubt::about(Quantity::CarbonateHardness, 120.0)));
+        $this->assertStringContainsString('% of saturation', Said::of(ValueDoubt::about(Quantity::Oxygen, 92.0)));
+        $this->assertStringContainsString('hardly ever seen', Said::of(ValueDoubt::about(Quantity::Ammonia, 50.0)));
         $this->assertNull(ValueDoubt::about(Quantity::Temperature, 26.0));
         $this->assertNull(ValueDoubt::about(Quantity::Nitrate, 0.0));
     }

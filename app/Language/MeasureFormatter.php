@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Language;
+
+use Biomegas\Measure\Area;
+use Biomegas\Measure\Figure;
+use Biomegas\Measure\LeastShare;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\MeasuredFigure;
+use Biomegas\Measure\Number;
+use Biomegas\Measure\Portioned;
+use Biomegas\Measure\Share;
+use Biomegas\Measure\Sides;
+use Biomegas\Measure\Temperature;
+use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Volume;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterValue;
+use LogicException;
+
+/** Writes figures in the units of a facility: every figure that a keeper reads goes through here. */
+final readonly class MeasureFormatter
+{
+    private const MM_PER_INCH = 25.4;
+
+    private const MM_PER_FOOT = 304.8;
+
+    /** From here on in metres or feet. */
+    private const LONG_MM = 2500.0;
+
+    /** Shares that have a name: a share that must be reached is rounded up to one, if one is near. */
+    private const NAMED_SHARES = ['twentieth' => 0.05, 'tenth' => 0.1, 'fifth' => 0.2, 'quarter' => 0.25, 'third' => 1 / 3, 'half' => 0.5, 'two_thirds' => 2 / 3, 'three_quarters' => 0.75];
+
+    private const NEAR_SHARE = 0.045;
+
+    /** Less is not worth measuring out. */
+    private const LEAST_SHARE = 0.05;
+
+    public function __construct(
+        private UnitSystem $units,
+        private Catalogue $catalogue,
+    ) {
+    }
+
+    public function write(Figure $figure): string
+    {
+        return match (true) {
+            $figure instanceof Length => $this->length($figure->millimetres()),
+            $figure instanceof MeasuredFigure => $this->measured($figure->length),
+            $figure instanceof Sides => $this->sides($figure),
+            $figure instanceof Area => $this->area($figure->squareMillimetres),
+            $figure instanceof Volume => $this->volume($figure->litres),
+            $figure instanceof Portioned => $this->portion($figure->litres),
+            $figure instanceof Temperature => $this->temperature($figure->celsius),
+            $figure instanceof TemperatureSpan => $this->temperatures($figure),
+            $figure instanceof Share => round(100 * $figure->share).' %',
+            $figure instanceof LeastShare => $this->leastShare($figure->share),
+            $figure instanceof Number => self::number($figure->value),
+            $figure instanceof WaterValue => $this->waterValue($figure),
+            default => throw new LogicException($figure::class.' has no way to be written.'),
+        };
+    }
+
+    /** Of a fish or a home: "45 cm", "17.7 in", "5.8 m". */
+    private function length(float $millimetres): string
+    {
+        return match (true) {
+            $this->units !== UnitSystem::Metric => $millimetres >= self::LONG_MM
+                ? number_format($millimetres / self::MM_PER_FOOT, 1, '.', '').' ft'
+                : number_format($millimetres / self::MM_PER_INCH, $millimetres < 25 ? 2 : 1, '.', '').' in',
+            $millimetres >= self::LONG_MM => number_format($millimetres / 1000, 1, '.', '').' m',
+            default => number_format($millimetres / 10, $millimetres < 10 ? 2 : ($millimetres < 100 ? 1 : 0), '.', '').' cm',
+        };
+    }
+
+    /** To the tenth: "30.4 cm", "12.0 in". */
+    private function measured(Length $length): string
+    {
+        $unit = $this->units->lengthUnit();
+
+        return number_format($length->in($unit), 1, '.', '')." {$unit->value}";
+    }
+
+    /** In one unit: "120 by 50 cm", "6.5 by 2.4 m". */
+    private function sides(Sides $sides): string
+    {
+        [$perUnit, $unit, $decimals] = match (true) {
+            $this->units !== UnitSystem::Metric => $sides->length >= self::LONG_MM ? [self::MM_PER_FOOT, 'ft', 1] : [self::MM_PER_INCH, 'in', 0],
+            $sides->length >= self::LONG_MM => [1000.0, 'm', 1],
+            default => [10.0, 'cm', 0],
+        };
+
+        return $this->catalogue->message('joint.sides', [
+            'length' => number_format($sides->length / $perUnit, $decimals, '.', ''),
+            'width' => number_format($sides->width / $perUnit, $decimals, '.', ''),
+            'unit' => $unit,
+        ]);
+    }
+
+    /** "0.90 m²", "9.7 sq ft" */
+    private function area(float $squareMillimetres): string
+    {
+        return $this->units === UnitSystem::Metric
+            ? number_format($squareMillimetres / 1e6, 2, '.', '').' m²'
+            : number_format($squareMillimetres / self::MM_PER_FOOT ** 2, 1, '.', '').' sq ft';
+    }
+
+    private function volume(float $litres): string
+    {
+        $unit = $this->units->volumeUnit();
+
+        return number_format($litres / $unit->litres(), 0, '.', ' ')." {$unit->value}";
+    }
+
+    /** Small enough to pour: "4.2 l", "1.1 gal". */
+    private function portion(float $litres): string
+    {
+        $unit = $this->units->volumeUnit();
+        $amount = $litres / $unit->litres();
+
+        return number_format($amount, $amount < 10 ? 1 : 0, '.', '')." {$unit->value}";
+    }
+
+    private function temperature(float $celsius): string
+    {
+        return $this->degrees($celsius).$this->degree();
+    }
+
+    private function temperatures(TemperatureSpan $span): string
+    {
+        return $this->catalogue->message('joint.span', ['low' => $this->degrees($span->low), 'high' => $this->degrees($span->high)]).$this->degree();
+    }
+
+    private function degrees(float $celsius): string
+    {
+        return $this->units === UnitSystem::Us ? number_format($celsius * 9 / 5 + 32, 0, '.', '') : self::number(round($celsius, 1));
+    }
+
+    private function degree(): string
+    {
+        return $this->units === UnitSystem::Us ? ' °F' : ' °C';
+    }
+
+    /** "a third", "40 %" */
+    private function leastShare(float $share): string
+    {
+        $share = max($share, self::LEAST_SHARE);
+        foreach (self::NAMED_SHARES as $name => $named) {
+            if ($share <= $named + 1e-9 && $share > $named - self::NEAR_SHARE) {
+                return $this->catalogue->message("share.{$name}");
+            }
+        }
+
+        return $share > 0.95 ? $this->catalogue->message('share.all') : ceil(20 * $share) * 5 .' %';
+    }
+
+    /** Without needless zeros: "25", "25.5", "0.041". */
+    private static function number(float $value): string
+    {
+        $figure = number_format($value, 5, '.', '');
+
+        return rtrim(rtrim($figure, '0'), '.');
+    }
+
+    /** "0.25 mg/l", "pH 7.2", "77 °F" */
+    private function waterValue(WaterValue $told): string
+    {
+        if ($told->quantity === Quantity::Temperature) {
+            return $this->temperature($told->value);
+        }
+        $value = $told->value;
+        $decimals = match (true) {
+            $value === 0.0 => 0,
+            abs($value) < 1 => 2,
+            abs($value) < 100 => 1,
+            default => 0,
+        };
+        $figure = number_format($value, $decimals, '.', ' ');
+        $bare = str_contains($figure, '.') ? rtrim(rtrim($figure, '0'), '.') : $figure;
+
+        return $told->quantity === Quantity::Ph ? "pH {$bare}" : "{$bare} {$told->quantity->unit()}";
+    }
+}

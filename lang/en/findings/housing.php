@@ -1,0 +1,75 @@
+<?php
+
+// What the rules of housing find of a home for a fish, and what would mend it.
+return [
+    'housing' => [
+        'temperature' => [
+            'not_shared' => 'No one temperature suits {fish} ({wanted}) and {other} ({others}).',
+            'outside' => '{system} {season, select, winter {falls to {there} in winter} summer {rises to {there} in summer} other {is held at {there}}}; {fish} wants {wanted}.',
+            'hold' => 'Hold it at {range}.',
+            'suits' => 'Its water suits: {wanted} is wanted.',
+        ],
+        'size' => [
+            'fits' => 'At {at} it fits; {system} holds up to {most}.',
+            'too_large' => 'At {at} it is {binding}: {system} holds up to {most}.',
+            'longer_run' => 'A straight run of {length} would hold it.',
+            'wider' => '{width} from front to back would hold it.',
+            'deep' => 'Water {depth} deep would hold it.',
+            'deeper' => 'Deeper water would hold it.',
+            'larger' => 'A home of {sides} inside would hold it.',
+            'litres' => '{litres} would hold it.',
+            'more_water' => 'More water would hold it.',
+        ],
+        'floor' => [
+            'need' => '{needed} of floor needed {layer}, {there} there',
+            'need_crowded' => '{needed} of floor needed {layer}, {there} there, crowded on purpose with a larger weekly change',
+            'need_not_crowded' => '{needed} of floor needed {layer}, {there} there; not crowded on purpose, for {unmet}',
+            'enough' => '{need}.',
+            'too_many' => 'Too many for the floor: {need}.',
+            'too_many_together' => 'Too many for the floor with those who live there: {need}.',
+            'fewer_or_more' => '{fewer_words} fewer of them, or {more} more floor.',
+            'more_or_fewer' => '{more} more floor, or fewer residents.',
+        ],
+        'crowding' => [
+            'too_few' => 'fewer than {least_words} share it',
+            'too_large' => 'it is for mid-sized fish, and one is larger',
+            'unlike' => 'they are not of like size',
+            'no_air' => 'it has no extra air and flow',
+        ],
+        'litres' => [
+            'enough' => '{needed} needed by all who would live there, {there} there.',
+            'too_few' => 'Too few litres: {needed} needed by all who would live there, {there} there.',
+            'more' => '{more} more, or fewer fish.',
+        ],
+        'group' => [
+            'enough' => '{species} wants a group of {least_words} at least, and there would be {there_words}.',
+            'too_few' => '{species} wants a group of {least_words} at least; there would be {there_words}.',
+            'more' => '{more_words} more of them.',
+        ],
+        'species_only' => [
+            'loner' => '{resident} lives with its own species alone.',
+            'elsewhere' => 'Choose a home without {resident}.',
+            'alone' => 'It lives with its own species alone, and {system} has nobody else.',
+            'company' => 'It lives with its own species alone, and {resident} is there.',
+            'own_home' => 'Give it a home of its own.',
+        ],
+        'salinity' => [
+            'suits' => '{system} is {there} water, as wanted.',
+            'other' => '{system} is {there} water; {fish} wants {wanted}.',
+        ],
+        'overflow' => [
+            'safe' => 'The overflow has slots of {slot}, its body is about {body} thick.',
+            'open' => 'It may go down the overflow: the overflow has slots of {slot}, its body is about {body} thick.',
+            'guard' => 'Guard the overflow with a mesh.',
+        ],
+        'fittings' => [
+            'there' => '{system} has {fittings}, as wanted.',
+            'missing' => 'It wants {fittings}, which {system} has not.',
+            'fit' => 'Fit {fittings}.',
+        ],
+        'chemistry' => [
+            'there' => 'The {quantity} there is {there}; {low} to {high} is liked.',
+            'steady' => 'Keep it steady rather than chase the figure.',
+        ],
+    ],
+];
