@@ -55,7 +55,7 @@ final class Messages
     /** In the language of the application and the units of the facility; metric before there is one. */
     public static function ofFacility(): self
     {
-        return new self(UnitSystem::tryFrom((string) FacilitySettings::query()->value('units')) ?? UnitSystem::Metric, app()->getLocale());
+        return new self(FacilitySettings::query()->first(['unit_system'])->unit_system ?? UnitSystem::Metric, app()->getLocale());
     }
 
     /** As a sentence, or as a line by itself. */
@@ -150,10 +150,10 @@ final class Messages
         ];
     }
 
-    /** Not of a word that begins small by itself, as pH does. */
+    /** Not of a word that begins small by itself, as pH does, nor of the name of a field. */
     private static function capitalised(string $text): string
     {
-        return preg_match('/^\p{Ll}\p{Lu}/u', $text) === 1 ? $text : Str::ucfirst($text);
+        return preg_match('/^(\p{Ll}\p{Lu}|[\p{Ll}]+[_.\[:])/u', $text) === 1 ? $text : Str::ucfirst($text);
     }
 
     /** @param  list<string>  $told */

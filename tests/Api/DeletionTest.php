@@ -12,7 +12,7 @@ final class DeletionTest extends ApiTestCase
     public function test_a_fish_says_what_was_written_about_it(): void
     {
         $reed = $this->acquire();
-        $this->postJson("/api/v1/fish/{$reed}/conditions", ['date' => self::TODAY, 'is_eating' => true])->assertCreated();
+        $this->postJson("/api/v1/fish/{$reed}/health-observations", ['date' => self::TODAY, 'is_eating' => true])->assertCreated();
         $this->postJson("/api/v1/fish/{$reed}/treatments", ['product_class' => 'salt', 'date' => self::TODAY, 'until' => '2027-03-20'])->assertCreated();
         $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Kiln vat'), 'date' => self::TODAY, 'fish' => [['fish_id' => $reed]]])->assertCreated();
         $this->postJson('/api/v1/incidents', ['actor_id' => $this->fish('Thistle'), 'target_id' => $reed, 'act' => 'nipped', 'harm' => 'none', 'date' => self::TODAY])->assertCreated();
@@ -48,7 +48,7 @@ final class DeletionTest extends ApiTestCase
         $this->assertNotNull($moss);
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => [['species_id' => $species, 'weight' => 0.2]]])->assertOk();
         $this->deleteJson("/api/v1/species/{$species}")->assertUnprocessable()
-            ->assertJsonPath('errors.kind.0', 'Lock fish stays, so that what happened stays: one fish or shoal. Say first what they are instead.');
+            ->assertJsonPath('errors.species.0', 'Lock fish stays, so that what happened stays: one fish or shoal. Say first what they are instead.');
 
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => []])->assertOk();
         $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'species_id' => $species, 'count' => 2, 'length' => '10 cm'])->assertOk();

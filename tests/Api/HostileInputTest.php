@@ -38,7 +38,7 @@ final class HostileInputTest extends ApiTestCase
         yield 'a treatment until the end of the calendar' => ['POST', 'fish/1/treatments', ['product_class' => 'salt', 'date' => '2027-03-13', 'until' => '2199-12-31'], 'until'];
         yield 'a move in a hundred years' => ['POST', 'move-sheets', [...$sheet, 'date' => '2127-03-20'], 'date'];
         yield 'a null byte' => ['POST', 'fish', [...$acquire, 'name' => "Re\0ed"], 'name'];
-        yield 'text where a truth is wanted' => ['POST', 'fish/1/conditions', ['date' => '2027-03-13', 'is_eating' => 'yes'], 'is_eating'];
+        yield 'text where a truth is wanted' => ['POST', 'fish/1/health-observations', ['date' => '2027-03-13', 'is_eating' => 'yes'], 'is_eating'];
         yield 'a price as text' => ['POST', 'fish', [...$acquire, 'price' => '12'], 'price'];
     }
 
@@ -141,7 +141,7 @@ final class HostileInputTest extends ApiTestCase
         $moss = $this->fish('Moss');
         $this->postJson("/api/v1/fish/{$moss}/losses", ['date' => '2027-03-01', 'kind' => 'death', 'count' => 1])->assertCreated();
 
-        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-02', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertUnprocessable()->assertJsonPath('errors.date.0', 'Moss is gone since 2027-03-01. Give a day until then, or take that entry back.');
+        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-02', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertUnprocessable()->assertJsonPath('errors.date.0', 'Moss is gone since 1 March 2027. Give a day until then, or take that entry back.');
         $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-01', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertCreated();
     }
 

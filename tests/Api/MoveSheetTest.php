@@ -277,7 +277,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->postJson("/api/v1/quarantines/{$moves[0]['id']}/release")->assertUnprocessable()->assertJsonValidationErrorFor('quarantine');
         Carbon::setTestNow('2027-04-05 09:00');
         $alder = $this->fish('Alder');
-        $this->postJson("/api/v1/fish/{$alder}/conditions", ['date' => '2027-04-05', 'is_eating' => true])->assertCreated();
+        $this->postJson("/api/v1/fish/{$alder}/health-observations", ['date' => '2027-04-05', 'is_eating' => true])->assertCreated();
         $this->postJson("/api/v1/quarantines/{$moves[0]['id']}/release")->assertOk();
 
         $id = $this->postJson("/api/v1/fish/{$alder}/quarantines", ['date' => '2027-04-05', 'credit' => 10])->assertCreated()->json('id');

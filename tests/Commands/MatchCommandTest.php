@@ -15,7 +15,7 @@ final class MatchCommandTest extends CommandTestCase
 
         $this->assertSame(['class', 'reasons', 'minutes', 'portions'], array_keys($answer));
         $this->assertSame('mix', $answer['class']);
-        $this->assertSame('Temperature goes from 24 °C to 26 °C.', $answer['reasons'][0]);
+        $this->assertSame('The temperature goes from 24 °C to 26 °C.', $answer['reasons'][0]);
         $this->assertSame(28.0, $answer['minutes']);
         $this->assertSame(['minute', 'litres', 'remaining'], array_keys($answer['portions'][0]));
         $this->assertLessThan($answer['portions'][0]['remaining'], end($answer['portions'])['remaining']);

@@ -72,12 +72,12 @@ final class ShippedSpeciesTest extends TestCase
     }
 
     /** @return array<string, array{string}> */
-    public static function allSpeciesWithAClaimOfOneYear(): array
+    public static function allWithAClaimOfOneYear(): array
     {
         return array_filter(self::allSpecies(), fn (array $one): bool => isset(SampleSpecies::descriptions()[$one[0]]['length_after_one_year_mm']));
     }
 
-    #[DataProvider('kindsWithAClaimOfOneYear')]
+    #[DataProvider('allWithAClaimOfOneYear')]
     public function test_its_curve_reproduces_its_size_after_a_year(string $key): void
     {
         $claim = SampleSpecies::descriptions()[$key]['length_after_one_year_mm'];
@@ -92,7 +92,7 @@ final class ShippedSpeciesTest extends TestCase
 
     public function test_at_least_a_tenth_of_the_large_kinds_carry_such_a_claim(): void
     {
-        $this->assertGreaterThanOrEqual(8, count(self::kindsWithAClaimOfOneYear()));
+        $this->assertGreaterThanOrEqual(8, count(self::allWithAClaimOfOneYear()));
     }
 
     /** Hand-made errors in a description are refused with a sentence. */

@@ -81,8 +81,9 @@ final class PlausibleRequest
             $body = [...$body, 'fish' => [['fish_id' => $stay->fish_id ?? 1]], 'to_system_id' => (int) DB::table('systems')->where('id', '!=', $stay->system_id ?? 0)->min('id')];
         }
         if (isset($body['actor_id'])) {
-            $home = DB::table('stays')->whereNull('until')->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
-            [$body['actor_id'], $body['target_id']] = DB::table('stays')->whereNull('until')->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
+            $alive = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('losses')->whereNull('deleted_at')->select('fish_id'));
+            $home = (clone $alive)->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
+            [$body['actor_id'], $body['target_id']] = $alive->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
         }
         if (str_contains($path, 'watch-interventions')) {
             $body = ['success' => $this->one(['lasted', 'no'])];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Rules;
 
+use Biomegas\Finding\Finding;
+use App\Language\Messages;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
 use Closure;
@@ -54,7 +56,7 @@ final class Day implements DataAwareRule, ValidationRule
         try {
             $day = LocalDate::fromIso(is_string($value) ? $value : '');
         } catch (UnreadableDate $e) {
-            $fail(is_string($value) && strlen($value) <= self::LONGEST_QUOTED ? $e->getMessage() : 'Write the day as year-month-day, for example 2027-03-01.');
+            $fail(Messages::ofFacility()->say(is_string($value) && strlen($value) <= self::LONGEST_QUOTED ? $e->finding() : Finding::of('entry.no_day')));
 
             return;
         }

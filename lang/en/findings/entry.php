@@ -19,6 +19,7 @@ return [
         'move_of_a_sheet' => 'This move was made with a sheet, and a watch follows it. Take the sheet back instead.',
         'moved_again' => 'The fish has moved again since. Undo the later move first.',
         'named_fish_gone' => '{fish} is not there any more.',
+        'no_day' => 'Write the day as year-month-day, for example 2027-03-01.',
         'no_share' => '"{typed}" is not a share. Type per cent, for example 25.',
         'no_such_fish' => 'Choose a fish that is there.',
         'no_such_home' => 'Choose a home that is there.',
