@@ -30,7 +30,7 @@ final readonly class References
      *
      * @throws InvalidEntry when there are any
      */
-    public static function mustBeNone(array $rows, string $field, string $name, string $instead): void
+    public static function mustBeNone(array $rows, string $field, string $name, Finding $instead): void
     {
         if ($rows !== []) {
             $said = array_map(fn (string $table, int $count): string => trans_choice("records.{$table}", $count, ['count' => $count]), array_keys($rows), $rows);

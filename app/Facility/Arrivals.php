@@ -9,6 +9,7 @@ use App\Models\Fish;
 use App\Models\Measurement;
 use App\Models\Stay;
 use Biomegas\Facility\Method;
+use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 
 /** Fish that come into the facility, and the way back while nothing has been written about them. */
@@ -34,7 +35,7 @@ final readonly class Arrivals
         $written = References::to('fish', $fish->id);
         // Its first home and the length that it came with are its arrival.
         $more = array_filter($written, fn (int $count, string $table): bool => $count > 1 || ! in_array($table, ['stays', 'measurements'], true), ARRAY_FILTER_USE_BOTH);
-        References::mustBeNone($more, 'fish', $fish->name, 'Write down a loss instead.');
+        References::mustBeNone($more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
         Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();
         $fish->delete();

@@ -12,6 +12,7 @@ use App\Models\Preparation;
 use App\Models\Quarantine;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 use Biomegas\Moving\Watch\RoundState;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -48,7 +49,7 @@ final readonly class CalendarFeed
         $open = MoveSheet::query()->with('fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get();
         $this->kept->unreadable->readAll(StoredTable::MoveSheets, $open, function (MoveSheet $sheet): void {
             $row = MoveSheetRow::from($this->kept, $sheet);
-            $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, 'Move '.implode(', ', $row->fish)." to {$row->to}", "From {$row->from}.");
+            $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, Finding::of('calendar.feed.move', fish: $row->fish, to: $row->to), Finding::of('calendar.feed.from', from: $row->from));
         });
     }
 
@@ -59,8 +60,7 @@ final readonly class CalendarFeed
             $readying = Preparations::of($this->kept, $system, $written);
             foreach ($readying->preparation->steps as $step) {
                 if ($step->done === null) {
-                    [$words, $why] = $this->kept->says()->sayEach([$readying->what($step->step), $readying->why($step->step)]);
-                    $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, "{$system->name}: {$words}", $why);
+                    $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, Finding::of('calendar.feed.step', system: $system->name, step: $readying->what($step->step)), $readying->why($step->step));
                 }
             }
         });
@@ -73,7 +73,7 @@ final readonly class CalendarFeed
                 if ($round->state === RoundState::ToCome || $round->state === RoundState::Due) {
                     $start = new DateTimeImmutable($round->at, new DateTimeZone($this->settings->time_zone));
                     $this->calendar->add('VEVENT', [
-                        'UID' => $this->uid("watch-{$watch->id}-{$round->at}"), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => "Look at {$watch->name} in {$watch->home}", 'DESCRIPTION' => ucfirst($round->why).'.',
+                        'UID' => $this->uid("watch-{$watch->id}-{$round->at}"), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say(Finding::of('calendar.feed.look', fish: $watch->name, home: $watch->home)), 'DESCRIPTION' => ucfirst($round->why).'.',
                         'DTSTART' => $start->setTimezone(new DateTimeZone('UTC')), 'DTEND' => $start->setTimezone(new DateTimeZone('UTC'))->modify('+'.self::ROUND_MINUTES.' minutes'),
                     ]);
                 }
@@ -86,7 +86,7 @@ final readonly class CalendarFeed
         $this->kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get(), function (Quarantine $open): void {
             $fish = $this->kept->find($open->fish_id);
             if ($fish !== null) {
-                $this->day("quarantine-{$open->id}", MovingBook::stateOf($this->kept, $open)->ends, null, "{$fish->name}: quarantine is up", 'It leaves when it eats and shows no sign.');
+                $this->day("quarantine-{$open->id}", MovingBook::stateOf($this->kept, $open)->ends, null, Finding::of('calendar.feed.quarantine', fish: $fish->name), Finding::of('calendar.feed.quarantine_why'));
             }
         });
     }
@@ -94,14 +94,14 @@ final readonly class CalendarFeed
     private function measurements(): void
     {
         foreach (array_slice($this->kept->facility->fish, 0, self::MOST) as $fish) {
-            $this->day("measure-{$fish->key}", $this->kept->brief($fish)->measureOn, null, "Measure {$fish->name}", "Lives in {$this->kept->facility->systems[$fish->currentSystem()]->name}.");
+            $this->day("measure-{$fish->key}", $this->kept->brief($fish)->measureOn, null, Finding::of('calendar.feed.measure', fish: $fish->name), Finding::of('calendar.feed.lives_in', home: $this->kept->facility->systems[$fish->currentSystem()]->name));
         }
     }
 
     /** A whole day, or from one to another. */
-    private function day(string $name, LocalDate $from, ?LocalDate $until, string $summary, string $description): void
+    private function day(string $name, LocalDate $from, ?LocalDate $until, Finding $summary, Finding $description): void
     {
-        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $summary, 'DESCRIPTION' => $description, 'TRANSP' => 'TRANSPARENT']);
+        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say($summary), 'DESCRIPTION' => $this->kept->says()->say($description), 'TRANSP' => 'TRANSPARENT']);
         // The end of a day is the next one.
         foreach (['DTSTART' => $from, 'DTEND' => ($until ?? $from)->plusDays(1)] as $property => $date) {
             $event->add($property, str_replace('-', '', $date->toIso()), ['VALUE' => 'DATE']);

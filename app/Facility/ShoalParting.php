@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Database\References;
+use App\Language\Messages;
 use App\Models\Fish;
 use App\Models\MoveSheetFish;
 use App\Models\ShoalSplit;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -84,12 +86,12 @@ final readonly class ShoalParting
         }
         // The stay that the run began.
         $since['stays']--;
-        References::mustBeNone(array_filter($since, fn (int $count): bool => $count > 0), 'sheet', $part->name, 'Move them back with a sheet of its own.');
+        References::mustBeNone(array_filter($since, fn (int $count): bool => $count > 0), 'sheet', $part->name, Finding::of('entry.instead_move_back'));
         $ofShoal = ['losses' => 0, 'counts' => 0];
         foreach (array_keys($ofShoal) as $table) {
             $ofShoal[$table] = DB::table($table)->whereNull('deleted_at')->where('fish_id', $split->from_fish_id)->where('created_at', '>', $split->created_at)->count();
         }
-        References::mustBeNone(array_filter($ofShoal), 'sheet', 'The parting', 'Move them back with a sheet of its own.');
+        References::mustBeNone(array_filter($ofShoal), 'sheet', Messages::ofFacility()->say(Finding::of('entry.the_parting')), Finding::of('entry.instead_move_back'));
     }
 
     /** @param  array<int, string>  $copied  the state of each row that came along, by its number */

@@ -10,6 +10,7 @@ use App\Models\StaleVersion;
 use App\Models\System;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\System as SystemInPicture;
+use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;
 
@@ -81,7 +82,7 @@ final readonly class Systems
     public function remove(System $system): void
     {
         DB::table('preparations')->where('system_id', $system->id)->delete();
-        References::mustBeNone(References::to('systems', $system->id), 'system', $system->name, 'Rename it if it is called otherwise now.');
+        References::mustBeNone(References::to('systems', $system->id), 'system', $system->name, Finding::of('entry.instead_rename'));
         $system->delete();
         $this->renumber(System::query()->orderBy('walk_order')->pluck('id')->all());
     }

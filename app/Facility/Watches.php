@@ -12,6 +12,7 @@ use App\Models\WatchIntervention;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
+use Biomegas\Finding\Finding;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Intervention;
@@ -51,7 +52,7 @@ final readonly class Watches
             LocalMoment::fromIso($one->at),
             array_map(CheckItem::from(...), $one->troubles),
             $one->has_eaten,
-            $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? 'somebody'),
+            $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))),
         ))->all());
     }
 

@@ -31,21 +31,22 @@ final readonly class Problems
 
     private const RETRY_SECONDS = 2;
 
-    /** What a keeper reads in place of the framework's sentences. */
-    private const SENTENCES = [
-        400 => 'This request cannot be read.',
-        403 => 'You may look here, but not change anything.',
-        404 => 'There is no such record.',
-        405 => 'This cannot be done at this address.',
-        413 => 'This is more than can be taken at once. Send less.',
-        419 => 'This page has been open for long. Load it again, then save.',
-        429 => 'Too many requests. Wait a moment, then try again.',
-    ];
-
     /** @param  array<string, list<string>>  $errors sentences by field */
-    public static function response(int $status, string $message, array $errors = []): JsonResponse
+    private static function response(int $status, string $message, array $errors = []): JsonResponse
     {
         return new JsonResponse(['message' => $message, 'errors' => (object) $errors], $status, [], JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    public static function of(int $status, Finding $finding): JsonResponse
+    {
+        return self::response($status, Messages::ofFacility()->say($finding));
+    }
+
+    public static function ofField(string $field, Finding $finding): JsonResponse
+    {
+        $sentence = Messages::ofFacility()->say($finding);
+
+        return self::response(422, $sentence, [$field => [$sentence]]);
     }
 
     /** An entry so unlikely that it is only recorded when it is sent again to be kept. */
@@ -87,19 +88,33 @@ final readonly class Problems
 
             return false;
         });
-        $exceptions->render(fn (Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::of($e, $request) : null);
+        $exceptions->render(fn (Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::rendered($e, $request) : null);
     }
 
-    private static function of(Throwable $e, Request $request): JsonResponse
+    private static function rendered(Throwable $e, Request $request): JsonResponse
     {
         return match (true) {
             $e instanceof Refusal => self::refused($e),
             $e instanceof ValidationException => self::invalid($e),
             $e instanceof StaleVersion => self::stale($e),
-            $e instanceof AuthenticationException => self::response(401, $request->is('api/v1/device/*') ? 'This token is not known here. Make one on the page of the system.' : 'Sign in to go on.'),
-            $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::response(503, 'Another entry is being written. Try again in a moment.')->header('Retry-After', (string) self::RETRY_SECONDS),
-            $e instanceof HttpExceptionInterface => self::response($e->getStatusCode(), self::SENTENCES[$e->getStatusCode()] ?? 'This request cannot be answered.')->withHeaders($e->getHeaders()),
-            default => self::response(500, 'Something went wrong here, and nothing was changed. What it was is in the log of the application.'),
+            $e instanceof AuthenticationException => self::of(401, $request->is('api/v1/device/*') ? Finding::of('problem.unknown_token') : Finding::of('problem.signed_out')),
+            $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::of(503, Finding::of('problem.busy'))->header('Retry-After', (string) self::RETRY_SECONDS),
+            $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), self::ofStatus($e->getStatusCode()))->withHeaders($e->getHeaders()),
+            default => self::of(500, Finding::of('problem.failed')),
+        };
+    }
+
+    private static function ofStatus(int $status): Finding
+    {
+        return match ($status) {
+            400 => Finding::of('problem.status_400'),
+            403 => Finding::of('problem.status_403'),
+            404 => Finding::of('problem.status_404'),
+            405 => Finding::of('problem.status_405'),
+            413 => Finding::of('problem.status_413'),
+            419 => Finding::of('problem.status_419'),
+            429 => Finding::of('problem.status_429'),
+            default => Finding::of('problem.unanswered'),
         };
     }
 
@@ -115,13 +130,13 @@ final readonly class Problems
         $errors = $e->errors();
         $sentences = array_unique(array_merge(...array_values($errors)));
 
-        return self::response(422, count($sentences) === 1 ? reset($sentences) : 'Some fields cannot be taken as they are. Look at the notes beside them.', $errors);
+        return self::response(422, count($sentences) === 1 ? reset($sentences) : Messages::ofFacility()->say(Finding::of('problem.fields')), $errors);
     }
 
     private static function stale(StaleVersion $e): JsonResponse
     {
         $problem = [
-            'message' => 'This was changed meanwhile. Look at it again before you change it.',
+            'message' => Messages::ofFacility()->say(Finding::of('problem.stale')),
             'errors' => (object) [],
             ...($e->current instanceof Measurement ? ['current' => MeasurementEntry::from($e->current)] : []),
         ];

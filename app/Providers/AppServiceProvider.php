@@ -8,10 +8,13 @@ use App\Database\ImmediateSQLiteConnection;
 use App\Facility\ProjectionCache;
 use App\Facility\ProjectionCacheDatabase;
 use App\Http\WholeSessions;
+use App\Language\PseudoLanguage;
+use App\Language\PseudoLoader;
 use App\Models\User;
 use App\Repair\UnreadableRows;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Translation\Loader;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -31,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ProjectionCache::class, fn (): ProjectionCache => new ProjectionCache(ProjectionCacheDatabase::open(...), config('answers.code')));
         $this->app->scoped(UnreadableRows::class);
+        $this->app->extend('translation.loader', fn (Loader $loader): Loader => $this->app->getLocale() === PseudoLanguage::NAME ? new PseudoLoader($loader) : $loader);
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
     }
 

@@ -6,7 +6,9 @@ namespace App\Repair;
 
 use App\Database\References;
 use App\Facility\ReadingLog;
+use App\Language\Messages;
 use App\Models\FacilitySettings;
+use Biomegas\Finding\Finding;
 use DateTimeImmutable;
 use DateTimeZone;
 use Exception;
@@ -39,7 +41,7 @@ final readonly class RowRepair
         } elseif ($table->isSoft()) {
             $rows->update(['deleted_at' => now()]);
         } else {
-            References::mustBeNone(isset($row->id) ? References::to($table->value, $row->id) : [], 'row', 'This row', 'Correct it instead.');
+            References::mustBeNone(isset($row->id) ? References::to($table->value, $row->id) : [], 'row', Messages::ofFacility()->say(Finding::of('entry.this_row')), Finding::of('entry.instead_correct'));
             $this->deleteReadings($table, $row);
             $rows->delete();
         }

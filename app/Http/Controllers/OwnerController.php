@@ -13,6 +13,7 @@ use App\Models\User;
 use App\OpenApi\Answers;
 use App\OpenApi\Takes;
 use App\Species\ShippedSpecies;
+use Biomegas\Finding\Finding;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -49,7 +50,7 @@ final readonly class OwnerController
             return $owner;
         });
         if ($owner === null) {
-            return Problems::response(409, 'This installation has an owner already. Sign in instead.');
+            return Problems::of(409, Finding::of('problem.has_owner'));
         }
 
         return response()->json(Session::of($owner), 201);

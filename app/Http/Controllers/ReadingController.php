@@ -9,6 +9,7 @@ use App\Facility\ReadingLog;
 use App\Http\Requests\ReadingsRequest;
 use App\Http\Resources\ReadingsRecorded;
 use App\Http\Resources\WaterChart;
+use App\Language\RequestMessages;
 use App\Models\FacilitySettings;
 use App\Models\Probe;
 use App\Models\System;
@@ -62,7 +63,7 @@ final readonly class ReadingController
         $asked = $request->validate([
             'quantity' => ['required', 'in:'.implode(',', array_column(Quantity::cases(), 'value'))],
             'days' => ['integer', 'min:1', 'max:'.self::MOST_DAYS],
-        ], ['quantity' => 'Choose what to look at from the list.', 'days' => 'Choose 1 to '.self::MOST_DAYS.' days.']);
+        ], RequestMessages::of('reading_chart'));
 
         return response()->json(WaterChart::of($system, Quantity::from($asked['quantity']), FacilityReader::today(FacilitySettings::query()->firstOrFail()), (int) ($asked['days'] ?? self::USUAL_DAYS)));
     }

@@ -11,6 +11,7 @@ use App\Models\User;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\Takes;
+use Biomegas\Finding\Finding;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -44,7 +45,7 @@ final readonly class SessionController
         if (RateLimiter::tooManyAttempts($throttle, self::TRIES_PER_MINUTE)) {
             $seconds = RateLimiter::availableIn($throttle);
 
-            return Problems::response(429, "Too many tries. Try again in {$seconds} seconds.")->header('Retry-After', (string) $seconds);
+            return Problems::of(429, Finding::of('problem.too_many_tries', seconds: $seconds))->header('Retry-After', (string) $seconds);
         }
         if (! Auth::attempt($request->only('email', 'password'))) {
             RateLimiter::hit($throttle);
@@ -52,9 +53,8 @@ final readonly class SessionController
                 // As long as with a known address: nobody learns by the clock who has an account.
                 Hash::check($request->string('password')->value(), self::nobodysPassword());
             }
-            $sentence = 'This address and password do not belong together.';
 
-            return Problems::response(422, $sentence, ['password' => [$sentence]]);
+            return Problems::ofField('password', Finding::of('problem.wrong_password'));
         }
         RateLimiter::clear($throttle);
         $request->session()->regenerate();

@@ -94,7 +94,7 @@ final readonly class SpeciesController
         }
         $perhaps = DB::table('fish')->crossJoin(DB::raw('json_each(fish.candidates) as candidate'))->whereRaw("json_extract(candidate.value, '$.species_id') = ?", [$species->id])->count();
         $named = References::to('species', $species->id);
-        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'species', $species->common_name, 'Say first what they are instead.');
+        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'species', $species->common_name, Finding::of('entry.instead_say_what'));
         $species->delete();
 
         return response()->noContent();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Problems;
+use Biomegas\Finding\Finding;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -28,7 +29,7 @@ final class EnsureIdempotency
     {
         $key = (string) $request->header('Idempotency-Key', '');
         if (strlen($key) > self::LONGEST_KEY || ! mb_check_encoding($key, 'UTF-8')) {
-            return Problems::response(422, 'The header Idempotency-Key is unreadable or too long: '.self::LONGEST_KEY.' characters at most.');
+            return Problems::of(422, Finding::of('problem.unreadable_key', most: self::LONGEST_KEY));
         }
         if ($key === '') {
             return $next($request);
@@ -52,7 +53,7 @@ final class EnsureIdempotency
             return null;
         }
         if ($earlier->fingerprint !== $this->fingerprint($request)) {
-            return Problems::response(422, 'This Idempotency-Key was used for a different entry. Send a new key with a new entry.');
+            return Problems::of(422, Finding::of('problem.used_key'));
         }
 
         return new Response($earlier->body, $earlier->status, ['Content-Type' => 'application/json', 'Idempotent-Replay' => 'true']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Problems;
+use Biomegas\Finding\Finding;
 use Closure;
 use Illuminate\Http\Request;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
@@ -22,6 +23,6 @@ final class FromThisApplication
     {
         return EnsureFrontendRequestsAreStateful::fromFrontend($request) && $request->hasSession()
             ? $next($request)
-            : Problems::response(403, 'This does not come from the application itself. Open its page and do it there.');
+            : Problems::of(403, Finding::of('problem.from_elsewhere'));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Problems;
+use Biomegas\Finding\Finding;
 use Closure;
 use Illuminate\Http\Request;
 use JsonException;
@@ -26,15 +27,15 @@ final class RefuseUnreadableInput
         $body = $request->getContent();
         if ($body !== '' && ! $request->isMethodSafe()) {
             if (! $request->isJson()) {
-                return Problems::response(415, 'Send the entry as JSON, with the header Content-Type: application/json.');
+                return Problems::of(415, Finding::of('problem.no_json_header'));
             }
             try {
                 $document = json_decode($body, true, self::DEEPEST, JSON_THROW_ON_ERROR);
             } catch (JsonException) {
-                return Problems::response(400, 'The body is not valid JSON, or is nested more than '.self::DEEPEST.' levels deep.');
+                return Problems::of(400, Finding::of('problem.no_json', deepest: self::DEEPEST));
             }
             if (! is_array($document)) {
-                return Problems::response(400, 'The body is not a JSON object.');
+                return Problems::of(400, Finding::of('problem.no_object'));
             }
         }
 
@@ -46,16 +47,14 @@ final class RefuseUnreadableInput
     {
         foreach ($input as $name => $value) {
             $field = $path.$name;
-            $sentence = match (true) {
-                ! mb_check_encoding((string) $name, 'UTF-8'), is_string($value) && ! mb_check_encoding($value, 'UTF-8') => 'This is not readable text (UTF-8).',
-                is_string($value) && str_contains($value, "\0") => 'This text holds a character that cannot be written down. Type it again.',
-                is_float($value) && ! is_finite($value) => 'This number is too large.',
+            $finding = match (true) {
+                ! mb_check_encoding((string) $name, 'UTF-8'), is_string($value) && ! mb_check_encoding($value, 'UTF-8') => Finding::of('problem.no_text'),
+                is_string($value) && str_contains($value, "\0") => Finding::of('problem.null_byte'),
+                is_float($value) && ! is_finite($value) => Finding::of('problem.infinite'),
                 default => null,
             };
-            if ($sentence !== null) {
-                $readable = mb_scrub($field, 'UTF-8');
-
-                return Problems::response(422, $sentence, [$readable => [$sentence]]);
+            if ($finding !== null) {
+                return Problems::ofField(mb_scrub($field, 'UTF-8'), $finding);
             }
             $deeper = is_array($value) ? $this->refusal($value, "{$field}.") : null;
             if ($deeper !== null) {

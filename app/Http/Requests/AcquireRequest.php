@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Sex;
@@ -54,10 +55,6 @@ final class AcquireRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'name.unique' => 'Somebody here has this name already. Choose another.',
-            'species_id' => 'Choose a species from the list.',
-            'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
-        ];
+        return RequestMessages::of('acquire');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Facility\Keys;
+use App\Language\RequestMessages;
 use App\Models\Species;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Equipment\Filter;
@@ -52,13 +53,7 @@ final class BeforeAfterRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'exists' => 'Choose one from the list.',
-            'count' => 'Say how many.',
-            'length.required_with' => 'Say how long they are.',
-            'filter_litres.required_with' => 'Say how much of the media there is.',
-            'weekly_change' => 'Give per cent: more than 0, at most 100.',
-        ];
+        return RequestMessages::of('before_after');
     }
 
     /** @throws InvalidEntry when something typed cannot be read */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Facility\Purpose;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -29,10 +30,6 @@ final class CircumstancesRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'purpose' => 'Choose what it is kept for from the list.',
-            'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
-            'fallback' => 'Say in up to 200 characters where it goes if it cannot stay.',
-        ];
+        return RequestMessages::of('circumstances');
     }
 }

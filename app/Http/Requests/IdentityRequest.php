@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Facility\Sex;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -34,12 +35,7 @@ final class IdentityRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'species_id' => 'Choose a species from the list.',
-            'candidates.max' => 'Name up to three other species.',
-            'candidates.*.species_id' => 'Choose another species from the list.',
-            'candidates.*.weight' => 'Give a share between 0 and 100 %.',
-        ];
+        return RequestMessages::of('identity');
     }
 
     /** @return list<array{species_id: int, weight: float}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
 use Illuminate\Foundation\Http\FormRequest;
@@ -39,6 +40,6 @@ final class IncidentRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.'];
+        return RequestMessages::of('incident');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use Illuminate\Foundation\Http\FormRequest;
@@ -30,6 +31,6 @@ final class InterventionRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['regex' => 'Give the time as hours and minutes, for example 10:30.'];
+        return RequestMessages::of('intervention');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Facility\Ration;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
@@ -29,10 +30,7 @@ final class KeepingRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'ration' => 'Choose a ration from the list.',
-            'adult' => 'Give its adult length, like 60 cm, or null to take it as its species.',
-        ];
+        return RequestMessages::of('keeping');
     }
 
     public function ration(): Ration

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Moving\Watch\CheckItem;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -32,6 +33,6 @@ final class LookRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['exists' => 'Choose one from the list.'];
+        return RequestMessages::of('look');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -34,6 +35,6 @@ final class MoveSheetChange extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['container_litres' => 'Give how many litres the container holds.'];
+        return RequestMessages::of('move_sheet_change');
     }
 }

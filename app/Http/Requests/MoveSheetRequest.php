@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -47,11 +48,6 @@ final class MoveSheetRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'exists' => 'Choose one from the list.',
-            'fish.required' => 'Say who goes.',
-            'fish.*.fish_id.distinct' => 'It is on the sheet already.',
-            'container_litres' => 'Give how many litres the container holds.',
-        ];
+        return RequestMessages::of('move_sheet');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Measure\UnitSystem;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -35,14 +36,6 @@ final class OwnerRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'name.required' => 'Type your name.',
-            'email.required' => 'Type your e-mail address.',
-            'email.email' => 'This is not an e-mail address.',
-            'password.required' => 'Choose a password.',
-            'password.min' => 'Choose a password of at least 10 characters.',
-            'facility.required' => 'Give the place a name.',
-            'time_zone.timezone' => 'This time zone is not known. Write it like Europe/London.',
-        ];
+        return RequestMessages::of('owner');
     }
 }

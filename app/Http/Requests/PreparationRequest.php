@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -42,11 +43,6 @@ final class PreparationRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'donor_percent' => 'Say what share of its media you bring: more than 0, at most 100 %.',
-            'count' => 'Say how many are planned.',
-            'length.required_with' => 'Say how long they will be.',
-            'exists' => 'Choose one from the list.',
-        ];
+        return RequestMessages::of('preparation');
     }
 }

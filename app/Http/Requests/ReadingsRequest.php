@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Finding\Finding;
@@ -43,7 +44,7 @@ final class ReadingsRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['readings.max' => 'At most :max readings at once: send the rest after them.'];
+        return RequestMessages::of('readings');
     }
 
     /**

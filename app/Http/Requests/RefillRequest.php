@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
 use Illuminate\Foundation\Http\FormRequest;
@@ -27,12 +28,7 @@ final class RefillRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'percent' => 'Give per cent: more than 0, at most 100.',
-            'cold.required' => 'Give the temperature of the cold water.',
-            'hot.required' => 'Give the temperature of the hot water.',
-            'numeric' => 'The :attribute must be a number.',
-        ];
+        return RequestMessages::of('refill');
     }
 
     public function share(): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Facility\Keys;
+use App\Language\RequestMessages;
 use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Housing\HousingRule;
@@ -43,13 +44,7 @@ final class RulebookRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'answers.*' => 'Choose one of the answers.',
-            'numbers.*.numeric' => 'Give a number.',
-            'numbers.*.between' => 'Give a number from :min to :max.',
-            'exceptions.*.rule' => 'Choose a rule from the list.',
-            'exceptions.*.reason' => 'Give the reason in a few words, for whoever reads this later.',
-        ];
+        return RequestMessages::of('rulebook');
     }
 
     /** @return array<string, mixed> in the words of the scenario format, without what is as it comes */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -22,6 +23,6 @@ final class SignInRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Type your e-mail address.', 'password.required' => 'Type your password.'];
+        return RequestMessages::of('sign_in');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use App\Models\System;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Fitting;
@@ -110,11 +111,6 @@ class SystemRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'name.unique' => 'A system here has this name already. Choose another.',
-            'regex' => 'Give the time as hours and minutes, for example 08:30.',
-            'pools.*.points.max' => 'At most :max corners.',
-            'pools.*.points.*.*' => 'Each corner is two numbers in millimetres.',
-        ];
+        return RequestMessages::of('system');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use App\Language\RequestMessages;
 use Biomegas\Water\Nitrification\FilterCare;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -41,6 +42,6 @@ final class WaterWorkRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.in' => 'Choose what was done from the list.', 'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.'];
+        return RequestMessages::of('water_work');
     }
 }

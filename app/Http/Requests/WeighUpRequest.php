@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
 use Biomegas\Finding\InvalidEntry;
@@ -36,16 +37,7 @@ final class WeighUpRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'species_id' => 'Choose a species from the list.',
-            'with.*.species_id' => 'Choose a species from the list.',
-            'with.max' => 'Weigh up to five others with it.',
-            'count' => 'Give how many: a whole number from 1 to 500.',
-            'price' => 'Give the price of one as a number, 0 or more.',
-            'health' => 'Choose how it looks from the list.',
-            'quarantine_served' => 'Give days as a whole number, 0 or more.',
-            'fallback' => 'Say in up to 200 characters where it could go.',
-        ];
+        return RequestMessages::of('weigh_up');
     }
 
     /** @return list<array{species_id: int, count: int, length: string}> those who come with it, before it */

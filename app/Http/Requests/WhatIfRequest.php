@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Language\RequestMessages;
 use Biomegas\Facility\Ration;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
@@ -26,10 +27,7 @@ final class WhatIfRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'ration.enum' => 'Choose a ration from the list.',
-            'temperature_c' => 'Give a temperature between 0 and 40 °C.',
-        ];
+        return RequestMessages::of('what_if');
     }
 
     public function ration(): ?Ration

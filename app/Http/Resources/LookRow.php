@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
 use App\Models\WatchCheck;
+use Biomegas\Finding\Finding;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'One look at a fish that is watched.')]
@@ -24,6 +25,6 @@ final readonly class LookRow
 
     public static function from(FacilitySnapshot $kept, WatchCheck $one): self
     {
-        return new self($one->id, $one->at, $one->troubles, $one->has_eaten, $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? 'somebody'), $one->note);
+        return new self($one->id, $one->at, $one->troubles, $one->has_eaten, $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))), $one->note);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Rules;
 
-use Biomegas\Finding\Finding;
 use App\Language\Messages;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Finding\Finding;
 use Closure;
 use Illuminate\Contracts\Validation\DataAwareRule;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -62,7 +62,7 @@ final class Day implements DataAwareRule, ValidationRule
         }
         $since = $this->since === null ? null : $this->neighbour($attribute, $this->since);
         if ($since !== null && ($day->isBefore($since) || ($day->equals($since) && ! $this->mayBeTheSame))) {
-            $fail('It ends after it begins: choose a later day.');
+            $fail(Messages::ofFacility()->say(Finding::of('quarantine.course_ends_first')));
         }
     }
 

@@ -54,6 +54,13 @@ return [
         'twelve_months' => 'Give all twelve months, or a target temperature instead.',
         'watch_ended' => 'This watch has ended.',
         'what_media' => 'Say what the media are.',
+        'instead_a_loss' => 'Write down a loss instead.',
+        'instead_correct' => 'Correct it instead.',
+        'instead_move_back' => 'Move them back with a sheet of its own.',
+        'instead_rename' => 'Rename it if it is called otherwise now.',
+        'instead_say_what' => 'Say first what they are instead.',
+        'the_parting' => 'the parting',
+        'this_row' => 'this row',
     ],
     'unreadable' => [
         'species' => '{fish} is left out until the values of its species can be read.',

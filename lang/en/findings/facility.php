@@ -3,6 +3,16 @@
 // What is refused in the description of a facility, its species, days and sizes.
 return [
     'calendar' => [
+        'feed' => [
+            'move' => 'Move {fish} to {to}',
+            'from' => 'From {from}.',
+            'step' => '{system}: {step}',
+            'look' => 'Look at {fish} in {home}',
+            'quarantine' => '{fish}: quarantine is up',
+            'quarantine_why' => 'It leaves when it eats and shows no sign.',
+            'measure' => 'Measure {fish}',
+            'lives_in' => 'Lives in {home}.',
+        ],
         'unreadable' => '"{typed}" is not a day of the calendar. Write it as year-month-day, for example 2027-03-01.',
         'planned_too_far' => '{day} is more than {years} years ahead. Check the year.',
         'planned_in_the_past' => 'This day has passed: choose today or one to come.',

@@ -110,6 +110,7 @@ return [
             'evening' => 'before the lights go out',
             'lights_on' => 'lights coming on start fights',
         ],
+        'somebody' => 'somebody',
         'take_out' => 'Take {fish} out now: it {trouble}.',
         'settled' => '{fish} has settled: all was good in the last {looks_words} looks, and it was seen eating.',
         'not_settled' => 'Not settled yet: {missing}',

@@ -1,0 +1,113 @@
+<?php
+
+// What a keeper reads when a field of one request cannot be taken, where more can be said than in validation.php.
+return [
+    'acquire' => [
+        'name.unique' => 'Somebody here has this name already. Choose another.',
+        'species_id' => 'Choose a species from the list.',
+        'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
+    ],
+    'before_after' => [
+        'exists' => 'Choose one from the list.',
+        'count' => 'Say how many.',
+        'length.required_with' => 'Say how long they are.',
+        'filter_litres.required_with' => 'Say how much of the media there is.',
+        'weekly_change' => 'Give per cent: more than 0, at most 100.',
+    ],
+    'circumstances' => [
+        'purpose' => 'Choose what it is kept for from the list.',
+        'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
+        'fallback' => 'Say in up to 200 characters where it goes if it cannot stay.',
+    ],
+    'identity' => [
+        'species_id' => 'Choose a species from the list.',
+        'candidates.max' => 'Name up to three other species.',
+        'candidates.*.species_id' => 'Choose another species from the list.',
+        'candidates.*.weight' => 'Give a share between 0 and 100 %.',
+    ],
+    'incident' => [
+        'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
+    ],
+    'intervention' => [
+        'regex' => 'Give the time as hours and minutes, for example 10:30.',
+    ],
+    'keeping' => [
+        'ration' => 'Choose a ration from the list.',
+        'adult' => 'Give its adult length, like 60 cm, or null to take it as its species.',
+    ],
+    'look' => [
+        'exists' => 'Choose one from the list.',
+    ],
+    'move_sheet_change' => [
+        'container_litres' => 'Give how many litres the container holds.',
+    ],
+    'move_sheet' => [
+        'exists' => 'Choose one from the list.',
+        'fish.required' => 'Say who goes.',
+        'fish.*.fish_id.distinct' => 'It is on the sheet already.',
+        'container_litres' => 'Give how many litres the container holds.',
+    ],
+    'owner' => [
+        'name.required' => 'Type your name.',
+        'email.required' => 'Type your e-mail address.',
+        'email.email' => 'This is not an e-mail address.',
+        'password.required' => 'Choose a password.',
+        'password.min' => 'Choose a password of at least 10 characters.',
+        'facility.required' => 'Give the place a name.',
+        'time_zone.timezone' => 'This time zone is not known. Write it like Europe/London.',
+    ],
+    'preparation' => [
+        'donor_percent' => 'Say what share of its media you bring: more than 0, at most 100 %.',
+        'count' => 'Say how many are planned.',
+        'length.required_with' => 'Say how long they will be.',
+        'exists' => 'Choose one from the list.',
+    ],
+    'readings' => [
+        'readings.max' => 'At most :max readings at once: send the rest after them.',
+    ],
+    'refill' => [
+        'percent' => 'Give per cent: more than 0, at most 100.',
+        'cold.required' => 'Give the temperature of the cold water.',
+        'hot.required' => 'Give the temperature of the hot water.',
+        'numeric' => 'The :attribute must be a number.',
+    ],
+    'rulebook' => [
+        'answers.*' => 'Choose one of the answers.',
+        'numbers.*.numeric' => 'Give a number.',
+        'numbers.*.between' => 'Give a number from :min to :max.',
+        'exceptions.*.rule' => 'Choose a rule from the list.',
+        'exceptions.*.reason' => 'Give the reason in a few words, for whoever reads this later.',
+    ],
+    'sign_in' => [
+        'email.required' => 'Type your e-mail address.',
+        'password.required' => 'Type your password.',
+    ],
+    'system' => [
+        'name.unique' => 'A system here has this name already. Choose another.',
+        'regex' => 'Give the time as hours and minutes, for example 08:30.',
+        'pools.*.points.max' => 'At most :max corners.',
+        'pools.*.points.*.*' => 'Each corner is two numbers in millimetres.',
+    ],
+    'water_work' => [
+        'kind.in' => 'Choose what was done from the list.',
+        'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.',
+    ],
+    'weigh_up' => [
+        'species_id' => 'Choose a species from the list.',
+        'with.*.species_id' => 'Choose a species from the list.',
+        'with.max' => 'Weigh up to five others with it.',
+        'count' => 'Give how many: a whole number from 1 to 500.',
+        'price' => 'Give the price of one as a number, 0 or more.',
+        'health' => 'Choose how it looks from the list.',
+        'quarantine_served' => 'Give days as a whole number, 0 or more.',
+        'fallback' => 'Say in up to 200 characters where it could go.',
+    ],
+    'what_if' => [
+        'ration.enum' => 'Choose a ration from the list.',
+        'temperature_c' => 'Give a temperature between 0 and 40 °C.',
+    ],
+    'reading_chart' => [
+        'quantity' => 'Choose what to look at from the list.',
+        'days' => 'Choose another number of days.',
+    ],
+];
