@@ -1,3 +1,4 @@
+import { messages } from './messages'
 import { Box } from '@chakra-ui/react'
 import { createRootRouteWithContext, createRoute, createRouter } from '@tanstack/react-router'
 import type { Keeper } from './api/types'
@@ -16,13 +17,12 @@ import { SystemsPage } from './systems/SystemsPage'
 import { TankCard } from './systems/TankCard'
 import { TodayPage } from './today/TodayPage'
 import { WeighUpPage } from './weighup/WeighUpPage'
-import { words } from './words/en'
 
 const root = createRootRouteWithContext<{ keeper: Keeper }>()({
     component: function Root() {
         return <Frame keeper={root.useRouteContext().keeper} />
     },
-    notFoundComponent: () => <Box padding="24px 10px">{words.unknownPage}</Box>,
+    notFoundComponent: () => <Box padding="24px 10px">{messages.frame.unknownPage}</Box>,
 })
 
 const today = createRoute({ getParentRoute: () => root, path: '/', component: TodayPage })

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Role;
+use Biomegas\Facility\Method;
 use Biomegas\Measure\UnitSystem;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A signed-in person and the facility.')]
 final readonly class Keeper
 {
+    /** @param  array<value-of<Method>, float>  $method_errors */
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
@@ -18,6 +20,9 @@ final readonly class Keeper
         #[OA\Property] public string $facility,
         #[OA\Property(type: 'string', enum: UnitSystem::class)] public UnitSystem $unit_system,
         #[OA\Property(format: 'date')] public string $today,
+        #[OA\Property(description: 'Relative standard error of a length by how it was taken.', type: 'object', required: ['hand', 'picture', 'ruler', 'eye'], properties: [
+            new OA\Property(property: 'hand', type: 'number'), new OA\Property(property: 'picture', type: 'number'), new OA\Property(property: 'ruler', type: 'number'), new OA\Property(property: 'eye', type: 'number'),
+        ])] public array $method_errors,
     ) {
     }
 }

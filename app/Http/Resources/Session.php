@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\FacilityReader;
 use App\Models\FacilitySettings;
 use App\Models\User;
+use Biomegas\Facility\Method;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Who is signed in, and where.')]
@@ -28,6 +29,7 @@ final readonly class Session
         return new self(true, new Keeper(
             $user->id, $user->name, $user->role,
             $settings->name, $settings->unit_system, FacilityReader::today($settings)->toIso(),
+            array_combine(array_column(Method::cases(), 'value'), array_map(fn (Method $method): float => $method->relativeError(), Method::cases())),
         ));
     }
 }

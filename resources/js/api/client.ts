@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import type { Problem } from './types'
 
 /** An answer that is not a success, with the sentences to show. */
@@ -110,6 +111,6 @@ async function problemOf(answer: Response): Promise<Problem> {
     try {
         return (await answer.json()) as Problem
     } catch {
-        return { message: `The server answered ${answer.status}. Try again in a moment.` }
+        return { message: messages.frame.serverAnswered({ status: answer.status }) }
     }
 }

@@ -1778,6 +1778,13 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** Format: date */
             today: string;
+            /** @description Relative standard error of a length by how it was taken. */
+            method_errors: {
+                hand: number;
+                picture: number;
+                ruler: number;
+                eye: number;
+            };
         };
         /** @description How a fish is kept besides its home. */
         Keeping: {

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { CircumstancesRequest, FishSheet } from '../api/types'
@@ -5,8 +6,6 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useChange } from '../log/useChange'
-import { acquireWords } from '../words/acquire'
-import { words } from '../words/en'
 
 /** Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
 export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
@@ -16,12 +15,12 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
             <Button
                 variant="plain"
                 fontSize="15px"
-                aria-label={words.fish.circumstancesLong}
+                aria-label={messages.fish.circumstancesLong}
                 onClick={() => setOpen(true)}
             >
-                {words.fish.circumstances}
+                {messages.fish.circumstances}
             </Button>
-            <PaperDialog title={words.fish.circumstancesTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.fish.circumstancesTitle} open={open} onClose={() => setOpen(false)}>
                 <CircumstancesForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </>
@@ -34,12 +33,12 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
     const change = useChange<CircumstancesRequest>({
         path: `fish/${sheet.fish.id}/circumstances`,
         before: { purpose, origin, fallback },
-        said: words.fish.circumstancesSaved(sheet.fish.name),
+        said: messages.fish.circumstancesSaved({ name: sheet.fish.name }),
         onDone,
     })
     return (
         <EntryForm
-            act={acquireWords.save}
+            act={messages.weighUp.save}
             isSaving={change.isSaving}
             error={change.error}
             onCancel={onDone}
@@ -52,21 +51,21 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
             }
         >
             <ChoiceField
-                label={acquireWords.origin}
-                options={optionsOf(acquireWords.origins)}
+                label={messages.weighUp.origin}
+                options={optionsOf(messages.weighUp.origins)}
                 value={typed.origin}
                 onChange={(value) => setTyped({ ...typed, origin: value })}
                 error={change.fieldError('origin')}
             />
             <ChoiceField
-                label={acquireWords.purpose}
-                options={optionsOf(acquireWords.purposes)}
+                label={messages.weighUp.purpose}
+                options={optionsOf(messages.weighUp.purposes)}
                 value={typed.purpose}
                 onChange={(value) => setTyped({ ...typed, purpose: value as typeof typed.purpose })}
                 error={change.fieldError('purpose')}
             />
             <TextField
-                label={acquireWords.fallback}
+                label={messages.weighUp.fallback}
                 value={typed.fallback}
                 onChange={(value) => setTyped({ ...typed, fallback: value })}
                 error={change.fieldError('fallback')}

@@ -1,14 +1,16 @@
+import { massWords } from '../units/mass'
+import { messages } from '../messages'
+import { speciesShareWords, lengthRange, windowWords, knownWords, paceWords } from './sentences'
+import { logSentence } from './logSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { FishSheet } from '../api/types'
 import { Fact } from '../frame/Fact'
-import { useUnit } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { shortDay } from '../units/day'
-import { bare, massWords, measured, projected } from '../units/length'
-import { acquireWords } from '../words/acquire'
+import { bare, measured, projected } from '../units/length'
 import { CircumstancesDialog } from './CircumstancesDialog'
 import { IdentityDialog } from './IdentityDialog'
 import { useKeeping } from './useKeeping'
-import { speciesShareWords, lengthRange, logSentence, rations, windowWords, words } from '../words/en'
 
 const LAST = 3
 const LOG_SHOWN = 6
@@ -17,7 +19,8 @@ const LOG_SHOWN = 6
 export function Facts({ sheet }: { sheet: FishSheet }) {
     const { fish, today } = sheet
     const unit = useUnit()
-    const facts = words.fish.facts
+    const { unit_system: units } = useKeeper()
+    const facts = messages.fish.facts
     const knowledge = sheet.knowledge
     const stay = sheet.stays.at(-1)
     const before = sheet.measurements
@@ -28,31 +31,34 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
         <Box>
             {knowledge.stall === 'stalled' && (
                 <chakra.p color="close" fontWeight={600} paddingBottom="10px">
-                    {words.fish.stalled(fish.name)} {knowledge.is_cramped && words.fish.cramped}
+                    {messages.fish.stalled({ name: fish.name })}{' '}
+                    {knowledge.is_cramped && messages.fish.cramped}
                 </chakra.p>
             )}
             <Box as="dl" borderTop="1.6px solid" borderColor="ink">
                 <Fact name={facts.before}>
-                    {before.length === 0 ? words.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
+                    {before.length === 0 ? messages.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
                 </Fact>
                 <Fact name={facts.species}>
                     {speciesShareWords(knowledge)}
                     {sheet.identity.sex !== null && `, ${sheet.identity.sex}`}{' '}
                     <chakra.i fontWeight={400} color="ink2">
                         {sheet.scientific_name}
-                        {sheet.length_kind === 'disc' && `, ${words.fish.disc}`}
+                        {sheet.length_kind === 'disc' && `, ${messages.fish.disc}`}
                     </chakra.i>{' '}
                     <IdentityDialog sheet={sheet} />
                 </Fact>
                 {stay !== undefined && (
-                    <Fact name={facts.home}>{words.fish.since(stay.name, shortDay(stay.from, today))}</Fact>
+                    <Fact name={facts.home}>
+                        {messages.fish.since({ home: stay.name, day: shortDay(stay.from, today) })}
+                    </Fact>
                 )}
                 {fish.is_shoal && <Fact name={facts.count}>{fish.count}</Fact>}
                 <Fact name={facts.pace}>
-                    {sheet.pace === null ? words.fish.noPace : words.fish.pace(sheet.pace)}
+                    {sheet.pace === null ? messages.fish.noPace : paceWords(sheet.pace)}
                 </Fact>
                 <Fact name={facts.known}>
-                    {words.fish.known(
+                    {knownWords(
                         knowledge.from_own,
                         knowledge.from_kin,
                         knowledge.from_species,
@@ -61,15 +67,20 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 </Fact>
                 {fish.is_shoal && (
                     <Fact name={facts.members}>
-                        {words.fish.members(
-                            bare(knowledge.smallest_mm, unit),
-                            projected(knowledge.largest_mm, unit),
-                        )}
+                        {messages.fish.members({
+                            smallest: bare(knowledge.smallest_mm, unit),
+                            largest: projected(knowledge.largest_mm, unit),
+                        })}
                     </Fact>
                 )}
-                {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g)}</Fact>}
+                {knowledge.mass_g !== null && (
+                    <Fact name={facts.mass}>{massWords(knowledge.mass_g, units)}</Fact>
+                )}
                 <Fact name={facts.index}>
-                    {words.fish.indexWords(knowledge.performance, knowledge.species_performance)}
+                    {messages.fish.indexWords({
+                        own: knowledge.performance.toFixed(2),
+                        species: knowledge.species_performance.toFixed(2),
+                    })}
                 </Fact>
                 <Fact name={facts.adult}>
                     {lengthRange(sheet.adult_mm, unit)}
@@ -77,27 +88,27 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                         <StatedAdult sheet={sheet} adultMm={sheet.keeping.adult_mm} />
                     )}
                 </Fact>
-                <Fact name={facts.fed}>{rations[sheet.keeping.ration]}</Fact>
+                <Fact name={facts.fed}>{messages.labels.rations[sheet.keeping.ration]}</Fact>
                 <Fact name={facts.origin}>
                     {[
-                        acquireWords.origins[sheet.circumstances.origin ?? ''],
-                        `${facts.purpose.toLowerCase()} ${acquireWords.purposes[sheet.circumstances.purpose]}`,
+                        messages.weighUp.origins[sheet.circumstances.origin ?? ''],
+                        `${facts.purpose.toLowerCase()} ${messages.weighUp.purposes[sheet.circumstances.purpose]}`,
                     ].join(', ')}{' '}
                     <CircumstancesDialog sheet={sheet} />
                 </Fact>
-                <Fact name={facts.fallback}>{sheet.circumstances.fallback ?? words.fish.noFallback}</Fact>
+                <Fact name={facts.fallback}>{sheet.circumstances.fallback ?? messages.fish.noFallback}</Fact>
                 {fish.home.outgrows.early !== null && (
                     <Fact name={facts.next}>
                         {fish.next === null
-                            ? words.fish.none_next
+                            ? messages.fish.none_next
                             : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
                     </Fact>
                 )}
             </Box>
             <Box as="h2" fontSize="17px" fontWeight={800} paddingTop="16px">
-                {words.fish.log}
+                {messages.fish.log}
             </Box>
-            {sheet.log.length === 0 && <Box color="ink2">{words.fish.noLog}</Box>}
+            {sheet.log.length === 0 && <Box color="ink2">{messages.fish.noLog}</Box>}
             <chakra.ol>
                 {sheet.log.slice(0, LOG_SHOWN).map((line) => (
                     <chakra.li
@@ -110,7 +121,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                             {shortDay(line.date, today)}
                             {line.time === null ? '' : ` ${line.time}`}
                         </chakra.span>{' '}
-                        {logSentence(line, fish.name, unit)}
+                        {logSentence(line, fish.name, unit, today)}
                     </chakra.li>
                 ))}
             </chakra.ol>
@@ -126,14 +137,14 @@ function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) 
         <>
             {' '}
             <chakra.i fontWeight={400} color="ink2">
-                {words.fish.stated(measured(adultMm, unit))}
+                {messages.fish.stated({ length: measured(adultMm, unit) })}
             </chakra.i>{' '}
             <Button
                 variant="plain"
                 fontSize="15px"
                 onClick={() => keeping.save({ ration: sheet.keeping.ration, adult: null })}
             >
-                {words.fish.asItsSpecies}
+                {messages.fish.asItsSpecies}
             </Button>
         </>
     )

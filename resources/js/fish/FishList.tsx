@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { nameWithCount, windowWords } from './sentences'
 import { Box, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -10,7 +12,6 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { shortDay } from '../units/day'
 import { projected } from '../units/length'
-import { nameWithCount, windowWords, words } from '../words/en'
 
 const bySoonest = (a: FishRow, b: FishRow): number =>
     (a.home.outgrows.early ?? '9999').localeCompare(b.home.outgrows.early ?? '9999') ||
@@ -18,20 +19,20 @@ const bySoonest = (a: FishRow, b: FishRow): number =>
 
 /** All fish, soonest to outgrow its home first. */
 export function FishList() {
-    useNameSheet(words.fish.listTitle, words.fish.listComment)
+    useNameSheet(messages.fish.listTitle, messages.fish.listComment)
     return (
         <Waiting query={useQuery(fishListQuery)}>
             {(fish) =>
                 fish.length === 0 ? (
-                    <SheetHead sentence={words.fish.none} comment={words.today.emptyHelp} />
+                    <SheetHead sentence={messages.fish.none} comment={messages.today.emptyHelp} />
                 ) : (
                     <>
                         <SheetHead
-                            sentence={words.fish.listHeadline(
-                                fish.length,
-                                fish.filter((one) => !one.home.fits_now).length,
-                            )}
-                            comment={words.fish.listComment}
+                            sentence={messages.fish.listHeadline({
+                                n: fish.length,
+                                outgrown: fish.filter((one) => !one.home.fits_now).length,
+                            })}
+                            comment={messages.fish.listComment}
                         />
                         <FishTable fish={[...fish].sort(bySoonest)} />
                     </>
@@ -47,7 +48,7 @@ const desk = { base: 'none', lg: 'table-cell' } as const
 function FishTable({ fish }: { fish: FishRow[] }) {
     const { today } = useKeeper()
     const unit = useUnit()
-    const columns = words.fish.columns
+    const columns = messages.fish.columns
     return (
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
             <Table.Root>
@@ -91,7 +92,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                             <Table.Cell display={desk}>
                                 {one.home.outgrows.early === null
                                     ? ''
-                                    : (one.next?.name ?? words.fish.none_next)}
+                                    : (one.next?.name ?? messages.fish.none_next)}
                             </Table.Cell>
                             <Table.Cell display={desk}>{shortDay(one.measure_on, today)}</Table.Cell>
                         </Table.Row>

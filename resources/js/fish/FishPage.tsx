@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { fishSentence, nextSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -14,7 +16,6 @@ import { Health } from '../moves/Health'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay } from '../units/day'
 import { measured } from '../units/length'
-import { fishSentence, nextSentence, words } from '../words/en'
 import { chartOf } from './chart'
 import { Facts } from './Facts'
 import { GrowthPicture } from './GrowthPicture'
@@ -34,7 +35,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
     const all = useQuery(fishListQuery).data ?? [fish]
     const whatIf = useWhatIf(fish.id)
     const horizon = sheet.ahead.at(-1)?.date ?? today
-    useNameSheet(words.fish.title(fish.name), `${fish.species}, ${sheet.scientific_name}`)
+    useNameSheet(messages.fish.title({ name: fish.name }), `${fish.species}, ${sheet.scientific_name}`)
     return (
         <Box
             display="grid"
@@ -112,7 +113,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
             >
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}
                 <Button variant="plain" onClick={() => showTable(!asTable)}>
-                    {asTable ? words.fish.picture : words.fish.table}
+                    {asTable ? messages.fish.picture : messages.fish.table}
                 </Button>
             </Box>
             {sheet.flagged.map((day) => {
@@ -120,7 +121,10 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
                 return (
                     <chakra.p key={day} paddingInline="10px" color="close" fontWeight={600}>
                         {entry !== undefined &&
-                            words.fish.flagged(measured(entry.length_mm, unit), longDay(day, sheet.today))}
+                            messages.fish.flagged({
+                                length: measured(entry.length_mm, unit),
+                                day: longDay(day, sheet.today),
+                            })}
                     </chakra.p>
                 )
             })}
@@ -129,7 +133,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
 }
 
 function Legend({ band, hasFlagged }: { band: number; hasFlagged: boolean }) {
-    const legend = words.fish.legend
+    const legend = messages.fish.legend
     return (
         <>
             <Box display="flex" gap="8px" alignItems="center">

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { tickLabel } from '../units/ticks'
 import type { FishSheet, OtherFuture } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -9,7 +10,6 @@ import { bandInk, ink } from '../theme/tokens'
 import { daySpan, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
 import { bare, measured } from '../units/length'
-import { words } from '../words/en'
 import type { Chart } from './chart'
 
 interface Props {
@@ -37,7 +37,7 @@ export function GrowthPicture({ sheet, chart, unit, other }: Props) {
             width={size.width}
             height={size.height}
             role="img"
-            aria-label={`${words.fish.title(sheet.fish.name)}. ${words.fish.table}`}
+            aria-label={`${messages.fish.title({ name: sheet.fish.name })}. ${messages.fish.table}`}
             style={{ display: 'block' }}
         >
             <Ground sheet={sheet} chart={chart} unit={unit} />
@@ -194,7 +194,7 @@ function OtherCurve({ other, chart }: { other: OtherFuture; chart: Chart }) {
                     stroke={ink('paper')}
                     strokeWidth={4}
                 >
-                    {words.fish.whatIf.line}
+                    {messages.fish.whatIf.line}
                 </text>
             )}
         </g>
@@ -240,7 +240,7 @@ function ToScale({ sheet, chart, unit }: Props) {
                 x1={left}
                 x2={left + lengthNow}
                 y={size.bottom - 36}
-                label={`${bare(sheet.fish.length_mm.likely, unit)} ${words.fish.today}`}
+                label={`${bare(sheet.fish.length_mm.likely, unit)} ${messages.fish.today}`}
                 behind="water"
             />
             <DimensionLine
@@ -267,9 +267,9 @@ function OutgrowSpan({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
     ]
     const span =
         late === null
-            ? `from ${shortDay(early, sheet.today)} on`
-            : daySpan(early, late, sheet.today, 'to', 'short')
-    const label = words.fish.outgrows(sheet.fish.home.name, span)
+            ? messages.fish.fromOn({ day: shortDay(early, sheet.today) })
+            : daySpan(early, late, sheet.today, 'range', 'short')
+    const label = messages.fish.outgrows({ home: sheet.fish.home.name, span })
     const toTheLeft = until + 12 + label.length * 8 > size.right
     return (
         <g>
@@ -343,7 +343,9 @@ function Limits({ sheet, chart, unit }: Props) {
                             strokeWidth={4}
                             strokeLinejoin="round"
                         >
-                            <tspan fontWeight={700}>{words.fish.ofHome(names, isCurrent)}</tspan>
+                            <tspan fontWeight={700}>
+                                {isCurrent ? messages.fish.ofHome({ home: names }) : names}
+                            </tspan>
                             <tspan fill={ink('ink2')}>
                                 : {measured(home.limit_mm, unit)}
                                 {size.width < 500 ? '' : `, ${home.reason}`}
@@ -378,7 +380,7 @@ function TodayLine({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
                 stroke={ink('water')}
                 strokeWidth={4}
             >
-                {words.fish.today}
+                {messages.fish.today}
             </text>
         </g>
     )

@@ -1,21 +1,22 @@
+import { messages } from '../messages'
+import { waterWord, windowWords } from './sentences'
 import { Box, chakra, Table } from '@chakra-ui/react'
 import type { FishSheet } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { monthOfYear } from '../units/day'
 import { bare, measured } from '../units/length'
-import { waterWord, windowWords, words } from '../words/en'
 
 const QUARTERS = 6
 
 /** The picture as tables: every home with its date, and the length to come. */
 export function GrowthTables({ sheet }: { sheet: FishSheet }) {
     const unit = useUnit()
-    const columns = words.fish.homeColumns
+    const columns = messages.fish.homeColumns
     const ahead = sheet.ahead.filter((_, i) => i % QUARTERS === 0)
     return (
         <Box display="flex" flexDirection="column" gap="18px" paddingInline="10px" overflowX="auto">
             <chakra.h2 fontSize="17px" fontWeight={800}>
-                {words.fish.homes}
+                {messages.fish.homes}
             </chakra.h2>
             <Table.Root>
                 <Table.Header>
@@ -42,7 +43,7 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
                 </Table.Body>
             </Table.Root>
             <chakra.h2 fontSize="17px" fontWeight={800}>
-                {words.fish.ahead}
+                {messages.fish.ahead}
             </chakra.h2>
             <Table.Root>
                 <Table.Header>

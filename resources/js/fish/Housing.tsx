@@ -1,10 +1,9 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { FishSheet } from '../api/types'
 import { Section } from '../frame/Section'
 import { ChainList } from '../weighup/ChainList'
-import { acquireWords } from '../words/acquire'
-import { words } from '../words/en'
 
 /** What the rules of housing say of its home today, and the homes ahead. */
 export function Housing({ sheet }: { sheet: FishSheet }) {
@@ -18,10 +17,10 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
             gap="24px"
             padding={{ base: '20px 2px 0', md: '24px 10px 0' }}
         >
-            <Section title={words.fish.housing}>
+            <Section title={messages.fish.housing}>
                 {failing.length === 0 && (
                     <chakra.p paddingTop="6px" color="fit" fontWeight={600}>
-                        {words.fish.passes}
+                        {messages.fish.passes}
                     </chakra.p>
                 )}
                 <ul>
@@ -43,17 +42,17 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                     ))}
                 </ul>
             </Section>
-            <Section title={words.fish.homesAhead}>
+            <Section title={messages.fish.homesAhead}>
                 <ChainList chain={sheet.chain} />
                 <Box color="ink2" fontSize="15px" paddingTop="4px">
-                    {acquireWords.chainNote}
+                    {messages.weighUp.chainNote}
                 </Box>
                 <Link
                     to="/systems/$id/suitable-species"
                     params={{ id: String(fish.home.system_id) }}
                     search={{ fish: fish.name }}
                 >
-                    {acquireWords.askWith}
+                    {messages.weighUp.askWith}
                 </Link>
             </Section>
         </Box>

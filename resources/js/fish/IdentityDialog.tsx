@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -7,7 +8,6 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useChange } from '../log/useChange'
-import { words } from '../words/en'
 
 /** What the fish is taken for: surely, or with up to three others that it may be. */
 export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
@@ -17,12 +17,12 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
             <Button
                 variant="plain"
                 fontSize="15px"
-                aria-label={words.fish.identifyLong}
+                aria-label={messages.fish.identifyLong}
                 onClick={() => setOpen(true)}
             >
-                {words.fish.identify}
+                {messages.fish.identify}
             </Button>
-            <PaperDialog title={words.fish.identifyTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.fish.identifyTitle} open={open} onClose={() => setOpen(false)}>
                 <IdentityForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </>
@@ -66,13 +66,13 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
     const change = useChange<IdentityRequest>({
         path: `fish/${fish.id}/identity`,
         before: identity,
-        said: words.fish.identified(fish.name),
+        said: messages.fish.identified({ name: fish.name }),
         onDone,
     })
     const shown = FIELDS.some((field) => change.fieldError(field) !== undefined)
     return (
         <EntryForm
-            act={words.fish.saveIdentity}
+            act={messages.fish.saveIdentity}
             isSaving={change.isSaving}
             error={shown ? undefined : change.error}
             onCancel={onDone}
@@ -87,9 +87,9 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                 })
             }
         >
-            <p>{words.fish.identifyHelp}</p>
+            <p>{messages.fish.identifyHelp}</p>
             <ChoiceField
-                label={words.fish.surely}
+                label={messages.fish.surely}
                 options={options}
                 value={species}
                 onChange={setSpecies}
@@ -98,7 +98,7 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
             {perhaps.map((one, n) => (
                 <Box key={n} display="grid" gridTemplateColumns="minmax(0, 1fr) 130px" gap="12px">
                     <ChoiceField
-                        label={words.fish.perhapsNth(n)}
+                        label={n === 0 ? messages.fish.perhaps : messages.fish.orPerhaps}
                         options={[{ value: '', text: '–' }, ...options]}
                         value={one.species}
                         onChange={(value) => changePerhaps(n, { species: value })}
@@ -106,7 +106,7 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                     />
                     {one.species !== '' && (
                         <TextField
-                            label={words.fish.share}
+                            label={messages.fish.share}
                             inputMode="numeric"
                             value={one.share}
                             onChange={(value) => changePerhaps(n, { share: value })}
@@ -125,18 +125,18 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                     alignSelf="start"
                     onClick={() => setPerhaps([...perhaps, { species: '', share: NEXT_SHARE }])}
                 >
-                    {words.fish.oneSpeciesMore}
+                    {messages.fish.oneSpeciesMore}
                 </Button>
             )}
             <ChoiceField
-                label={words.fish.sex}
-                options={optionsOf(words.fish.sexes)}
+                label={messages.fish.sex}
+                options={optionsOf(messages.fish.sexes)}
                 value={sex}
                 onChange={setSex}
                 error={change.fieldError('sex')}
             />
             <TextField
-                label={words.fish.hatched}
+                label={messages.fish.hatched}
                 type="date"
                 max={sheet.today}
                 value={hatched}

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import { write } from '../api/client'
@@ -7,7 +8,6 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { useUndo } from '../log/useUndo'
 import { shortDay } from '../units/day'
 import { measured } from '../units/length'
-import { methods, words } from '../words/en'
 import { RecordLength } from './RecordLength'
 
 /** Every length, newest first; each can be corrected or taken out. */
@@ -17,7 +17,7 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
     const act = useUndo()
     const remove = (entry: MeasurementEntry): void => {
         act(() => write('DELETE', `measurements/${entry.id}`), {
-            text: words.fish.removed,
+            text: messages.fish.removed,
             undo: () => act(() => write('POST', `measurements/${entry.id}/restore`)),
         })
     }
@@ -34,7 +34,7 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                 borderColor="ink"
                 paddingBottom="4px"
             >
-                {words.fish.lengths}
+                {messages.fish.lengths}
             </chakra.h2>
             <chakra.ol>
                 {[...sheet.measurements].reverse().map((entry) => (
@@ -54,30 +54,38 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                         <Box flex="1" minWidth="90px">
                             {shortDay(entry.date, sheet.today)}
                             <chakra.span color="ink2">
-                                , {methods[entry.method].word}
-                                {flagged.has(entry.date) && `, ${words.fish.legend.flagged}`}
+                                , {messages.labels.methods[entry.method]}
+                                {flagged.has(entry.date) && `, ${messages.fish.legend.flagged}`}
                             </chakra.span>
                         </Box>
                         <Box whiteSpace="nowrap">
                             <Button
                                 variant="plain"
-                                aria-label={words.fish.correctOne(measured(entry.length_mm, unit))}
+                                aria-label={messages.fish.correctOne({
+                                    length: measured(entry.length_mm, unit),
+                                })}
                                 onClick={() => correct(entry)}
                             >
-                                {words.fish.correctAct}
+                                {messages.fish.correctAct}
                             </Button>
                             <Button
                                 variant="plain"
-                                aria-label={words.fish.takeOutOne(measured(entry.length_mm, unit))}
+                                aria-label={messages.fish.takeOutOne({
+                                    length: measured(entry.length_mm, unit),
+                                })}
                                 onClick={() => remove(entry)}
                             >
-                                {words.fish.takeOutAct}
+                                {messages.fish.takeOutAct}
                             </Button>
                         </Box>
                     </chakra.li>
                 ))}
             </chakra.ol>
-            <PaperDialog title={words.fish.correct} open={correcting !== null} onClose={() => correct(null)}>
+            <PaperDialog
+                title={messages.fish.correct}
+                open={correcting !== null}
+                onClose={() => correct(null)}
+            >
                 {correcting !== null && (
                     <RecordLength sheet={sheet} correcting={correcting} onDone={() => correct(null)} />
                 )}

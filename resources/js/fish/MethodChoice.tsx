@@ -1,6 +1,7 @@
+import { useKeeper } from '../frame/keeper'
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import type { Method } from '../api/types'
-import { methods, words } from '../words/en'
 
 interface Props {
     value: Method
@@ -9,6 +10,7 @@ interface Props {
 
 /** How a length was taken, with the error that goes with it. */
 export function MethodChoice({ value, onChange }: Props) {
+    const { method_errors } = useKeeper()
     return (
         <Box
             as="fieldset"
@@ -19,8 +21,8 @@ export function MethodChoice({ value, onChange }: Props) {
             display="grid"
             gridTemplateColumns="0.8fr 0.95fr 1.4fr 0.9fr"
         >
-            <chakra.legend srOnly>{words.fish.method}</chakra.legend>
-            {(Object.keys(methods) as Method[]).map((method, i) => (
+            <chakra.legend srOnly>{messages.fish.method}</chakra.legend>
+            {(Object.keys(messages.labels.methods) as Method[]).map((method, i) => (
                 <chakra.label
                     key={method}
                     position="relative"
@@ -53,9 +55,9 @@ export function MethodChoice({ value, onChange }: Props) {
                         inset={0}
                         cursor="pointer"
                     />
-                    {methods[method].word}
+                    {messages.labels.methods[method]}
                     <Box fontSize="14px" lineHeight="17px" color={method === value ? 'paper' : 'ink2'}>
-                        {methods[method].error}
+                        {messages.fish.error({ share: method_errors[method] })}
                     </Box>
                 </chakra.label>
             ))}

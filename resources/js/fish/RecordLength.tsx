@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { reviewSentence } from './sentences'
 import { Box, Button, chakra, Field, Input } from '@chakra-ui/react'
 import { useLocation } from '@tanstack/react-router'
 import { useEffect, useRef, useState } from 'react'
@@ -5,7 +7,6 @@ import type { FishSheet, LengthKind, MeasurementEntry, Method } from '../api/typ
 import { useUnit } from '../frame/keeper'
 import { measured } from '../units/length'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { lengthKinds, reviewSentence, words } from '../words/en'
 import { MeasuringBoard } from './MeasuringBoard'
 import { MethodChoice } from './MethodChoice'
 import { useLengthEntry } from './useLengthEntry'
@@ -79,7 +80,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
         >
             {correcting === undefined && (
                 <chakra.h2 fontSize="19px" fontWeight={800}>
-                    {words.fish.record}
+                    {messages.fish.record}
                 </chakra.h2>
             )}
             <Box display={{ base: 'block', md: 'none' }}>
@@ -90,7 +91,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                 />
             </Box>
             <Field.Root invalid={lengthError !== undefined}>
-                <Field.Label srOnly>{words.fish.length}</Field.Label>
+                <Field.Label srOnly>{messages.fish.length}</Field.Label>
                 <Box position="relative" width="100%">
                     <Input
                         ref={field}
@@ -125,7 +126,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                 )}
             </Box>
             <Field.Root invalid={dateError !== undefined}>
-                <Field.Label>{words.fish.date}</Field.Label>
+                <Field.Label>{messages.fish.date}</Field.Label>
                 <Input
                     type="date"
                     max={sheet.today}
@@ -144,12 +145,15 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                     fontWeight={700}
                     _focusVisible={{ outline: '3px solid', outlineColor: 'accent' }}
                 >
-                    {words.fish.more}
+                    {messages.fish.more}
                 </chakra.summary>
                 <Box display="flex" flexDirection="column" gap="10px" paddingBottom="8px">
                     <ChoiceField
-                        label={words.fish.lengthKind}
-                        options={optionsOf({ '': words.fish.ofItsSpecies, ...lengthKinds })}
+                        label={messages.fish.lengthKind}
+                        options={optionsOf({
+                            '': messages.fish.ofItsSpecies,
+                            ...messages.labels.lengthKinds,
+                        })}
                         value={lengthKind}
                         onChange={(value) => setLengthKind(value as LengthKind | '')}
                         error={entry.fieldError('length_kind')}
@@ -157,14 +161,14 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                     {sheet.fish.is_shoal && (
                         <>
                             <TextField
-                                label={words.fish.sample}
+                                label={messages.fish.sample}
                                 inputMode="numeric"
                                 value={sample}
                                 onChange={setSample}
                                 error={entry.fieldError('sample')}
                             />
                             <TextField
-                                label={words.fish.spread}
+                                label={messages.fish.spread}
                                 inputMode="decimal"
                                 value={spread}
                                 onChange={setSpread}
@@ -176,7 +180,9 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             </chakra.details>
             {otherError !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600}>
-                    {current === undefined ? otherError : words.fish.stale(measured(current.length_mm, unit))}
+                    {current === undefined
+                        ? otherError
+                        : messages.fish.stale({ now: measured(current.length_mm, unit) })}
                 </chakra.p>
             )}
             <Box display="flex" gap="12px" flexWrap="wrap">
@@ -187,11 +193,11 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                     disabled={entry.isSaving}
                     minHeight={{ base: '58px', lg: '44px' }}
                 >
-                    {correcting === undefined ? words.fish.save : words.fish.saveCorrection}
+                    {correcting === undefined ? messages.fish.save : messages.fish.saveCorrection}
                 </Button>
                 {question !== undefined && (
                     <Button type="button" onClick={() => save(true)} disabled={entry.isSaving}>
-                        {words.fish.keep}
+                        {messages.fish.keep}
                     </Button>
                 )}
             </Box>

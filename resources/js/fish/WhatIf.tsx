@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { lengthRange, whatIfSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,7 +10,6 @@ import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { MoveForm } from '../log/MoveForm'
-import { lengthRange, rations, whatIfSentence, words } from '../words/en'
 import { inMillimetres, useKeeping } from './useKeeping'
 
 export interface Changes {
@@ -45,10 +46,13 @@ interface Props {
 /** Other food, warmth, home or adult size from today on: nothing is saved until it is kept. */
 export function WhatIf({ sheet, whatIf, all }: Props) {
     const { changes, change, clear, refused, other } = whatIf
-    const said = words.fish.whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
-        <Box as="section" padding={{ base: '16px 2px 0', md: '16px 10px 0' }} aria-label={said.title}>
+        <Box
+            as="section"
+            padding={{ base: '16px 2px 0', md: '16px 10px 0' }}
+            aria-label={messages.fish.whatIf.title}
+        >
             <chakra.h2
                 fontSize="17px"
                 fontWeight={800}
@@ -56,30 +60,33 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                 borderColor="ink"
                 paddingBottom="4px"
             >
-                {said.title}
+                {messages.fish.whatIf.title}
             </chakra.h2>
             <chakra.p color="ink2" paddingBlock="6px">
-                {said.help}
+                {messages.fish.whatIf.help}
             </chakra.p>
             <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: 'repeat(4, 1fr)' }} gap="12px">
                 <ChoiceField
-                    label={said.ration}
-                    options={[{ value: '', text: said.asNow }, ...optionsOf(rations)]}
+                    label={messages.fish.whatIf.ration}
+                    options={[
+                        { value: '', text: messages.fish.whatIf.asNow },
+                        ...optionsOf(messages.labels.rations),
+                    ]}
                     value={changes.ration}
                     onChange={set('ration')}
                     error={refused?.fieldError('ration')}
                 />
                 <TextField
-                    label={said.temperature}
+                    label={messages.fish.whatIf.temperature}
                     inputMode="decimal"
                     value={changes.temperature_c}
                     onChange={set('temperature_c')}
                     error={refused?.fieldError('temperature_c')}
                 />
                 <ChoiceField
-                    label={said.home}
+                    label={messages.fish.whatIf.home}
                     options={[
-                        { value: '', text: said.asNow },
+                        { value: '', text: messages.fish.whatIf.asNow },
                         ...sheet.homes.map((home) => ({ value: String(home.system_id), text: home.name })),
                     ]}
                     value={changes.system_id}
@@ -87,7 +94,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                     error={refused?.fieldError('system_id')}
                 />
                 <TextField
-                    label={said.adult}
+                    label={messages.fish.whatIf.adult}
                     value={changes.adult}
                     onChange={set('adult')}
                     error={refused?.fieldError('adult')}
@@ -95,7 +102,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
             </Box>
             {changes.temperature_c.trim() !== '' && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {said.warmth}
+                    {messages.fish.whatIf.warmth}
                 </chakra.p>
             )}
             {other !== undefined && (
@@ -144,25 +151,25 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
                 )}
             </chakra.p>
             <chakra.span color="ink2">
-                {words.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}
+                {messages.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}
             </chakra.span>
             {(changes.ration !== '' || adult !== '') && (
                 <Button onClick={keep} disabled={keeping.isSaving}>
-                    {words.fish.whatIf.keep}
+                    {messages.fish.whatIf.keep}
                 </Button>
             )}
             {changes.system_id !== '' && Number(changes.system_id) !== sheet.fish.home.system_id && (
-                <Button onClick={() => setMoving(true)}>{words.fish.whatIf.move}</Button>
+                <Button onClick={() => setMoving(true)}>{messages.fish.whatIf.move}</Button>
             )}
             <Button variant="plain" onClick={onClear}>
-                {words.fish.whatIf.clear}
+                {messages.fish.whatIf.clear}
             </Button>
             {keeping.error !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600}>
                     {keeping.error}
                 </chakra.p>
             )}
-            <PaperDialog title={words.record.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
+            <PaperDialog title={messages.log.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
                 <MoveForm
                     all={all}
                     fish={sheet.fish}

@@ -1,13 +1,13 @@
+import { messages } from '../messages'
 import type { FishSheet, KeepingRequest } from '../api/types'
 import { useChange } from '../log/useChange'
-import { words } from '../words/en'
 
 /** How a fish is fed and what adult size is expected of it, from today on. */
 export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = () => undefined) {
     return useChange<KeepingRequest>({
         path: `fish/${fish.id}/keeping`,
         before: { ration: keeping.ration, adult: inMillimetres(keeping.adult_mm) },
-        said: words.fish.whatIf.kept(fish.name),
+        said: messages.fish.whatIf.kept({ name: fish.name }),
         onDone,
     })
 }

@@ -1,9 +1,9 @@
+import { messages } from '../messages'
 import { write } from '../api/client'
 import type { MeasurementEntry, MeasurementRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { useWrite } from '../log/useWrite'
 import { measured } from '../units/length'
-import { words } from '../words/en'
 
 interface Target {
     fishId: number
@@ -16,11 +16,11 @@ interface Target {
 /** Saves a new or corrected length and offers the way back at the foot. */
 export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target) {
     const unit = useUnit()
-    const said = correcting === undefined ? words.fish.saved : words.fish.corrected
+    const said = correcting === undefined ? messages.fish.saved : messages.fish.corrected
     return useWrite<MeasurementRequest, MeasurementEntry>({
         method: correcting === undefined ? 'POST' : 'PUT',
         path: correcting === undefined ? `fish/${fishId}/measurements` : `measurements/${correcting.id}`,
-        said: (saved) => said(measured(saved.length_mm, unit), fishName),
+        said: (saved) => said({ length: measured(saved.length_mm, unit), name: fishName }),
         undo: (saved) =>
             correcting === undefined
                 ? write('DELETE', `measurements/${saved.id}`)

@@ -1,5 +1,5 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { words } from '../words/en'
 import { useNotices } from './notice'
 import { useSheetTitle } from './sheetTitle'
 
@@ -35,7 +35,7 @@ export function Foot() {
                         <span>{notice.text}</span>
                         {notice.undo !== undefined && (
                             <Button variant="plain" onClick={notice.undo}>
-                                {words.undo}
+                                {messages.frame.undo}
                             </Button>
                         )}
                     </>
@@ -55,7 +55,7 @@ export function Foot() {
                     >
                         ?
                     </chakra.kbd>{' '}
-                    {words.keysTitle.toLowerCase()}
+                    {messages.frame.keysTitle.toLowerCase()}
                 </Box>
             </Box>
             <Box

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
 import { Outlet } from '@tanstack/react-router'
@@ -7,7 +8,6 @@ import { sessionQuery } from '../api/queries'
 import type { Keeper } from '../api/types'
 import { Hatches } from '../drawing/Hatches'
 import { weekday } from '../units/day'
-import { words } from '../words/en'
 import { Foot } from './Foot'
 import { KeeperContext } from './keeper'
 import { KeySheet } from './KeySheet'
@@ -84,10 +84,10 @@ function Corner() {
     return (
         <Box display="flex" gap="4px" whiteSpace="nowrap">
             <Button variant="plain" fontSize="15px" onClick={toggle}>
-                {colour === 'dark' ? words.lightSheet : words.darkSheet}
+                {colour === 'dark' ? messages.frame.lightSheet : messages.frame.darkSheet}
             </Button>
             <Button variant="plain" fontSize="15px" onClick={signOut}>
-                {words.signOut}
+                {messages.frame.signOut}
             </Button>
         </Box>
     )

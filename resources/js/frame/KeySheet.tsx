@@ -1,15 +1,26 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { words } from '../words/en'
 import { PaperDialog } from './PaperDialog'
 import { useLettersOn } from './usePlaceKeys'
+
+const KEYS = [
+    { keys: 'T F S', what: messages.frame.keys.walk },
+    { keys: 'M W', what: messages.frame.keys.plan },
+    { keys: 'K R', what: messages.frame.keys.shelf },
+    { keys: '[ ]', what: messages.frame.keys.week },
+    { keys: '{ }', what: messages.frame.keys.month },
+    { keys: 'U', what: messages.frame.keys.undo },
+    { keys: '?', what: messages.frame.keys.help },
+    { keys: 'Esc', what: messages.frame.keys.leave },
+]
 
 /** The help sheet of shortcuts. */
 export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void }) {
     const [lettersOn, setLettersOn] = useLettersOn()
     return (
-        <PaperDialog title={words.keysTitle} open={open} onClose={onClose}>
+        <PaperDialog title={messages.frame.keysTitle} open={open} onClose={onClose}>
             <Box as="dl" display="grid" gridTemplateColumns="90px 1fr" rowGap="6px">
-                {words.keys.map(([keys, what]) => (
+                {KEYS.map(({ keys, what }) => (
                     <Box key={keys} display="contents">
                         <chakra.dt fontFamily="mono" fontWeight={700}>
                             {keys}
@@ -27,10 +38,10 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
                     checked={lettersOn}
                     onChange={(event) => setLettersOn(event.target.checked)}
                 />
-                {words.keysOff}
+                {messages.frame.keysOff}
             </chakra.label>
             <Button onClick={onClose} alignSelf="flex-end">
-                {words.close}
+                {messages.frame.close}
             </Button>
         </PaperDialog>
     )

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link, useRouterState } from '@tanstack/react-router'
 import { useState } from 'react'
 import { ink } from '../theme/tokens'
-import { words } from '../words/en'
 import { PaperDialog } from './PaperDialog'
 import { isHere, places } from './places'
 
@@ -17,7 +17,7 @@ export function Tape() {
     return (
         <Box
             as="nav"
-            aria-label="Places"
+            aria-label={messages.frame.placesTitle}
             position={{ base: 'fixed', md: 'relative' }}
             bottom={{ base: 0, md: 'auto' }}
             insetInline={{ base: 0, md: 'auto' }}
@@ -52,13 +52,13 @@ export function Tape() {
             >
                 <TapeTicks isHere={others.some((one) => isHere(one.to, path))} letter="" />
                 <Box as="span" paddingInline="6px">
-                    {words.places.desk}
+                    {messages.frame.places.desk}
                 </Box>
             </chakra.button>
             <Box flex="1" display={{ base: 'none', md: 'block' }} aria-hidden="true">
                 <TapeTicks isHere={false} letter="" />
             </Box>
-            <PaperDialog title={words.deskTitle} open={deskOpen} onClose={() => openDesk(false)}>
+            <PaperDialog title={messages.frame.deskTitle} open={deskOpen} onClose={() => openDesk(false)}>
                 {others.map((place) => (
                     <PlaceLink
                         key={place.to}

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Refused } from '../api/client'
-import { words } from '../words/en'
 
 /** Draws what a query brings; until then says that it is coming, or why it does not come. */
 export function Waiting<T>({
@@ -18,14 +18,16 @@ export function Waiting<T>({
     if (query.error !== null) {
         return (
             <Box padding="24px 10px" display="flex" flexDirection="column" gap="12px" alignItems="flex-start">
-                <p role="alert">{query.error instanceof Refused ? query.error.message : words.unreachable}</p>
-                <Button onClick={() => void query.refetch()}>{words.tryAgain}</Button>
+                <p role="alert">
+                    {query.error instanceof Refused ? query.error.message : messages.frame.unreachable}
+                </p>
+                <Button onClick={() => void query.refetch()}>{messages.frame.tryAgain}</Button>
             </Box>
         )
     }
     return (
         <Box padding="24px 10px" color="ink2" role="status">
-            {words.loading}
+            {messages.frame.loading}
         </Box>
     )
 }

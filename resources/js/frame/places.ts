@@ -1,4 +1,4 @@
-import { words } from '../words/en'
+import { messages } from '../messages'
 
 interface Place {
     to: '/' | '/fish' | '/systems' | '/moves' | '/weigh-up' | '/species' | '/rulebook'
@@ -10,13 +10,13 @@ interface Place {
 
 /** The places of the work, along the day. */
 export const places: readonly Place[] = [
-    { to: '/', letter: 'T', word: words.places.today, stretch: 'room' },
-    { to: '/fish', letter: 'F', word: words.places.fish, stretch: 'room' },
-    { to: '/systems', letter: 'S', word: words.places.systems, stretch: 'room' },
-    { to: '/moves', letter: 'M', word: words.places.moves, stretch: 'desk' },
-    { to: '/weigh-up', letter: 'W', word: words.places.weighUp, stretch: 'desk' },
-    { to: '/species', letter: 'K', word: words.places.species, stretch: 'shelf' },
-    { to: '/rulebook', letter: 'R', word: words.places.rulebook, stretch: 'shelf' },
+    { to: '/', letter: 'T', word: messages.frame.places.today, stretch: 'room' },
+    { to: '/fish', letter: 'F', word: messages.frame.places.fish, stretch: 'room' },
+    { to: '/systems', letter: 'S', word: messages.frame.places.systems, stretch: 'room' },
+    { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
+    { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },
+    { to: '/species', letter: 'K', word: messages.frame.places.species, stretch: 'shelf' },
+    { to: '/rulebook', letter: 'R', word: messages.frame.places.rulebook, stretch: 'shelf' },
 ]
 
 export const isHere = (to: string, path: string): boolean => (to === '/' ? path === '/' : path.startsWith(to))

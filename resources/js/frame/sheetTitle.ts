@@ -1,5 +1,5 @@
+import { messages } from '../messages'
 import { useEffect, useSyncExternalStore } from 'react'
-import { words } from '../words/en'
 
 type Title = readonly [title: string, note: string]
 
@@ -8,7 +8,7 @@ const listeners = new Set<() => void>()
 
 function set(title: Title): void {
     current = title
-    document.title = title[0] === '' ? words.product : `${title[0]} · ${words.product}`
+    document.title = title[0] === '' ? messages.frame.product : `${title[0]} · ${messages.frame.product}`
     listeners.forEach((listener) => listener())
 }
 

@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import { useState } from 'react'
 import type { CountKind, CountRequest } from '../api/types'
-import { counts, words } from '../words/en'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -19,40 +19,45 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
     const entry = useEntry<CountRequest>({
         path: `fish/${who === '' ? 0 : who}/counts`,
         undoPath: 'counts',
-        said: (body) => words.record.done.count(chosen?.name ?? '', body.number, body.kind),
+        said: (body) =>
+            messages.log.done.count({
+                name: chosen?.name ?? '',
+                n: body.number,
+                how: messages.labels.counts[body.kind],
+            }),
         onDone,
     })
     return (
         <EntryForm
-            act={words.record.saveCount}
+            act={messages.log.saveCount}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
             onSave={() => entry.save({ number: seen.trim() === '' ? NaN : Number(seen), kind, date })}
         >
             <ChoiceField
-                label={words.record.shoal}
-                placeholder={words.record.choose}
+                label={messages.log.shoal}
+                placeholder={messages.log.choose}
                 options={fishOptions(shoals)}
                 value={who}
                 onChange={setWho}
             />
             <TextField
-                label={words.record.number}
+                label={messages.log.number}
                 inputMode="numeric"
                 value={seen}
                 onChange={setSeen}
                 error={entry.fieldError('number')}
             />
             <ChoiceField
-                label={words.record.sure}
-                options={optionsOf(counts)}
+                label={messages.log.sure}
+                options={optionsOf(messages.labels.counts)}
                 value={kind}
                 onChange={(value) => setKind(value as CountKind)}
                 error={entry.fieldError('kind')}
             />
             <TextField
-                label={words.record.day}
+                label={messages.log.day}
                 type="date"
                 max={today}
                 value={date}

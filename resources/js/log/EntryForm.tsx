@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
-import { words } from '../words/en'
 
 interface Props {
     act: string
@@ -31,7 +31,7 @@ export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: 
             )}
             <Box display="flex" gap="12px" justifyContent="flex-end">
                 <Button type="button" onClick={onCancel}>
-                    {words.cancel}
+                    {messages.frame.cancel}
                 </Button>
                 <Button type="submit" variant="solid" disabled={isSaving}>
                     {act}

@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import { useState } from 'react'
 import type { Act, Harm, IncidentRequest } from '../api/types'
-import { acts, harms, words } from '../words/en'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -20,12 +20,17 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
     const entry = useEntry<IncidentRequest>({
         path: 'incidents',
         undoPath: 'incidents',
-        said: (body) => words.record.done.incident(nameOf(body.actor_id), nameOf(body.target_id), body.act),
+        said: (body) =>
+            messages.log.done.incident({
+                actor: nameOf(body.actor_id),
+                target: nameOf(body.target_id),
+                act: messages.labels.acts[body.act],
+            }),
         onDone,
     })
     return (
         <EntryForm
-            act={words.record.saveIncident}
+            act={messages.log.saveIncident}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
@@ -41,35 +46,35 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
             }
         >
             <ChoiceField
-                label={words.record.actor}
-                placeholder={words.record.choose}
+                label={messages.log.actor}
+                placeholder={messages.log.choose}
                 options={fishOptions(all)}
                 value={actor}
                 onChange={setActor}
                 error={entry.fieldError('actor_id')}
             />
             <ChoiceField
-                label={words.record.act}
-                options={optionsOf(acts)}
+                label={messages.log.act}
+                options={optionsOf(messages.labels.acts)}
                 value={act}
                 onChange={(value) => setAct(value as Act)}
             />
             <ChoiceField
-                label={words.record.target}
-                placeholder={words.record.choose}
+                label={messages.log.target}
+                placeholder={messages.log.choose}
                 options={fishOptions(all)}
                 value={target}
                 onChange={setTarget}
                 error={entry.fieldError('target_id') ?? entry.fieldError('target')}
             />
             <ChoiceField
-                label={words.record.harm}
-                options={optionsOf(harms)}
+                label={messages.log.harm}
+                options={optionsOf(messages.labels.harms)}
                 value={harm}
                 onChange={(value) => setHarm(value as Harm)}
             />
             <TextField
-                label={words.record.day}
+                label={messages.log.day}
                 type="date"
                 max={today}
                 value={date}
@@ -77,7 +82,7 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
                 error={entry.fieldError('date')}
             />
             <TextField
-                label={words.record.time}
+                label={messages.log.time}
                 type="time"
                 value={time}
                 onChange={setTime}

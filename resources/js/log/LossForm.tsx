@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import { useState } from 'react'
 import type { LossKind, LossRequest } from '../api/types'
-import { losses, words } from '../words/en'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -19,12 +19,13 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
     const entry = useEntry<LossRequest>({
         path: `fish/${who === '' ? 0 : who}/losses`,
         undoPath: 'losses',
-        said: (body) => words.record.done.loss(chosen?.name ?? '', body.kind),
+        said: (body) =>
+            messages.log.done.loss({ name: chosen?.name ?? '', how: messages.labels.losses[body.kind] }),
         onDone,
     })
     return (
         <EntryForm
-            act={words.record.saveLoss}
+            act={messages.log.saveLoss}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
@@ -33,23 +34,23 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             }
         >
             <ChoiceField
-                label={words.record.fish}
-                placeholder={words.record.choose}
+                label={messages.log.fish}
+                placeholder={messages.log.choose}
                 options={fishOptions(all)}
                 value={who}
                 onChange={setWho}
             />
             <ChoiceField
-                label={words.record.how}
-                options={optionsOf(losses)}
+                label={messages.log.how}
+                options={optionsOf(messages.labels.losses)}
                 value={kind}
                 onChange={(value) => setKind(value as LossKind)}
                 error={entry.fieldError('kind')}
-                help={words.record.lossHelp}
+                help={messages.log.lossHelp}
             />
             {chosen?.is_shoal === true && (
                 <TextField
-                    label={words.record.lost}
+                    label={messages.log.lost}
                     inputMode="numeric"
                     value={count}
                     onChange={setCount}
@@ -57,7 +58,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 />
             )}
             <TextField
-                label={words.record.day}
+                label={messages.log.day}
                 type="date"
                 max={today}
                 value={date}
@@ -65,7 +66,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 error={entry.fieldError('date')}
             />
             <TextField
-                label={words.record.cause}
+                label={messages.log.cause}
                 value={cause}
                 onChange={setCause}
                 error={entry.fieldError('cause')}

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { systemsQuery } from '../api/queries'
 import type { MoveRequest } from '../api/types'
-import { words } from '../words/en'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -22,38 +22,38 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
         path: `fish/${who === '' ? 0 : who}/moves`,
         undoPath: 'moves',
         said: (body) =>
-            words.record.done.move(
-                chosen?.name ?? '',
-                systems.find((one) => one.id === body.to_system_id)?.name ?? '',
-            ),
+            messages.log.done.move({
+                name: chosen?.name ?? '',
+                to: systems.find((one) => one.id === body.to_system_id)?.name ?? '',
+            }),
         onDone,
     })
     return (
         <EntryForm
-            act={words.record.saveMove}
+            act={messages.log.saveMove}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
             onSave={() => entry.save({ to_system_id: Number(to), date })}
         >
-            <p>{words.record.moveHelp}</p>
+            <p>{messages.log.moveHelp}</p>
             <ChoiceField
-                label={words.record.fish}
-                placeholder={words.record.choose}
+                label={messages.log.fish}
+                placeholder={messages.log.choose}
                 options={fishOptions(all)}
                 value={who}
                 onChange={setWho}
             />
             <ChoiceField
-                label={words.record.to}
-                placeholder={words.record.choose}
+                label={messages.log.to}
+                placeholder={messages.log.choose}
                 options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
                 value={to}
                 onChange={setTo}
                 error={entry.fieldError('to') ?? entry.fieldError('to_system_id')}
             />
             <TextField
-                label={words.record.day}
+                label={messages.log.day}
                 type="date"
                 max={today}
                 value={date}

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { FishRow } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
-import { words } from '../words/en'
 import { CountForm } from './CountForm'
 import type { EntryKind } from './entries'
 import { IncidentForm } from './IncidentForm'
@@ -10,10 +10,10 @@ import { LossForm } from './LossForm'
 import { MoveForm } from './MoveForm'
 
 const forms = {
-    incident: { Form: IncidentForm, title: words.record.incidentTitle, act: words.record.incident },
-    loss: { Form: LossForm, title: words.record.lossTitle, act: words.record.loss },
-    move: { Form: MoveForm, title: words.record.moveTitle, act: words.record.move },
-    count: { Form: CountForm, title: words.record.countTitle, act: words.record.count },
+    incident: { Form: IncidentForm, title: messages.log.incidentTitle, act: messages.log.incident },
+    loss: { Form: LossForm, title: messages.log.lossTitle, act: messages.log.loss },
+    move: { Form: MoveForm, title: messages.log.moveTitle, act: messages.log.move },
+    count: { Form: CountForm, title: messages.log.countTitle, act: messages.log.count },
 } as const
 
 interface Props {

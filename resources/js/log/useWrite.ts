@@ -1,9 +1,9 @@
+import { messages } from '../messages'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Refused, write } from '../api/client'
 import type { Write } from '../api/client'
 import { logKey } from '../api/queries'
 import { useNotices } from '../frame/notice'
-import { words } from '../words/en'
 import { useIdempotencyKey } from './useIdempotencyKey'
 import { useUndo } from './useUndo'
 
@@ -42,7 +42,7 @@ export function useWrite<B, A = unknown>({ method, path, said, undo, onDone }: O
         },
     })
     const refused = mutation.error instanceof Refused ? mutation.error : undefined
-    const error = mutation.error === null ? undefined : (refused?.message ?? words.unreachable)
+    const error = mutation.error === null ? undefined : (refused?.message ?? messages.frame.unreachable)
     return {
         save: mutation.mutate,
         isSaving: mutation.isPending,

@@ -1,12 +1,10 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { calendarQuery } from '../api/queries'
 import type { CalendarAddress } from '../api/types'
 import { Section } from '../frame/Section'
-import { moveWords } from '../words/moves'
 import { useWrite } from '../log/useWrite'
-
-const said = moveWords.calendar
 
 /** The address of the private calendar feed. */
 export function CalendarBox() {
@@ -14,17 +12,17 @@ export function CalendarBox() {
     const make = useWrite<undefined, CalendarAddress>({
         method: 'POST',
         path: 'calendar',
-        said: () => said.made,
+        said: () => messages.moves.calendar.made,
     })
     const close = useWrite<undefined, undefined>({
         method: 'DELETE',
         path: 'calendar',
-        said: () => said.closed,
+        said: () => messages.moves.calendar.closed,
     })
     return (
-        <Section title={said.title}>
+        <Section title={messages.moves.calendar.title}>
             <chakra.p color="ink2" paddingTop="8px">
-                {said.help}
+                {messages.moves.calendar.help}
             </chakra.p>
             {address !== null && (
                 <chakra.code
@@ -44,11 +42,11 @@ export function CalendarBox() {
             )}
             <Box display="flex" gap="10px" paddingTop="10px" flexWrap="wrap">
                 <Button onClick={() => make.save(undefined)}>
-                    {address === null ? said.make : said.again}
+                    {address === null ? messages.moves.calendar.make : messages.moves.calendar.again}
                 </Button>
                 {address !== null && (
                     <Button variant="plain" onClick={() => close.save(undefined)}>
-                        {said.close}
+                        {messages.moves.calendar.close}
                     </Button>
                 )}
             </Box>

@@ -1,10 +1,8 @@
+import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import { PaperDialog } from '../frame/PaperDialog'
-import { moveWords } from '../words/moves'
 import { LookForm, TreatmentForm } from './HealthForms'
-
-const said = moveWords.quarantine
 
 /** A look at a fish or a treatment, on its own sheet. */
 export function Health({ fish, name }: { fish: number; name: string }) {
@@ -14,14 +12,14 @@ export function Health({ fish, name }: { fish: number; name: string }) {
         <>
             <Box display="flex" flexWrap="wrap" gap="10px">
                 <Button flex="1" onClick={() => openSlip('look')}>
-                    {said.look}
+                    {messages.moves.quarantine.look}
                 </Button>
                 <Button flex="1" onClick={() => openSlip('treat')}>
-                    {said.treat}
+                    {messages.moves.quarantine.treat}
                 </Button>
             </Box>
             <PaperDialog
-                title={slip === 'treat' ? said.treat : said.look}
+                title={slip === 'treat' ? messages.moves.quarantine.treat : messages.moves.quarantine.look}
                 open={slip !== null}
                 onClose={close}
             >

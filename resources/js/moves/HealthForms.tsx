@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,9 +9,6 @@ import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
-import { moveWords, productWords } from '../words/moves'
-
-const said = moveWords.quarantine
 
 /** What was seen of a fish today. */
 export function LookForm({ fish, name, onDone }: { fish: number; name: string; onDone: () => void }) {
@@ -20,19 +18,24 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     const entry = useEntry<ConditionRequest>({
         path: `fish/${fish}/conditions`,
         undoPath: 'health-observations',
-        said: () => said.looked(name),
+        said: () => messages.moves.quarantine.looked({ name }),
         onDone,
     })
     return (
         <EntryForm
-            act={said.look}
+            act={messages.moves.quarantine.look}
             isSaving={entry.isSaving}
             error={entry.otherError(['sign'])}
             onCancel={onDone}
             onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}
         >
-            <CheckField label={said.eats} checked={eats} onChange={setEats} />
-            <TextField label={said.sign} value={sign} onChange={setSign} error={entry.fieldError('sign')} />
+            <CheckField label={messages.moves.quarantine.eats} checked={eats} onChange={setEats} />
+            <TextField
+                label={messages.moves.quarantine.sign}
+                value={sign}
+                onChange={setSign}
+                error={entry.fieldError('sign')}
+            />
         </EntryForm>
     )
 }
@@ -50,12 +53,12 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
     const entry = useEntry<TreatmentRequest>({
         path: `fish/${fish}/treatments`,
         undoPath: 'treatments',
-        said: () => said.treated,
+        said: () => messages.moves.quarantine.treated,
         onDone,
     })
     return (
         <EntryForm
-            act={said.treat}
+            act={messages.moves.quarantine.treat}
             isSaving={entry.isSaving}
             error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])}
             onCancel={onDone}
@@ -70,8 +73,8 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
             }
         >
             <ChoiceField
-                label={said.product}
-                options={optionsOf(productWords)}
+                label={messages.moves.quarantine.product}
+                options={optionsOf(messages.labels.products)}
                 value={product}
                 onChange={(value) => setProduct(value as ProductClass)}
             />
@@ -80,24 +83,29 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
                     {caution}
                 </chakra.p>
             )}
-            <TextField label={said.dose} value={dose} onChange={setDose} error={entry.fieldError('dose')} />
+            <TextField
+                label={messages.moves.quarantine.dose}
+                value={dose}
+                onChange={setDose}
+                error={entry.fieldError('dose')}
+            />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <TextField
-                    label={said.first}
+                    label={messages.moves.quarantine.first}
                     type="date"
                     value={date}
                     onChange={setDate}
                     error={entry.fieldError('date')}
                 />
                 <TextField
-                    label={said.last}
+                    label={messages.moves.quarantine.last}
                     type="date"
                     value={until}
                     onChange={setUntil}
                     error={entry.fieldError('until')}
                 />
                 <TextField
-                    label={said.withdrawal}
+                    label={messages.moves.quarantine.withdrawal}
                     type="date"
                     value={withdrawal}
                     onChange={setWithdrawal}
@@ -105,7 +113,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
                 />
             </Box>
             <chakra.p color="ink2" fontSize="15px">
-                {said.help}
+                {messages.moves.quarantine.help}
             </chakra.p>
         </EntryForm>
     )

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
@@ -13,11 +14,8 @@ import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
-import { matchWords, moveWords, phaseWords } from '../words/moves'
 import { Step } from './Step'
 import { useWrite } from '../log/useWrite'
-
-const said = moveWords.sheet
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
 export function MoveSheetPage({ id }: { id: number }) {
@@ -28,16 +26,19 @@ function Sheet({ page }: { page: Page }) {
     const { today } = useKeeper()
     const { sheet } = page
     const isOpen = sheet.state === 'planned' || sheet.state === 'begun'
-    useNameSheet(said.title(sheet.fish, sheet.to), `${sheet.from} · ${longDay(sheet.planned_on, today)}`)
+    useNameSheet(
+        messages.moves.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to }),
+        `${sheet.from} · ${longDay(sheet.planned_on, today)}`,
+    )
     const phases = [...new Set(page.steps.map((step) => step.phase))]
     return (
         <>
             <SheetHead
-                sentence={`${said.title(sheet.fish, sheet.to)}, ${longDay(sheet.planned_on, today)}.`}
+                sentence={`${messages.moves.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to })}, ${longDay(sheet.planned_on, today)}.`}
                 comment={
                     page.match === null
-                        ? said.broken
-                        : `${matchWords[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? said.minutes(page.minutes ?? 0) : ''}`
+                        ? messages.moves.sheet.broken
+                        : `${messages.labels.matches[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? messages.moves.sheet.minutes({ minutes: Math.round(page.minutes ?? 0) }) : ''}`
                 }
             />
             <Box
@@ -63,7 +64,7 @@ function Sheet({ page }: { page: Page }) {
                     _print={{ gap: '6px', order: 1 }}
                 >
                     {phases.map((phase) => (
-                        <Section key={phase} title={phaseWords[phase]}>
+                        <Section key={phase} title={messages.labels.phases[phase]}>
                             <chakra.ol>
                                 {page.steps
                                     .filter((step) => step.phase === phase)
@@ -78,7 +79,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 1, lg: 2 }}>
                     <Against page={page} isOpen={isOpen} />
                     {page.at_hand.length > 0 && (
-                        <Section title={said.atHand}>
+                        <Section title={messages.moves.sheet.atHand}>
                             <chakra.ul paddingTop="6px">
                                 {page.at_hand.map((one) => (
                                     <li key={one}>{one}</li>
@@ -87,7 +88,7 @@ function Sheet({ page }: { page: Page }) {
                         </Section>
                     )}
                     {page.forecast !== null && (
-                        <Section title={said.forecast}>
+                        <Section title={messages.moves.sheet.forecast}>
                             <chakra.p
                                 fontWeight={700}
                                 paddingTop="6px"
@@ -103,23 +104,23 @@ function Sheet({ page }: { page: Page }) {
                             </chakra.p>
                             {page.test_from !== null && page.test_until !== null && (
                                 <p>
-                                    {said.testDates(
-                                        longDay(page.test_from, today),
-                                        longDay(page.test_until, today),
-                                    )}
+                                    {messages.moves.sheet.testDates({
+                                        from: longDay(page.test_from, today),
+                                        until: longDay(page.test_until, today),
+                                    })}
                                 </p>
                             )}
                             <ForecastPicture
                                 forecast={page.forecast}
                                 from={today}
                                 today={today}
-                                title={said.forecast}
+                                title={messages.moves.sheet.forecast}
                             />
                         </Section>
                     )}
                     {isOpen && <Change page={page} />}
                     <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
-                        <Button onClick={() => window.print()}>{said.print}</Button>
+                        <Button onClick={() => window.print()}>{messages.moves.sheet.print}</Button>
                         <Drop page={page} isOpen={isOpen} />
                     </Box>
                 </Box>
@@ -133,17 +134,17 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const keep = useWrite<MoveSheetChange, Page>({
         method: 'PUT',
         path: `move-sheets/${page.sheet.id}`,
-        said: () => said.overrideSaved,
+        said: () => messages.moves.sheet.overrideSaved,
     })
     if (!isOpen && page.override_reason === null) {
         return null
     }
     return (
-        <Section title={said.objections}>
+        <Section title={messages.moves.sheet.objections}>
             <Box display="flex" flexDirection="column" gap="8px" paddingTop="8px">
                 {page.objections.length === 0 && !page.is_broken && (
                     <chakra.p color="fit" fontWeight={700}>
-                        {said.noObjection}
+                        {messages.moves.sheet.noObjection}
                     </chakra.p>
                 )}
                 {isOpen &&
@@ -165,7 +166,7 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
                 {page.is_blocked && isOpen && (
                     <>
                         <TextField
-                            label={said.override}
+                            label={messages.moves.sheet.override}
                             value={reason}
                             onChange={setReason}
                             error={keep.fieldError('override_reason')}
@@ -174,13 +175,13 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
                             alignSelf="start"
                             onClick={() => keep.save({ override_reason: reason === '' ? null : reason })}
                         >
-                            {said.overrideSave}
+                            {messages.moves.sheet.overrideSave}
                         </Button>
                     </>
                 )}
                 {page.override_reason !== null && (
                     <chakra.p color="ink2">
-                        {said.override}: {page.override_reason}
+                        {messages.moves.sheet.override}: {page.override_reason}
                     </chakra.p>
                 )}
             </Box>
@@ -196,11 +197,11 @@ function Change({ page }: { page: Page }) {
     const change = useWrite<MoveSheetChange, Page>({
         method: 'PUT',
         path: `move-sheets/${page.sheet.id}`,
-        said: () => said.changed,
+        said: () => messages.moves.sheet.changed,
     })
     return (
         <Box className="no-print">
-            <Section title={said.change}>
+            <Section title={messages.moves.sheet.change}>
                 <Box
                     display="grid"
                     gridTemplateColumns="1fr 1fr"
@@ -210,7 +211,7 @@ function Change({ page }: { page: Page }) {
                     className="no-print"
                 >
                     <TextField
-                        label={moveWords.date}
+                        label={messages.moves.date}
                         type="date"
                         min={today}
                         value={date}
@@ -218,20 +219,20 @@ function Change({ page }: { page: Page }) {
                         error={change.fieldError('date')}
                     />
                     <TextField
-                        label={moveWords.container}
+                        label={messages.moves.container}
                         inputMode="decimal"
                         value={container}
                         onChange={setContainer}
                         error={change.fieldError('container_litres')}
                     />
                     <ChoiceField
-                        label={moveWords.mixing}
-                        options={optionsOf(moveWords.mixings)}
+                        label={messages.moves.mixing}
+                        options={optionsOf(messages.moves.mixings)}
                         value={page.mixing}
                         onChange={(mixing) => change.save({ mixing: mixing as Page['mixing'] })}
                     />
                     <TextField
-                        label={said.note}
+                        label={messages.moves.sheet.note}
                         value={note}
                         onChange={setNote}
                         error={change.fieldError('note')}
@@ -247,12 +248,12 @@ function Change({ page }: { page: Page }) {
                             })
                         }
                     >
-                        {said.saveNote}
+                        {messages.moves.sheet.saveNote}
                     </Button>
                 </Box>
                 {(page.drip_litres ?? 0) > 0 && (
                     <chakra.p color="ink2" fontSize="15px" paddingTop="6px">
-                        {said.drip(page.drip_litres ?? 0)}
+                        {messages.moves.sheet.drip({ litres: page.drip_litres ?? 0 })}
                     </chakra.p>
                 )}
             </Section>
@@ -265,7 +266,7 @@ function Finish({ page }: { page: Page }) {
     const finish = useWrite<undefined, Page>({
         method: 'POST',
         path: `move-sheets/${page.sheet.id}/finish`,
-        said: (done) => said.finished(done.sheet.to),
+        said: (done) => messages.moves.sheet.finished({ to: done.sheet.to }),
         undo: () => write('POST', `move-sheets/${page.sheet.id}/take-back`),
         onDone: () => navigate({ to: '/moves' }),
     })
@@ -283,7 +284,7 @@ function Finish({ page }: { page: Page }) {
                 disabled={finish.isSaving}
                 onClick={() => finish.save(undefined)}
             >
-                {said.finish}
+                {messages.moves.sheet.finish}
             </Button>
         </Box>
     )
@@ -294,11 +295,16 @@ function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const onDone = () => navigate({ to: '/moves' })
     const drop = useWrite<undefined>(
         isOpen
-            ? { method: 'DELETE', path: `move-sheets/${page.sheet.id}`, said: () => said.dropped, onDone }
+            ? {
+                  method: 'DELETE',
+                  path: `move-sheets/${page.sheet.id}`,
+                  said: () => messages.moves.sheet.dropped,
+                  onDone,
+              }
             : {
                   method: 'POST',
                   path: `move-sheets/${page.sheet.id}/take-back`,
-                  said: () => said.takenBack,
+                  said: () => messages.moves.sheet.takenBack,
                   onDone,
               },
     )
@@ -308,7 +314,7 @@ function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     return (
         <>
             <Button variant="plain" onClick={() => drop.save(undefined)}>
-                {isOpen ? said.drop : said.takeBack}
+                {isOpen ? messages.moves.sheet.drop : messages.moves.sheet.takeBack}
             </Button>
             {drop.error !== undefined && (
                 <chakra.p role="alert" color="over">

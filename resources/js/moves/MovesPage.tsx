@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { movesSentence } from './movesSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -12,7 +14,6 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { longDay } from '../units/day'
-import { movesSentence, moveWords as said } from '../words/moves'
 import { CalendarBox } from './CalendarBox'
 import { PlanMoveForm } from './PlanMoveForm'
 import { Quarantines } from './Quarantines'
@@ -20,7 +21,7 @@ import { WatchBox } from './WatchBox'
 
 /** What is planned, who is watched, who is in quarantine. */
 export function MovesPage() {
-    useNameSheet(said.title, said.comment)
+    useNameSheet(messages.moves.title, messages.moves.comment)
     return <Waiting query={useQuery(movesQuery)}>{(moves) => <Sheet moves={moves} />}</Waiting>
 }
 
@@ -28,7 +29,7 @@ function Sheet({ moves }: { moves: Moves }) {
     const [open, setOpen] = useState(false)
     return (
         <>
-            <SheetHead sentence={movesSentence(moves)} comment={said.comment} />
+            <SheetHead sentence={movesSentence(moves)} comment={messages.moves.comment} />
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
@@ -38,24 +39,24 @@ function Sheet({ moves }: { moves: Moves }) {
             >
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Section
-                        title={said.planned}
+                        title={messages.moves.planned}
                         aside={
                             <Button variant="solid" marginBottom="6px" onClick={() => setOpen(true)}>
-                                {said.plan}
+                                {messages.moves.plan}
                             </Button>
                         }
                     >
                         {moves.open.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {said.none}
+                                {messages.moves.none}
                             </chakra.p>
                         )}
                         <Rows rows={moves.open} />
                     </Section>
-                    <Section title={said.watch.title}>
+                    <Section title={messages.moves.watch.title}>
                         {moves.watches.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {said.watch.none}
+                                {messages.moves.watch.none}
                             </chakra.p>
                         )}
                         {moves.watches.map((watch) => (
@@ -66,16 +67,19 @@ function Sheet({ moves }: { moves: Moves }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Quarantines rows={moves.quarantines} />
                     <Section
-                        title={said.past}
+                        title={messages.moves.past}
                         aside={
                             <chakra.span color="ink2" fontSize="15px">
-                                {said.timeOuts(moves.time_outs, moves.time_outs_settled)}
+                                {messages.moves.timeOuts({
+                                    all: moves.time_outs,
+                                    settled: moves.time_outs_settled,
+                                })}
                             </chakra.span>
                         }
                     >
                         {moves.past.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {said.noPast}
+                                {messages.moves.noPast}
                             </chakra.p>
                         )}
                         <Rows rows={moves.past} />
@@ -83,7 +87,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     <CalendarBox />
                 </Box>
             </Box>
-            <PaperDialog title={said.planTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.moves.planTitle} open={open} onClose={() => setOpen(false)}>
                 {open && <PlanMoveForm onDone={() => setOpen(false)} />}
             </PaperDialog>
         </>
@@ -118,16 +122,16 @@ function Rows({ rows }: { rows: readonly MoveSheetRow[] }) {
                     />
                     <Box>
                         <Link to="/moves/$id" params={{ id: String(row.id) }}>
-                            {said.row(row.fish, row.from, row.to)}
+                            {messages.moves.row({ fish: row.fish.join(', '), from: row.from, to: row.to })}
                         </Link>
                         {row.until !== null && (
                             <Box color={row.is_over ? 'over' : 'ink2'} fontSize="15px">
-                                {said.interim(longDay(row.until, today))}
+                                {messages.moves.interim({ day: longDay(row.until, today) })}
                             </Box>
                         )}
                     </Box>
                     <chakra.span color={row.is_due ? 'close' : 'ink2'} fontWeight={row.is_due ? 700 : 400}>
-                        {row.state === 'begun' ? said.states.begun : longDay(row.planned_on, today)}
+                        {row.state === 'begun' ? messages.moves.states.begun : longDay(row.planned_on, today)}
                     </chakra.span>
                 </chakra.li>
             ))}

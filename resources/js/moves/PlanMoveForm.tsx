@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
@@ -9,7 +10,6 @@ import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { write } from '../api/client'
-import { moveWords as said } from '../words/moves'
 import { useWrite } from '../log/useWrite'
 
 interface Props {
@@ -38,7 +38,8 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
     const plan = useWrite<MoveSheetRequest, MoveSheetPage>({
         method: 'POST',
         path: 'move-sheets',
-        said: (page) => `${said.sheet.title(page.sheet.fish, page.sheet.to)}.`,
+        said: (page) =>
+            `${messages.moves.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
         undo: (page) => write('DELETE', `move-sheets/${page.sheet.id}`),
         onDone: (page) => {
             onDone()
@@ -52,7 +53,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             .find((one) => one !== undefined)
     return (
         <EntryForm
-            act={said.save}
+            act={messages.moves.save}
             isSaving={plan.isSaving}
             error={
                 fishError ??
@@ -80,8 +81,8 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
         >
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
                 <ChoiceField
-                    label={said.from}
-                    placeholder={said.choose}
+                    label={messages.moves.from}
+                    placeholder={messages.moves.choose}
                     options={systems
                         .filter((one) => one.fish.length > 0)
                         .map((one) => ({ value: String(one.id), text: one.name }))}
@@ -92,8 +93,8 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                     }}
                 />
                 <ChoiceField
-                    label={said.to}
-                    placeholder={said.choose}
+                    label={messages.moves.to}
+                    placeholder={messages.moves.choose}
                     options={systems
                         .filter((one) => String(one.id) !== from)
                         .map((one) => ({ value: String(one.id), text: one.name }))}
@@ -103,7 +104,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                 />
             </Box>
             <chakra.fieldset border="none" padding="0" margin="0">
-                <chakra.legend fontWeight={700}>{said.who}</chakra.legend>
+                <chakra.legend fontWeight={700}>{messages.moves.who}</chakra.legend>
                 {living.map((one) => (
                     <Box key={one.id}>
                         <CheckField
@@ -115,7 +116,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                         />
                         {who.includes(one.id) && one.count > 1 && (
                             <TextField
-                                label={said.howMany(one.name, one.count)}
+                                label={messages.moves.howMany({ name: one.name, there: one.count })}
                                 inputMode="numeric"
                                 value={counts[one.id] ?? ''}
                                 onChange={(value) => setCounts({ ...counts, [one.id]: value })}
@@ -126,7 +127,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             </chakra.fieldset>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <TextField
-                    label={said.date}
+                    label={messages.moves.date}
                     type="date"
                     min={today}
                     value={date}
@@ -134,28 +135,28 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                     error={plan.fieldError('date')}
                 />
                 <TextField
-                    label={said.until}
+                    label={messages.moves.until}
                     type="date"
                     value={until}
                     onChange={setUntil}
                     error={plan.fieldError('until')}
-                    help={said.untilHelp}
+                    help={messages.moves.untilHelp}
                 />
                 <TextField
-                    label={said.container}
+                    label={messages.moves.container}
                     inputMode="decimal"
                     value={container}
                     onChange={setContainer}
                     error={plan.fieldError('container_litres')}
                 />
                 <ChoiceField
-                    label={said.mixing}
-                    options={optionsOf(said.mixings)}
+                    label={messages.moves.mixing}
+                    options={optionsOf(messages.moves.mixings)}
                     value={mixing}
                     onChange={(value) => setMixing(value as typeof mixing)}
                 />
             </Box>
-            <CheckField label={said.timeOut} checked={timeOut} onChange={setTimeOut} />
+            <CheckField label={messages.moves.timeOut} checked={timeOut} onChange={setTimeOut} />
         </EntryForm>
     )
 }

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -12,11 +13,8 @@ import { fishById, fishOptions } from '../log/entries'
 import { ChoiceField, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 import { longDay, shortDay } from '../units/day'
-import { moveWords, productWords } from '../words/moves'
 import { LookForm, TreatmentForm } from './HealthForms'
 import { useWrite } from '../log/useWrite'
-
-const said = moveWords.quarantine
 
 type Slip = { kind: 'begin' } | { kind: 'look' | 'treat'; row: QuarantineRow }
 
@@ -24,19 +22,23 @@ type Slip = { kind: 'begin' } | { kind: 'look' | 'treat'; row: QuarantineRow }
 export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
     const [slip, openSlip] = useState<Slip | null>(null)
     const close = (): void => openSlip(null)
-    const titles = { begin: said.begin, look: said.look, treat: said.treat }
+    const titles = {
+        begin: messages.moves.quarantine.begin,
+        look: messages.moves.quarantine.look,
+        treat: messages.moves.quarantine.treat,
+    }
     return (
         <Section
-            title={said.title}
+            title={messages.moves.quarantine.title}
             aside={
                 <Button marginBottom="6px" onClick={() => openSlip({ kind: 'begin' })}>
-                    {said.begin}
+                    {messages.moves.quarantine.begin}
                 </Button>
             }
         >
             {rows.length === 0 && (
                 <chakra.p color="ink2" paddingTop="8px">
-                    {said.none}
+                    {messages.moves.quarantine.none}
                 </chakra.p>
             )}
             {rows.map((row) => (
@@ -58,7 +60,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
     const release = useWrite<undefined, Recorded>({
         method: 'POST',
         path: `quarantines/${row.id}/release`,
-        said: () => said.released(row.name),
+        said: () => messages.moves.quarantine.released({ name: row.name }),
     })
     return (
         <Box
@@ -73,29 +75,37 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
                 <Link to="/fish/$id" params={{ id: String(row.fish_id) }}>
                     {row.name}
                 </Link>{' '}
-                <chakra.span color="ink2">{said.ends(longDay(row.ends, today))}</chakra.span>
+                <chakra.span color="ink2">
+                    {messages.moves.quarantine.ends({ day: longDay(row.ends, today) })}
+                </chakra.span>
             </Box>
             <chakra.p fontWeight={700} color={row.may_leave ? 'fit' : 'close'}>
                 {row.sentence}
             </chakra.p>
             {row.treatments.map((one) => (
                 <chakra.p key={one.id} color="ink2">
-                    {shortDay(one.from, today)} to {shortDay(one.until, today)}:{' '}
-                    {productWords[one.product_class as ProductClass]}
+                    {messages.moves.quarantine.course({
+                        from: shortDay(one.from, today),
+                        until: shortDay(one.until, today),
+                        product: messages.labels.products[one.product_class as ProductClass],
+                    })}
                     {one.dose === null ? '' : `, ${one.dose}`}
                 </chakra.p>
             ))}
             {row.looks[0] !== undefined && (
                 <chakra.p color="ink2">
-                    {shortDay(row.looks[0].date, today)}: {row.looks[0].is_eating ? 'eats' : 'does not eat'}
+                    {shortDay(row.looks[0].date, today)}:{' '}
+                    {row.looks[0].is_eating
+                        ? messages.moves.quarantine.eats
+                        : messages.moves.quarantine.eatsNot}
                     {row.looks[0].sign === null ? '' : `, ${row.looks[0].sign}`}
                 </chakra.p>
             )}
             <Box display="flex" flexWrap="wrap" gap="10px">
-                <Button onClick={() => onSlip('look')}>{said.look}</Button>
-                <Button onClick={() => onSlip('treat')}>{said.treat}</Button>
+                <Button onClick={() => onSlip('look')}>{messages.moves.quarantine.look}</Button>
+                <Button onClick={() => onSlip('treat')}>{messages.moves.quarantine.treat}</Button>
                 <Button variant="plain" onClick={() => release.save(undefined)}>
-                    {said.release}
+                    {messages.moves.quarantine.release}
                 </Button>
             </Box>
             {release.error !== undefined && (
@@ -117,12 +127,12 @@ function Begin({ onDone }: { onDone: () => void }) {
     const entry = useEntry<QuarantineRequest>({
         path: `fish/${who === '' ? 0 : who}/quarantines`,
         undoPath: 'quarantines',
-        said: () => said.begun(fishById(all, who)?.name ?? ''),
+        said: () => messages.moves.quarantine.begun({ name: fishById(all, who)?.name ?? '' }),
         onDone,
     })
     return (
         <EntryForm
-            act={said.begin}
+            act={messages.moves.quarantine.begin}
             isSaving={entry.isSaving}
             error={entry.otherError(['date', 'days', 'credit'])}
             onCancel={onDone}
@@ -135,14 +145,14 @@ function Begin({ onDone }: { onDone: () => void }) {
             }
         >
             <ChoiceField
-                label={said.fish}
-                placeholder={moveWords.choose}
+                label={messages.moves.quarantine.fish}
+                placeholder={messages.moves.choose}
                 options={fishOptions(all)}
                 value={who}
                 onChange={setWho}
             />
             <TextField
-                label={said.from}
+                label={messages.moves.quarantine.from}
                 type="date"
                 max={today}
                 value={date}
@@ -151,15 +161,15 @@ function Begin({ onDone }: { onDone: () => void }) {
             />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <TextField
-                    label={said.days}
+                    label={messages.moves.quarantine.days}
                     inputMode="numeric"
                     value={days}
                     onChange={setDays}
-                    help={said.daysHelp}
+                    help={messages.moves.quarantine.daysHelp}
                     error={entry.fieldError('days')}
                 />
                 <TextField
-                    label={said.credit}
+                    label={messages.moves.quarantine.credit}
                     inputMode="numeric"
                     value={credit}
                     onChange={setCredit}

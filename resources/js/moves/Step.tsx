@@ -1,12 +1,9 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
 import type { MoveSheetPage, RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
-import { words } from '../words/en'
-import { moveWords } from '../words/moves'
 import { useWrite } from '../log/useWrite'
-
-const said = moveWords.sheet
 const SECOND = 1000
 const MINUTE = 60 * SECOND
 
@@ -54,20 +51,20 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 <Box className="no-print">
                     {step.done === null ? (
                         <Button
-                            aria-label={said.tick(step.words)}
+                            aria-label={messages.moves.sheet.tick({ words: step.words })}
                             minHeight="50px"
                             disabled={tick.isSaving}
                             onClick={() => tick.save({ done: true })}
                         >
-                            Done
+                            {messages.frame.done}
                         </Button>
                     ) : (
                         <Button
                             variant="plain"
-                            aria-label={said.untick(step.words)}
+                            aria-label={messages.moves.sheet.untick({ words: step.words })}
                             onClick={() => tick.save({ done: false })}
                         >
-                            {words.undo}
+                            {messages.frame.undo}
                         </Button>
                     )}
                 </Box>
@@ -88,7 +85,7 @@ function Clock({ minutes, name }: { minutes: number; name: string }) {
         return () => clearInterval(ticking)
     }, [until])
     if (until === null) {
-        const start = `${said.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
+        const start = `${messages.moves.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
         return (
             <Button
                 variant="plain"
@@ -107,7 +104,7 @@ function Clock({ minutes, name }: { minutes: number; name: string }) {
     const text = `${Math.floor(left / MINUTE)}:${String(Math.floor((left % MINUTE) / SECOND)).padStart(2, '0')}`
     return (
         <chakra.span role="timer" fontWeight={700} color={left === 0 ? 'over' : 'close'}>
-            {left === 0 ? said.over : said.left(text)}
+            {left === 0 ? messages.moves.sheet.over : messages.moves.sheet.left({ text })}
         </chakra.span>
     )
 }

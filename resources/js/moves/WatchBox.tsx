@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { watchColour } from './movesSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import { useQuery } from '@tanstack/react-query'
@@ -10,11 +12,8 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { shortDay } from '../units/day'
-import { itemWords, moveWords, watchColour } from '../words/moves'
 import { PlanMoveForm } from './PlanMoveForm'
 import { useWrite } from '../log/useWrite'
-
-const said = moveWords.watch
 const LOOKS_SHOWN = 3
 
 /** The watch of one fish: its state in words, one tap for a look, the ladder when it is chased. */
@@ -40,17 +39,17 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
                         {watch.name}
                     </Link>{' '}
                     <chakra.span fontWeight={400} color="ink2" fontSize="16px">
-                        {watch.home}, {said.began(when(watch.began_at))}
+                        {watch.home}, {messages.moves.watch.began({ when: when(watch.began_at) })}
                     </chakra.span>
                 </chakra.h3>
                 <chakra.p fontWeight={700} color={watchColour(watch)}>
                     {watch.sentence}
                 </chakra.p>
                 <chakra.p color="ink2">
-                    {next !== undefined && said.next(when(next.at), next.why)}{' '}
+                    {next !== undefined && messages.moves.watch.next({ when: when(next.at), why: next.why })}{' '}
                     {missed > 0 && (
                         <chakra.span color="over" fontWeight={700}>
-                            {said.missed(missed)}
+                            {messages.moves.watch.missed({ n: missed })}
                         </chakra.span>
                     )}
                 </chakra.p>
@@ -72,12 +71,14 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
                     <li key={check.id}>
                         {when(check.at)}:{' '}
                         {[
-                            ...check.troubles.map((one) => itemWords[one as CheckItem]),
-                            check.chased_by === null ? '' : `chased by ${check.chased_by}`,
-                            check.has_eaten ? 'ate' : '',
+                            ...check.troubles.map((one) => messages.labels.items[one as CheckItem]),
+                            check.chased_by === null
+                                ? ''
+                                : messages.moves.watch.chasedBy({ name: check.chased_by }),
+                            check.has_eaten ? messages.moves.watch.ate : '',
                         ]
                             .filter((part) => part !== '')
-                            .join(', ') || said.allGood.toLowerCase()}
+                            .join(', ') || messages.moves.watch.allGood.toLowerCase()}
                         {check.note === null ? '' : ` · ${check.note}`}
                     </li>
                 ))}
@@ -96,7 +97,7 @@ function Look({ watch }: { watch: WatchSheet }) {
     const look = useWrite<LookRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/checks`,
-        said: () => said.looked(watch.name),
+        said: () => messages.moves.watch.looked({ name: watch.name }),
         undo: (recorded) => write('DELETE', `watch-checks/${recorded.id}`),
         onDone: () => {
             setTroubles([])
@@ -108,7 +109,13 @@ function Look({ watch }: { watch: WatchSheet }) {
     const isGood = troubles.length === 0 && chasedBy === ''
     return (
         <Box display="flex" flexDirection="column" gap="8px">
-            <Box display="flex" flexWrap="wrap" gap="8px" role="group" aria-label={said.title}>
+            <Box
+                display="flex"
+                flexWrap="wrap"
+                gap="8px"
+                role="group"
+                aria-label={messages.moves.watch.title}
+            >
                 {watch.items.map((item) => {
                     const isOn = troubles.includes(item)
                     return (
@@ -126,16 +133,16 @@ function Look({ watch }: { watch: WatchSheet }) {
                             }
                         >
                             {isOn ? '✓ ' : ''}
-                            {itemWords[item]}
+                            {messages.labels.items[item]}
                         </Button>
                     )
                 })}
             </Box>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="10px" alignItems="end">
                 <ChoiceField
-                    label={said.chased}
+                    label={messages.moves.watch.chased}
                     options={[
-                        { value: '', text: said.nobody },
+                        { value: '', text: messages.moves.watch.nobody },
                         ...(home?.fish ?? [])
                             .filter((one) => one.id !== watch.fish_id)
                             .map((one) => ({ value: String(one.id), text: one.name })),
@@ -145,14 +152,14 @@ function Look({ watch }: { watch: WatchSheet }) {
                     error={look.fieldError('chased_by_id')}
                 />
                 <TextField
-                    label={said.note}
+                    label={messages.moves.watch.note}
                     value={note}
                     onChange={setNote}
                     error={look.fieldError('note')}
                 />
             </Box>
             <Box display="flex" flexWrap="wrap" gap="12px" alignItems="center">
-                <CheckField label={said.eaten} checked={eaten} onChange={setEaten} />
+                <CheckField label={messages.moves.watch.eaten} checked={eaten} onChange={setEaten} />
                 <Button
                     variant="solid"
                     minHeight="58px"
@@ -167,7 +174,7 @@ function Look({ watch }: { watch: WatchSheet }) {
                         })
                     }
                 >
-                    {isGood ? said.allGood : said.look}
+                    {isGood ? messages.moves.watch.allGood : messages.moves.watch.look}
                 </Button>
             </Box>
             {look.error !== undefined && (
@@ -186,7 +193,10 @@ function Advice({ watch }: { watch: WatchSheet }) {
     const attempt = useWrite<InterventionRequest, Recorded>({
         method: 'POST',
         path: `watches/${watch.id}/interventions`,
-        said: (_, body) => said.tried(said.measures[body.intervention ?? 'distract']),
+        said: (_, body) =>
+            messages.moves.watch.tried({
+                what: messages.moves.watch.measures[body.intervention ?? 'distract'].toLowerCase(),
+            }),
         undo: (recorded) => write('DELETE', `watch-interventions/${recorded.id}`),
     })
     if (advice === null) {
@@ -196,14 +206,14 @@ function Advice({ watch }: { watch: WatchSheet }) {
         <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px">
             <p>
                 <b>
-                    {said.advice} {advice.words}.
+                    {messages.moves.watch.advice} {advice.words}.
                 </b>{' '}
                 {advice.why}
             </p>
             <Box display="flex" gap="10px" alignItems="end" flexWrap="wrap">
                 <Box width="170px">
                     <TextField
-                        label={said.stopAt}
+                        label={messages.moves.watch.stopAt}
                         type="time"
                         value={stopAt}
                         onChange={setStopAt}
@@ -212,8 +222,8 @@ function Advice({ watch }: { watch: WatchSheet }) {
                 </Box>
                 <Box width="230px">
                     <ChoiceField
-                        label={said.measure}
-                        options={optionsOf(said.measures)}
+                        label={messages.moves.watch.measure}
+                        options={optionsOf(messages.moves.watch.measures)}
                         value={chosen ?? advice.intervention}
                         onChange={(value) => choose(value as InterventionRequest['intervention'])}
                     />
@@ -226,7 +236,7 @@ function Advice({ watch }: { watch: WatchSheet }) {
                         })
                     }
                 >
-                    {said.tryIt}
+                    {messages.moves.watch.tryIt}
                 </Button>
             </Box>
         </Box>
@@ -254,13 +264,18 @@ function Tried({
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
             <span>
                 {at}: {words}
-                {stopAt === null ? '' : `; ${said.stopAt.toLowerCase()} ${stopAt} it comes out`}
+                {stopAt === null
+                    ? ''
+                    : `; ${messages.moves.watch.comesOut({ stop: messages.moves.watch.stopAt.toLowerCase(), at: stopAt })}`}
             </span>
             <ChoiceField
-                label={said.outcome}
+                label={messages.moves.watch.outcome}
                 options={[
-                    { value: '', text: said.unknown },
-                    ...Object.entries(said.successes).map(([value, text]) => ({ value, text })),
+                    { value: '', text: messages.moves.watch.unknown },
+                    ...Object.entries(messages.moves.watch.successes).map(([value, text]) => ({
+                        value,
+                        text,
+                    })),
                 ]}
                 value={success ?? ''}
                 onChange={(value) =>
@@ -278,18 +293,18 @@ function End({ watch }: { watch: WatchSheet }) {
     const end = useWrite<{ how: string }, Recorded>({
         method: 'PUT',
         path: `watches/${watch.id}/end`,
-        said: () => said.settled(watch.name),
+        said: () => messages.moves.watch.settled({ name: watch.name }),
         undo: () => write('PUT', `watches/${watch.id}/end`, { how: 'going-on' }),
     })
     return (
         <Box display="flex" flexWrap="wrap" gap="10px">
             {watch.outcome === 'settled' && (
-                <Button onClick={() => end.save({ how: 'settled' })}>{said.settle}</Button>
+                <Button onClick={() => end.save({ how: 'settled' })}>{messages.moves.watch.settle}</Button>
             )}
             <Button variant={watch.outcome === 'take-out' ? 'solid' : 'plain'} onClick={() => setOpen(true)}>
-                {said.takeOut}
+                {messages.moves.watch.takeOut}
             </Button>
-            <PaperDialog title={said.takeOut} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.moves.watch.takeOut} open={open} onClose={() => setOpen(false)}>
                 {open && (
                     <PlanMoveForm
                         fish={watch.fish_id}

@@ -1,3 +1,5 @@
+import { answerName } from './answerName'
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -7,7 +9,6 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { answers, questions, ruleWords, rulebookWords as said } from '../words/rulebook'
 import { documentOf, withExceptions } from './document'
 import { useRulebook } from './useRulebook'
 
@@ -24,16 +25,16 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
         )
     return (
         <Section
-            title={said.exceptions}
+            title={messages.rulebook.exceptions}
             aside={
                 <Button variant="plain" fontSize="15px" onClick={() => setOpen(true)}>
-                    {said.addException}
+                    {messages.rulebook.addException}
                 </Button>
             }
         >
             {sheet.exceptions.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {said.noExceptions}
+                    {messages.rulebook.noExceptions}
                 </chakra.p>
             )}
             {sheet.exceptions.map((one, n) => (
@@ -48,15 +49,15 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
                 >
                     <span>
                         <b>{one.name}</b>: {ruleName(one.rule)},{' '}
-                        {one.answer === 'set-aside' ? said.setAside : (answers[one.answer] ?? one.answer)}.{' '}
+                        {one.answer === 'set-aside' ? messages.rulebook.setAside : answerName(one.answer)}.{' '}
                         <chakra.span color="ink2">{one.reason}</chakra.span>
                     </span>
                     <Button variant="plain" fontSize="15px" onClick={() => takeOut(n)}>
-                        {said.takeOut}
+                        {messages.rulebook.takeOut}
                     </Button>
                 </Box>
             ))}
-            <PaperDialog title={said.exceptionTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.rulebook.exceptionTitle} open={open} onClose={() => setOpen(false)}>
                 <ExceptionForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </Section>
@@ -64,9 +65,11 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
 }
 
 const ruleName = (rule: string): string =>
-    rule in questions
-        ? questions[rule as keyof typeof questions].ask.toLowerCase().replace('?', '')
-        : (ruleWords[rule] ?? rule)
+    rule in messages.labels.questions
+        ? messages.labels.questions[rule as keyof typeof messages.labels.questions]
+              .toLowerCase()
+              .replace('?', '')
+        : messages.labels.rules[rule as keyof typeof messages.labels.rules]
 
 /** The schools that may differ for one fish or system. */
 const OWN_SCHOOLS = ['home', 'floor'] as const
@@ -86,7 +89,7 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
     const n = sheet.exceptions.length
     return (
         <EntryForm
-            act={said.write}
+            act={messages.rulebook.write}
             isSaving={rulebook.isSaving}
             error={
                 rulebook.error !== undefined &&
@@ -106,10 +109,10 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
             }
         >
             <ChoiceField
-                label={said.of}
+                label={messages.rulebook.of}
                 options={[
-                    { value: 'fish', text: said.aFish },
-                    { value: 'system', text: said.aSystem },
+                    { value: 'fish', text: messages.rulebook.aFish },
+                    { value: 'system', text: messages.rulebook.aSystem },
                 ]}
                 value={of}
                 onChange={(value) => {
@@ -118,7 +121,7 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
                 }}
             />
             <ChoiceField
-                label={said.which}
+                label={messages.rulebook.which}
                 placeholder="–"
                 options={which.map((one) => ({ value: String(one.id), text: one.name }))}
                 value={id}
@@ -126,10 +129,10 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
                 error={rulebook.fieldError(`exceptions.${n}.id`)}
             />
             <ChoiceField
-                label={said.rule}
+                label={messages.rulebook.rule}
                 options={[
-                    ...OWN_SCHOOLS.map((one) => ({ value: one, text: questions[one].ask })),
-                    ...optionsOf(ruleWords),
+                    ...OWN_SCHOOLS.map((one) => ({ value: one, text: messages.labels.questions[one] })),
+                    ...optionsOf(messages.labels.rules),
                 ]}
                 value={rule}
                 onChange={(value) => {
@@ -138,19 +141,19 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
                 }}
             />
             <ChoiceField
-                label={said.answer}
+                label={messages.rulebook.answer}
                 options={[
                     ...(school === undefined
-                        ? [{ value: 'set-aside', text: said.setAside }]
+                        ? [{ value: 'set-aside', text: messages.rulebook.setAside }]
                         : [{ value: 'set-aside', text: '–' }]),
-                    ...choices.map((one) => ({ value: one.answer, text: answers[one.answer] ?? one.answer })),
+                    ...choices.map((one) => ({ value: one.answer, text: answerName(one.answer) })),
                 ]}
                 value={answer}
                 onChange={setAnswer}
             />
             <TextField
-                label={said.reason}
-                help={said.reasonHelp}
+                label={messages.rulebook.reason}
+                help={messages.rulebook.reasonHelp}
                 value={reason}
                 onChange={setReason}
                 error={rulebook.fieldError(`exceptions.${n}.reason`)}

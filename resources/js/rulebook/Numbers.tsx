@@ -1,7 +1,7 @@
+import { messages } from '../messages'
 import { Box, Button, chakra, Input } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { RuleNumber, RulebookSheet } from '../api/types'
-import { numberWords, rulebookWords as said } from '../words/rulebook'
 import { documentOf, withNumber } from './document'
 import { useRulebook } from './useRulebook'
 
@@ -30,7 +30,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
                 gap="10px"
                 alignItems="center"
             >
-                <chakra.span fontWeight={isOwn ? 700 : 400}>{numberWords[one.name]}</chakra.span>
+                <chakra.span fontWeight={isOwn ? 700 : 400}>{messages.labels.numbers[one.name]}</chakra.span>
                 <Input
                     value={typed}
                     inputMode="decimal"
@@ -50,7 +50,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
             )}
             {isOwn && (
                 <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>
-                    {said.reset} {one.standard}
+                    {messages.rulebook.reset} {one.standard}
                 </Button>
             )}
         </Box>

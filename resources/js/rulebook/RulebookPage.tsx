@@ -1,3 +1,6 @@
+import { answerName } from './answerName'
+import { namesOf } from './namesOf'
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -7,7 +10,6 @@ import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import { answers, questions, rulebookWords as said } from '../words/rulebook'
 import { changedRules, documentOf, withAnswer } from './document'
 import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
@@ -15,7 +17,7 @@ import { useRulebook } from './useRulebook'
 
 /** The schools, the numbers and the exceptions; each choice shows whom it would move. */
 export function RulebookPage() {
-    useNameSheet(said.title, said.comment)
+    useNameSheet(messages.rulebook.title, messages.rulebook.comment)
     return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 
@@ -24,7 +26,10 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
     const document = documentOf(sheet)
     return (
         <>
-            <SheetHead sentence={said.headline(changedRules(sheet))} comment={said.comment} />
+            <SheetHead
+                sentence={messages.rulebook.headline({ changed: changedRules(sheet) })}
+                comment={messages.rulebook.comment}
+            />
             {rulebook.error !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600} padding="8px 10px">
                     {rulebook.error}
@@ -50,7 +55,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
-                    <Section title={said.numbers}>
+                    <Section title={messages.rulebook.numbers}>
                         <Numbers sheet={sheet} />
                     </Section>
                 </Box>
@@ -66,7 +71,8 @@ interface ChoiceProps {
 }
 
 function Choice({ school, isSaving, onChoose }: ChoiceProps) {
-    const { ask, decides } = questions[school.question]
+    const ask = messages.labels.questions[school.question]
+    const decides = messages.labels.decides[school.question]
     // Shown at once; the answer from the server replaces it.
     const [picked, pick] = useState<string>()
     const movesFish =
@@ -113,20 +119,28 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
                     />
                     <span>
                         <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>
-                            {answers[choice.answer] ?? choice.answer}
+                            {answerName(choice.answer)}
                         </chakra.span>
-                        {choice.is_default && <chakra.span color="ink2">, {said.usual}</chakra.span>}
+                        {choice.is_default && (
+                            <chakra.span color="ink2">, {messages.rulebook.usual}</chakra.span>
+                        )}
                         {movesFish && !choice.is_chosen && (
                             <chakra.span
                                 display="block"
                                 fontSize="15.5px"
                                 color={choice.lose.length > 0 ? 'over' : 'ink2'}
                             >
-                                {choice.lose.length > 0 && said.lose(choice.lose)}{' '}
-                                {choice.gain.length > 0 && said.gain(choice.gain)}
-                                {choice.elsewhere.length > 0 && said.elsewhere(choice.elsewhere)}
+                                {choice.lose.length > 0 &&
+                                    messages.rulebook.lose({
+                                        names: namesOf(choice.lose),
+                                        n: choice.lose.length,
+                                    })}{' '}
+                                {choice.gain.length > 0 &&
+                                    messages.rulebook.gain({ names: namesOf(choice.gain) })}
+                                {choice.elsewhere.length > 0 &&
+                                    messages.rulebook.elsewhere({ names: namesOf(choice.elsewhere) })}
                                 {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 &&
-                                    said.nobody}
+                                    messages.rulebook.nobody}
                             </chakra.span>
                         )}
                     </span>

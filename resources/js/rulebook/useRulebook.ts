@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import type { RulebookRequest, RulebookSheet } from '../api/types'
 import { useChange } from '../log/useChange'
-import { rulebookWords as said } from '../words/rulebook'
 import { documentOf } from './document'
 
 /** Writes the whole rulebook anew, with a way back. */
@@ -8,7 +8,7 @@ export function useRulebook(sheet: RulebookSheet, onDone: () => void = () => und
     return useChange<RulebookRequest>({
         path: 'rulebook',
         before: documentOf(sheet),
-        said: said.saved,
+        said: messages.rulebook.saved,
         onDone,
     })
 }

@@ -1,9 +1,9 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { DimensionLine } from '../drawing/DimensionLine'
 import { FishSide } from '../drawing/FishSide'
 import { ink } from '../theme/tokens'
-import { words } from '../words/en'
 
 /** The sheet before anybody is signed in: what this is, drawn to scale, and a form. */
 export function Door({ title, comment, children }: { title: string; comment: string; children: ReactNode }) {
@@ -29,7 +29,7 @@ export function Door({ title, comment, children }: { title: string; comment: str
                     width="100%"
                     style={{ maxWidth: '760px' }}
                     role="img"
-                    aria-label={words.signIn.idea}
+                    aria-label={messages.frame.signIn.idea}
                 >
                     <rect
                         x="20"
@@ -42,8 +42,14 @@ export function Door({ title, comment, children }: { title: string; comment: str
                     />
                     <FishSide form="deep" band={0} x={350} y={200} length={560} outlineOnly />
                     <FishSide form="deep" band={0} x={140} y={200} length={76} />
-                    <DimensionLine x1={102} x2={178} y={252} label={words.signIn.small} behind="fresh" />
-                    <DimensionLine x1={70} x2={630} y={376} label={words.signIn.grown} />
+                    <DimensionLine
+                        x1={102}
+                        x2={178}
+                        y={252}
+                        label={messages.frame.signIn.small}
+                        behind="fresh"
+                    />
+                    <DimensionLine x1={70} x2={630} y={376} label={messages.frame.signIn.grown} />
                 </svg>
             </Box>
             <Box
@@ -54,7 +60,7 @@ export function Door({ title, comment, children }: { title: string; comment: str
                 gap="18px"
             >
                 <Box fontWeight={800} fontSize="20px">
-                    {words.product}
+                    {messages.frame.product}
                 </Box>
                 <chakra.h1 fontSize="27px" lineHeight="34px">
                     {title}

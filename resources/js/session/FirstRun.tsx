@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -5,7 +6,6 @@ import { Refused, write } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import type { OwnerRequest, Session } from '../api/types'
 import { ChoiceField, TextField } from '../log/fields'
-import { words } from '../words/en'
 import { Door } from './Door'
 
 const browserZone = Intl.DateTimeFormat().resolvedOptions().timeZone
@@ -31,9 +31,9 @@ export function FirstRun() {
         onChange: (value: string) => setEntry({ ...entry, [name]: value }),
         error: refused?.fieldError(name),
     })
-    const units = words.owner.unitNames
+    const units = messages.frame.owner.unitNames
     return (
-        <Door title={words.owner.title} comment={words.owner.comment}>
+        <Door title={messages.frame.owner.title} comment={messages.frame.owner.comment}>
             <chakra.form
                 display="flex"
                 flexDirection="column"
@@ -43,32 +43,32 @@ export function FirstRun() {
                     begin.mutate(entry)
                 }}
             >
-                <TextField label={words.owner.name} autoComplete="name" {...field('name')} />
+                <TextField label={messages.frame.owner.name} autoComplete="name" {...field('name')} />
                 <TextField
-                    label={words.signIn.email}
+                    label={messages.frame.signIn.email}
                     type="email"
                     autoComplete="username"
                     {...field('email')}
                 />
                 <TextField
-                    label={words.signIn.password}
+                    label={messages.frame.signIn.password}
                     type="password"
                     autoComplete="new-password"
-                    help={words.owner.passwordHelp}
+                    help={messages.frame.owner.passwordHelp}
                     {...field('password')}
                 />
-                <TextField label={words.owner.facility} {...field('facility')} />
+                <TextField label={messages.frame.owner.facility} {...field('facility')} />
                 <ChoiceField
-                    label={words.owner.units}
+                    label={messages.frame.owner.units}
                     options={Object.entries(units).map(([value, text]) => ({ value, text }))}
                     {...field('unit_system')}
                 />
-                <TextField label={words.owner.timeZone} {...field('time_zone')} />
+                <TextField label={messages.frame.owner.timeZone} {...field('time_zone')} />
                 {begin.error !== null && refused?.problem.errors === undefined && (
-                    <p role="alert">{refused?.message ?? words.unreachable}</p>
+                    <p role="alert">{refused?.message ?? messages.frame.unreachable}</p>
                 )}
                 <Button type="submit" variant="solid" disabled={begin.isPending} minHeight="50px">
-                    {words.owner.act}
+                    {messages.frame.owner.act}
                 </Button>
             </chakra.form>
         </Door>

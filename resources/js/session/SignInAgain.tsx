@@ -1,7 +1,7 @@
+import { messages } from '../messages'
 import { useEffect, useRef, useState } from 'react'
 import { onSessionEnd } from '../api/client'
 import { PaperDialog } from '../frame/PaperDialog'
-import { words } from '../words/en'
 import { SignInForm } from './SignInForm'
 
 interface Waiter {
@@ -28,11 +28,11 @@ export function SignInAgain() {
     }
     return (
         <PaperDialog
-            title={words.signIn.title}
+            title={messages.frame.signIn.title}
             open={open}
-            onClose={() => finish((waiter) => waiter.reject(new Error(words.signIn.again)))}
+            onClose={() => finish((waiter) => waiter.reject(new Error(messages.frame.signIn.again)))}
         >
-            <p>{words.signIn.again}</p>
+            <p>{messages.frame.signIn.again}</p>
             <SignInForm onSignedIn={() => finish((waiter) => waiter.resolve())} />
         </PaperDialog>
     )

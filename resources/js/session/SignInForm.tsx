@@ -1,10 +1,10 @@
+import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused, write } from '../api/client'
 import type { Session, SignInRequest } from '../api/types'
 import { TextField } from '../log/fields'
-import { words } from '../words/en'
 
 /** E-mail and password; tells why when it does not open. */
 export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => void }) {
@@ -18,7 +18,7 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
         signIn.error === null
             ? undefined
             : refused === undefined
-              ? words.unreachable
+              ? messages.frame.unreachable
               : refused.problem.errors?.password === undefined
                 ? refused.message
                 : undefined
@@ -33,7 +33,7 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
             }}
         >
             <TextField
-                label={words.signIn.email}
+                label={messages.frame.signIn.email}
                 type="email"
                 autoComplete="username"
                 value={entry.email}
@@ -41,7 +41,7 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
                 error={refused?.fieldError('email')}
             />
             <TextField
-                label={words.signIn.password}
+                label={messages.frame.signIn.password}
                 type="password"
                 autoComplete="current-password"
                 value={entry.password}
@@ -49,7 +49,7 @@ export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => v
                 error={refused?.fieldError('password') ?? other}
             />
             <Button type="submit" variant="solid" disabled={signIn.isPending} minHeight="50px">
-                {words.signIn.act}
+                {messages.frame.signIn.act}
             </Button>
         </chakra.form>
     )

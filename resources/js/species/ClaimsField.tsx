@@ -1,7 +1,6 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { words } from '../words/en'
-import { claimWords, speciesWords } from '../words/species'
 import type { ClaimTyped } from './claims'
 import { noClaim } from './claims'
 
@@ -28,7 +27,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
             gap="10px"
         >
             <chakra.legend fontWeight={800} padding="0 8px 0 0">
-                {speciesWords.claims}
+                {messages.species.claims}
             </chakra.legend>
             {claims.map((one, n) => (
                 <Box
@@ -39,25 +38,29 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                     alignItems="end"
                 >
                     <TextField
-                        label="Length, mm"
+                        label={messages.species.claim.length}
                         inputMode="decimal"
                         value={one.length}
                         onChange={(length) => change(n, { length })}
                     />
                     <ChoiceField
-                        label="Says"
-                        options={optionsOf(claimWords)}
+                        label={messages.species.claim.says}
+                        options={optionsOf(messages.labels.claims)}
                         value={one.kind}
                         onChange={(kind) => change(n, { kind })}
                     />
                     <ChoiceField
-                        label={words.fish.sex}
-                        options={optionsOf({ '': 'both', male: 'males', female: 'females' })}
+                        label={messages.fish.sex}
+                        options={optionsOf({
+                            '': messages.species.claim.sexes.both,
+                            male: messages.species.claim.sexes.male,
+                            female: messages.species.claim.sexes.female,
+                        })}
                         value={one.sex}
                         onChange={(sex) => change(n, { sex })}
                     />
                     <TextField
-                        label="Source"
+                        label={messages.species.claim.source}
                         value={one.source}
                         onChange={(source) => change(n, { source })}
                     />
@@ -66,7 +69,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                         variant="plain"
                         onClick={() => onChange(claims.filter((_, i) => i !== n))}
                     >
-                        {words.fish.takeOutAct}
+                        {messages.fish.takeOutAct}
                     </Button>
                 </Box>
             ))}
@@ -81,7 +84,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                 alignSelf="start"
                 onClick={() => onChange([...claims, noClaim])}
             >
-                Add a claim
+                {messages.species.claim.add}
             </Button>
         </chakra.fieldset>
     )

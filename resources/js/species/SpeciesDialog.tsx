@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -8,7 +9,6 @@ import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useChange } from '../log/useChange'
 import { useWrite } from '../log/useWrite'
-import { speciesWords } from '../words/species'
 import { ClaimsField } from './ClaimsField'
 import type { ClaimTyped } from './claims'
 import { claimsFrom, claimsTyped } from './claims'
@@ -24,13 +24,13 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
     return (
         <>
             <Button onClick={() => setOpen(true)}>
-                {sheet === undefined ? speciesWords.add : speciesWords.edit}
+                {sheet === undefined ? messages.species.add : messages.species.edit}
             </Button>
             <PaperDialog
                 title={
                     sheet === undefined
-                        ? speciesWords.addTitle
-                        : speciesWords.editTitle(sheet.species.common_name)
+                        ? messages.species.addTitle
+                        : messages.species.editTitle({ name: sheet.species.common_name })
                 }
                 open={open}
                 onClose={close}
@@ -52,12 +52,12 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
     const change = useChange<SpeciesRequest>({
         path: `allSpecies/${sheet.species.id}`,
         before: { description: sheet.description },
-        said: speciesWords.saved(sheet.species.common_name),
+        said: messages.species.saved({ name: sheet.species.common_name }),
         onDone,
     })
     return (
         <EntryForm
-            act={speciesWords.save}
+            act={messages.species.save}
             isSaving={change.isSaving}
             error={errorAtFoot(change)}
             onCancel={onDone}
@@ -84,7 +84,7 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
     const add = useWrite<SpeciesRequest, SpeciesSheet>({
         method: 'POST',
         path: 'species',
-        said: (sheet) => speciesWords.added(sheet.species.common_name),
+        said: (sheet) => messages.species.added({ name: sheet.species.common_name }),
         undo: (sheet) =>
             write('DELETE', `allSpecies/${sheet.species.id}`).then(() => navigate({ to: '/species' })),
         onDone: async (sheet) => {
@@ -94,14 +94,14 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
     })
     return (
         <EntryForm
-            act={speciesWords.save}
+            act={messages.species.save}
             isSaving={add.isSaving}
             error={errorAtFoot(add)}
             onCancel={onDone}
             onSave={() => add.save({ description: claimsFrom(describedFrom({}, typed), claims), form })}
         >
             <ChoiceField
-                label={speciesWords.form}
+                label={messages.species.form}
                 options={optionsOf(FORMS)}
                 value={form}
                 onChange={(value) => setForm(value as Form)}
@@ -126,7 +126,7 @@ function errorAtFoot({
     problem: Problem | undefined
 }): string | undefined {
     const isMarked = Object.keys(problem?.errors ?? {}).some((field) => MARKED.has(field))
-    return isMarked ? speciesWords.marked : error
+    return isMarked ? messages.species.marked : error
 }
 
 const MARKED = new Set([
@@ -134,17 +134,7 @@ const MARKED = new Set([
     ...valueGroups.flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
 ])
 
-const FORMS: Record<Form, string> = {
-    torpedo: 'a pike or gar',
-    deep: 'a deep cichlid',
-    eel: 'an eel',
-    catfish: 'a catfish',
-    sturgeon: 'a sturgeon',
-    knifefish: 'a knifefish',
-    barb: 'a barb or carp',
-    ray: 'a ray',
-    none: 'none of these',
-}
+const FORMS: Record<Form, string> = messages.species.forms
 
 interface ValuesProps {
     typed: Record<string, string>

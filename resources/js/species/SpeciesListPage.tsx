@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -10,25 +11,23 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, TextField } from '../log/fields'
 import { projected } from '../units/length'
-import { acquireWords } from '../words/acquire'
-import { speciesWords, layerWords, roleWords, temperWords } from '../words/species'
 import { SpeciesDialog } from './SpeciesDialog'
 
 const SHOWN = 40
 
 /** Every species that is described here, to look up and to find. */
 export function SpeciesListPage() {
-    useNameSheet(speciesWords.title, speciesWords.listComment)
+    useNameSheet(messages.species.title, messages.species.listComment)
     return (
         <Waiting query={useQuery(speciesListQuery)}>
             {(allSpecies) => (
                 <>
                     <SheetHead
-                        sentence={speciesWords.headline(
-                            allSpecies.length,
-                            allSpecies.filter((species) => species.is_edited).length,
-                        )}
-                        comment={speciesWords.listComment}
+                        sentence={messages.species.headline({
+                            n: allSpecies.length,
+                            own: allSpecies.filter((species) => species.is_edited).length,
+                        })}
+                        comment={messages.species.listComment}
                     />
                     <SpeciesFound allSpecies={allSpecies} />
                 </>
@@ -58,21 +57,21 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 alignItems="end"
                 paddingBottom="14px"
             >
-                <TextField label={speciesWords.find} value={name} onChange={setName} />
+                <TextField label={messages.species.find} value={name} onChange={setName} />
                 <ChoiceField
-                    label={acquireWords.filters.role}
+                    label={messages.weighUp.filters.role}
                     options={[
-                        { value: '', text: speciesWords.allRoles },
-                        ...Object.entries(roleWords).map(([value, text]) => ({ value, text })),
+                        { value: '', text: messages.species.allRoles },
+                        ...Object.entries(messages.labels.roles).map(([value, text]) => ({ value, text })),
                     ]}
                     value={role}
                     onChange={setRole}
                 />
                 <ChoiceField
-                    label={acquireWords.filters.water}
+                    label={messages.weighUp.filters.water}
                     options={[
-                        { value: '', text: speciesWords.allSalinities },
-                        ...Object.entries(acquireWords.waters).map(([value, text]) => ({ value, text })),
+                        { value: '', text: messages.species.allSalinities },
+                        ...Object.entries(messages.weighUp.waters).map(([value, text]) => ({ value, text })),
                     ]}
                     value={water}
                     onChange={setWater}
@@ -80,13 +79,13 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 <SpeciesDialog />
             </Box>
             {found.length === 0 ? (
-                <p role="status">{speciesWords.none}</p>
+                <p role="status">{messages.species.none}</p>
             ) : (
                 <SpeciesTable allSpecies={found.slice(0, shown)} />
             )}
             {found.length > shown && (
                 <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
-                    {speciesWords.more(Math.min(SHOWN, found.length - shown))}
+                    {messages.species.more({ n: Math.min(SHOWN, found.length - shown) })}
                 </Button>
             )}
         </Box>
@@ -97,7 +96,7 @@ const desk = { base: 'none', lg: 'table-cell' } as const
 
 function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
     const unit = useUnit()
-    const columns = speciesWords.columns
+    const columns = messages.species.columns
     return (
         <Table.Root>
             <Table.Header>
@@ -124,14 +123,14 @@ function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                             {species.is_edited && (
                                 <chakra.span color="unc" fontWeight={600}>
                                     {' '}
-                                    {speciesWords.own}
+                                    {messages.species.own}
                                 </chakra.span>
                             )}
                         </Table.Cell>
                         <Table.Cell whiteSpace="nowrap">{projected(species.adult_mm, unit)}</Table.Cell>
-                        <Table.Cell>{temperWords[species.temperament]}</Table.Cell>
-                        <Table.Cell display={desk}>{layerWords[species.layer]}</Table.Cell>
-                        <Table.Cell display={desk}>{acquireWords.waters[species.salinity]}</Table.Cell>
+                        <Table.Cell>{messages.labels.tempers[species.temperament]}</Table.Cell>
+                        <Table.Cell display={desk}>{messages.labels.layers[species.layer]}</Table.Cell>
+                        <Table.Cell display={desk}>{messages.weighUp.waters[species.salinity]}</Table.Cell>
                         <Table.Cell display={desk}>{species.region}</Table.Cell>
                         <Table.Cell display={desk}>{species.here === 0 ? '' : species.here}</Table.Cell>
                     </Table.Row>

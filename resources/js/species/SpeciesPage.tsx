@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { claimSentence, speciesSentence, every } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -11,8 +13,6 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { useWrite } from '../log/useWrite'
 import { projected } from '../units/length'
-import { acquireWords } from '../words/acquire'
-import { claimSentence, speciesSentence, speciesWords, layerWords, temperWords } from '../words/species'
 import { SpeciesDialog } from './SpeciesDialog'
 import { SpeciesPicture } from './SpeciesPicture'
 import { SpeciesValues } from './SpeciesValues'
@@ -29,10 +29,12 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
     useNameSheet(species.common_name, species.scientific_name)
     const life = sheet.description.lifespan_years as { low: number; high: number } | undefined
     const comment = [
-        species.sold_at_mm === null ? '' : `Sold at about ${projected(species.sold_at_mm, unit)}`,
-        life === undefined ? '' : `lives ${acquireWords.years(life.low, life.high)}`,
-        temperWords[species.temperament] ?? '',
-        layerWords[species.layer],
+        species.sold_at_mm === null
+            ? ''
+            : messages.species.soldAt({ length: projected(species.sold_at_mm, unit) }),
+        life === undefined ? '' : `lives ${messages.weighUp.years({ low: life.low, high: life.high })}`,
+        messages.labels.tempers[species.temperament] ?? '',
+        messages.labels.layers[species.layer],
     ]
         .filter((part) => part !== '')
         .join(', ')
@@ -61,28 +63,30 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Link to="/weigh-up" search={{ species: species.common_name }}>
                         <Button variant="solid" as="span">
-                            {speciesWords.weigh}
+                            {messages.species.weigh}
                         </Button>
                     </Link>
                     <SpeciesDialog sheet={sheet} />
                     {!sheet.is_shipped && species.here === 0 && <TakeOut sheet={sheet} />}
                 </Box>
-                <Section title={speciesWords.claims}>
-                    {sheet.claims.length === 0 && <chakra.p color="ink2">{speciesWords.noClaims}</chakra.p>}
+                <Section title={messages.species.claims}>
+                    {sheet.claims.length === 0 && (
+                        <chakra.p color="ink2">{messages.species.noClaims}</chakra.p>
+                    )}
                     <ul>
                         {sheet.claims.map((claim, i) => (
                             <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
                                 <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
                                 <chakra.span color="ink2">
-                                    ({claim.source === '' ? speciesWords.memory : claim.source})
+                                    ({claim.source === '' ? messages.species.memory : claim.source})
                                 </chakra.span>
                             </chakra.li>
                         ))}
                     </ul>
                 </Section>
-                <Section title={speciesWords.alike}>
+                <Section title={messages.species.alike}>
                     {sheet.look_alikes.length === 0 && (
-                        <chakra.p color="ink2">{speciesWords.noAlike}</chakra.p>
+                        <chakra.p color="ink2">{messages.species.noAlike}</chakra.p>
                     )}
                     <ul>
                         {sheet.look_alikes.map((one) => (
@@ -99,13 +103,14 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                                         {one.name}
                                     </Link>
                                 )}
-                                : {one.marks}; {speciesWords.showsFrom(projected(one.shows_at_mm, unit))}.
+                                : {one.marks};{' '}
+                                {messages.species.showsFrom({ length: projected(one.shows_at_mm, unit) })}.
                             </chakra.li>
                         ))}
                     </ul>
                 </Section>
                 {sheet.inspections.length > 0 && (
-                    <Section title={speciesWords.inspections}>
+                    <Section title={messages.species.inspections}>
                         <ul>
                             {sheet.inspections.map((one) => (
                                 <chakra.li
@@ -114,14 +119,14 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                                     borderColor="rule"
                                     paddingBlock="5px"
                                 >
-                                    {speciesWords.every(one.every_days)}: {one.what}
+                                    {every(one.every_days)}: {one.what}
                                 </chakra.li>
                             ))}
                         </ul>
                     </Section>
                 )}
                 {(sheet.protected !== null || sheet.hazards.length > 0) && (
-                    <Section title={speciesWords.cautions}>
+                    <Section title={messages.species.cautions}>
                         <ul>
                             {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map(
                                 (one) => (
@@ -143,13 +148,13 @@ function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
     const remove = useWrite<undefined>({
         method: 'DELETE',
         path: `allSpecies/${sheet.species.id}`,
-        said: () => speciesWords.removed(sheet.species.common_name),
+        said: () => messages.species.removed({ name: sheet.species.common_name }),
         undo: () => write('POST', 'species', { description: sheet.description, form: sheet.species.form }),
         onDone: () => navigate({ to: '/species' }),
     })
     return (
         <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>
-            {speciesWords.remove}
+            {messages.species.remove}
         </Button>
     )
 }

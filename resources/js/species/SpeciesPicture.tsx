@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import type { SpeciesSheet, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -8,7 +9,6 @@ import { useWidth } from '../frame/useWidth'
 import { fullSize, SystemFromAbove } from '../systems/SystemFromAbove'
 import { projected } from '../units/length'
 import { ink } from '../theme/tokens'
-import { speciesWords } from '../words/species'
 
 const MARGIN = 14
 const MOST_HEIGHT = 380
@@ -35,13 +35,13 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
             : [
                   {
                       mm: sheet.species.sold_at_mm,
-                      label: `${speciesWords.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
+                      label: `${messages.species.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
                       y: 0.24,
                   },
               ]),
         {
             mm: sheet.adult_mm.likely,
-            label: `${speciesWords.grown} ${projected(sheet.adult_mm.likely, unit)}`,
+            label: `${messages.species.grown} ${projected(sheet.adult_mm.likely, unit)}`,
             y: 0.5,
         },
         { mm: adult, label: projected(adult, unit), y: 0.78 },
@@ -54,7 +54,9 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                     height={homeHeight * scale + 2 * MARGIN + 44}
                     role="img"
                     aria-label={
-                        largest === undefined ? sheet.species.common_name : speciesWords.beside(largest.name)
+                        largest === undefined
+                            ? sheet.species.common_name
+                            : messages.species.beside({ system: largest.name })
                     }
                 >
                     {largest !== undefined && (
@@ -110,7 +112,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                             fontSize={15}
                             fill={ink('ink2')}
                         >
-                            {speciesWords.beside(largest.name)}
+                            {messages.species.beside({ system: largest.name })}
                         </text>
                     )}
                 </svg>

@@ -1,17 +1,17 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { SpeciesRequest, SpeciesSheet } from '../api/types'
 import { Section } from '../frame/Section'
 import { useChange } from '../log/useChange'
-import { speciesWords } from '../words/species'
 import type { ShownValue } from './valueFields'
 import { shownValues, valueGroups } from './valueFields'
 
 /** Every value with where it comes from; the keeper's own can be taken back one by one. */
 export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
     return (
-        <Section title={speciesWords.values}>
+        <Section title={messages.species.values}>
             <chakra.p color="ink2" paddingBlock="6px">
-                {speciesWords.legend}
+                {messages.species.legend}
             </chakra.p>
             <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
                 {valueGroups.map((group) => (
@@ -51,7 +51,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
         return (
             <>
                 <chakra.span color="unc" fontSize="15px">
-                    {speciesWords.own}
+                    {messages.species.own}
                 </chakra.span>
                 {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
             </>
@@ -59,7 +59,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
     }
     return NAMES.includes(one.field) ? null : (
         <chakra.span color="ink2" fontWeight={400} fontSize="15px">
-            {sheet.sources[one.field] ?? speciesWords.memory}
+            {sheet.sources[one.field] ?? messages.species.memory}
         </chakra.span>
     )
 }
@@ -69,19 +69,19 @@ function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue })
     const change = useChange<SpeciesRequest>({
         path: `allSpecies/${sheet.species.id}`,
         before: { description: sheet.description },
-        said: speciesWords.saved(sheet.species.common_name),
+        said: messages.species.saved({ name: sheet.species.common_name }),
         onDone: () => undefined,
     })
     return (
         <Button
             variant="plain"
             fontSize="15px"
-            aria-label={speciesWords.backToShipped(one.label)}
+            aria-label={messages.species.backToShipped({ field: one.label })}
             onClick={() =>
                 change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })
             }
         >
-            {speciesWords.asItCame}
+            {messages.species.asItCame}
         </Button>
     )
 }

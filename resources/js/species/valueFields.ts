@@ -1,5 +1,4 @@
-import { acquireWords } from '../words/acquire'
-import { layerWords, temperWords } from '../words/species'
+import { messages } from '../messages'
 
 type Json = Record<string, unknown>
 
@@ -20,138 +19,134 @@ export type ValueField = Shared &
         | { type: 'choice'; options: Record<string, string> }
     )
 
-const yesNo = { false: 'no', true: 'yes' }
+const { fields } = messages.species
+
+const FITTINGS = [
+    'lid',
+    'tight-lid',
+    'sand',
+    'open-floor',
+    'hides',
+    'sight-breaks',
+    'flow',
+    'air',
+    'plants',
+    'dim-light',
+    'buffering',
+    'guarded-heater',
+    'guarded-overflow',
+]
+
+const yesNo = { false: fields.noAnswer, true: fields.yes }
 
 const parts = (field: string, label: string, names: Record<string, string>): ValueField[] =>
-    Object.entries(names).map(([part, word]) => ({ field, part, label: `${label}, ${word}`, type: 'number' }))
+    Object.entries(names).map(([part, word]) => ({
+        field,
+        part,
+        label: fields.part({ label, part: word }),
+        type: 'number',
+    }))
 
-const range = { low: 'low', typical: 'usual', high: 'high' }
-const span = { low: 'from', high: 'to' }
+const range = { low: fields.low, typical: fields.usual, high: fields.high }
+const span = { low: fields.from, high: fields.to }
 
 /** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
 export const valueGroups: { title: string; fields: ValueField[] }[] = [
     {
-        title: 'What it is',
+        title: fields.groups.what,
         fields: [
-            { field: 'common_name', label: 'Name', type: 'text' },
-            { field: 'scientific_name', label: 'Scientific name', type: 'text' },
-            { field: 'genus', label: 'Genus, of a hybrid', type: 'text' },
-            { field: 'region', label: 'From', type: 'text' },
-            ...parts('lifespan_years', 'Lives, years', span),
+            { field: 'common_name', label: fields.name, type: 'text' },
+            { field: 'scientific_name', label: fields.scientific, type: 'text' },
+            { field: 'genus', label: fields.genus, type: 'text' },
+            { field: 'region', label: fields.region, type: 'text' },
+            ...parts('lifespan_years', fields.lives, span),
         ],
     },
     {
-        title: 'How it grows',
+        title: fields.groups.growth,
         fields: [
-            ...parts('adult_length_mm', 'Adult length, mm', range),
-            ...parts('growth_coefficient_per_year', 'Growth coefficient per year', range),
+            ...parts('adult_length_mm', fields.adult, range),
+            ...parts('growth_coefficient_per_year', fields.coefficient, range),
             {
                 field: 'curve',
-                label: 'Curve',
+                label: fields.curve,
                 type: 'choice',
-                options: {
-                    'von-bertalanffy': 'von Bertalanffy',
-                    gompertz: 'Gompertz',
-                    logistic: 'logistic',
-                    average: 'their average',
-                },
+                options: fields.curves,
             },
             {
                 field: 'length_kind',
-                label: 'Length stated as',
+                label: fields.lengthKind,
                 type: 'choice',
-                options: { total: 'total', fork: 'fork', standard: 'standard', disc: 'disc width' },
+                options: fields.lengthKinds,
             },
-            ...parts('temperature_c', 'Grows, °C', {
-                minimum: 'from',
-                best: 'best at',
-                maximum: 'up to',
-                reference: 'coefficient stated at',
-            }),
-            { field: 'sold_at_mm', label: 'Usually sold at, mm', type: 'number' },
-            ...parts('length_weight', 'Mass in g from cm', { a: 'a', b: 'b' }),
+            ...parts('temperature_c', fields.grows, fields.growsAt),
+            { field: 'sold_at_mm', label: fields.soldAt, type: 'number' },
+            ...parts('length_weight', fields.mass, fields.massOf),
         ],
     },
     {
-        title: 'What it wants',
+        title: fields.groups.wants,
         fields: [
             {
                 field: 'swimming',
-                label: 'Swims',
+                label: fields.swims,
                 type: 'choice',
-                options: { slow: 'slow', cruising: 'cruising', racing: 'racing' },
+                options: fields.swimming,
             },
-            { field: 'layer', label: 'Lives', type: 'choice', options: layerWords },
-            ...parts('keep_c', 'Kept at, °C', span),
-            ...parts('ph', 'pH', span),
-            ...parts('hardness_dgh', 'Hardness, °dH', span),
-            { field: 'salinity', label: 'Water', type: 'choice', options: acquireWords.waters },
-            { field: 'minimum_group', label: 'Least group', type: 'number' },
-            { field: 'species_only', label: 'With its own species alone', type: 'choice', options: yesNo },
-            ...parts('least_home', 'Least home, outside', {
-                length_mm: 'length in mm',
-                width_mm: 'width in mm',
-                litres: 'litres',
-                for: 'for how many',
-            }),
-            ...parts('litres', 'Litres', {
-                for: 'for how many',
-                lean: 'lean',
-                usual: 'usual',
-                generous: 'generous',
-                each_more: 'each more',
-            }),
-            { field: 'tall_ratio', label: 'Depth of water, body lengths', type: 'number' },
-            { field: 'body_depth_ratio', label: 'Body depth to length', type: 'number' },
+            { field: 'layer', label: fields.layer, type: 'choice', options: messages.labels.layers },
+            ...parts('keep_c', fields.kept, span),
+            ...parts('ph', fields.ph, span),
+            ...parts('hardness_dgh', fields.hardness, span),
+            { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
+            { field: 'minimum_group', label: fields.group, type: 'number' },
+            { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
+            ...parts('least_home', fields.leastHome, fields.leastHomeOf),
+            ...parts('litres', fields.litres, fields.litresOf),
+            { field: 'tall_ratio', label: fields.tall, type: 'number' },
+            { field: 'body_depth_ratio', label: fields.bodyDepth, type: 'number' },
             {
                 field: 'needs',
-                label: 'Needs (one a line: lid, tight-lid, sand, open-floor, hides, sight-breaks, flow, air, plants, dim-light, buffering, guarded-heater, guarded-overflow)',
+                label: fields.needs({ fittings: FITTINGS.join(', ') }),
                 type: 'lines',
             },
         ],
     },
     {
-        title: 'How it behaves',
+        title: fields.groups.behaves,
         fields: [
             {
                 field: 'temperament',
-                label: 'Temper',
+                label: fields.temper,
                 type: 'choice',
                 options: Object.fromEntries(
-                    temperWords.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
+                    messages.labels.tempers.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
                 ),
             },
-            { field: 'mouth_ratio', label: 'Swallows up to, of its length', type: 'number' },
-            { field: 'bites_pieces', label: 'Bites pieces', type: 'choice', options: yesNo },
-            { field: 'nips_fins', label: 'Nips fins', type: 'choice', options: yesNo },
-            { field: 'long_fins', label: 'Has long fins', type: 'choice', options: yesNo },
+            { field: 'mouth_ratio', label: fields.mouth, type: 'number' },
+            { field: 'bites_pieces', label: fields.bites, type: 'choice', options: yesNo },
+            { field: 'nips_fins', label: fields.nips, type: 'choice', options: yesNo },
+            { field: 'long_fins', label: fields.longFins, type: 'choice', options: yesNo },
             {
                 field: 'pace',
-                label: 'Feeds',
+                label: fields.feeds,
                 type: 'choice',
-                options: { slow: 'slowly', normal: 'usual', fast: 'fast' },
+                options: fields.pace,
             },
             {
                 field: 'diet',
-                label: 'Eats',
+                label: fields.eats,
                 type: 'choice',
-                options: {
-                    grazer: 'plants',
-                    omnivore: 'everything',
-                    meat: 'meat',
-                    shell: 'shells',
-                    plankton: 'plankton',
-                },
+                options: fields.diet,
             },
-            { field: 'plants', label: 'Plants', type: 'choice', options: acquireWords.plantWords },
+            { field: 'plants', label: fields.plants, type: 'choice', options: messages.weighUp.plantWords },
         ],
     },
     {
-        title: 'To know',
+        title: fields.groups.know,
         fields: [
             {
                 field: 'inspections',
-                label: 'To look at regularly, one a line, like "30 days: teeth"',
+                label: fields.inspections,
                 type: 'records',
                 toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
                 fromLine: (line) => {
@@ -161,7 +156,7 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
             },
             {
                 field: 'look_alikes',
-                label: 'Taken for it, one a line, like "koi, from 50 mm: two pairs of barbels"',
+                label: fields.alike,
                 type: 'records',
                 toLine: (one) => `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
                 fromLine: (line) => {
@@ -170,9 +165,9 @@ export const valueGroups: { title: string; fields: ValueField[] }[] = [
                     return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
                 },
             },
-            { field: 'protected', label: 'Law', type: 'text' },
-            { field: 'hazards', label: 'Hazards, one a line', type: 'lines' },
-            { field: 'disease_prone', label: 'Prone to disease', type: 'choice', options: yesNo },
+            { field: 'protected', label: fields.law, type: 'text' },
+            { field: 'hazards', label: fields.hazards, type: 'lines' },
+            { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
         ],
     },
 ]

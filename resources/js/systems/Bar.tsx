@@ -1,7 +1,7 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { ink } from '../theme/tokens'
 import { percent } from '../units/share'
-import { systemWords } from '../words/systems'
 
 interface Props {
     name: string
@@ -53,7 +53,7 @@ export function Bar({ name, share, unknown = '', isLess = false }: Props) {
                         whiteSpace="nowrap"
                     >
                         {percent(share)}
-                        {share > 1 ? `, ${systemWords.tooMuch}` : ''}
+                        {share > 1 ? `, ${messages.systems.tooMuch}` : ''}
                     </chakra.b>
                 </>
             )}

@@ -1,19 +1,17 @@
+import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../api/client'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
-import type { BeforeAfterSheet, StandingSide, SystemPage } from '../api/types'
+import type { BeforeAfterSheet, StandingSide, UnitSystem, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { SpeciesField, speciesNamed } from '../species/SpeciesField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { massWords } from '../units/length'
+import { dailyMass, massWords } from '../units/mass'
 import { percent } from '../units/share'
-import { systemWords } from '../words/systems'
 import { ForecastPicture } from './ForecastPicture'
-
-const said = systemWords.change
 
 const NOTHING = {
     species: '',
@@ -41,17 +39,17 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const shown = asked === '' || refused !== undefined ? undefined : answer.data
     return (
         <Section
-            title={said.title}
+            title={messages.systems.change.title}
             aside={
                 asked !== '' && (
                     <Button variant="plain" onClick={() => setTyped(NOTHING)}>
-                        {said.clear}
+                        {messages.systems.change.clear}
                     </Button>
                 )
             }
         >
             <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">
-                {said.help}
+                {messages.systems.change.help}
             </chakra.p>
             <Box
                 display="grid"
@@ -61,75 +59,78 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
             >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <SpeciesField
-                        label={said.species}
+                        label={messages.systems.change.species}
                         value={typed.species}
                         onChange={set('species')}
                         error={
                             typed.species !== '' && species === undefined && allSpecies.length > 0
-                                ? said.unknownSpecies
+                                ? messages.systems.change.unknownSpecies
                                 : error('species_id')
                         }
                     />
                 </Box>
                 <TextField
-                    label={said.count}
+                    label={messages.systems.change.count}
                     inputMode="numeric"
                     value={typed.count}
                     onChange={set('count')}
                     error={error('count')}
                 />
                 <TextField
-                    label={said.length}
+                    label={messages.systems.change.length}
                     value={typed.length}
                     onChange={set('length')}
                     error={error('length')}
                 />
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <ChoiceField
-                        label={said.care}
-                        options={optionsOf(said.cares)}
+                        label={messages.systems.change.care}
+                        options={optionsOf(messages.systems.change.cares)}
                         value={typed.filter_care}
                         onChange={set('filter_care')}
                         error={error('filter_care')}
                     />
                 </Box>
                 <ChoiceField
-                    label={said.media}
-                    options={[{ value: '', text: said.asNow }, ...optionsOf(systemWords.form.medias)]}
+                    label={messages.systems.change.media}
+                    options={[
+                        { value: '', text: messages.systems.change.asNow },
+                        ...optionsOf(messages.systems.form.medias),
+                    ]}
                     value={typed.filter_media}
                     onChange={set('filter_media')}
                     error={error('filter_media')}
                 />
                 <TextField
-                    label={said.mediaLitres}
+                    label={messages.systems.change.mediaLitres}
                     inputMode="decimal"
                     value={typed.filter_litres}
                     onChange={set('filter_litres')}
                     error={error('filter_litres')}
                 />
                 <TextField
-                    label={said.weekly}
+                    label={messages.systems.change.weekly}
                     inputMode="numeric"
                     value={typed.weekly_change}
                     onChange={set('weekly_change')}
                     error={error('weekly_change')}
                 />
                 <TextField
-                    label={said.turnover}
+                    label={messages.systems.change.turnover}
                     value={typed.turnover}
                     onChange={set('turnover')}
                     error={error('turnover')}
                 />
                 <TextField
-                    label={said.divider}
+                    label={messages.systems.change.divider}
                     value={typed.divider_at}
                     onChange={set('divider_at')}
                     error={error('divider_at')}
                 />
                 <ChoiceField
-                    label={said.leaving}
+                    label={messages.systems.change.leaving}
                     options={[
-                        { value: '', text: said.nobody },
+                        { value: '', text: messages.systems.change.nobody },
                         ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name })),
                     ]}
                     value={typed.leaving}
@@ -172,6 +173,7 @@ const colourOf = {
 } as const
 
 function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
+    const { unit_system: units } = useKeeper()
     const { today } = useKeeper()
     const newObjections = sheet.after.objections.filter((one) => !sheet.before.objections.includes(one))
     const state =
@@ -183,41 +185,46 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
             </chakra.p>
             {sheet.most_at_once !== null &&
                 sheet.most_at_once > 0 &&
-                sheet.forecast?.outcome === 'too-much' && <p>{said.atOnce(sheet.most_at_once)}</p>}
+                sheet.forecast?.outcome === 'too-much' && (
+                    <p>{messages.systems.change.atOnce({ n: sheet.most_at_once })}</p>
+                )}
             <Table.Root marginTop="6px">
                 <Table.Header>
                     <Table.Row>
-                        <Table.ColumnHeader>{said.columns.what}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{said.columns.before}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{said.columns.after}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.change.columns.what}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.change.columns.before}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.change.columns.after}</Table.ColumnHeader>
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
-                    {(Object.entries(said.rows) as [keyof typeof said.rows, string][]).map(
-                        ([name, words]) => {
-                            const [before, after] = [
-                                valueWords(name, sheet.before),
-                                valueWords(name, sheet.after),
-                            ]
-                            return (
-                                <Table.Row key={name}>
-                                    <Table.Cell>{words}</Table.Cell>
-                                    <Table.Cell>{before}</Table.Cell>
-                                    <Table.Cell
-                                        fontWeight={before === after ? 400 : 700}
-                                        color={isTooMuch(name, sheet.after) ? 'over' : 'ink'}
-                                    >
-                                        {after}
-                                    </Table.Cell>
-                                </Table.Row>
-                            )
-                        },
-                    )}
+                    {(
+                        Object.entries(messages.systems.change.rows) as [
+                            keyof typeof messages.systems.change.rows,
+                            string,
+                        ][]
+                    ).map(([name, words]) => {
+                        const [before, after] = [
+                            valueWords(name, sheet.before, units),
+                            valueWords(name, sheet.after, units),
+                        ]
+                        return (
+                            <Table.Row key={name}>
+                                <Table.Cell>{words}</Table.Cell>
+                                <Table.Cell>{before}</Table.Cell>
+                                <Table.Cell
+                                    fontWeight={before === after ? 400 : 700}
+                                    color={isTooMuch(name, sheet.after) ? 'over' : 'ink'}
+                                >
+                                    {after}
+                                </Table.Cell>
+                            </Table.Row>
+                        )
+                    })}
                 </Table.Body>
             </Table.Root>
             {sheet.after.objections.length > 0 && (
                 <Box paddingTop="8px">
-                    <chakra.h3 fontWeight={700}>{said.objections}</chakra.h3>
+                    <chakra.h3 fontWeight={700}>{messages.systems.change.objections}</chakra.h3>
                     {sheet.after.objections.map((one) => (
                         <chakra.p key={one} color={newObjections.includes(one) ? 'over' : 'ink2'}>
                             {one}
@@ -230,37 +237,41 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
                     forecast={sheet.forecast}
                     from={sheet.today}
                     today={today}
-                    title={said.forecast}
+                    title={messages.systems.change.forecast}
                 />
             )}
         </Box>
     )
 }
 
-function valueWords(name: keyof typeof said.rows, side: StandingSide): string {
+function valueWords(
+    name: keyof typeof messages.systems.change.rows,
+    side: StandingSide,
+    units: UnitSystem,
+): string {
     const value = side[name]
     if (value === null) {
         return '?'
     }
     switch (name) {
         case 'mass_g':
-            return massWords(value)
+            return massWords(value, units)
         case 'feed_g':
-            return `${value.toFixed(1)} g`
+            return dailyMass(value, units)
         case 'ammonia_g':
-            return `${value.toFixed(2)} g N`
+            return messages.systems.load.ofNitrogen({ mass: dailyMass(value, units) })
         case 'turnover':
             return value.toFixed(1)
         case 'nitrate_peak':
             return `${Math.round(value)} mg/l`
         case 'weekly_change_least':
-            return value > 1 ? 'over 100 %' : percent(value)
+            return value > 1 ? messages.systems.load.over : percent(value)
         default:
             return percent(value)
     }
 }
 
-function isTooMuch(name: keyof typeof said.rows, side: StandingSide): boolean {
+function isTooMuch(name: keyof typeof messages.systems.change.rows, side: StandingSide): boolean {
     return (
         ((name === 'floor' || name === 'filter_share' || name === 'weekly_change_least') &&
             (side[name] ?? 0) > 1) ||

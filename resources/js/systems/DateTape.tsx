@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { scaleUtc } from 'd3-scale'
 import { useEffect } from 'react'
@@ -7,7 +8,6 @@ import { useWidth } from '../frame/useWidth'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay, toTime } from '../units/day'
 import { tickLabel } from '../units/ticks'
-import { systemWords } from '../words/systems'
 
 interface Props {
     system: SystemSheet
@@ -109,7 +109,7 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                 max={last}
                 step={1}
                 value={at}
-                aria-label={systemWords.dragDate}
+                aria-label={messages.systems.dragDate}
                 aria-valuetext={longDay(date, today)}
                 onChange={(event) => onMove(Number(event.target.value))}
                 position="absolute"

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { useMemo } from 'react'
 import type { FishRow, FloorPlanSheet, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -9,7 +10,6 @@ import { ScaleBar } from '../drawing/ScaleBar'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { bandInk, ink } from '../theme/tokens'
 import { bare, metres } from '../units/length'
-import { systemWords } from '../words/systems'
 import { layPools } from './pools'
 import { isRound, RoundRuns, StraightRuns } from './SwimRuns'
 
@@ -49,7 +49,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
             width={width}
             height={y + h + 78}
             role="img"
-            aria-label={systemWords.title(system.name)}
+            aria-label={messages.systems.title({ name: system.name })}
             style={{ display: 'block' }}
         >
             <g transform={`translate(${x} ${y})`}>
@@ -184,7 +184,7 @@ function Pool({
                         stroke={ink('water')}
                         strokeWidth={5}
                     >
-                        {systemWords.divider}
+                        {messages.systems.divider}
                     </text>
                 </g>
             ))}
@@ -206,7 +206,7 @@ function Drain({ x, y }: { x: number; y: number }) {
                 stroke={ink('water')}
                 strokeWidth={5}
             >
-                {systemWords.drain}
+                {messages.systems.drain}
             </text>
         </g>
     )
@@ -281,10 +281,10 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     x={turningFish.x * scale}
                     y={turningFish.y * scale}
                     r={(turning * scale) / 2}
-                    label={systemWords.turns(
-                        rows.get(longest?.id ?? 0)?.name ?? '',
-                        `${bare(turning, unit)} ${unit.word}`,
-                    )}
+                    label={messages.systems.turns({
+                        name: rows.get(longest?.id ?? 0)?.name ?? '',
+                        size: `${bare(turning, unit)} ${unit.word}`,
+                    })}
                     width={w}
                 />
             )}
@@ -328,7 +328,7 @@ function Name({
     width: number
     height: number
 }) {
-    const text = `${fish.name} ${length}${isOver ? `, ${systemWords.noLonger}` : ''}`
+    const text = `${fish.name} ${length}${isOver ? `, ${messages.systems.noLonger}` : ''}`
     const half = text.length * 4.1
     return (
         <text

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import { scaleLinear } from 'd3-scale'
 import type { WaterForecast } from '../api/types'
@@ -108,7 +109,7 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                 </svg>
             )}
             <Box color="ink2" fontSize="15px">
-                {title}, mg/l
+                {messages.systems.inMgL({ title })}
             </Box>
         </Box>
     )

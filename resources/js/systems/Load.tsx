@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { LoadSheet, SystemPage } from '../api/types'
@@ -5,12 +6,8 @@ import { Fact } from '../frame/Fact'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { monthOfYear } from '../units/day'
-import { massWords } from '../units/length'
+import { dailyMass, floorLoad, massOf, massWords, weight } from '../units/mass'
 import { percent } from '../units/share'
-import { weight } from '../units/volume'
-import { systemWords } from '../words/systems'
-
-const said = systemWords.load
 const MONTHS_APART = 3
 
 /** What the fish ask of the water, today and as they grow, and what that does to nitrate. */
@@ -22,40 +19,52 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
         return null
     }
     return (
-        <Section title={said.title}>
+        <Section title={messages.systems.load.title}>
             <chakra.dl margin="0" paddingTop="6px">
-                <Fact isLong name={said.mass}>
-                    {massWords(today.mass_g)}
+                <Fact isLong name={messages.systems.load.mass}>
+                    {massWords(today.mass_g, units)}
                 </Fact>
-                <Fact isLong name={said.feed}>
-                    {today.feed_g.toFixed(1)} g
+                <Fact isLong name={messages.systems.load.feed}>
+                    {dailyMass(today.feed_g, units)}
                 </Fact>
-                <Fact isLong name={said.ammonia}>
-                    {today.ammonia_g.toFixed(2)} g N
+                <Fact isLong name={messages.systems.load.ammonia}>
+                    {messages.systems.load.ofNitrogen({ mass: dailyMass(today.ammonia_g, units) })}
                 </Fact>
-                <Fact isLong name={said.capacity}>
+                <Fact isLong name={messages.systems.load.capacity}>
                     {load.capacity_g === null
-                        ? systemWords.noMedia
-                        : `${load.capacity_g.toFixed(1)} g N a day, ${percent(today.filter_share ?? 0)} of it used`}
+                        ? messages.systems.noMedia
+                        : messages.systems.load.carries({
+                              mass: dailyMass(load.capacity_g, units),
+                              share: today.filter_share ?? 0,
+                          })}
                 </Fact>
-                <Fact isLong name={said.turnover}>
+                <Fact isLong name={messages.systems.load.turnover}>
                     {load.turnover === null
-                        ? said.turnoverUnknown(load.turnover_least, load.turnover_most)
-                        : said.perHour(load.turnover, load.turnover_least, load.turnover_most)}
+                        ? messages.systems.load.turnoverUnknown({
+                              least: load.turnover_least,
+                              most: load.turnover_most,
+                          })
+                        : messages.systems.load.perHour({
+                              times: load.turnover.toFixed(1),
+                              least: load.turnover_least,
+                              most: load.turnover_most,
+                          })}
                 </Fact>
-                <Fact isLong name={said.change}>
-                    {said.changeOf(system.water.weekly_change, system.water.weekly_change_least)}
+                <Fact isLong name={messages.systems.load.change}>
+                    {changeWords(system.water.weekly_change, system.water.weekly_change_least)}
                 </Fact>
                 {load.hours_without_pump !== null && (
-                    <Fact isLong name={said.pump}>
-                        {said.pumpHours(load.hours_without_pump)}
+                    <Fact isLong name={messages.systems.load.pump}>
+                        {messages.systems.load.pumpHours({
+                            hours: load.hours_without_pump.toFixed(load.hours_without_pump < 10 ? 1 : 0),
+                        })}
                     </Fact>
                 )}
-                <Fact isLong name={said.weight}>
-                    {said.weightOf(
-                        weight(load.weight_kg, units),
-                        `${weight(load.floor_load_kg_m2, units)}/m²`,
-                    )}
+                <Fact isLong name={messages.systems.load.weight}>
+                    {messages.systems.load.weightOf({
+                        weight: weight(load.weight_kg, units),
+                        perArea: floorLoad(load.floor_load_kg_m2, units),
+                    })}
                 </Fact>
             </chakra.dl>
             <Nitrate load={load} />
@@ -65,7 +74,7 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
                 onClick={() => showAhead(!aheadShown)}
                 aria-expanded={aheadShown}
             >
-                {said.ahead}
+                {messages.systems.load.ahead}
             </Button>
             {aheadShown && <Ahead load={load} />}
         </Section>
@@ -75,7 +84,7 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
 function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
     const rows = [
         {
-            how: said.byBook,
+            how: messages.systems.load.byBook,
             peak: nitrate.book_peak,
             trough: nitrate.book_trough,
             least: nitrate.least_by_book,
@@ -84,7 +93,7 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
             ? []
             : [
                   {
-                      how: said.byTests(nitrate.spans),
+                      how: messages.systems.load.byTests({ spans: nitrate.spans }),
                       peak: nitrate.tests_peak,
                       trough: nitrate.tests_trough,
                       least: nitrate.least_by_tests,
@@ -95,13 +104,13 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
         <Box paddingTop="14px">
             <chakra.p fontWeight={700}>{nitrate.sentence}</chakra.p>
             <Table.Root>
-                <Table.Caption srOnly>{said.nitrate}</Table.Caption>
+                <Table.Caption srOnly>{messages.systems.load.nitrate}</Table.Caption>
                 <Table.Header>
                     <Table.Row>
-                        <Table.ColumnHeader>{said.nitrate}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{said.nitrateColumns.peak}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{said.nitrateColumns.trough}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{said.nitrateColumns.least}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.load.nitrate}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.peak}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.trough}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.least}</Table.ColumnHeader>
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
@@ -112,27 +121,30 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
                                 {Math.round(row.peak)} mg/l
                             </Table.Cell>
                             <Table.Cell>{Math.round(row.trough)} mg/l</Table.Cell>
-                            <Table.Cell>{row.least > 1 ? `over 100 %` : percent(row.least)}</Table.Cell>
+                            <Table.Cell>
+                                {row.least > 1 ? messages.systems.load.over : percent(row.least)}
+                            </Table.Cell>
                         </Table.Row>
                     ))}
                 </Table.Body>
             </Table.Root>
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
                 {nitrate.yield === null
-                    ? `${said.bookNote} ${said.noTests}`
-                    : `${said.bookNote} ${said.testsNote(nitrate.yield)}`}
+                    ? `${messages.systems.load.bookNote} ${messages.systems.load.noTests}`
+                    : `${messages.systems.load.bookNote} ${messages.systems.load.testsNote({ share: nitrate.yield })}`}
             </chakra.p>
         </Box>
     )
 }
 
 function Ahead({ load }: { load: LoadSheet }) {
+    const { unit_system: units } = useKeeper()
     const rows = load.months.filter((_, i) => i % MONTHS_APART === 0)
     return (
         <Table.Root>
             <Table.Header>
                 <Table.Row>
-                    {Object.values(said.months).map((name) => (
+                    {Object.values(messages.systems.load.months).map((name) => (
                         <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                     ))}
                 </Table.Row>
@@ -141,13 +153,15 @@ function Ahead({ load }: { load: LoadSheet }) {
                 {rows.map((row) => (
                     <Table.Row key={row.date}>
                         <Table.Cell>{monthOfYear(row.date)}</Table.Cell>
-                        <Table.Cell>{massWords(row.mass_g).replace('about ', '')}</Table.Cell>
-                        <Table.Cell>{row.feed_g.toFixed(1)} g</Table.Cell>
+                        <Table.Cell>{massOf(row.mass_g, units)}</Table.Cell>
+                        <Table.Cell>{dailyMass(row.feed_g, units)}</Table.Cell>
                         <Table.Cell color={(row.filter_share ?? 0) > 1 ? 'over' : 'ink'}>
                             {row.filter_share === null ? '' : percent(row.filter_share)}
                         </Table.Cell>
                         <Table.Cell color={row.weekly_change_least > 1 ? 'over' : 'ink'}>
-                            {row.weekly_change_least > 1 ? 'over 100 %' : percent(row.weekly_change_least)}
+                            {row.weekly_change_least > 1
+                                ? messages.systems.load.over
+                                : percent(row.weekly_change_least)}
                         </Table.Cell>
                     </Table.Row>
                 ))}
@@ -155,3 +169,8 @@ function Ahead({ load }: { load: LoadSheet }) {
         </Table.Root>
     )
 }
+
+const changeWords = (share: number, least: number): string =>
+    least > 1
+        ? messages.systems.load.changeOfAll({ share })
+        : messages.systems.load.changeOf({ share, least })

@@ -1,10 +1,10 @@
+import { messages } from '../messages'
 import { Box, Button, Field, Textarea } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Point } from '../drawing/geometry'
 import { polygon, polyline } from '../drawing/geometry'
 import { useWidth } from '../frame/useWidth'
 import { ink } from '../theme/tokens'
-import { systemWords } from '../words/systems'
 import { cornersFrom, cornersText } from './form'
 
 interface Props {
@@ -19,7 +19,6 @@ const HEIGHT_SQUARES = 12
 
 /** A pond drawn corner by corner on squared paper, or typed. */
 export function OutlineGrid({ points, onChange, error }: Props) {
-    const said = systemWords.form
     const [box, width] = useWidth<HTMLDivElement>()
     const [text, setText] = useState<string | null>(null)
     const columns = Math.max(
@@ -42,8 +41,8 @@ export function OutlineGrid({ points, onChange, error }: Props) {
     return (
         <Box ref={box} gridColumn="1 / -1">
             <Field.Root invalid={error !== undefined}>
-                <Field.Label>{said.corners}</Field.Label>
-                <Field.HelperText>{said.cornersHelp}</Field.HelperText>
+                <Field.Label>{messages.systems.form.corners}</Field.Label>
+                <Field.HelperText>{messages.systems.form.cornersHelp}</Field.HelperText>
                 {width > 0 && (
                     <svg
                         width={width}
@@ -107,11 +106,11 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                     variant="plain"
                     onClick={() => put(points.slice(0, -1).map((one) => [...one]))}
                 >
-                    {said.undoCorner}
+                    {messages.systems.form.undoCorner}
                 </Button>
             )}
             <Field.Root>
-                <Field.Label>{said.cornersText}</Field.Label>
+                <Field.Label>{messages.systems.form.cornersText}</Field.Label>
                 <Textarea
                     rows={4}
                     value={text ?? cornersText(points)}

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { PoolForm } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { systemWords } from '../words/systems'
 import { sizesOf } from './form'
 import { OutlineGrid } from './OutlineGrid'
 
@@ -15,14 +15,12 @@ interface Props {
     error: (field: string) => string | undefined
 }
 
-const said = systemWords.form
-
 /** The shape of one pool and its sizes. */
 export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error }: Props) {
     return (
         <chakra.fieldset border="none" padding="0" margin="0" minWidth="0">
             <chakra.legend fontWeight={800} paddingBottom="6px">
-                {said.pool(index + 1, isOneOfMany)}
+                {isOneOfMany ? messages.systems.form.pool({ n: index + 1 }) : messages.systems.form.onePool}
             </chakra.legend>
             <Box
                 display="grid"
@@ -32,8 +30,8 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
             >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <ChoiceField
-                        label={said.shape}
-                        options={optionsOf(said.shapes)}
+                        label={messages.systems.form.shape}
+                        options={optionsOf(messages.systems.form.shapes)}
                         value={pool.type}
                         onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })}
                     />
@@ -48,7 +46,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                 {sizesOf[pool.type].map((size) => (
                     <TextField
                         key={size}
-                        label={said.sizes[size]}
+                        label={messages.systems.form.sizes[size]}
                         value={pool[size] ?? ''}
                         onChange={(value) => onChange({ ...pool, [size]: value })}
                         error={error(`pools.${index}.${size}`)}
@@ -58,14 +56,14 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                     <>
                         <Box alignSelf="end">
                             <CheckField
-                                label={said.outside}
+                                label={messages.systems.form.outside}
                                 checked={pool.outside ?? false}
                                 onChange={(outside) => onChange({ ...pool, outside })}
                             />
                         </Box>
                         {pool.outside === true && (
                             <TextField
-                                label={said.glass}
+                                label={messages.systems.form.glass}
                                 value={pool.glass ?? ''}
                                 onChange={(glass) => onChange({ ...pool, glass })}
                                 error={error(`pools.${index}.glass`)}
@@ -76,7 +74,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
             </Box>
             {isOneOfMany && (
                 <Button type="button" variant="plain" onClick={onRemove}>
-                    {said.removePool}
+                    {messages.systems.form.removePool}
                 </Button>
             )}
         </chakra.fieldset>

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -10,9 +11,6 @@ import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
 import { measured } from '../units/length'
-import { systemWords } from '../words/systems'
-
-const said = systemWords.ready
 
 /** When the home is wanted, what it starts from and who is to live in it first. */
 export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: () => void }) {
@@ -39,12 +37,12 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const plan = useWrite<PreparationRequest>({
         method: 'PUT',
         path: `systems/${page.system.id}/preparation`,
-        said: () => said.planned,
+        said: () => messages.systems.ready.planned,
         onDone,
     })
     return (
         <EntryForm
-            act={said.save}
+            act={messages.systems.ready.save}
             isSaving={plan.isSaving}
             error={plan.problem === undefined ? plan.error : undefined}
             onCancel={onDone}
@@ -63,22 +61,22 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
             }
         >
             <TextField
-                label={said.wanted}
+                label={messages.systems.ready.wanted}
                 type="date"
                 value={date}
                 onChange={setDate}
                 error={plan.fieldError('date')}
             />
             <Box>
-                <CheckField label={said.isBuilt} checked={isBuilt} onChange={setBuilt} />
-                <CheckField label={said.tap} checked={tap} onChange={setTap} />
-                <CheckField label={said.starter} checked={starter} onChange={setStarter} />
+                <CheckField label={messages.systems.ready.isBuilt} checked={isBuilt} onChange={setBuilt} />
+                <CheckField label={messages.systems.ready.tap} checked={tap} onChange={setTap} />
+                <CheckField label={messages.systems.ready.starter} checked={starter} onChange={setStarter} />
             </Box>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <ChoiceField
-                    label={said.donor}
+                    label={messages.systems.ready.donor}
                     options={[
-                        { value: '', text: said.noDonor },
+                        { value: '', text: messages.systems.ready.noDonor },
                         ...systems.map((one) => ({ value: String(one.id), text: one.name })),
                     ]}
                     value={donor}
@@ -87,7 +85,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                 />
                 {donor !== '' && (
                     <TextField
-                        label={said.donorShare}
+                        label={messages.systems.ready.donorShare}
                         inputMode="numeric"
                         value={share}
                         onChange={setShare}
@@ -96,32 +94,32 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                 )}
             </Box>
             <SpeciesField
-                label={said.stock}
+                label={messages.systems.ready.stock}
                 value={speciesName}
                 onChange={setSpecies}
                 error={
                     speciesName !== '' && species === undefined && allSpecies.length > 0
-                        ? systemWords.change.unknownSpecies
+                        ? messages.systems.change.unknownSpecies
                         : plan.fieldError('species_id')
                 }
             />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 <TextField
-                    label={said.count}
+                    label={messages.systems.ready.count}
                     inputMode="numeric"
                     value={count}
                     onChange={setCount}
                     error={plan.fieldError('count')}
                 />
                 <TextField
-                    label={said.length}
+                    label={messages.systems.ready.length}
                     value={length}
                     onChange={setLength}
                     error={plan.fieldError('length')}
                 />
             </Box>
             <chakra.p color="ink2" fontSize="15px">
-                {said.help}
+                {messages.systems.ready.help}
             </chakra.p>
         </EntryForm>
     )

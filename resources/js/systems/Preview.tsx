@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import type { SystemPreview, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -9,11 +10,9 @@ import { Section } from '../frame/Section'
 import { useWidth } from '../frame/useWidth'
 import { ink } from '../theme/tokens'
 import { metres } from '../units/length'
-import { floorArea, volume, weight } from '../units/volume'
-import { systemWords } from '../words/systems'
+import { floorLoad, weight } from '../units/mass'
+import { floorArea, volume } from '../units/volume'
 import { layPools } from './pools'
-
-const said = systemWords.form
 const MAX_HEIGHT = 240
 
 /** What a system comes to while it is typed: its outline to scale, water, floor and weight. */
@@ -27,38 +26,43 @@ export function Preview({
     const { unit_system: units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
     return (
-        <Section title={said.comesTo}>
+        <Section title={messages.systems.form.comesTo}>
             <Box ref={box} paddingTop="10px">
                 {preview === undefined ? (
-                    <chakra.p color="ink2">{said.typing}</chakra.p>
+                    <chakra.p color="ink2">{messages.systems.form.typing}</chakra.p>
                 ) : (
                     width > 0 && <Outline preview={preview} width={width} />
                 )}
             </Box>
             {preview !== undefined && (
                 <chakra.dl margin="0">
-                    <Fact isLong name={said.litres}>
+                    <Fact isLong name={messages.systems.form.litres}>
                         {preview.water_litres === preview.litres
                             ? volume(preview.litres, units)
-                            : `${volume(preview.litres, units)}, ${volume(preview.water_litres, units)} with the sump`}
+                            : messages.systems.form.withSump({
+                                  litres: volume(preview.litres, units),
+                                  all: volume(preview.water_litres, units),
+                              })}
                     </Fact>
-                    <Fact isLong name={said.floor}>
+                    <Fact isLong name={messages.systems.form.floor}>
                         {floorArea(preview.floor_mm2, units)}
                     </Fact>
-                    <Fact isLong name={said.run}>
+                    <Fact isLong name={messages.systems.form.run}>
                         {metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}
                     </Fact>
-                    <Fact isLong name={said.turning}>
+                    <Fact isLong name={messages.systems.form.turning}>
                         {metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}
                     </Fact>
-                    <Fact isLong name={said.pump}>
-                        {volume(preview.turnover_least_litres, units)} an hour
+                    <Fact isLong name={messages.systems.form.pump}>
+                        {messages.systems.form.anHour({
+                            litres: volume(preview.turnover_least_litres, units),
+                        })}
                     </Fact>
-                    <Fact isLong name={said.weight}>
+                    <Fact isLong name={messages.systems.form.weight}>
                         {weight(preview.weight_kg, units)}
                     </Fact>
-                    <Fact isLong name={said.floorLoad}>
-                        {weight(preview.floor_load_kg_m2, units)}/m²
+                    <Fact isLong name={messages.systems.form.floorLoad}>
+                        {floorLoad(preview.floor_load_kg_m2, units)}
                     </Fact>
                 </chakra.dl>
             )}
@@ -70,7 +74,7 @@ export function Preview({
                     paddingInlineStart="12px"
                     marginTop="8px"
                 >
-                    {said.engineer}
+                    {messages.systems.form.engineer}
                 </chakra.p>
             )}
             {kind === 'pond' && (
@@ -81,7 +85,7 @@ export function Preview({
                     paddingInlineStart="12px"
                     marginTop="8px"
                 >
-                    {said.pond}
+                    {messages.systems.form.pond}
                 </chakra.p>
             )}
         </Section>

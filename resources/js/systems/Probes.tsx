@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { NewProbe, SystemPage } from '../api/types'
@@ -5,21 +6,18 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { EntryForm } from '../log/EntryForm'
 import { TextField } from '../log/fields'
-import { systemWords } from '../words/systems'
 import { useDelete } from '../log/useUndo'
 import { useWrite } from '../log/useWrite'
-
-const said = systemWords.probes
 
 /** Devices that post readings of this system. */
 export function Probes({ page }: { page: SystemPage }) {
     const [open, setOpen] = useState(false)
     const takeOut = useDelete()
     return (
-        <Section title={said.title}>
+        <Section title={messages.systems.probes.title}>
             {page.probes.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {said.none}
+                    {messages.systems.probes.none}
                 </chakra.p>
             )}
             <chakra.ul>
@@ -37,24 +35,26 @@ export function Probes({ page }: { page: SystemPage }) {
                             <b>{probe.name}</b>,{' '}
                             <chakra.span color="ink2">
                                 {probe.last_heard === null
-                                    ? said.never
-                                    : said.heard(new Date(probe.last_heard).toLocaleString('en-GB'))}
+                                    ? messages.systems.probes.never
+                                    : messages.systems.probes.heard({
+                                          when: new Date(probe.last_heard).toLocaleString('en-GB'),
+                                      })}
                             </chakra.span>
                         </span>
                         <Button
                             variant="plain"
-                            aria-label={`${said.remove}: ${probe.name}`}
-                            onClick={() => takeOut(`probes/${probe.id}`, said.removed)}
+                            aria-label={`${messages.systems.probes.remove}: ${probe.name}`}
+                            onClick={() => takeOut(`probes/${probe.id}`, messages.systems.probes.removed)}
                         >
-                            {said.remove}
+                            {messages.systems.probes.remove}
                         </Button>
                     </chakra.li>
                 ))}
             </chakra.ul>
             <Button marginTop="10px" onClick={() => setOpen(true)}>
-                {said.add}
+                {messages.systems.probes.add}
             </Button>
-            <PaperDialog title={said.add} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={messages.systems.probes.add} open={open} onClose={() => setOpen(false)}>
                 {open && <ProbeForm system={page.system.id} onDone={() => setOpen(false)} />}
             </PaperDialog>
         </Section>
@@ -67,7 +67,7 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
     if (add.answer !== undefined) {
         return (
             <Box display="flex" flexDirection="column" gap="12px">
-                <p>{said.token}</p>
+                <p>{messages.systems.probes.token}</p>
                 <chakra.code
                     fontFamily="mono"
                     background="fresh"
@@ -79,7 +79,7 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
                 >
                     {add.answer.token}
                 </chakra.code>
-                <p>{said.how}</p>
+                <p>{messages.systems.probes.how}</p>
                 <chakra.code
                     fontFamily="mono"
                     background="fresh"
@@ -90,20 +90,25 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
                     userSelect="all"
                 >{`php artisan biomegas:probe --url=${location.origin} --token="${add.answer.token}"`}</chakra.code>
                 <Button variant="solid" alignSelf="end" onClick={onDone}>
-                    {said.close}
+                    {messages.systems.probes.close}
                 </Button>
             </Box>
         )
     }
     return (
         <EntryForm
-            act={said.add}
+            act={messages.systems.probes.add}
             isSaving={add.isSaving}
             error={add.otherError(['name'])}
             onCancel={onDone}
             onSave={() => add.save({ name })}
         >
-            <TextField label={said.name} value={name} onChange={setName} error={add.fieldError('name')} />
+            <TextField
+                label={messages.systems.probes.name}
+                value={name}
+                onChange={setName}
+                error={add.fieldError('name')}
+            />
         </EntryForm>
     )
 }

@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { preparationState } from './preparationState'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import { write } from '../api/client'
@@ -7,14 +9,10 @@ import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { shortDay } from '../units/day'
-import { words } from '../words/en'
-import { preparationState, systemWords } from '../words/systems'
 import { ForecastPicture } from './ForecastPicture'
 import { PreparationForm } from './PreparationForm'
 import { useDelete } from '../log/useUndo'
 import { useWrite } from '../log/useWrite'
-
-const said = systemWords.ready
 
 /** The way of a new or empty system to its first stock, step by step. */
 export function Ready({ page }: { page: SystemPage }) {
@@ -22,26 +20,34 @@ export function Ready({ page }: { page: SystemPage }) {
     const takeOut = useDelete()
     const sheet = page.preparation
     return (
-        <Section title={said.title}>
+        <Section title={messages.systems.ready.title}>
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="10px">
                 {sheet === null ? (
-                    <chakra.p color="ink2">{said.help}</chakra.p>
+                    <chakra.p color="ink2">{messages.systems.ready.help}</chakra.p>
                 ) : (
                     <Steps sheet={sheet} system={page.system.id} />
                 )}
                 <Box display="flex" flexWrap="wrap" gap="10px">
-                    <Button onClick={() => setOpen(true)}>{sheet === null ? said.begin : said.change}</Button>
+                    <Button onClick={() => setOpen(true)}>
+                        {sheet === null ? messages.systems.ready.begin : messages.systems.ready.change}
+                    </Button>
                     {sheet !== null && (
                         <Button
                             variant="plain"
-                            onClick={() => takeOut(`systems/${page.system.id}/preparation`, said.ended)}
+                            onClick={() =>
+                                takeOut(`systems/${page.system.id}/preparation`, messages.systems.ready.ended)
+                            }
                         >
-                            {said.end}
+                            {messages.systems.ready.end}
                         </Button>
                     )}
                 </Box>
             </Box>
-            <PaperDialog title={said.planTitle(page.system.name)} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog
+                title={messages.systems.ready.planTitle({ name: page.system.name })}
+                open={open}
+                onClose={() => setOpen(false)}
+            >
                 {open && <PreparationForm page={page} onDone={() => setOpen(false)} />}
             </PaperDialog>
         </Section>
@@ -61,11 +67,11 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
                 ))}
             </chakra.ol>
             <p>
-                <b>{said.cycle}:</b> {sheet.cycle_sentence}
+                <b>{messages.systems.ready.cycle}:</b> {sheet.cycle_sentence}
             </p>
             {sheet.findings.length > 0 && (
                 <Box>
-                    <b>{said.findings}</b>
+                    <b>{messages.systems.ready.findings}</b>
                     {sheet.findings.map((one) => (
                         <chakra.p key={one} color="close">
                             {one}
@@ -73,7 +79,12 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
                     ))}
                 </Box>
             )}
-            <ForecastPicture forecast={sheet.forecast} from={today} today={today} title={said.forecast} />
+            <ForecastPicture
+                forecast={sheet.forecast}
+                from={today}
+                today={today}
+                title={messages.systems.ready.forecast}
+            />
         </>
     )
 }
@@ -83,7 +94,8 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
     const tick = useWrite<{ done: string | null }>({
         method: 'PUT',
         path,
-        said: (_, { done }) => (done === null ? words.undone : said.ticked(step.words)),
+        said: (_, { done }) =>
+            done === null ? messages.frame.undone : messages.systems.ready.ticked({ words: step.words }),
         undo: () => write('PUT', path, { done: step.done }),
     })
     const state = step.done !== null ? 'done' : step.is_late ? 'late' : step.is_due ? 'due' : 'soon'
@@ -108,9 +120,12 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                         marginStart="8px"
                     >
                         {step.done === null
-                            ? said.days(shortDay(step.begin, today), shortDay(step.end, today))
-                            : said.done(shortDay(step.done, today))}
-                        {step.is_late && `, ${said.late}`}
+                            ? messages.systems.ready.days({
+                                  begin: shortDay(step.begin, today),
+                                  end: shortDay(step.end, today),
+                              })
+                            : messages.systems.ready.done({ day: shortDay(step.done, today) })}
+                        {step.is_late && `, ${messages.systems.ready.late}`}
                     </chakra.span>
                 </Box>
                 <Box color="ink2" fontSize="15px" lineHeight="20px">
@@ -119,19 +134,19 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
             </Box>
             {step.done === null ? (
                 <Button
-                    aria-label={said.tick(step.words)}
+                    aria-label={messages.systems.ready.tick({ words: step.words })}
                     onClick={() => tick.save({ done: today })}
                     disabled={tick.isSaving}
                 >
-                    Tick
+                    {messages.systems.ready.act}
                 </Button>
             ) : (
                 <Button
                     variant="plain"
-                    aria-label={`${words.undo}: ${step.words}`}
+                    aria-label={`${messages.frame.undo}: ${step.words}`}
                     onClick={() => tick.save({ done: null })}
                 >
-                    {words.undo}
+                    {messages.frame.undo}
                 </Button>
             )}
         </chakra.li>

@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { suitableHeadline, suitableWords } from '../weighup/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -10,23 +12,21 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf } from '../log/fields'
 import { projected } from '../units/length'
-import { acquireWords as said, suitableWords } from '../words/acquire'
-import { roleWords } from '../words/species'
 
 /** The search turned round: every species held against one system, ranked. */
 export function SuitableSpeciesPage({ id, withFish }: { id: number; withFish: string | undefined }) {
     const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
     const name = system?.name ?? ''
-    useNameSheet(said.suitableTitle(name), said.suitableComment)
+    useNameSheet(messages.weighUp.suitableTitle({ system: name }), messages.weighUp.suitableComment)
     return (
         <Waiting query={useQuery(suitableSpeciesQuery(id))}>
             {(rows) => (
                 <>
                     <SheetHead
-                        sentence={said.suitableHeadline(name, rows, withFish)}
-                        comment={said.suitableComment}
+                        sentence={suitableHeadline(name, rows, withFish)}
+                        comment={messages.weighUp.suitableComment}
                     />
-                    <Lodgers rows={rows} />
+                    <SuitableSpeciesList rows={rows} />
                 </>
             )}
         </Waiting>
@@ -43,14 +43,14 @@ interface Filters {
 
 const ANY: Filters = { role: '', temper: '', plants: '', region: '', water: '' }
 
-function Lodgers({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
+function SuitableSpeciesList({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
     const [filters, setFilters] = useState(ANY)
     const [refusedShown, showRefused] = useState(false)
     const set = (name: keyof Filters) => (value: string) => setFilters({ ...filters, [name]: value })
     const regions = [...new Set(rows.map((row) => row.species.region ?? ''))]
         .filter((one) => one !== '')
         .sort()
-    const any = { value: '', text: said.any }
+    const any = { value: '', text: messages.weighUp.any }
     const found = rows.filter(
         ({ species }) =>
             (filters.role === '' || species.roles.some((one) => one === filters.role)) &&
@@ -70,44 +70,46 @@ function Lodgers({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                 paddingBottom="14px"
             >
                 <ChoiceField
-                    label={said.filters.role}
-                    options={[any, ...optionsOf(roleWords)]}
+                    label={messages.weighUp.filters.role}
+                    options={[any, ...optionsOf(messages.labels.roles)]}
                     value={filters.role}
                     onChange={set('role')}
                 />
                 <ChoiceField
-                    label={said.filters.temper}
-                    options={[any, { value: 'peaceful', text: said.peaceful }]}
+                    label={messages.weighUp.filters.temper}
+                    options={[any, { value: 'peaceful', text: messages.weighUp.peaceful }]}
                     value={filters.temper}
                     onChange={set('temper')}
                 />
                 <ChoiceField
-                    label={said.filters.plants}
-                    options={[any, ...optionsOf(said.plantWords)]}
+                    label={messages.weighUp.filters.plants}
+                    options={[any, ...optionsOf(messages.weighUp.plantWords)]}
                     value={filters.plants}
                     onChange={set('plants')}
                 />
                 <ChoiceField
-                    label={said.filters.region}
+                    label={messages.weighUp.filters.region}
                     options={[any, ...regions.map((region) => ({ value: region, text: region }))]}
                     value={filters.region}
                     onChange={set('region')}
                 />
                 <ChoiceField
-                    label={said.filters.water}
-                    options={[any, ...optionsOf(said.waters)]}
+                    label={messages.weighUp.filters.water}
+                    options={[any, ...optionsOf(messages.weighUp.waters)]}
                     value={filters.water}
                     onChange={set('water')}
                 />
             </Box>
             {found.length === 0 ? (
-                <p role="status">{said.noneLeft}</p>
+                <p role="status">{messages.weighUp.noneLeft}</p>
             ) : (
                 <LodgerTable rows={refusedShown ? [...fitting, ...refused] : fitting} />
             )}
             {refused.length > 0 && (
                 <Button marginTop="14px" onClick={() => showRefused(!refusedShown)}>
-                    {refusedShown ? said.hideRefused : said.showRefused(refused.length)}
+                    {refusedShown
+                        ? messages.weighUp.hideRefused
+                        : messages.weighUp.showRefused({ n: refused.length })}
                 </Button>
             )}
         </Box>
@@ -122,10 +124,10 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
         <Table.Root>
             <Table.Header>
                 <Table.Row>
-                    <Table.ColumnHeader>{said.columns.species}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{said.columns.fit}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{messages.weighUp.columns.species}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{messages.weighUp.columns.fit}</Table.ColumnHeader>
                     <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
-                        {said.columns.why}
+                        {messages.weighUp.columns.why}
                     </Table.ColumnHeader>
                 </Table.Row>
             </Table.Header>
@@ -152,7 +154,7 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                             {row.because}
                             {row.mend.length > 0 && (
                                 <chakra.span display="block" color="ink2">
-                                    {said.mend} {row.mend.join(' ')}
+                                    {messages.weighUp.mend} {row.mend.join(' ')}
                                 </chakra.span>
                             )}
                         </Table.Cell>

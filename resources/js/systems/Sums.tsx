@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -6,14 +7,11 @@ import { refillQuery, tubQuery } from '../api/queries'
 import type { SystemPage } from '../api/types'
 import { Section } from '../frame/Section'
 import { ChoiceField, TextField } from '../log/fields'
-import { systemWords } from '../words/systems'
-
-const said = systemWords.sums
 
 /** A refill, and how long a tub lasts. */
 export function Sums({ page }: { page: SystemPage }) {
     return (
-        <Section title={said.title}>
+        <Section title={messages.systems.sums.title}>
             <RefillSum page={page} />
             {page.system.fish.length > 0 && <TubSum page={page} />}
         </Section>
@@ -42,7 +40,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
         fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
     return (
         <Box paddingTop="8px">
-            <chakra.h3 fontWeight={700}>{said.refill}</chakra.h3>
+            <chakra.h3 fontWeight={700}>{messages.systems.sums.refill}</chakra.h3>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
@@ -50,35 +48,35 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                 alignItems="start"
             >
                 <TextField
-                    label={said.percent}
+                    label={messages.systems.sums.percent}
                     inputMode="numeric"
                     value={typed.percent}
                     onChange={set('percent')}
                     error={error('percent', 'share')}
                 />
                 <TextField
-                    label={said.cold}
+                    label={messages.systems.sums.cold}
                     inputMode="decimal"
                     value={typed.cold}
                     onChange={set('cold')}
                     error={error('cold')}
                 />
                 <TextField
-                    label={said.hot}
+                    label={messages.systems.sums.hot}
                     inputMode="decimal"
                     value={typed.hot}
                     onChange={set('hot')}
                     error={error('hot', 'hot_c')}
                 />
                 <TextField
-                    label={said.fill}
+                    label={messages.systems.sums.fill}
                     inputMode="decimal"
                     value={typed.fill}
                     onChange={set('fill')}
                     error={error('fill', 'fill_c')}
                 />
                 <TextField
-                    label={said.dose}
+                    label={messages.systems.sums.dose}
                     inputMode="decimal"
                     value={typed.dose}
                     onChange={set('dose')}
@@ -91,8 +89,9 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                         {answer.data.sentence}
                     </chakra.p>
                     <chakra.p color="ink2">
-                        {said.cool(answer.data.drop_if_cold_c)}
-                        {answer.data.dose_ml !== null && ` ${said.doseOf(answer.data.dose_ml)}`}
+                        {messages.systems.sums.cool({ degrees: answer.data.drop_if_cold_c })}
+                        {answer.data.dose_ml !== null &&
+                            ` ${messages.systems.sums.doseOf({ ml: answer.data.dose_ml })}`}
                     </chakra.p>
                 </Box>
             )}
@@ -112,7 +111,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
     const refused = answer.error instanceof Refused ? answer.error : undefined
     return (
         <Box paddingTop="16px">
-            <chakra.h3 fontWeight={700}>{said.tub}</chakra.h3>
+            <chakra.h3 fontWeight={700}>{messages.systems.sums.tub}</chakra.h3>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr' }}
@@ -120,19 +119,19 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
                 alignItems="start"
             >
                 <ChoiceField
-                    label={said.fish}
+                    label={messages.systems.sums.fish}
                     options={system.fish.map((one) => ({ value: String(one.id), text: one.name }))}
                     value={fish}
                     onChange={setFish}
                 />
                 <TextField
-                    label={said.litres}
+                    label={messages.systems.sums.litres}
                     value={litres}
                     onChange={setLitres}
                     error={refused?.fieldError('litres')}
                 />
                 <TextField
-                    label={said.celsius}
+                    label={messages.systems.sums.celsius}
                     inputMode="decimal"
                     value={celsius}
                     onChange={setCelsius}
@@ -145,7 +144,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
                 </chakra.p>
             )}
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                {said.tubHelp}
+                {messages.systems.sums.tubHelp}
             </chakra.p>
         </Box>
     )

@@ -1,9 +1,9 @@
+import { messages } from '../messages'
 import type { FloorPlanSheet, GrowingFish, SystemSheet } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { useUnit } from '../frame/keeper'
 import { bandInk, ink } from '../theme/tokens'
 import { bare } from '../units/length'
-import { systemWords } from '../words/systems'
 
 interface Props {
     /** Those that need most, longest first. */
@@ -30,7 +30,7 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
                 const row_ = system.fish.find((one) => one.id === fish.id)
                 const y = -18 - (runs.length - 1 - i) * row
                 const end = Math.min(needed, there)
-                const label = `${systemWords.needs(row_?.name ?? '', bare(fish.run_mm[at] ?? 0, unit))}${needed > there ? `, ${systemWords.tooMuch}` : ''}`
+                const label = `${messages.systems.needs({ name: row_?.name ?? '', run: bare(fish.run_mm[at] ?? 0, unit) })}${needed > there ? `, ${messages.systems.tooMuch}` : ''}`
                 return (
                     <g key={fish.id}>
                         <path
@@ -90,7 +90,7 @@ export function RoundRuns({
                     fontSize="14.5"
                     fill={ink('ink2')}
                 >
-                    {systemWords.runHalf(`${bare(plan.run_mm, unit)} ${unit.word}`)}
+                    {messages.systems.runHalf({ run: `${bare(plan.run_mm, unit)} ${unit.word}` })}
                 </text>
             )}
             {runs.map((fish, i) => {
@@ -99,7 +99,7 @@ export function RoundRuns({
                 const row = system.fish.find((one) => one.id === fish.id)
                 const colour = share > 1 ? ink('over') : bandInk(row?.band ?? 0)
                 const [x, y] = onCircle(r, Math.min(1, share))
-                const words = `${systemWords.needs(row?.name ?? '', bare(fish.run_mm[at] ?? 0, unit))}${share > 1 ? `, ${systemWords.tooMuch}` : ''}`
+                const words = `${messages.systems.needs({ name: row?.name ?? '', run: bare(fish.run_mm[at] ?? 0, unit) })}${share > 1 ? `, ${messages.systems.tooMuch}` : ''}`
                 return (
                     <g key={fish.id}>
                         <path

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
@@ -9,8 +10,6 @@ import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import { words } from '../words/en'
-import { systemWords } from '../words/systems'
 import type { SystemTyped } from './form'
 import { asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
@@ -36,8 +35,11 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const [typed, setTyped] = useState(begin)
     const navigate = useNavigate()
     const act = useUndo()
-    const heading = page === undefined ? systemWords.addTitle : systemWords.editTitle(page.system.name)
-    useNameSheet(heading, systemWords.form.typing)
+    const heading =
+        page === undefined
+            ? messages.systems.addTitle
+            : messages.systems.editTitle({ name: page.system.name })
+    useNameSheet(heading, messages.systems.form.typing)
     const putBack = (saved: SystemPage): Promise<unknown> =>
         write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
     const takeBack = (saved: SystemPage): Promise<unknown> =>
@@ -45,7 +47,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const save = useWrite<SystemTyped, SystemPage>({
         method: page === undefined ? 'POST' : 'PUT',
         path: page === undefined ? 'systems' : `systems/${page.system.id}`,
-        said: (saved) => systemWords.saved(saved.system.name),
+        said: (saved) => messages.systems.saved({ name: saved.system.name }),
         undo: page === undefined ? takeBack : putBack,
         onDone: (saved) => navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } }),
     })
@@ -84,17 +86,19 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                                 type="button"
                                 variant="plain"
                                 onClick={() =>
-                                    act(() => takeBack(page), { text: systemWords.removed(page.system.name) })
+                                    act(() => takeBack(page), {
+                                        text: messages.systems.removed({ name: page.system.name }),
+                                    })
                                 }
                             >
-                                {systemWords.remove}
+                                {messages.systems.remove}
                             </Button>
                         )}
                         <Button type="button" onClick={() => window.history.back()}>
-                            {words.cancel}
+                            {messages.frame.cancel}
                         </Button>
                         <Button type="submit" variant="solid" disabled={save.isSaving}>
-                            {systemWords.save}
+                            {messages.systems.save}
                         </Button>
                     </Box>
                 </chakra.form>

@@ -1,9 +1,9 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import type { Fitting } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { systemWords } from '../words/systems'
 import type { SystemTyped } from './form'
 import { newPool } from './form'
 import { PoolFields } from './PoolFields'
@@ -14,8 +14,6 @@ interface Props {
     error: (field: string) => string | undefined
     today: string
 }
-
-const said = systemWords.form
 
 type TextName =
     | 'temperature'
@@ -57,15 +55,15 @@ export function SystemFields({ typed, onType, error, today }: Props) {
             <Group title="">
                 <Box gridColumn={{ base: '1 / -1', md: '1 / 3' }}>
                     <TextField
-                        label={said.name}
+                        label={messages.systems.form.name}
                         value={typed.name}
                         onChange={(value) => set('name', value)}
                         error={error('name')}
                     />
                 </Box>
                 <ChoiceField
-                    label={said.kind}
-                    options={optionsOf(said.kinds)}
+                    label={messages.systems.form.kind}
+                    options={optionsOf(messages.systems.form.kinds)}
                     value={typed.kind}
                     onChange={(value) => set('kind', value as SystemTyped['kind'])}
                     error={error('kind')}
@@ -98,11 +96,11 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                 alignSelf="start"
                 onClick={() => set('pools', [...typed.pools, newPool()])}
             >
-                {said.addPool}
+                {messages.systems.form.addPool}
             </Button>
-            <Group title={said.water}>
+            <Group title={messages.systems.form.water}>
                 {typed.months == null ? (
-                    text('temperature', said.temperature)
+                    text('temperature', messages.systems.form.temperature)
                 ) : (
                     <Months
                         months={typed.months}
@@ -112,7 +110,7 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                 )}
                 <Box alignSelf="end">
                     <CheckField
-                        label={said.byMonth}
+                        label={messages.systems.form.byMonth}
                         checked={typed.months != null}
                         onChange={(byMonth) =>
                             set('months', byMonth ? Array.from({ length: 12 }, () => '') : null)
@@ -120,21 +118,26 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                     />
                 </Box>
                 <ChoiceField
-                    label={said.salinity}
-                    options={optionsOf(said.salinities)}
+                    label={messages.systems.form.salinity}
+                    options={optionsOf(messages.systems.form.salinities)}
                     value={typed.salinity ?? 'fresh'}
                     onChange={(value) => set('salinity', value as NonNullable<SystemTyped['salinity']>)}
                 />
-                {text('ph', said.ph)}
-                {text('gh', said.gh)}
-                {text('weekly_change', said.weekly, { help: said.weeklyHelp })}
-                {text('source', said.source)}
+                {text('ph', messages.systems.form.ph)}
+                {text('gh', messages.systems.form.gh)}
+                {text('weekly_change', messages.systems.form.weekly, {
+                    help: messages.systems.form.weeklyHelp,
+                })}
+                {text('source', messages.systems.form.source)}
             </Group>
-            <Group title={said.equipment}>
-                {text('sump', said.sump, { help: said.sumpHelp })}
+            <Group title={messages.systems.form.equipment}>
+                {text('sump', messages.systems.form.sump, { help: messages.systems.form.sumpHelp })}
                 <ChoiceField
-                    label={said.media}
-                    options={[{ value: '', text: said.noMedia }, ...optionsOf(said.medias)]}
+                    label={messages.systems.form.media}
+                    options={[
+                        { value: '', text: messages.systems.form.noMedia },
+                        ...optionsOf(messages.systems.form.medias),
+                    ]}
                     value={typed.filter_media ?? ''}
                     onChange={(value) =>
                         set(
@@ -144,50 +147,54 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                     }
                     error={error('filter_media')}
                 />
-                {text('filter_litres', said.mediaLitres)}
-                {text('turnover', said.turnover)}
-                {text('heater_watts', said.heater, { help: said.heaterHelp })}
-                {text('overflow_slot', said.slot)}
+                {text('filter_litres', messages.systems.form.mediaLitres)}
+                {text('turnover', messages.systems.form.turnover)}
+                {text('heater_watts', messages.systems.form.heater, {
+                    help: messages.systems.form.heaterHelp,
+                })}
+                {text('overflow_slot', messages.systems.form.slot)}
             </Group>
-            <Group title={said.lights}>
-                {text('light_on', said.on, { type: 'time' })}
-                {text('light_dim', said.dim, { type: 'time' })}
-                {text('light_off', said.off, { type: 'time' })}
+            <Group title={messages.systems.form.lights}>
+                {text('light_on', messages.systems.form.on, { type: 'time' })}
+                {text('light_dim', messages.systems.form.dim, { type: 'time' })}
+                {text('light_off', messages.systems.form.off, { type: 'time' })}
                 <CheckField
-                    label={said.window}
+                    label={messages.systems.form.window}
                     checked={typed.light_window ?? false}
                     onChange={(window) => set('light_window', window)}
                 />
             </Group>
-            <Group title={said.inside}>
+            <Group title={messages.systems.form.inside}>
                 <Box
                     gridColumn="1 / -1"
                     display="grid"
                     gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
                     columnGap="12px"
                     role="group"
-                    aria-label={said.fittings}
+                    aria-label={messages.systems.form.fittings}
                 >
-                    {(Object.entries(said.fittingWords) as [Fitting, string][]).map(([fitting, name]) => (
-                        <CheckField
-                            key={fitting}
-                            label={name}
-                            checked={typed.fittings?.includes(fitting) ?? false}
-                            onChange={(on) =>
-                                set(
-                                    'fittings',
-                                    on
-                                        ? [...(typed.fittings ?? []), fitting]
-                                        : (typed.fittings ?? []).filter((one) => one !== fitting),
-                                )
-                            }
-                        />
-                    ))}
+                    {(Object.entries(messages.systems.form.fittingWords) as [Fitting, string][]).map(
+                        ([fitting, name]) => (
+                            <CheckField
+                                key={fitting}
+                                label={name}
+                                checked={typed.fittings?.includes(fitting) ?? false}
+                                onChange={(on) =>
+                                    set(
+                                        'fittings',
+                                        on
+                                            ? [...(typed.fittings ?? []), fitting]
+                                            : (typed.fittings ?? []).filter((one) => one !== fitting),
+                                    )
+                                }
+                            />
+                        ),
+                    )}
                 </Box>
-                {text('substrate', said.substrate)}
-                {text('decor_floor', said.decorFloor)}
-                {text('decor_litres', said.decorLitres)}
-                {text('decor_kilograms', said.decorKilograms)}
+                {text('substrate', messages.systems.form.substrate)}
+                {text('decor_floor', messages.systems.form.decorFloor)}
+                {text('decor_litres', messages.systems.form.decorLitres)}
+                {text('decor_kilograms', messages.systems.form.decorKilograms)}
             </Group>
             <Dividers
                 typed={typed}
@@ -195,16 +202,19 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                 error={error}
                 today={today}
             />
-            <Group title={said.place}>
-                {text('site', said.site)}
+            <Group title={messages.systems.form.place}>
+                {text('site', messages.systems.form.site)}
                 <TextField
-                    label={said.walk}
+                    label={messages.systems.form.walk}
                     inputMode="numeric"
                     value={typed.walk_order == null ? '' : String(typed.walk_order)}
                     onChange={(value) => set('walk_order', value.trim() === '' ? null : Number(value))}
                     error={error('walk_order')}
                 />
-                {text('available_from', said.available, { type: 'date', help: said.availableHelp })}
+                {text('available_from', messages.systems.form.available, {
+                    type: 'date',
+                    help: messages.systems.form.availableHelp,
+                })}
             </Group>
         </>
     )
@@ -247,13 +257,13 @@ function Months({
     error: string | undefined
 }) {
     return (
-        <Box gridColumn="1 / -1" role="group" aria-label={said.monthsTitle}>
+        <Box gridColumn="1 / -1" role="group" aria-label={messages.systems.form.monthsTitle}>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'repeat(4, 1fr)', md: 'repeat(6, 1fr)' }}
                 gap="8px"
             >
-                {said.months.map((name, i) => (
+                {messages.systems.form.months.map((name, i) => (
                     <TextField
                         key={name}
                         label={name}
@@ -289,7 +299,7 @@ function Dividers({
 }) {
     const all = typed.dividers ?? []
     return (
-        <Group title={said.dividers}>
+        <Group title={messages.systems.form.dividers}>
             {all.map((one, i) => {
                 const put = (part: Partial<typeof one>): void =>
                     set(all.map((other, j) => (j === i ? { ...other, ...part } : other)))
@@ -303,20 +313,20 @@ function Dividers({
                         alignItems="end"
                     >
                         <TextField
-                            label={said.at}
+                            label={messages.systems.form.at}
                             value={one.at}
                             onChange={(at) => put({ at })}
                             error={error(`dividers.${i}.at`)}
                         />
                         <TextField
-                            label={said.from}
+                            label={messages.systems.form.from}
                             type="date"
                             value={one.from}
                             onChange={(from) => put({ from })}
                             error={error(`dividers.${i}.from`)}
                         />
                         <TextField
-                            label={said.until}
+                            label={messages.systems.form.until}
                             type="date"
                             value={one.until ?? ''}
                             onChange={(until) => put({ until: until === '' ? null : until })}
@@ -327,7 +337,7 @@ function Dividers({
                             variant="plain"
                             onClick={() => set(all.filter((_, j) => j !== i))}
                         >
-                            {said.removeDivider}
+                            {messages.systems.form.removeDivider}
                         </Button>
                     </Box>
                 )
@@ -343,7 +353,7 @@ function Dividers({
                     variant="plain"
                     onClick={() => set([...all, { at: '', from: today, until: null }])}
                 >
-                    {said.addDivider}
+                    {messages.systems.form.addDivider}
                 </Button>
             </Box>
         </Group>

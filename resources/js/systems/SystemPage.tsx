@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { planSentence } from './planSentence'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -12,9 +14,8 @@ import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { longDay, monthOfYear } from '../units/day'
 import { bare, metres, projected } from '../units/length'
-import { temperature, volume } from '../units/volume'
-import { acquireWords } from '../words/acquire'
-import { planSentence, systemWords } from '../words/systems'
+import { temperature } from '../units/temperature'
+import { volume } from '../units/volume'
 import { Bar } from './Bar'
 import { BeforeAfter } from './BeforeAfter'
 import { DateTape } from './DateTape'
@@ -38,7 +39,7 @@ function Sheet({ page }: { page: Page }) {
     const date = plan.dates[at] ?? today
     const depth = system.basins[0]?.depth_mm ?? 0
     useNameSheet(
-        systemWords.title(system.name),
+        messages.systems.title({ name: system.name }),
         `${metres(depth, units)} deep · ${volume(system.water_litres, units)}`,
     )
     const names = new Map(system.fish.map((fish) => [fish.id, fish.name]))
@@ -57,11 +58,11 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
                 <Box gridArea="head">
                     <SheetHead
-                        sentence={planSentence(system, names, plan.fish, at, date, today, fullest)}
+                        sentence={planSentence({ system, names, fish: plan.fish, at, date, today, fullest })}
                         comment={
                             system.available_from === null
                                 ? about(page, units)
-                                : `${systemWords.notYet(longDay(system.available_from, today))} ${about(page, units)}`
+                                : `${messages.systems.notYet({ day: longDay(system.available_from, today) })} ${about(page, units)}`
                         }
                     />
                     <Alarms page={page} />
@@ -145,7 +146,7 @@ function Residents({
     if (fish.length === 0) {
         return (
             <chakra.p color="ink2" padding="10px">
-                {systemWords.empty}
+                {messages.systems.empty}
             </chakra.p>
         )
     }
@@ -153,7 +154,7 @@ function Residents({
         <Table.Root marginTop="10px">
             <Table.Header>
                 <Table.Row>
-                    {Object.values(systemWords.columns).map((name) => (
+                    {Object.values(messages.systems.columns).map((name) => (
                         <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                     ))}
                 </Table.Row>
@@ -178,15 +179,18 @@ function Residents({
                             <Table.Cell>
                                 <b>{projected(one.likely_mm[at] ?? 0, unit)}</b>
                                 <Box color="ink2" fontSize="15px">
-                                    {bare(one.low_mm[at] ?? 0, unit)} to {bare(one.high_mm[at] ?? 0, unit)}
+                                    {messages.frame.joint.span({
+                                        low: bare(one.low_mm[at] ?? 0, unit),
+                                        high: bare(one.high_mm[at] ?? 0, unit),
+                                    })}
                                 </Box>
                             </Table.Cell>
                             <Table.Cell color={(one.run_mm[at] ?? 0) > plan.run_mm ? 'over' : 'ink'}>
                                 <b>
-                                    {systemWords.runOf(
-                                        bare(one.run_mm[at] ?? 0, unit),
-                                        projected(plan.run_mm, unit),
-                                    )}
+                                    {messages.systems.runOf({
+                                        needed: bare(one.run_mm[at] ?? 0, unit),
+                                        there: projected(plan.run_mm, unit),
+                                    })}
                                 </b>
                             </Table.Cell>
                             <Table.Cell
@@ -194,8 +198,8 @@ function Residents({
                                 fontWeight={700}
                             >
                                 {one.outgrown_on === null
-                                    ? systemWords.fits
-                                    : systemWords.from(monthOfYear(one.outgrown_on))}
+                                    ? messages.systems.fits
+                                    : messages.systems.from({ day: monthOfYear(one.outgrown_on) })}
                                 {one.outgrown_on !== null && (
                                     <Box color="ink2" fontSize="15px" fontWeight={400}>
                                         {one.reason}
@@ -224,17 +228,17 @@ function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet;
                     key={one.layer}
                     name={
                         one === fullest
-                            ? `${systemWords.floorUsed}, ${systemWords.layers[one.layer]}`
-                            : systemWords.layers[one.layer]
+                            ? `${messages.systems.floorUsed}, ${messages.systems.layers[one.layer]}`
+                            : messages.systems.layers[one.layer]
                     }
                     share={one.share}
                     isLess={one !== fullest}
                 />
             ))}
             <Bar
-                name={systemWords.feedFilter}
+                name={messages.systems.feedFilter}
                 share={month?.filter_share ?? null}
-                unknown={systemWords.noMedia}
+                unknown={messages.systems.noMedia}
             />
         </Box>
     )
@@ -246,13 +250,13 @@ function Acts({ page }: { page: Page }) {
     return (
         <Box display="flex" flexWrap="wrap" gap="10px" alignItems="center" paddingTop="4px">
             <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>
-                {systemWords.edit}
+                {messages.systems.edit}
             </Button>
             <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
-                {systemWords.card}
+                {messages.systems.card}
             </Button>
             <Link to="/systems/$id/suitable-species" params={{ id }}>
-                {acquireWords.ask}
+                {messages.weighUp.ask}
             </Link>
         </Box>
     )

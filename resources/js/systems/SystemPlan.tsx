@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import type { SystemSheet } from '../api/types'
 import { ScaleBar } from '../drawing/ScaleBar'
@@ -24,7 +25,12 @@ export function SystemPlan({ system }: { system: SystemSheet }) {
     return (
         <Box ref={box} paddingTop="10px">
             {width > 0 && (
-                <svg width={width} height={height + 54} role="img" aria-label={`${system.name} from above`}>
+                <svg
+                    width={width}
+                    height={height + 54}
+                    role="img"
+                    aria-label={messages.systems.fromAbove({ name: system.name })}
+                >
                     <SystemFromAbove system={system} x={10} y={10} scale={scale} />
                     <ScaleBar x={16} y={height + 22} part={unit * scale} labels={labels} />
                 </svg>

@@ -1,3 +1,6 @@
+import { temperature } from '../units/temperature'
+import { messages } from '../messages'
+import { nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -9,30 +12,28 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { metres, projected } from '../units/length'
-import { acquireWords } from '../words/acquire'
-import { systemWords } from '../words/systems'
 import { volume } from '../units/volume'
-import { nameWithCount, windowWords, words } from '../words/en'
 import { SystemPlan } from './SystemPlan'
 
 /** Every system in walking order, drawn to scale with its fish. */
 export function SystemsPage() {
     const navigate = useNavigate()
-    useNameSheet(words.systems.title, words.systems.scale)
+    useNameSheet(messages.systemsList.title, messages.systemsList.scale)
     return (
         <Waiting query={useQuery(systemsQuery)}>
             {(systems) => (
                 <>
                     <SheetHead
-                        sentence={words.systems.headline(
-                            systems.length,
-                            systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now)).length,
-                        )}
-                        comment={words.systems.comment}
+                        sentence={messages.systemsList.headline({
+                            n: systems.length,
+                            over: systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now))
+                                .length,
+                        })}
+                        comment={messages.systemsList.comment}
                     />
                     <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>
                         <Button onClick={() => void navigate({ to: '/systems/new' })}>
-                            {systemWords.add}
+                            {messages.systems.add}
                         </Button>
                     </Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
@@ -69,16 +70,16 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         </Link>
                     </chakra.h2>
                     <chakra.span color="ink2">
-                        {words.systems.kinds[system.kind]}
-                        {system.temperature_c !== null && `, ${system.temperature_c} °C`}
+                        {messages.systemsList.kinds[system.kind]}
+                        {system.temperature_c !== null && `, ${temperature(system.temperature_c, units)}`}
                         {`, ${volume(system.water_litres, units)}`}
                     </chakra.span>
                 </Box>
                 {basin !== undefined && (
                     <Box color="ink2" fontSize="15px">
-                        {words.systems.run} {metres(basin.swim_length_mm, units)}, {words.systems.turn}{' '}
-                        {metres(basin.turning_width_mm, units)}, {metres(basin.depth_mm, units)}{' '}
-                        {words.systems.depth}
+                        {messages.systemsList.run} {metres(basin.swim_length_mm, units)},{' '}
+                        {messages.systemsList.turn} {metres(basin.turning_width_mm, units)},{' '}
+                        {metres(basin.depth_mm, units)} {messages.systemsList.depth}
                     </Box>
                 )}
                 <SystemPlan system={system} />
@@ -86,8 +87,11 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             <Box>
                 <chakra.p fontWeight={700} paddingBottom="6px">
                     {system.full === null || system.full.early === null
-                        ? words.systems.notFull
-                        : words.systems.full(windowWords(system.full, today), system.full.because)}
+                        ? messages.systemsList.notFull
+                        : messages.systemsList.full({
+                              window: windowWords(system.full, today),
+                              because: system.full.because,
+                          })}
                 </chakra.p>
                 {system.water.alarms.map((alarm) => (
                     <chakra.p
@@ -107,13 +111,13 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         ),
                 )}
                 <Link to="/systems/$id" params={{ id: String(system.id) }}>
-                    {systemWords.open}
+                    {messages.systems.open}
                 </Link>
                 {' · '}
                 <Link to="/systems/$id/suitable-species" params={{ id: String(system.id) }}>
-                    {acquireWords.ask}
+                    {messages.weighUp.ask}
                 </Link>
-                {system.fish.length === 0 && <Box color="ink2">{words.systems.noFish}</Box>}
+                {system.fish.length === 0 && <Box color="ink2">{messages.systemsList.noFish}</Box>}
                 <chakra.ul>
                     {system.fish.map((fish) => (
                         <ProjectedOccupant key={fish.id} fish={fish} today={today} />

@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { nameWithCount } from '../fish/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -10,9 +12,8 @@ import { Waiting } from '../frame/Waiting'
 import { longDay, monthOfYear } from '../units/day'
 import { metres, projected } from '../units/length'
 import { percent } from '../units/share'
-import { temperature, volume } from '../units/volume'
-import { nameWithCount } from '../words/en'
-import { systemWords } from '../words/systems'
+import { temperature } from '../units/temperature'
+import { volume } from '../units/volume'
 import { FloorPlan } from './FloorPlan'
 
 const CARD_WIDTH = 680
@@ -25,26 +26,25 @@ export function TankCard({ id }: { id: number }) {
 function Card({ page: { system, plan, load } }: { page: SystemPage }) {
     const { today, unit_system: units, facility } = useKeeper()
     const unit = useUnit()
-    const said = systemWords
-    useNameSheet(said.card, system.name)
+    useNameSheet(messages.systems.card, system.name)
     const depth = system.basins[0]?.depth_mm ?? 0
     const facts = [
         system.temperature_c === null ? '' : temperature(system.temperature_c, units),
         volume(system.water_litres, units),
         `${metres(depth, units)} deep`,
-        `${said.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
+        `${messages.systems.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
         load.hours_without_pump === null
             ? ''
-            : `${said.load.pump.toLowerCase()}: ${said.load.pumpHours(load.hours_without_pump)}`,
+            : `${messages.systems.load.pump.toLowerCase()}: ${messages.systems.load.pumpHours({ hours: load.hours_without_pump })}`,
     ]
     return (
         <Box maxWidth="720px" padding="14px 10px 30px">
             <Box display="flex" gap="12px" paddingBottom="14px" className="no-print">
                 <Button variant="solid" onClick={() => window.print()}>
-                    {said.print}
+                    {messages.systems.print}
                 </Button>
                 <Link to="/systems/$id" params={{ id: String(system.id) }}>
-                    {said.back}
+                    {messages.systems.back}
                 </Link>
             </Box>
             <chakra.h1 fontSize="30px" lineHeight="36px">
@@ -74,17 +74,17 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                                 <Table.Cell>{projected(fish.length_mm.likely, unit)}</Table.Cell>
                                 <Table.Cell>
                                     {growing?.outgrown_on == null
-                                        ? said.fits
-                                        : `${said.columns.outgrows} ${said.from(monthOfYear(growing.outgrown_on))}`}
+                                        ? messages.systems.fits
+                                        : `${messages.systems.columns.outgrows} ${messages.systems.from({ day: monthOfYear(growing.outgrown_on) })}`}
                                 </Table.Cell>
                             </Table.Row>
                         )
                     })}
                 </Table.Body>
             </Table.Root>
-            {system.fish.length === 0 && <p>{said.empty}</p>}
+            {system.fish.length === 0 && <p>{messages.systems.empty}</p>}
             <chakra.p color="ink2" fontSize="15px" paddingTop="10px">
-                {said.cardCautions}
+                {messages.systems.cardCautions}
             </chakra.p>
         </Box>
     )

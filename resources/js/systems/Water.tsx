@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { AlarmRow, SystemPage } from '../api/types'
@@ -6,13 +7,10 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { longDay, shortDay } from '../units/day'
 import { percent } from '../units/share'
-import { systemWords, workWords } from '../words/systems'
 import { useDelete } from '../log/useUndo'
 import { WaterChartBox } from './WaterChartBox'
 import { WaterTestForm } from './WaterTestForm'
 import { WaterWorkForm } from './WaterWorkForm'
-
-const said = systemWords.water
 const LISTED = 8
 
 /** What was measured, what it asks for, and how it went over time. */
@@ -23,38 +21,46 @@ export function Water({ page }: { page: SystemPage }) {
     const close = (): void => openSlip(null)
     return (
         <Section
-            title={said.title}
+            title={messages.systems.water.title}
             aside={
                 <chakra.span color="ink2" fontSize="15px">
-                    {water.tested_on === null ? '' : said.tested(longDay(water.tested_on, today))}
+                    {water.tested_on === null
+                        ? ''
+                        : messages.systems.water.tested({ day: longDay(water.tested_on, today) })}
                 </chakra.span>
             }
         >
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="10px">
-                {water.tested_on === null && <p>{said.never}</p>}
+                {water.tested_on === null && <p>{messages.systems.water.never}</p>}
                 {water.tested_on !== null && water.alarms.length === 0 && (
                     <chakra.p color="fit" fontWeight={700}>
-                        {said.all}
+                        {messages.systems.water.all}
                     </chakra.p>
                 )}
                 {water.alarms.map((alarm) => (
                     <Alarm key={alarm.sentence} alarm={alarm} />
                 ))}
                 {page.free_ammonia !== null && page.free_ammonia > 0 && (
-                    <p>{said.freeAmmonia(page.free_ammonia)}</p>
+                    <p>{messages.systems.water.freeAmmonia({ value: page.free_ammonia })}</p>
                 )}
-                {page.oxygen_saturation !== null && <p>{said.saturation(page.oxygen_saturation)}</p>}
+                {page.oxygen_saturation !== null && (
+                    <p>{messages.systems.water.saturation({ share: page.oxygen_saturation })}</p>
+                )}
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Button variant="solid" onClick={() => openSlip('test')}>
-                        {said.test}
+                        {messages.systems.water.test}
                     </Button>
-                    <Button onClick={() => openSlip('work')}>{said.work}</Button>
+                    <Button onClick={() => openSlip('work')}>{messages.systems.water.work}</Button>
                 </Box>
                 <WaterChartBox system={page.system} />
                 <Entries page={page} />
             </Box>
             <PaperDialog
-                title={slip === 'work' ? said.workTitle : said.testTitle(name)}
+                title={
+                    slip === 'work'
+                        ? messages.systems.water.workTitle
+                        : messages.systems.water.testTitle({ name })
+                }
                 open={slip !== null}
                 onClose={close}
             >
@@ -103,18 +109,18 @@ function Entries({ page }: { page: SystemPage }) {
             key: `work-${work.id}`,
             path: `water-works/${work.id}`,
             date: work.date,
-            words: `${workWords[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`,
+            words: `${messages.labels.works[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`,
             note: null,
         })),
     ].sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0))
     return (
         <Box>
             <chakra.h3 fontSize="16.5px" fontWeight={700} borderBottom="1px solid" borderColor="ink">
-                {said.tests}
+                {messages.systems.water.tests}
             </chakra.h3>
             {entries.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {said.noEntries}
+                    {messages.systems.water.noEntries}
                 </chakra.p>
             )}
             <chakra.ol>
@@ -136,10 +142,10 @@ function Entries({ page }: { page: SystemPage }) {
                         </span>
                         <Button
                             variant="plain"
-                            aria-label={`${said.takeOut}: ${entry.words}`}
+                            aria-label={`${messages.systems.water.takeOut}: ${entry.words}`}
                             onClick={() => takeOut(entry.path)}
                         >
-                            {said.takeOut}
+                            {messages.systems.water.takeOut}
                         </Button>
                     </chakra.li>
                 ))}

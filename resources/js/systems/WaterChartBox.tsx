@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { scaleLinear, scaleUtc } from 'd3-scale'
@@ -12,19 +13,14 @@ import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf } from '../log/fields'
 import { ink } from '../theme/tokens'
 import { shortDay } from '../units/day'
-import { quantityWords, systemWords } from '../words/systems'
-
-const said = systemWords.water
 const HEIGHT = 210
 const LEFT = 44
 /** All others are concentrations: their pictures begin at none. */
 const NOT_FROM_ZERO = new Set<Quantity>(['temperature_c', 'ph', 'conductivity_us'])
 const GAP_MS = 3 * 86_400_000
 
-const names = Object.fromEntries(
-    Object.entries(quantityWords).map(([key, one]) => [key, one.name]),
-) as Record<Quantity, string>
-const spans = Object.fromEntries(Object.entries(said.spans)) as Record<string, string>
+const names: Record<Quantity, string> = messages.labels.quantities
+const spans = Object.fromEntries(Object.entries(messages.systems.water.spans)) as Record<string, string>
 
 /** One measured quantity over time: days of a probe as a band with its mean, tests by hand as points. */
 export function WaterChartBox({ system }: { system: SystemSheet }) {
@@ -32,27 +28,32 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
     const [days, setDays] = useState('90')
     const [asTable, showTable] = useState(false)
     return (
-        <Box as="section" aria-label={said.chart}>
+        <Box as="section" aria-label={messages.systems.water.chart}>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
                 <ChoiceField
-                    label={said.quantity}
+                    label={messages.systems.water.quantity}
                     options={optionsOf(names)}
                     value={quantity}
                     onChange={(value) => setQuantity(value as Quantity)}
                 />
-                <ChoiceField label={said.span} options={optionsOf(spans)} value={days} onChange={setDays} />
+                <ChoiceField
+                    label={messages.systems.water.span}
+                    options={optionsOf(spans)}
+                    value={days}
+                    onChange={setDays}
+                />
             </Box>
             <Waiting query={useQuery(readingsQuery(system.id, quantity, Number(days)))}>
                 {(chart) =>
                     chart.readings.length + chart.tests.length === 0 ? (
                         <Box color="ink2" paddingBlock="16px">
-                            {said.noValues}
+                            {messages.systems.water.noValues}
                         </Box>
                     ) : (
                         <>
                             {asTable ? <ChartTable chart={chart} /> : <Picture chart={chart} />}
                             <Button variant="plain" onClick={() => showTable(!asTable)}>
-                                {asTable ? systemWords.asPicture : systemWords.asTable}
+                                {asTable ? messages.systems.asPicture : messages.systems.asTable}
                             </Button>
                         </>
                     )
@@ -86,7 +87,7 @@ function Picture({ chart }: { chart: WaterChart }) {
                     width={width}
                     height={HEIGHT}
                     role="img"
-                    aria-label={`${names[chart.quantity]}, ${said.chart}`}
+                    aria-label={`${names[chart.quantity]}, ${messages.systems.water.chart}`}
                 >
                     {y.ticks(4).map((tick) => (
                         <g key={tick}>
@@ -155,8 +156,12 @@ function Picture({ chart }: { chart: WaterChart }) {
             <Box color="ink2" fontSize="15px">
                 {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
                 {[
-                    ...(rows.length > 0 ? [`line ${said.legend.mean}, band ${said.legend.band}`] : []),
-                    ...(tests.length > 0 ? [`ring ${said.legend.test}`] : []),
+                    ...(rows.length > 0
+                        ? [
+                              `line ${messages.systems.water.legend.mean}, band ${messages.systems.water.legend.band}`,
+                          ]
+                        : []),
+                    ...(tests.length > 0 ? [`ring ${messages.systems.water.legend.test}`] : []),
                 ].join('; ')}
             </Box>
         </Box>
@@ -186,7 +191,7 @@ function ChartTable({ chart }: { chart: WaterChart }) {
         })),
         ...(chart.tests as [string, number][]).map(([at, value]) => ({
             at,
-            text: `${value}, ${said.legend.test}`,
+            text: `${value}, ${messages.systems.water.legend.test}`,
         })),
     ].sort((a, b) => (a.at < b.at ? 1 : -1))
     return (

@@ -1,13 +1,14 @@
+import { useKeeper } from '../frame/keeper'
+import { quantityLabel } from './quantityLabel'
+import { messages } from '../messages'
+import { usualQuantities } from './usualQuantities'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Quantity, SystemSheet, WaterTestRequest } from '../api/types'
 import { EntryForm } from '../log/EntryForm'
 import { TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
-import { quantityWords, systemWords, usualQuantities } from '../words/systems'
-
-const said = systemWords.water
-const ALL = Object.keys(quantityWords) as Quantity[]
+const ALL = Object.keys(messages.labels.quantities) as Quantity[]
 
 /** What a test found; only what was measured is filled in. */
 export function WaterTestForm({
@@ -20,13 +21,14 @@ export function WaterTestForm({
     onDone: () => void
 }) {
     const [values, setValues] = useState<Partial<Record<Quantity, string>>>({})
+    const { unit_system: units } = useKeeper()
     const [moreShown, showMore] = useState(false)
     const [date, setDate] = useState(today)
     const [note, setNote] = useState('')
     const entry = useEntry<WaterTestRequest>({
         path: `systems/${system.id}/water-tests`,
         undoPath: 'water-tests',
-        said: () => said.recorded(system.name),
+        said: () => messages.systems.water.recorded({ name: system.name }),
         onDone,
     })
     const shown = moreShown ? ALL : usualQuantities
@@ -37,20 +39,20 @@ export function WaterTestForm({
     })
     return (
         <EntryForm
-            act={systemWords.save}
+            act={messages.systems.save}
             isSaving={entry.isSaving}
             error={entry.otherError(['date', ...shown])}
             onCancel={onDone}
             onSave={() => entry.save(body())}
         >
             <chakra.p color="ink2" fontSize="15px">
-                {said.testHelp}
+                {messages.systems.water.testHelp}
             </chakra.p>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
                 {shown.map((quantity) => (
                     <TextField
                         key={quantity}
-                        label={`${quantityWords[quantity].name}${quantityWords[quantity].hint === '' ? '' : `, ${quantityWords[quantity].hint}`}`}
+                        label={quantityLabel(quantity, units)}
                         inputMode="decimal"
                         value={values[quantity] ?? ''}
                         onChange={(text) => setValues({ ...values, [quantity]: text })}
@@ -60,21 +62,26 @@ export function WaterTestForm({
             </Box>
             {!moreShown && (
                 <Button type="button" variant="plain" alignSelf="start" onClick={() => showMore(true)}>
-                    {said.more}
+                    {messages.systems.water.more}
                 </Button>
             )}
             <TextField
-                label={said.date}
+                label={messages.systems.water.date}
                 type="date"
                 max={today}
                 value={date}
                 onChange={setDate}
                 error={entry.fieldError('date')}
             />
-            <TextField label={said.note} value={note} onChange={setNote} error={entry.fieldError('note')} />
+            <TextField
+                label={messages.systems.water.note}
+                value={note}
+                onChange={setNote}
+                error={entry.fieldError('note')}
+            />
             {entry.problem?.question !== undefined && (
                 <Button type="button" alignSelf="start" onClick={() => entry.save({ ...body(), keep: true })}>
-                    {said.keep}
+                    {messages.systems.water.keep}
                 </Button>
             )}
         </EntryForm>

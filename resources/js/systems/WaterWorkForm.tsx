@@ -1,11 +1,9 @@
+import { messages } from '../messages'
 import { useState } from 'react'
 import type { SystemSheet, WaterWorkRequest } from '../api/types'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
-import { systemWords, workWords } from '../words/systems'
-
-const said = systemWords.water
 
 /** A water change, or something done to the filter. */
 export function WaterWorkForm({
@@ -23,12 +21,12 @@ export function WaterWorkForm({
     const entry = useEntry<WaterWorkRequest>({
         path: `systems/${system.id}/water-works`,
         undoPath: 'water-works',
-        said: () => said.done,
+        said: () => messages.systems.water.done,
         onDone,
     })
     return (
         <EntryForm
-            act={systemWords.save}
+            act={messages.systems.save}
             isSaving={entry.isSaving}
             error={entry.otherError(['kind', 'percent', 'date'])}
             onCancel={onDone}
@@ -37,15 +35,15 @@ export function WaterWorkForm({
             }
         >
             <ChoiceField
-                label={said.workTitle}
-                options={optionsOf(workWords)}
+                label={messages.systems.water.workTitle}
+                options={optionsOf(messages.labels.works)}
                 value={kind}
                 onChange={(value) => setKind(value as WaterWorkRequest['kind'])}
                 error={entry.fieldError('kind')}
             />
             {kind === 'water-change' && (
                 <TextField
-                    label={said.percent}
+                    label={messages.systems.water.percent}
                     inputMode="numeric"
                     value={percent}
                     onChange={setPercent}
@@ -53,7 +51,7 @@ export function WaterWorkForm({
                 />
             )}
             <TextField
-                label={said.date}
+                label={messages.systems.water.date}
                 type="date"
                 max={today}
                 value={date}

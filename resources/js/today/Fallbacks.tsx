@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { Today } from '../api/types'
 import { Section } from '../frame/Section'
-import { words } from '../words/en'
 
 const SHOWN = 4
 
@@ -12,7 +12,7 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
         return null
     }
     return (
-        <Section title={words.today.fallbacks}>
+        <Section title={messages.today.fallbacks}>
             <ul>
                 {wanted.slice(0, SHOWN).map((one) => (
                     <chakra.li
@@ -30,7 +30,7 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
             </ul>
             {wanted.length > SHOWN && (
                 <chakra.p color="ink2" paddingTop="4px">
-                    {words.today.moreFallbacks(wanted.length - SHOWN)}
+                    {messages.today.moreFallbacks({ n: wanted.length - SHOWN })}
                 </chakra.p>
             )}
         </Section>

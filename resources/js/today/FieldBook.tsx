@@ -1,3 +1,5 @@
+import { messages } from '../messages'
+import { lastLengthWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { write } from '../api/client'
@@ -5,8 +7,6 @@ import type { DueRow, FishRow, Recorded, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { useWrite } from '../log/useWrite'
-import { lastLengthWords, words } from '../words/en'
-import { moveWords } from '../words/moves'
 
 interface Props {
     systems: readonly SystemSheet[]
@@ -21,7 +21,7 @@ export function FieldBook({ systems, due, today }: Props) {
     const busy = new Set(due.map((one) => one.system_id))
     const idle = systems.filter((system) => !busy.has(system.id)).map((system) => String(system.walk_order))
     return (
-        <Box as="section" aria-label={words.today.due} position="relative">
+        <Box as="section" aria-label={messages.today.due} position="relative">
             <Box
                 position="absolute"
                 left="42px"
@@ -39,7 +39,7 @@ export function FieldBook({ systems, due, today }: Props) {
                 borderColor="ink"
                 padding="0 0 3px 60px"
             >
-                {words.today.due}
+                {messages.today.due}
             </Box>
             <chakra.ol>
                 {due.map((one, i) => (
@@ -55,9 +55,9 @@ export function FieldBook({ systems, due, today }: Props) {
             </chakra.ol>
             <Box color="ink2" padding="12px 0 12px 60px">
                 {due.length === 0
-                    ? words.today.nothing
+                    ? messages.today.nothing
                     : idle.length > 0
-                      ? words.today.nothingAt(listOf(idle))
+                      ? messages.today.nothingAt({ list: listOf(idle) })
                       : ''}
             </Box>
         </Box>
@@ -117,10 +117,10 @@ function Row({
                 <Button
                     variant={isFirst ? 'solid' : 'outline'}
                     minWidth="104px"
-                    aria-label={`${words.today.verbs[due.kind]} ${due.name}`}
+                    aria-label={`${messages.today.verbs[due.kind]} ${due.name}`}
                     onClick={go}
                 >
-                    {words.today.verbs[due.kind]}
+                    {messages.today.verbs[due.kind]}
                 </Button>
             </Box>
         </chakra.li>
@@ -133,7 +133,7 @@ function InPlace({ due }: { due: DueRow }) {
     const act = useWrite<unknown, Recorded>({
         method: 'POST',
         path: isWatch ? `watches/${due.of_id ?? 0}/checks` : `fish/${due.fish_id ?? 0}/conditions`,
-        said: () => moveWords.watch.looked(due.name),
+        said: () => messages.moves.watch.looked({ name: due.name }),
         undo: (recorded) =>
             write('DELETE', `${isWatch ? 'watch-checks' : 'health-observations'}/${recorded.id}`),
     })
@@ -141,7 +141,7 @@ function InPlace({ due }: { due: DueRow }) {
     if (due.is_late || !['watch', 'quarantine'].includes(due.kind)) {
         return null
     }
-    const label = isWatch ? moveWords.watch.allGood : words.today.eatsWell
+    const label = isWatch ? messages.moves.watch.allGood : messages.today.eatsWell
     return (
         <Button
             aria-label={`${label}: ${due.name}`}

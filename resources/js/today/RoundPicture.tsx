@@ -1,10 +1,10 @@
+import { messages } from '../messages'
 import { useNavigate } from '@tanstack/react-router'
 import type { SystemSheet } from '../api/types'
 import { ScaleBar } from '../drawing/ScaleBar'
 import { useKeeper } from '../frame/keeper'
 import { SystemFromAbove } from '../systems/SystemFromAbove'
 import { ink } from '../theme/tokens'
-import { words } from '../words/en'
 import { layRound, shortName, WATER_BELOW_LABEL } from './layRound'
 
 interface Props {
@@ -42,7 +42,7 @@ export function RoundPicture({ systems, due, placesDue, width }: Props) {
             width={width}
             height={round.height + (width < NARROW ? 84 : 50)}
             role="img"
-            aria-label={words.today.scale}
+            aria-label={messages.today.scale}
             style={{ display: 'block' }}
         >
             <g transform="translate(13 4)">
@@ -132,16 +132,16 @@ function Legend({ y }: { y: number }) {
         <g fontSize="15" fill={ink('ink')}>
             <circle cx={10} cy={y} r={9} fill={ink('ink')} />
             <text x={25} y={y + 5}>
-                {words.today.key.due}
+                {messages.today.key.due}
             </text>
             <circle cx={108} cy={y} r={9} fill={ink('paper')} stroke={ink('ink')} strokeWidth={1.6} />
             <text x={123} y={y + 5}>
-                {words.today.key.look}
+                {messages.today.key.look}
             </text>
             <circle cx={212} cy={y} r={9} fill={ink('fresh')} stroke={ink('ink')} strokeWidth={1.6} />
             <path d={`M206 ${y}q6 -4 12 0q-6 4 -12 0`} fill={ink('band0')} />
             <text x={227} y={y + 5}>
-                {words.today.key.fish}
+                {messages.today.key.fish}
             </text>
         </g>
     )

@@ -1,3 +1,5 @@
+import { todaySentence } from './todaySentence'
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { todayQuery } from '../api/queries'
@@ -7,7 +9,6 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
-import { words } from '../words/en'
 import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
@@ -17,7 +18,7 @@ import { WaterAlarms } from './WaterAlarms'
 
 /** The round: what is due, where, and which upgrades lie ahead. */
 export function TodayPage() {
-    useNameSheet(words.today.title, words.today.scale)
+    useNameSheet(messages.today.title, messages.today.scale)
     return <Waiting query={useQuery(todayQuery)}>{(today) => <TodaySheet today={today} />}</Waiting>
 }
 
@@ -30,7 +31,7 @@ function TodaySheet({ today }: { today: Today }) {
     if (today.systems.length === 0) {
         return (
             <>
-                <SheetHead sentence={words.today.empty} comment={words.today.emptyHelp} />
+                <SheetHead sentence={messages.today.empty} comment={messages.today.emptyHelp} />
                 <Unreadable rows={today.unreadable} />
             </>
         )
@@ -41,8 +42,8 @@ function TodaySheet({ today }: { today: Today }) {
     return (
         <>
             <SheetHead
-                sentence={words.today.headline(today.due, placesDue, today.systems.length)}
-                comment={words.today.upgradesLine(outgrown, today.upgrades_soon)}
+                sentence={todaySentence(today.due, placesDue, today.systems.length)}
+                comment={messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })}
             />
             <Unreadable rows={today.unreadable} />
             <Box
@@ -66,7 +67,7 @@ function TodaySheet({ today }: { today: Today }) {
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
                     <Box>
                         <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
-                            {words.today.writeDown}
+                            {messages.today.writeDown}
                         </Box>
                         <WriteDown
                             kinds={['incident', 'loss', 'move', 'count']}

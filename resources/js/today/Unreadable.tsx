@@ -1,10 +1,11 @@
+import { columnName, whatIsLeftOut } from './leftOut'
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { UnreadableRow } from '../api/types'
 import { Section } from '../frame/Section'
 import { TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
-import { unreadableWords as said } from '../words/unreadable'
 
 /** What is stored and cannot be read: named, and mended here. */
 export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
@@ -13,8 +14,8 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
     }
     return (
         <Box borderInlineStart="6px solid" borderColor="over" paddingInlineStart="14px" marginTop="16px">
-            <Section title={said.title}>
-                <chakra.p paddingBlock="8px 2px">{said.intro}</chakra.p>
+            <Section title={messages.unreadable.title}>
+                <chakra.p paddingBlock="8px 2px">{messages.unreadable.intro}</chakra.p>
                 <ul>
                     {rows.map((row) => (
                         <Row key={`${row.table} ${row.id}`} row={row} />
@@ -30,7 +31,7 @@ function Row({ row }: { row: UnreadableRow }) {
     const remove = useWrite<undefined>({
         method: 'DELETE',
         path: `unreadable-rows/${row.table}/${row.id}`,
-        said: () => said.removed,
+        said: () => messages.unreadable.removed,
     })
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="8px">
@@ -42,20 +43,18 @@ function Row({ row }: { row: UnreadableRow }) {
                 gap="6px 16px"
             >
                 <p>
-                    {!row.is_waiting && (
-                        <chakra.span fontWeight={700}>{said.what[row.table](row.name)}: </chakra.span>
-                    )}
+                    {!row.is_waiting && <chakra.span fontWeight={700}>{whatIsLeftOut(row)}: </chakra.span>}
                     {row.reason}
                 </p>
                 {!row.is_waiting && !isOpen && (
                     <Box display="flex" gap="10px">
-                        <Button onClick={() => setIsOpen(true)}>{said.correct}</Button>
+                        <Button onClick={() => setIsOpen(true)}>{messages.unreadable.correct}</Button>
                         <Button
                             variant="plain"
                             disabled={remove.isSaving}
                             onClick={() => remove.save(undefined)}
                         >
-                            {row.is_emptied ? said.empty : said.remove}
+                            {row.is_emptied ? messages.unreadable.empty : messages.unreadable.remove}
                         </Button>
                     </Box>
                 )}
@@ -77,7 +76,7 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
     const save = useWrite<{ values: Record<string, string | null> }>({
         method: 'PUT',
         path: `unreadable-rows/${row.table}/${row.id}`,
-        said: () => said.corrected,
+        said: () => messages.unreadable.corrected,
     })
     const changed = row.values.filter((one) => typed[one.column] !== (one.value ?? ''))
     const values = Object.fromEntries(
@@ -98,7 +97,7 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
             {row.values.map((one) => (
                 <TextField
                     key={one.column}
-                    label={said.columns[one.column] ?? one.column}
+                    label={columnName(one.column)}
                     value={typed[one.column] ?? ''}
                     onChange={(value) => setTyped({ ...typed, [one.column]: value })}
                 />
@@ -110,10 +109,10 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
             )}
             <Box display="flex" gap="10px" gridColumn="1 / -1">
                 <Button type="submit" variant="solid" disabled={save.isSaving || changed.length === 0}>
-                    {said.save}
+                    {messages.unreadable.save}
                 </Button>
                 <Button variant="plain" onClick={onClose}>
-                    {said.cancel}
+                    {messages.unreadable.cancel}
                 </Button>
             </Box>
         </chakra.form>

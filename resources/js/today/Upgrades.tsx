@@ -1,15 +1,16 @@
+import { messages } from '../messages'
+import { fishSentence, nextSentence } from '../fish/sentences'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { FishRow } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
-import { fishSentence, nextSentence, words } from '../words/en'
 
 const SHOWN = 6
 
 /** Who outgrows what when, and where it could go. */
 export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: string }) {
     return (
-        <Box as="section" aria-label={words.today.upgrades}>
+        <Box as="section" aria-label={messages.today.upgrades}>
             <Box
                 as="h2"
                 fontSize="19px"
@@ -18,11 +19,11 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
                 borderColor="ink"
                 paddingBottom="4px"
             >
-                {words.today.upgrades}
+                {messages.today.upgrades}
             </Box>
             {fish.length === 0 && (
                 <Box paddingBlock="10px" color="ink2">
-                    {words.today.noUpgrades}
+                    {messages.today.noUpgrades}
                 </Box>
             )}
             <chakra.ol>
@@ -49,7 +50,7 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
             </chakra.ol>
             {fish.length > SHOWN && (
                 <Box paddingBlock="10px">
-                    <Link to="/fish">{words.today.moreUpgrades(fish.length - SHOWN)}</Link>
+                    <Link to="/fish">{messages.today.moreUpgrades({ n: fish.length - SHOWN })}</Link>
                 </Box>
             )}
         </Box>

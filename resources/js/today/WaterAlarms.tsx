@@ -1,7 +1,7 @@
+import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { SystemSheet } from '../api/types'
-import { words } from '../words/en'
 
 /** Waters that want a hand, urgent ones first, then in walking order. */
 export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
@@ -12,7 +12,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
         return null
     }
     return (
-        <Box as="section" aria-label={words.today.waterTitle}>
+        <Box as="section" aria-label={messages.today.waterTitle}>
             <Box
                 as="h2"
                 fontSize="19px"
@@ -21,7 +21,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                 borderColor="ink"
                 paddingBottom="4px"
             >
-                {words.today.waterTitle}
+                {messages.today.waterTitle}
             </Box>
             <chakra.ol>
                 {all.map(({ system, alarm }) => (

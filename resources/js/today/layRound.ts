@@ -1,6 +1,6 @@
+import { messages } from '../messages'
 import type { SystemSheet } from '../api/types'
 import { drawnSize } from '../systems/SystemFromAbove'
-import { words } from '../words/en'
 
 export interface Station {
     system: SystemSheet
@@ -25,7 +25,7 @@ const MARK = 46
 
 /** "Porch" for the Porch tank: on the plan anybody sees that it is one. */
 export function shortName(system: SystemSheet): string {
-    const kind = ` ${words.systems.kinds[system.kind]}`
+    const kind = ` ${messages.systemsList.kinds[system.kind]}`
     return system.kind === 'tank' && system.name.endsWith(kind)
         ? system.name.slice(0, -kind.length)
         : system.name

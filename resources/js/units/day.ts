@@ -1,3 +1,7 @@
+import { messages } from '../messages'
+import { locale } from '../messages/language'
+import { spoken } from '../messages/speak'
+
 /** Days of the calendar as the API writes them: YYYY-MM-DD, without time or zone. */
 export type IsoDay = string
 
@@ -17,9 +21,9 @@ export function addDays(day: IsoDay, days: number): IsoDay {
 }
 
 function format(day: IsoDay, options: Intl.DateTimeFormatOptions): string {
-    return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options })
-        .format(toTime(day))
-        .replaceAll(' ', NO_BREAK)
+    return spoken(
+        new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options }).format(toTime(day)),
+    ).replaceAll(' ', NO_BREAK)
 }
 
 /** "21 June", with the year when it is another one. */
@@ -48,14 +52,19 @@ export function daySpan(
     from: IsoDay,
     until: IsoDay,
     today: IsoDay,
-    joint: string,
+    /** "from A to B", or "between A and B". */
+    joint: 'range' | 'between',
     month: 'long' | 'short',
 ): string {
     const day = { day: 'numeric', month } as const
     const isNear = daysBetween(today, until) < YEAR_GOES_WITHOUT_SAYING_DAYS
     const first =
         isNear || from.slice(0, 4) === until.slice(0, 4) ? day : { ...day, year: 'numeric' as const }
-    return `${format(from, first)} ${joint} ${format(until, isNear ? day : { ...day, year: 'numeric' })}`
+    const low = format(from, first)
+    const high = format(until, isNear ? day : { ...day, year: 'numeric' })
+    return joint === 'range'
+        ? messages.frame.joint.span({ low, high })
+        : messages.frame.joint.and({ first: low, last: high })
 }
 
 /** "Jun 2028". */

@@ -26,11 +26,6 @@ export function bare(mm: number, unit: LengthUnit): string {
     return unit.word === 'cm' ? (mm / unit.mm).toFixed(0) : (mm / unit.mm).toFixed(1)
 }
 
-/** Mass of a fish: grams below a kilogram. */
-export function massWords(grams: number): string {
-    return grams < 1000 ? `about ${Number(grams.toPrecision(2))} g` : `about ${(grams / 1000).toFixed(1)} kg`
-}
-
 /** Sizes of homes. */
 export function metres(mm: number, system: UnitSystem): string {
     return system === 'metric' ? `${trimmed(mm / 1000)} m` : `${trimmed(mm / 304.8)} ft`

@@ -1,3 +1,4 @@
+import { locale } from '../messages/language'
 import type { UnitSystem } from '../api/types'
 
 const LITRES_PER_US_GALLON = 3.785411784
@@ -16,19 +17,11 @@ export function volume(litres: number, units: UnitSystem): string {
 
 /** "17 640": thousands parted by a thin space that does not break. */
 export function grouped(value: number): string {
-    return Math.round(value).toLocaleString('en-GB').replaceAll(',', '\u202f')
+    return Math.round(value).toLocaleString(locale).replaceAll(',', '\u202f')
 }
 
 export function floorArea(squareMm: number, units: UnitSystem): string {
     return units === 'metric'
         ? `${(squareMm / 1e6).toFixed(2)} m²`
         : `${(squareMm / 304.8 ** 2).toFixed(1)} sq ft`
-}
-
-export function temperature(celsius: number, units: UnitSystem): string {
-    return units === 'us' ? `${(celsius * 1.8 + 32).toFixed(0)} °F` : `${Number(celsius.toFixed(1))} °C`
-}
-
-export function weight(kilograms: number, units: UnitSystem): string {
-    return units === 'us' ? `${grouped(kilograms * 2.20462)} lb` : `${grouped(kilograms)} kg`
 }

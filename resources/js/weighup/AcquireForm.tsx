@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -7,8 +8,6 @@ import { useKeeper } from '../frame/keeper'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
-import { acquireWords as said } from '../words/acquire'
-import { methods } from '../words/en'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
@@ -51,7 +50,11 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const entry = useEntry<AcquireRequest>({
         path: 'fish',
         undoPath: 'fish',
-        said: (body) => said.arrived(body.name, systems.find((one) => one.id === body.system_id)?.name ?? ''),
+        said: (body) =>
+            messages.weighUp.arrived({
+                name: body.name,
+                home: systems.find((one) => one.id === body.system_id)?.name ?? '',
+            }),
         onDone: () => {
             onDone()
             void client.invalidateQueries({ queryKey: logKey }).then(() => navigate({ to: '/fish' }))
@@ -60,7 +63,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const filled = (text: string): string | null => (text.trim() === '' ? null : text)
     return (
         <EntryForm
-            act={said.save}
+            act={messages.weighUp.save}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
@@ -82,14 +85,14 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             }
         >
             <TextField
-                label={said.name}
-                help={said.nameHelp}
+                label={messages.weighUp.name}
+                help={messages.weighUp.nameHelp}
                 value={name}
                 onChange={setName}
                 error={entry.fieldError('name')}
             />
             <ChoiceField
-                label={said.home}
+                label={messages.weighUp.home}
                 options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
                 value={home}
                 onChange={setHome}
@@ -97,7 +100,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                 placeholder="–"
             />
             <TextField
-                label={said.day}
+                label={messages.weighUp.day}
                 type="date"
                 max={today}
                 value={date}
@@ -105,38 +108,38 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                 error={entry.fieldError('date')}
             />
             <TextField
-                label={said.length}
+                label={messages.weighUp.length}
                 value={length}
                 onChange={setLength}
                 error={entry.fieldError('length')}
             />
             <ChoiceField
-                label={said.method}
-                options={Object.entries(methods).map(([value, one]) => ({ value, text: one.word }))}
+                label={messages.weighUp.method}
+                options={optionsOf(messages.labels.methods)}
                 value={method}
                 onChange={(value) => setMethod(value as Method)}
             />
             <ChoiceField
-                label={said.origin}
-                options={optionsOf(said.origins)}
+                label={messages.weighUp.origin}
+                options={optionsOf(messages.weighUp.origins)}
                 value={origin}
                 onChange={setOrigin}
                 error={entry.fieldError('origin')}
             />
             <ChoiceField
-                label={said.purpose}
-                options={optionsOf(said.purposes)}
+                label={messages.weighUp.purpose}
+                options={optionsOf(messages.weighUp.purposes)}
                 value={purpose}
                 onChange={setPurpose}
             />
             <TextField
-                label={said.fallback}
+                label={messages.weighUp.fallback}
                 value={fallback}
                 onChange={setFallback}
                 error={entry.fieldError('fallback')}
             />
             <TextField
-                label={said.note}
+                label={messages.weighUp.note}
                 value={note}
                 onChange={setNote}
                 error={entry.fieldError('arrival_note')}

@@ -1,8 +1,8 @@
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import type { Refused } from '../api/client'
 import { SpeciesField } from '../species/SpeciesField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { acquireWords as said } from '../words/acquire'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
@@ -26,45 +26,45 @@ export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: P
         >
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '1 / 3' }}>
                 <SpeciesField
-                    label={said.species}
-                    help={said.speciesHelp}
+                    label={messages.weighUp.species}
+                    help={messages.weighUp.speciesHelp}
                     value={typed.species}
                     onChange={set('species')}
-                    error={isUnknown ? said.unknownSpecies : refused?.fieldError('species_id')}
+                    error={isUnknown ? messages.weighUp.unknownSpecies : refused?.fieldError('species_id')}
                 />
             </Box>
             <TextField
-                label={said.count}
+                label={messages.weighUp.count}
                 inputMode="numeric"
                 value={typed.count}
                 onChange={set('count')}
                 error={refused?.fieldError('count')}
             />
             <TextField
-                label={said.length}
+                label={messages.weighUp.length}
                 value={typed.length}
                 onChange={set('length')}
-                help={said.lengthHelp}
+                help={messages.weighUp.lengthHelp}
                 error={refused?.fieldError('length')}
             />
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : 'auto' }}>
                 <ChoiceField
-                    label={said.health}
-                    options={optionsOf(said.healths)}
+                    label={messages.weighUp.health}
+                    options={optionsOf(messages.weighUp.healths)}
                     value={typed.health}
                     onChange={set('health')}
                     error={refused?.fieldError('health')}
                 />
             </Box>
             <TextField
-                label={said.price}
+                label={messages.weighUp.price}
                 inputMode="decimal"
                 value={typed.price}
                 onChange={set('price')}
                 error={refused?.fieldError('price')}
             />
             <TextField
-                label={said.quarantine}
+                label={messages.weighUp.quarantine}
                 inputMode="numeric"
                 value={typed.served}
                 onChange={set('served')}
@@ -72,7 +72,7 @@ export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: P
             />
             <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '2 / -1' }}>
                 <TextField
-                    label={said.fallback}
+                    label={messages.weighUp.fallback}
                     value={typed.fallback}
                     onChange={set('fallback')}
                     error={refused?.fieldError('fallback')}

@@ -1,7 +1,9 @@
+import { longDay } from '../units/day'
+import { messages } from '../messages'
+import { stayWords } from './sentences'
 import { chakra } from '@chakra-ui/react'
 import type { Chain } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { acquireWords as said, stayWords } from '../words/acquire'
 
 /** The homes one after the other, each until when and why not longer. */
 export function ChainList({ chain }: { chain: Chain }) {
@@ -35,9 +37,12 @@ export function ChainList({ chain }: { chain: Chain }) {
             ))}
             {chain.build !== null && (
                 <chakra.li paddingBlock="6px">
-                    <b>{said.toBuild}:</b> {chain.build.what}
+                    <b>{messages.weighUp.toBuild}:</b> {chain.build.what}
                     <chakra.span display="block" color="close" fontWeight={600}>
-                        {said.readyBy(chain.build.by, chain.build.begin, today)}
+                        {messages.weighUp.readyBy({
+                            day: longDay(chain.build.by, today),
+                            begin: longDay(chain.build.begin, today),
+                        })}
                     </chakra.span>
                 </chakra.li>
             )}

@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { systemsQuery } from '../api/queries'
@@ -10,7 +11,6 @@ import { fullSize, SystemFromAbove } from '../systems/SystemFromAbove'
 import { ink } from '../theme/tokens'
 import { monthOfYear } from '../units/day'
 import { projected } from '../units/length'
-import { acquireWords as said } from '../words/acquire'
 
 interface Props {
     chain: Chain
@@ -64,7 +64,7 @@ export function ChainPicture({ chain, species, adult }: Props) {
                     width={width}
                     height={height + 40}
                     role="img"
-                    aria-label={said.picture(species.common_name)}
+                    aria-label={messages.weighUp.picture({ kind: species.common_name })}
                 >
                     {rooms.map((room, i) => {
                         const { x, y } = places[i] ?? { x: 0, y: 0 }
@@ -130,10 +130,10 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
         }
         const [width, height] = fullSize(system)
         const note = stay.is_for_life
-            ? said.forLife
+            ? messages.weighUp.forLife
             : stay.move === null
-              ? said.atLeast(chain.horizon)
-              : `to ${monthOfYear(stay.move)}`
+              ? messages.weighUp.atLeast({ month: monthOfYear(chain.horizon) })
+              : messages.weighUp.untilMove({ month: monthOfYear(stay.move) })
         return [
             {
                 key: `${stay.system_id} ${stay.from}`,
@@ -149,7 +149,7 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
     if (chain.build !== null) {
         rooms.push({
             key: 'build',
-            name: said.toBuild,
+            name: messages.weighUp.toBuild,
             note: `by ${monthOfYear(chain.build.by)}`,
             width: chain.build.length_mm,
             height: chain.build.width_mm,

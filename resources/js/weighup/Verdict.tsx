@@ -1,13 +1,15 @@
+import { costWords, quarantineWords } from './sentences'
+import { percent } from '../units/share'
+import { messages } from '../messages'
+import { lengthRange } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { SpeciesRow, Weighed } from '../api/types'
 import { Fact } from '../frame/Fact'
-import { useUnit } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { massWords } from '../units/length'
-import { acquireWords as said } from '../words/acquire'
-import { lengthRange } from '../words/en'
+import { dailyMass, massWords } from '../units/mass'
 import { AcquireForm } from './AcquireForm'
 import type { CandidateTyped } from './candidate'
 import { ChainList } from './ChainList'
@@ -27,6 +29,7 @@ interface Props {
 export function Verdict({ weighed, species, typed, isHeaded }: Props) {
     const [isComing, setComing] = useState(false)
     const unit = useUnit()
+    const { unit_system: units } = useKeeper()
     const { upkeep } = weighed
     return (
         <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
@@ -44,34 +47,47 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                 }}
                 gap="24px"
             >
-                <Section title={said.chain}>
+                <Section title={messages.weighUp.chain}>
                     <ChainList chain={weighed.chain} />
                 </Section>
                 <Box display="flex" flexDirection="column" gap="16px">
                     <Box as="dl" borderTop="1.6px solid" borderColor="ink">
-                        <Fact name={said.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
+                        <Fact name={messages.weighUp.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
                         {weighed.lifespan !== null && (
-                            <Fact name={said.facts.life}>
-                                {said.years(weighed.lifespan.low, weighed.lifespan.high)}
+                            <Fact name={messages.weighUp.facts.life}>
+                                {messages.weighUp.years({
+                                    low: weighed.lifespan.low,
+                                    high: weighed.lifespan.high,
+                                })}
                             </Fact>
                         )}
                         {upkeep !== null && (
                             <>
-                                <Fact name={said.facts.mass}>{massWords(upkeep.adult_mass_g)}</Fact>
-                                <Fact name={said.facts.food}>{said.feed(upkeep.feed_g_per_day)}</Fact>
+                                <Fact name={messages.weighUp.facts.mass}>
+                                    {massWords(upkeep.adult_mass_g, units)}
+                                </Fact>
+                                <Fact name={messages.weighUp.facts.food}>
+                                    {messages.weighUp.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
+                                </Fact>
                                 {upkeep.weekly_change > 0 && (
-                                    <Fact name={said.facts.change}>{said.change(upkeep.weekly_change)}</Fact>
+                                    <Fact name={messages.weighUp.facts.change}>
+                                        {messages.weighUp.change({
+                                            share: percent(Math.max(0.01, upkeep.weekly_change)),
+                                        })}
+                                    </Fact>
                                 )}
                             </>
                         )}
-                        <Fact name={said.facts.quarantine}>
+                        <Fact name={messages.weighUp.facts.quarantine}>
                             {weighed.quarantine_days === 0
-                                ? said.noQuarantine
-                                : said.quarantineDays(weighed.quarantine_days, weighed.quarantine_home)}
+                                ? messages.weighUp.noQuarantine
+                                : quarantineWords(weighed)}
                         </Fact>
-                        {upkeep !== null && <Fact name={said.facts.cost}>{said.cost(upkeep)}</Fact>}
+                        {upkeep !== null && (
+                            <Fact name={messages.weighUp.facts.cost}>{costWords(upkeep)}</Fact>
+                        )}
                     </Box>
-                    <Section title={said.cautions}>
+                    <Section title={messages.weighUp.cautions}>
                         <ul>
                             {weighed.cautions.map((one) => (
                                 <chakra.li
@@ -85,7 +101,7 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                             ))}
                         </ul>
                         <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                            {said.cautionsNote}
+                            {messages.weighUp.cautionsNote}
                         </chakra.p>
                     </Section>
                     <Button
@@ -93,12 +109,12 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                         alignSelf="start"
                         onClick={() => setComing(true)}
                     >
-                        {said.acquire}
+                        {messages.weighUp.acquire}
                     </Button>
                 </Box>
             </Box>
             <PaperDialog
-                title={said.acquireTitle(species.common_name)}
+                title={messages.weighUp.acquireTitle({ kind: species.common_name })}
                 open={isComing}
                 onClose={() => setComing(false)}
             >

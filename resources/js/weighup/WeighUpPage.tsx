@@ -1,3 +1,4 @@
+import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -7,7 +8,6 @@ import type { SpeciesRow, Weighed } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { speciesNamed } from '../species/SpeciesField'
-import { acquireWords } from '../words/acquire'
 import type { CandidateTyped, Companion } from './candidate'
 import { askedOf, noCandidate } from './candidate'
 import { CandidateForm } from './CandidateForm'
@@ -15,7 +15,7 @@ import { Verdict } from './Verdict'
 
 /** One candidate, or two side by side: the whole future before it is bought. */
 export function WeighUpPage({ species }: { species: string }) {
-    useNameSheet(acquireWords.title, acquireWords.comment)
+    useNameSheet(messages.weighUp.title, messages.weighUp.comment)
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
     const first = useCandidate(species)
@@ -29,19 +29,18 @@ export function WeighUpPage({ species }: { species: string }) {
     const weighed = columns.filter((one) => one.weighed !== undefined && one.species !== undefined)
     const sentence =
         weighed.length === 0
-            ? acquireWords.empty
+            ? messages.weighUp.empty
             : weighed.length === 1
               ? (weighed[0]?.weighed?.sentence ?? '')
-              : acquireWords.between(
-                    weighed[0]?.species?.common_name ?? '',
-                    weighed[1]?.species?.common_name ?? '',
-                    together,
-                )
+              : (together ? messages.weighUp.pairTogether : messages.weighUp.between)({
+                    a: weighed[0]?.species?.common_name ?? '',
+                    b: (weighed[1]?.species?.common_name ?? '').toLowerCase(),
+                })
     return (
         <>
             <SheetHead
                 sentence={sentence}
-                comment={weighed.length === 0 ? acquireWords.emptyComment : acquireWords.chainNote}
+                comment={weighed.length === 0 ? messages.weighUp.emptyComment : messages.weighUp.chainNote}
             />
             {isBeside && (
                 <Box
@@ -61,10 +60,10 @@ export function WeighUpPage({ species }: { species: string }) {
                             checked={together}
                             onChange={(event) => setTogether(event.target.checked)}
                         />
-                        {acquireWords.together}
+                        {messages.weighUp.together}
                     </chakra.label>
                     <Button variant="plain" onClick={() => setBeside(false)}>
-                        {acquireWords.alone}
+                        {messages.weighUp.alone}
                     </Button>
                 </Box>
             )}
@@ -91,7 +90,7 @@ export function WeighUpPage({ species }: { species: string }) {
                             />
                             {!isBeside && (
                                 <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>
-                                    {acquireWords.beside}
+                                    {messages.weighUp.beside}
                                 </Button>
                             )}
                         </Box>

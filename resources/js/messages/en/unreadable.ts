@@ -1,40 +1,31 @@
-import type { UnreadableRow } from '../api/types'
-
-type Table = UnreadableRow['table']
-
-const about =
-    (what: string) =>
-    (name: string | null): string =>
-        name === null ? what : `${what} of ${name}`
-
-/** What is said of rows that are left out because they cannot be read. */
-export const unreadableWords = {
+/** Rows that are left out because they cannot be read. */
+export const unreadable = {
     title: 'Left out: it cannot be read',
     intro: 'Everything else is shown without it. Correct what is wrong, or delete it.',
     what: {
-        facilities: () => 'The rulebook',
-        species: (name) => `The species ${name ?? ''}`,
-        systems: (name) => `The system ${name ?? ''}`,
-        fish: (name) => name ?? 'A fish',
-        stays: about('A stay'),
-        measurements: about('A length'),
-        ration_changes: about('A change of ration'),
-        losses: about('A loss'),
-        counts: about('A count'),
-        shoal_splits: about('A parting'),
-        incidents: about('An incident'),
-        moves: about('A move'),
-        water_tests: about('A water test'),
-        water_works: about('Water work'),
-        daily_readings: about('A day of readings'),
-        weekly_temperatures: about('A week of temperatures'),
-        preparations: about('The preparation'),
-        quarantines: about('A quarantine'),
-        health_observations: about('A look'),
-        treatments: about('A treatment'),
-        move_sheets: about('A move sheet'),
-        watches: about('A watch'),
-    } satisfies Record<Table, (name: string | null) => string>,
+        facilities: 'The rulebook',
+        species: 'The species',
+        systems: 'The system',
+        fish: 'A fish',
+        stays: 'A stay',
+        measurements: 'A length',
+        ration_changes: 'A change of ration',
+        losses: 'A loss',
+        counts: 'A count',
+        shoal_splits: 'A parting',
+        incidents: 'An incident',
+        moves: 'A move',
+        water_tests: 'A water test',
+        water_works: 'Water work',
+        daily_readings: 'A day of readings',
+        weekly_temperatures: 'A week of temperatures',
+        preparations: 'The preparation',
+        quarantines: 'A quarantine',
+        health_observations: 'A look',
+        treatments: 'A treatment',
+        move_sheets: 'A move sheet',
+        watches: 'A watch',
+    },
     columns: {
         date: 'Day',
         from: 'From',
@@ -77,7 +68,7 @@ export const unreadableWords = {
         description: 'Description, as stored',
         own: 'Own values, as stored',
         rulebook: 'Rulebook, as stored',
-    } as Record<string, string>,
+    },
     correct: 'Correct',
     remove: 'Delete',
     empty: 'Back to how it came',
@@ -85,4 +76,6 @@ export const unreadableWords = {
     cancel: 'Cancel',
     corrected: 'Corrected: it counts again.',
     removed: 'Deleted.',
-}
+    of: '{what} of {name}',
+    named: '{what} {name}',
+} as const

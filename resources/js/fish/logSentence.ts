@@ -1,0 +1,65 @@
+import type { CountKind, LogLine, LossKind, Ration } from '../api/types'
+import { messages } from '../messages'
+import { longDay } from '../units/day'
+import type { LengthUnit } from '../units/length'
+import { measured } from '../units/length'
+
+/** One line of what happened to a fish. */
+export function logSentence(line: LogLine, name: string, unit: LengthUnit, today: string): string {
+    switch (line.type) {
+        case 'incident':
+            return incidentSentence(line, name)
+        case 'loss':
+            return lossSentence(line)
+        case 'count':
+            return messages.fish.logged.count({
+                n: line.count ?? 0,
+                how: messages.labels.counts[line.kind as CountKind],
+            })
+        default:
+            return changeSentence(line, unit, today)
+    }
+}
+
+function incidentSentence(line: LogLine, name: string): string {
+    const [actor, target] = line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
+    const told = { actor, target, act: line.act === null ? '' : messages.labels.acts[line.act] }
+    return line.harm === null || line.harm === 'none'
+        ? messages.fish.logged.incident(told)
+        : messages.fish.logged.harmed({ ...told, harm: messages.labels.harms[line.harm] })
+}
+
+function lossSentence(line: LogLine): string {
+    const how = messages.labels.losses[line.kind as LossKind]
+    const n = line.count ?? 1
+    const what = n > 1 ? messages.fish.logged.losses({ n, how }) : messages.fish.logged.loss({ how })
+    return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
+}
+
+/** Something about the fish itself was changed; "to" is empty where nothing is known any more. */
+function changeSentence(line: LogLine, unit: LengthUnit, today: string): string {
+    const said = messages.fish.logged
+    const [from, to] = [line.from ?? '', line.to ?? '']
+    const isKnown = to !== ''
+    switch (line.type) {
+        case 'move':
+            return said.move({ from, to })
+        case 'species':
+            return said.species({ from: from.toLowerCase(), to: to.toLowerCase() })
+        case 'candidates':
+            return isKnown ? said.candidates({ to: to.toLowerCase() }) : said.noCandidates
+        case 'sex':
+            return isKnown
+                ? said.sexed({ to: messages.labels.sexes[to as 'male' | 'female'] })
+                : said.sexUnknown
+        case 'hatched':
+            return isKnown ? said.hatched({ day: longDay(to, today) }) : said.hatchUnknown
+        case 'adult':
+            return isKnown ? said.adult({ length: measured(Number(to), unit) }) : said.adultAsSpecies
+        default:
+            return said.fed({
+                from: messages.labels.rations[from as Ration],
+                to: messages.labels.rations[to as Ration],
+            })
+    }
+}

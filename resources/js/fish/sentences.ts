@@ -1,0 +1,213 @@
+import type { FishRow, FishSheet, Home, Review, Window } from '../api/types'
+import { messages } from '../messages'
+import { joined } from '../messages/joined'
+import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
+import type { LengthUnit } from '../units/length'
+import { bare, measured } from '../units/length'
+
+/** A coming day this far off is told by its month. */
+const FAR_DAYS = 300
+
+/** A name that stands for one, or for many. */
+const ONE = 1
+const MANY = 2
+
+export const waterWord = (home: Home): string => messages.labels.waters[home.temperature]
+
+/** "21 Jun to 13 Aug", "now", "perhaps from 29 Apr 2028" or "fits". */
+export function windowWords(window: Pick<Window, 'early' | 'late'>, today: string): string {
+    if (window.early === null) {
+        return messages.fish.fits
+    }
+    if (window.early === today) {
+        return window.late === today ? messages.fish.now : messages.fish.nowOrSoon
+    }
+    return window.late === null
+        ? messages.fish.perhapsFrom({ day: shortDay(window.early, today) })
+        : daySpan(window.early, window.late, today, 'range', 'short')
+}
+
+/** The answer to a what-if. */
+export function whatIfSentence(
+    name: string,
+    home: string,
+    reason: string,
+    window: Window,
+    today: string,
+    horizon: string,
+): string {
+    const said = messages.fish.whatIf
+    if (window.early === null) {
+        return said.fits({ name, home, month: monthOfYear(horizon) })
+    }
+    if (window.early === today) {
+        return window.late === today
+            ? said.now({ name, home, reason })
+            : said.nowOrSoon({ name, home, reason })
+    }
+    return window.late === null
+        ? said.may({ name, home, reason, early: longDay(window.early, today) })
+        : said.between({
+              name,
+              home,
+              reason,
+              span: daySpan(window.early, window.late, today, 'between', 'long'),
+          })
+}
+
+/** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */
+export function speciesShareWords(knowledge: FishSheet['knowledge']): string {
+    return knowledge.candidates.length === 1
+        ? (knowledge.candidates[0]?.name.toLowerCase() ?? '')
+        : knowledge.candidates
+              .map((candidate) =>
+                  messages.fish.speciesShare({
+                      species: candidate.name.toLowerCase(),
+                      weight: candidate.weight,
+                  }),
+              )
+              .join(', ')
+}
+
+/** The worst case of an unsure fish; null when it is sure. */
+function worstSentence(home: Home, name: string, today: string): string | null {
+    const window = home.worst
+    if (window?.early == null || home.worst_species === null) {
+        return null
+    }
+    const told = { name, species: home.worst_species.toLowerCase(), home: home.name, reason: home.reason }
+    return window.late === null
+        ? messages.fish.sentence.worstFrom({ ...told, early: longDay(window.early, today) })
+        : messages.fish.sentence.worstBetween({
+              ...told,
+              span: daySpan(window.early, window.late, today, 'between', 'long'),
+          })
+}
+
+/** The sentence above a fish's picture. */
+export function fishSentence(fish: FishRow, today: string, horizon: string): string {
+    if (fish.count === 0) {
+        return messages.fish.gone({ name: fish.name })
+    }
+    const worst = fish.home.fits_now ? worstSentence(fish.home, fish.name, today) : null
+    return worst ?? outgrowSentence(fish, today, horizon)
+}
+
+function outgrowSentence(fish: FishRow, today: string, horizon: string): string {
+    const said = messages.fish.sentence
+    const { home } = fish
+    const window = home.outgrows
+    const told = { name: fish.name, home: home.name, n: fish.is_shoal ? MANY : ONE }
+    if (!home.fits_now) {
+        return said.has({ ...told, reason: home.reason })
+    }
+    if (window.early === null) {
+        return window.late_means === 'stays below'
+            ? said.fitsForLife(told)
+            : said.fits({ ...told, month: monthOfYear(horizon) })
+    }
+    return earlySentence({ ...told, reason: home.reason }, window.early, window.late, today)
+}
+
+function earlySentence(
+    told: { name: string; home: string; n: number; reason: string },
+    early: string,
+    late: string | null,
+    today: string,
+): string {
+    const said = messages.fish.sentence
+    if (early === today) {
+        return late === null ? said.now(told) : said.nowLatest({ ...told, late: longDay(late, today) })
+    }
+    return late === null
+        ? said.may({ name: told.name, home: told.home, reason: told.reason, early: longDay(early, today) })
+        : said.between({ ...told, span: daySpan(early, late, today, 'between', 'long') })
+}
+
+/** Where a fish could go, and until when; judged by size and temperature only. */
+export function nextSentence(fish: FishRow, today: string): string {
+    if (fish.count === 0 || fish.home.outgrows.early === null) {
+        return ''
+    }
+    if (fish.next === null) {
+        return messages.fish.next.none
+    }
+    const told = { home: fish.next.name, n: fish.is_shoal ? MANY : ONE }
+    const { early } = fish.next.outgrows
+    return early === null
+        ? messages.fish.next.forLong(told)
+        : messages.fish.next.until({
+              ...told,
+              until: daysBetween(today, early) > FAR_DAYS ? monthOfYear(early) : longDay(early, today),
+          })
+}
+
+/** What is thought of a length while it is typed. */
+export function reviewSentence(review: Review, unit: LengthUnit, today: string): string {
+    const said = messages.fish.review
+    const { low, high } = review.expected_mm
+    const expected = said.expected({
+        low: (low / unit.mm).toFixed(1),
+        high: `${(high / unit.mm).toFixed(1)} ${unit.word}`,
+    })
+    if (review.before === null) {
+        return said.alone({ expected })
+    }
+    const change = (review.length_mm - review.before.length_mm) / unit.mm
+    const told = {
+        by: `${Math.abs(change).toFixed(1)} ${unit.word}`,
+        day: longDay(review.before.date, today),
+        expected,
+        verdict: reviewVerdict(review),
+    }
+    return change < 0 ? said.less(told) : said.more(told)
+}
+
+function reviewVerdict({ length_mm, expected_mm }: Review): string {
+    if (length_mm < expected_mm.low) {
+        return messages.fish.review.short
+    }
+    return length_mm > expected_mm.high ? messages.fish.review.long : messages.fish.review.asExpected
+}
+
+/** "12 barbs" or the name of a single fish. */
+export function nameWithCount(fish: FishRow): string {
+    return fish.is_shoal ? `${fish.name} (${fish.count})` : fish.name
+}
+
+export function lastLengthWords(fish: FishRow, unit: LengthUnit, today: string): string {
+    if (fish.last_length === null) {
+        return messages.fish.never
+    }
+    const days = daysBetween(fish.last_length.date, today)
+    const length = measured(fish.last_length.length_mm, unit)
+    return days === 0 ? messages.fish.lastToday({ length }) : messages.fish.last({ days, length })
+}
+
+export const lengthRange = (band: { low: number; likely: number; high: number }, unit: LengthUnit): string =>
+    messages.fish.range({
+        low: bare(band.low, unit),
+        high: `${bare(band.high, unit)} ${unit.word}`,
+        likely: bare(band.likely, unit),
+    })
+
+/** How fast it grows among those of its species: from faster than this many in a hundred. */
+const PACES = [
+    [90, messages.fish.paces.veryQuick],
+    [70, messages.fish.paces.quick],
+    [30, messages.fish.paces.usual],
+    [10, messages.fish.paces.slow],
+] as const
+
+export function paceWords(percent: number): string {
+    const pace = PACES.find(([above]) => percent > above)?.[1] ?? messages.fish.paces.verySlow
+    return messages.fish.pace({ pace, percent: percent.toFixed(0) })
+}
+
+/** What the growth of a fish rests on. */
+export const knownWords = (own: number, kin: number, species: number, n: number): string =>
+    joined([
+        messages.fish.knownOwn({ share: own }),
+        kin >= 0.005 ? messages.fish.knownKin({ share: kin, n }) : '',
+        messages.fish.knownSpecies({ share: species }),
+    ])

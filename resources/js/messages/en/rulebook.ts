@@ -1,0 +1,32 @@
+/** The rulebook. */
+export const rulebook = {
+    title: 'Rulebook',
+    headline:
+        '{changed, plural, =0 {Every rule stands as it came.} one {One rule is your own; the others stand as they came.} other {# rules are your own; the others stand as they came.}}',
+    comment:
+        'Where keepers disagree, choose your school: it changes every verdict and date. All of it is common practice, without a published source.',
+    usual: 'as it came',
+    lose: '{names} would lose {n, plural, one {its home} other {their homes}}.',
+    gain: '{names} could stay after all.',
+    elsewhere: '{names} would go to another home next.',
+    nobody: 'Nobody here would have to move.',
+    numbers: 'The numbers behind the rules',
+    reset: 'Back to',
+    saved: 'Saved in the rulebook.',
+    exceptions: 'Exceptions',
+    noExceptions: 'No fish and no system has a rule of its own.',
+    addException: 'Add an exception',
+    exceptionTitle: 'A rule of its own',
+    of: 'For',
+    aFish: 'a fish',
+    aSystem: 'a system',
+    which: 'Which',
+    rule: 'Rule',
+    answer: 'There it is',
+    setAside: 'not held against it',
+    reason: 'Why',
+    reasonHelp: 'For whoever reads this later.',
+    write: 'Save',
+    takeOut: 'Delete',
+    more: '{names} and {n} more',
+} as const

@@ -1,0 +1,40 @@
+/** The round of the day. */
+export const today = {
+    title: 'The round',
+    scale: 'All systems and fish to one scale',
+    due: 'due today, in walking order',
+    nothingAt: 'Nothing is due at {list}.',
+    nothing: 'Nothing is due today.',
+    upgrades: 'Upgrades ahead',
+    moreUpgrades: '{n_Words} more later: all fish',
+    fallbacks: 'Where would they go?',
+    moreFallbacks: '{n_Words} more without a place to go to.',
+    noUpgrades: 'No fish outgrows its home within the horizon.',
+    writeDown: 'Write down',
+    key: {
+        due: 'due here',
+        look: 'look only',
+        fish: 'fish due',
+    },
+    empty: 'No systems yet: this facility is empty.',
+    emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
+    waterTitle: 'Water to look at',
+    eatsWell: 'Eats, no sign',
+    verbs: {
+        measure: 'Measure',
+        watch: 'Look',
+        move: 'Move',
+        interim: 'Decide',
+        quarantine: 'Look',
+        preparation: 'Open',
+        test: 'Test',
+    },
+    headline:
+        '{parts} in {places_words} of {systems, plural, one {one system} other {{systems_words} systems}}. Begin with {first}.',
+    upgradesLine:
+        '{over, plural, =0 {{soon, plural, =0 {No fish outgrows its home within {days} days.} one {One fish may outgrow its home within {days} days.} other {{soon_Words} fish may outgrow their homes within {days} days.}}} one {One fish has outgrown its home{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}} other {{over_Words} fish have outgrown their homes{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}}}',
+    nothingDue: 'Nothing is due today. Walk the round and look.',
+    toWatch: '{n_words} fish to watch',
+    toMeasure: '{n_words} fish to measure',
+    other: '{n, plural, one {one other thing} other {{n_words} other things}}',
+} as const

@@ -1,0 +1,68 @@
+import type { Chain, SuitableSpeciesRow, Weighed } from '../api/types'
+import { messages } from '../messages'
+import { joined } from '../messages/joined'
+import { longDay, monthOfYear } from '../units/day'
+import { grouped } from '../units/volume'
+
+/** "for life, as a group of 6 to 14", "until March 2028", "no". */
+export function suitableWords(row: SuitableSpeciesRow): string {
+    if (row.fit === 'not') {
+        return messages.weighUp.no
+    }
+    const long = howLong(row)
+    if (row.most > row.least) {
+        const group = messages.weighUp.groupRange({ least: row.least, most: row.most })
+        return messages.weighUp.whole({ long, group })
+    }
+    return row.least > 1
+        ? messages.weighUp.whole({ long, group: messages.weighUp.group({ n: row.least }) })
+        : long
+}
+
+function howLong(row: SuitableSpeciesRow): string {
+    if (row.fit === 'for-life') {
+        return messages.weighUp.forLife
+    }
+    return row.until === null
+        ? messages.weighUp.tenYears
+        : messages.weighUp.until({ day: monthOfYear(row.until) })
+}
+
+export function suitableHeadline(
+    system: string,
+    rows: readonly SuitableSpeciesRow[],
+    withFish: string | undefined,
+): string {
+    return messages.weighUp.suitableHeadline({
+        life: rows.filter((row) => row.fit === 'for-life').length,
+        time: rows.filter((row) => row.fit === 'until').length,
+        where: withFish === undefined ? system : messages.weighUp.with({ system, fish: withFish }),
+    })
+}
+
+export function stayWords(stay: Chain['stays'][number], horizon: string, today: string): string {
+    if (stay.is_for_life) {
+        return messages.weighUp.forLife
+    }
+    return stay.leave === null
+        ? messages.weighUp.atLeast({ month: monthOfYear(horizon) })
+        : messages.weighUp.until({ day: longDay(stay.leave, today) })
+}
+
+/** What it costs in its life, in the facility's money, without its name. */
+export function costWords(upkeep: NonNullable<Weighed['upkeep']>): string {
+    return messages.weighUp.cost({
+        whole: grouped(upkeep.whole_cost),
+        parts: joined([
+            upkeep.price === null ? '' : messages.weighUp.toBuy({ sum: grouped(upkeep.price) }),
+            messages.weighUp.forFood({ sum: grouped(upkeep.food_cost) }),
+            upkeep.home_cost > 0 ? messages.weighUp.toBuildFor({ sum: grouped(upkeep.home_cost) }) : '',
+        ]),
+    })
+}
+
+export function quarantineWords({ quarantine_days: days, quarantine_home: home }: Weighed): string {
+    return home === null
+        ? messages.weighUp.quarantineNoHome({ days })
+        : messages.weighUp.quarantineDays({ days, home })
+}
