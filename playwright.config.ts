@@ -1,18 +1,15 @@
 import { defineConfig } from '@playwright/test'
 
-const port = Number(process.env.BROWSER_TEST_PORT ?? 8187)
-export const emptyPort = port + 1
-
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: '.state/playwright',
-    workers: 1,
+    globalSetup: './tests/Browser/templates.ts',
+    workers: 2,
     retries: 0,
     timeout: 60_000,
     expect: { timeout: 10_000 },
     reporter: [['list']],
     use: {
-        baseURL: `http://127.0.0.1:${port}`,
         viewport: { width: 1280, height: 800 },
         serviceWorkers: 'block',
         reducedMotion: 'reduce',
@@ -31,14 +28,4 @@ export default defineConfig({
             ],
         },
     },
-    webServer: [serve(port, 'demo'), serve(emptyPort, 'empty')],
 })
-
-function serve(onPort: number, data: 'demo' | 'empty') {
-    return {
-        command: `bash tests/Browser/serve.sh ${onPort} ${data}`,
-        url: `http://127.0.0.1:${onPort}/up`,
-        gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 3000 },
-        timeout: 60_000,
-    }
-}

@@ -6,7 +6,7 @@ import { CacheProvider } from '@emotion/react'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { Refused } from './api/client'
+import { Refused } from './api/refused'
 import { App } from './App'
 import { system } from './theme/system'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { expectAccessible, openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
@@ -46,11 +46,11 @@ test('it is added to my fish with its plan, and is taken back', async ({ page })
     await page.getByRole('button', { name: 'Add to my fish' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Name').fill('Bramble')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('Somebody here has this name already')).toBeVisible()
     await slip.getByLabel('Name').fill('Comfrey')
     await slip.getByLabel('How long now').fill('7 cm')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Comfrey lives in')
     await page.getByRole('link', { name: 'Comfrey' }).click()
     await expect(page.getByRole('region', { name: 'The homes ahead' })).toContainText('to build')
@@ -91,7 +91,7 @@ test('a place to go to is written down and the reminder goes', async ({ page }) 
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Where from').selectOption('tank-raised')
     await slip.getByLabel('Where it could go if it cannot stay').fill('Back to the breeder')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('where Burr comes from')
     await page.getByRole('link', { name: 'Today' }).click()
     await expect(page.getByRole('region', { name: 'Where would they go?' })).not.toContainText('Burr')

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { expectAccessible, openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
@@ -24,10 +24,10 @@ test('a what-if is kept, told of in the history, and taken back', async ({ page 
     const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
     await page.getByLabel('Fed').selectOption('sparse')
     await page.getByLabel('If its adult size is really').fill('2 cm')
-    await page.getByRole('button', { name: 'Keep it so' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText(/it measured more than this already/)).toBeVisible()
     await page.getByLabel('If its adult size is really').fill('52 cm')
-    await page.getByRole('button', { name: 'Keep it so' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Kept: how Yarrow is fed')
     await expect(page.getByText('as you stated')).toBeVisible()
     await expect(page.getByText('fed sparsely, before once a day, steadily')).toBeVisible()
@@ -40,7 +40,7 @@ test('a what-if is kept, told of in the history, and taken back', async ({ page 
 test('a home that was asked about becomes a move to write down', async ({ page }) => {
     await openFish(page, 'Pip')
     await page.getByLabel('Living in').selectOption({ label: 'Long tank' })
-    await page.getByRole('button', { name: 'Write down the move' }).click()
+    await page.getByRole('button', { name: 'Record the move' }).click()
     const slip = page.getByRole('dialog')
     await expect(slip.getByLabel('Fish')).toHaveValue(/\d+/)
     await expect(slip.getByLabel('To').locator('option:checked')).toHaveText('Long tank')
@@ -53,11 +53,11 @@ test('a fish is taken for another species, perhaps, and taken back', async ({ pa
     const slip = page.getByRole('dialog')
     await slip.getByLabel('But it may be').selectOption({ label: 'Giant gourami' })
     await slip.getByLabel('Belief').fill('120')
-    await slip.getByRole('button', { name: 'Take it for this' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('Give a share between 0 and 100 %')).toBeVisible()
     await slip.getByLabel('Belief').fill('40')
-    await slip.getByRole('button', { name: 'Take it for this' }).click()
-    await expect(page.getByRole('status')).toContainText('Written down: what Thistle is.')
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByRole('status')).toContainText('Saved: what Thistle is.')
     await expect(
         page.getByText(/oscar \d+ %, giant gourami \d+ %|giant gourami \d+ %, oscar \d+ %/),
     ).toBeVisible()
@@ -74,6 +74,6 @@ test('a stalled fish is reported, and its lengths are not called wrong', async (
 test('a slip of the unit is offered for correction', async ({ page }) => {
     await openFish(page, 'Pip')
     await page.getByLabel('Length', { exact: true }).fill('15 cm')
-    await page.getByRole('button', { name: 'Save length' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText(/Did you mean 3[78]\.\d cm/)).toBeVisible()
 })

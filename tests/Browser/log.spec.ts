@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
@@ -10,8 +10,8 @@ test('an incident is written down from Today and undone', async ({ page }) => {
     await slip.getByLabel('What').selectOption('rammed')
     await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
     await slip.getByLabel('Harm').selectOption('lost-scales')
-    await slip.getByRole('button', { name: 'Write down' }).click()
-    await expect(page.getByRole('status')).toContainText('Written down: Moss rammed Dock.')
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByRole('status')).toContainText('Saved: Moss rammed Dock.')
     await openFish(page, 'Dock')
     await expect(page.getByText('Moss rammed Dock: lost scales')).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -23,7 +23,7 @@ test('a fish cannot be both', async ({ page }) => {
     await page.getByRole('button', { name: 'Incident' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('Dock cannot be both')).toBeVisible()
 })
 
@@ -33,7 +33,7 @@ test('a loss takes a fish off the list and undo brings it back', async ({ page }
     const slip = page.getByRole('dialog')
     await slip.getByLabel('How').selectOption('jumped')
     await slip.getByLabel('Cause').fill('The lid was ajar.')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Fern is not here any more')
     await page.getByRole('link', { name: 'Fish', exact: true }).click()
     await expect(page.getByRole('link', { name: 'Pip', exact: true })).toBeVisible()
@@ -47,7 +47,7 @@ test('a move ends one stay and starts the next, and undo goes back', async ({ pa
     await page.getByRole('button', { name: 'Move' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('To', { exact: true }).selectOption({ label: 'Boathouse vat' })
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Rill moved to Boathouse vat')
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Boathouse vat')
     await expect(page.getByText('moved from Sluice tank to Boathouse vat')).toBeVisible()
@@ -60,11 +60,11 @@ test('a shoal is counted', async ({ page }) => {
     await page.getByRole('button', { name: 'Count' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Number').fill('eleven')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('Give the number')).toBeVisible()
     await slip.getByLabel('Number').fill('11')
     await slip.getByLabel('How sure').selectOption('all-caught')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Counted: Barbs, 11, all caught.')
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByRole('status')).toContainText('Taken back')

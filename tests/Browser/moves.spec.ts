@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import type { Page } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
 
@@ -18,7 +18,7 @@ async function plan(page: Page, from: string, who: string, to: string): Promise<
     await slip.getByLabel('From').selectOption(from)
     await slip.getByLabel('To', { exact: true }).selectOption(to)
     await slip.getByLabel(who).check()
-    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await slip.getByRole('button', { name: 'Save the move' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText(`${who} to ${to}`)
 }
 
@@ -26,13 +26,13 @@ async function plan(page: Page, from: string, who: string, to: string): Promise<
 async function finish(page: Page): Promise<void> {
     const reason = page.getByLabel('Why it is done all the same')
     if (await reason.isVisible()) {
-        await page.getByRole('button', { name: 'It is done: write it down' }).click()
+        await page.getByRole('button', { name: 'Save: the move is made' }).click()
         await expect(page.getByText('Write down why it is done all the same.')).toBeVisible()
         await reason.fill('The floor is being mended')
-        await page.getByRole('button', { name: 'Keep this reason' }).click()
+        await page.getByRole('button', { name: 'Save the reason' }).click()
         await expect(page.getByText('The reason is kept.')).toBeVisible()
     }
-    await page.getByRole('button', { name: 'It is done: write it down' }).click()
+    await page.getByRole('button', { name: 'Save: the move is made' }).click()
     await expect(page.getByText('The watch begins.')).toBeVisible()
 }
 
@@ -69,7 +69,7 @@ test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) =
     const watch = page.locator('[id^=watch-]').filter({ hasText: 'Burr' })
     await watch.getByRole('button', { name: 'torn fins' }).click()
     await watch.getByLabel('Chased by').selectOption('Thistle')
-    await watch.getByRole('button', { name: 'Write the look down' }).click()
+    await watch.getByRole('button', { name: 'Save the look' }).click()
     await expect(watch).toContainText('Not settled yet: Thistle chased it')
     await expect(watch).toContainText('Try next: Move the decor.')
     await watch.getByLabel('If still chased at').fill('22:30')
@@ -77,7 +77,7 @@ test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) =
     await expect(watch).toContainText('if still chased at 22:30 it comes out')
     await watch.getByLabel('What came of it').last().selectOption('no')
     await watch.getByRole('button', { name: 'cloudy eye' }).click()
-    await watch.getByRole('button', { name: 'Write the look down' }).click()
+    await watch.getByRole('button', { name: 'Save the look' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
         'Take Burr out now: it has a cloudy eye.',
     )
@@ -88,7 +88,7 @@ test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) =
     await slip
         .getByLabel('Interim: until')
         .fill(new Date(Date.now() + 7 * 86_400_000).toISOString().slice(0, 10))
-    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await slip.getByRole('button', { name: 'Save the move' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Burr to Porch tank')
     await finish(page)
     await expect(
@@ -106,10 +106,10 @@ test('part of a shoal goes, and the move is undone at the foot', async ({ page }
     await slip.getByLabel('To', { exact: true }).selectOption('Boathouse vat')
     await slip.getByLabel('Barbs').check()
     await slip.getByLabel('How many of Barbs (12 there)').fill('40')
-    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await slip.getByRole('button', { name: 'Save the move' }).click()
     await expect(slip.getByText('Barbs: 12 are there.')).toBeVisible()
     await slip.getByLabel('How many of Barbs (12 there)').fill('4')
-    await slip.getByRole('button', { name: 'Prepare the sheet' }).click()
+    await slip.getByRole('button', { name: 'Save the move' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('4 of Barbs to Boathouse vat')
     await finish(page)
     await page.goto('/fish')

@@ -1,5 +1,4 @@
-import { expect, test } from '@playwright/test'
-import { emptyPort } from '../../playwright.config'
+import { expect, test } from './test'
 import { EMAIL, expectAccessible, fillSignIn, openFish, signIn } from './keeper'
 
 test('a wrong password is named, the right one opens the round', async ({ page }) => {
@@ -24,7 +23,7 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await page.getByLabel('Length', { exact: true }).fill('57.3')
     await expect(page.getByText(/(more|less) than on/)).toBeVisible()
     await context.clearCookies()
-    await page.getByRole('button', { name: 'Save length' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText('Your session has ended')).toBeVisible()
     await fillSignIn(page)
     await expect(page.getByRole('status')).toContainText('Recorded: Clover, 57.3 cm.')
@@ -32,8 +31,8 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await expect(page.getByRole('status')).toContainText('Taken back')
 })
 
-test('the first run creates the owner, naming what to mend', async ({ page }) => {
-    await page.goto(`http://127.0.0.1:${emptyPort}/`)
+test('the first run creates the owner, naming what to mend', async ({ page, emptyURL }) => {
+    await page.goto(`${emptyURL}/`)
     await page.getByRole('button', { name: 'Begin' }).click()
     await expect(page.getByText('Type your name.')).toBeVisible()
     await page.getByLabel('Your name').fill('Ann Example')

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { expectAccessible, openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
@@ -13,7 +13,7 @@ test('a species is found, changed, marked as changed and taken back', async ({ p
     await page.getByRole('button', { name: 'Change values' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Adult length, mm, low').fill('900')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(
         slip.getByText(/low, typical and high must be above zero and in this order/).first(),
     ).toBeVisible()
@@ -21,7 +21,7 @@ test('a species is found, changed, marked as changed and taken back', async ({ p
     await slip.getByLabel('Adult length, mm, usual').fill('340')
     await slip.getByLabel('Adult length, mm, high').fill('400')
     await expectAccessible(page)
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('the values of Tinfoil barb')
     await expect(page.getByRole('heading', { level: 1 })).toContainText('likely 34')
     await expect(page.getByText('your own').first()).toBeVisible()
@@ -36,7 +36,7 @@ test('a single value goes back to how it came', async ({ page }) => {
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()
     await page.getByRole('dialog').getByLabel('Least group').fill('3')
-    await page.getByRole('dialog').getByRole('button', { name: 'Write down' }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
     await page.getByRole('button', { name: 'Back to how it came: Least group' }).click()
     await expect(page.getByText('your own')).toHaveCount(0)
 })
@@ -58,10 +58,10 @@ test('a species of its own is added, found and taken out', async ({ page }) => {
         await slip.getByLabel(label).fill(value)
     }
     await slip.getByLabel('Swims').selectOption('slow')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('There is a species of this name already').first()).toBeVisible()
     await slip.getByLabel('Name', { exact: true }).fill('Millrace loach')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Millrace loach becomes')
     await page.getByRole('button', { name: 'Delete this species' }).click()
     await expect(page.getByRole('status')).toContainText('Taken out: Millrace loach')
@@ -77,7 +77,7 @@ test('another school changes verdicts, says whom it moves, and is taken back', a
     const generous = page.getByRole('radio', { name: /by litres, generous/ })
     await expect(page.locator('label').filter({ has: generous })).toContainText('would lose their homes')
     await generous.check()
-    await expect(page.getByRole('status')).toContainText('Written down in the rulebook')
+    await expect(page.getByRole('status')).toContainText('Saved in the rulebook')
     await expect(page.getByRole('heading', { level: 1 })).toContainText('One rule is your own')
     await openFish(page, 'Thistle')
     await expect(rules).toContainText('Too few litres')
@@ -103,10 +103,10 @@ test('an exception has a reason', async ({ page }) => {
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Which').selectOption({ label: 'Rush' })
     await slip.getByLabel('Rule').selectOption('fittings')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(slip.getByText('Give the reason in a few words')).toBeVisible()
     await slip.getByLabel('Why').fill('The lid is weighed down.')
-    await slip.getByRole('button', { name: 'Write down' }).click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText('The lid is weighed down.')).toBeVisible()
     await page.getByRole('button', { name: 'Delete' }).click()
     await expect(page.getByText('No fish and no system has a rule of its own.')).toBeVisible()

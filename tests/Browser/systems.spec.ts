@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import type { Page } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
 
@@ -94,17 +94,17 @@ test('a new pond is drawn by its corners, readied, and taken out again', async (
 
     await page.getByRole('button', { name: 'Plan its preparation' }).click()
     const slip = page.getByRole('dialog')
-    await slip.getByRole('button', { name: 'Count back' }).click()
+    await slip.getByRole('button', { name: 'Save the plan' }).click()
     await expect(slip.getByText('Give the day.')).toBeVisible()
     await slip.getByLabel('Wanted on').fill('2001-01-01')
-    await slip.getByRole('button', { name: 'Count back' }).click()
+    await slip.getByRole('button', { name: 'Save the plan' }).click()
     await expect(slip.getByText('This day has passed')).toBeVisible()
     const wanted = new Date(Date.now() + 200 * 86_400_000).toISOString().slice(0, 10)
     await slip.getByLabel('Wanted on').fill(wanted)
     await slip.getByLabel('First stock').fill('Koi')
     await slip.getByLabel('How many').fill('6')
     await slip.getByLabel('How long').fill('12 cm')
-    await slip.getByRole('button', { name: 'Count back' }).click()
+    await slip.getByRole('button', { name: 'Save the plan' }).click()
     await expect(page.getByText(/^Begin by .*: dig and line it\./)).toBeVisible()
     await page.getByRole('button', { name: 'Tick: Dig and line it' }).click()
     await expect(page.getByText('Done: Dig and line it.')).toBeVisible()
@@ -122,7 +122,7 @@ test('a change of a system is undone at the foot', async ({ page }) => {
     await page.getByRole('button', { name: 'Change it' }).click()
     await page.getByLabel('How much of them').fill('60 l')
     await page.getByRole('button', { name: 'Save' }).click()
-    await expect(page.getByText('Written down: Gauge tank.')).toBeVisible()
+    await expect(page.getByText('Saved: Gauge tank.')).toBeVisible()
     await expect(page.getByText(/^4\.6 g N a day/)).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByText('Taken back.')).toBeVisible()

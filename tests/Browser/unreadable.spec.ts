@@ -1,14 +1,15 @@
 import { execFileSync } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
 
 /** What an older version or a slip of the hand may have left in the file. */
-function damage(sql: string): void {
-    execFileSync('php', ['-r', '(new PDO("sqlite:.state/browser-demo.sqlite"))->exec($argv[1]);', '--', sql])
+function damage(database: string, sql: string): void {
+    execFileSync('php', ['-r', '(new PDO("sqlite:".$argv[1]))->exec($argv[2]);', '--', database, sql])
 }
 
-test('a length of the year 1 is named on Today, corrected, and counts again', async ({ page }) => {
+test('a length of the year 1 is named on Today, corrected, and counts again', async ({ page, database }) => {
     damage(
+        database,
         "update measurements set date = '0001-01-01' where id = (select max(id) from measurements where fish_id = (select id from fish where name = 'Moss'))",
     )
     await signIn(page)
@@ -27,8 +28,12 @@ test('a length of the year 1 is named on Today, corrected, and counts again', as
     await expect(left).toHaveCount(0)
 })
 
-test('a species with a lost decimal point leaves its fish out until it is as it came', async ({ page }) => {
+test('a species with a lost decimal point leaves its fish out until it is as it came', async ({
+    page,
+    database,
+}) => {
     damage(
+        database,
         `update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`,
     )
     await signIn(page)
@@ -48,6 +53,6 @@ test('a slip in the values of a species is said beside its field', async ({ page
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()
     await page.getByLabel('Adult length, mm, high').fill('300000')
-    await page.getByRole('button', { name: 'Write down' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText('Give a number from 0.5 to 20000.')).toBeVisible()
 })

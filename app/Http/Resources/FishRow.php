@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Species\Outline;
 use Biomegas\Facility\Fish;
 use OpenApi\Attributes as OA;
 
@@ -18,7 +19,7 @@ final readonly class FishRow
         #[OA\Property(description: 'How many are there; 0 when it is gone.')] public int $count,
         #[OA\Property] public bool $is_shoal,
         #[OA\Property(description: 'Its colour and mark.', minimum: 0, maximum: 7)] public int $band,
-        #[OA\Property(description: 'Its outline in the drawing kit.')] public string $form,
+        #[OA\Property(description: 'Its outline in the drawing kit.', type: 'string', enum: Outline::class)] public string $form,
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Today.')] public Band $length_mm,
         #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $last_length,
         #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,

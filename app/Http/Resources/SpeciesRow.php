@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Species as Kept;
 use App\Scenario\ScenarioMapper;
+use App\Species\Outline;
 use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\WaterLayer;
@@ -22,7 +23,7 @@ final readonly class SpeciesRow
         #[OA\Property] public string $key,
         #[OA\Property] public string $common_name,
         #[OA\Property] public string $scientific_name,
-        #[OA\Property(description: 'Its outline in the drawing kit.')] public string $form,
+        #[OA\Property(description: 'Its outline in the drawing kit.', type: 'string', enum: Outline::class)] public string $form,
         #[OA\Property(description: 'Usual adult length, by all claims.')] public float $adult_mm,
         #[OA\Property(description: 'From 1, never bothers anyone, to 5, kills.')] public int $temperament,
         #[OA\Property] public bool $is_peaceful,

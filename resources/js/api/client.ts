@@ -1,116 +1,110 @@
+import createClient from 'openapi-fetch'
+import type {
+    FilterKeys,
+    MediaType,
+    PathsWithMethod,
+    RequiredKeysOf,
+    SuccessResponseJSON,
+} from 'openapi-typescript-helpers'
 import { messages } from '../messages'
+import { forgetKey, keyOf } from './idempotency'
+import { Refused, Unreachable } from './refused'
+import type { paths } from './schema'
+import { send } from './send'
 import type { Problem } from './types'
-
-/** An answer that is not a success, with the sentences to show. */
-export class Refused extends Error {
-    constructor(
-        readonly status: number,
-        readonly problem: Problem,
-    ) {
-        super(problem.message)
-    }
-
-    fieldError(field: string): string | undefined {
-        return this.problem.errors?.[field]?.[0]
-    }
-}
-
-/** No answer at all: the network or the server is away. */
-export class Unreachable extends Error {}
 
 export type Write = 'POST' | 'PUT' | 'DELETE'
 
-const UNAUTHENTICATED = 401
-const TOKEN_EXPIRED = 419
-const NO_CONTENT = 204
+type Method = 'GET' | Write
 
-/**
- * Called when the session has ended: signs in again over the page and resolves,
- * so that what was typed is kept and sent.
- */
-let signInAgain: () => Promise<void> = () => Promise.reject(new Error('no sign-in dialog'))
+/** The addresses of the API that answer to this method. */
+export type Address<M extends Method> = PathsWithMethod<paths, Lowercase<M>>
 
-export function onSessionEnd(handler: () => Promise<void>): void {
-    signInAgain = handler
+type Operation<M extends Method, P extends Address<M>> = paths[P][Lowercase<M> & keyof paths[P]]
+
+type Parameters<O, Where extends 'path' | 'query'> = O extends { parameters: { [K in Where]?: infer T } }
+    ? NonNullable<T>
+    : never
+
+/** What stands in the braces of the address. */
+export type Named<M extends Method, P extends Address<M>> =
+    Operation<M, P> extends { parameters: { path: infer T } } ? T : Record<string, never>
+
+export type Query<P extends Address<'GET'>> = Parameters<Operation<'GET', P>, 'query'>
+
+type RequestBody<O> = O extends { requestBody?: infer R } ? NonNullable<R> : never
+
+/** What is sent; undefined where the description wants no body. */
+export type Body<M extends Write, P extends Address<M>> = [RequestBody<Operation<M, P>>] extends [never]
+    ? undefined
+    : RequestBody<Operation<M, P>> extends { content: infer T }
+      ? FilterKeys<T, MediaType>
+      : undefined
+
+export type Answer<M extends Method, P extends Address<M>> =
+    Operation<M, P> extends Record<string | number, unknown> ? SuccessResponseJSON<Operation<M, P>> : never
+
+const client = createClient<paths>({
+    fetch: send,
+    credentials: 'same-origin',
+    headers: { Accept: 'application/json' },
+    querySerializer: { array: { style: 'form', explode: true } },
+})
+
+/** The body, as a list of arguments: none where there is none. */
+export type Sent<M extends Write, P extends Address<M>> = Body<M, P> extends undefined ? [] : [Body<M, P>]
+
+/** Asks; the address and what stands in it are checked against the description of the API. */
+export const read = <P extends Address<'GET'>>(
+    path: P,
+    named: Named<'GET', P>,
+    ...query: RequiredKeysOf<Query<P>> extends never ? [Query<P>?] : [Query<P>]
+): Promise<Answer<'GET', P>> =>
+    answered(client.request('get', path as never, { params: { path: named, query: query[0] } } as never))
+
+/** Writes once: the same write sent again before it has been answered is recorded once. */
+export async function write<M extends Write, P extends Address<M>>(
+    method: M,
+    path: P,
+    named: Named<M, P>,
+    ...body: Sent<M, P>
+): Promise<Answer<M, P>> {
+    const what = `${method} ${path} ${JSON.stringify([named, body])}`
+    const headers = { 'Idempotency-Key': keyOf(what) }
+    const answer = await answered<Answer<M, P>>(
+        client.request(
+            method.toLowerCase() as never,
+            path as never,
+            { params: { path: named }, body: body[0], headers } as never,
+        ),
+        () => forgetKey(what),
+    )
+    return answer
 }
 
-/** Names one write; a repeat with the same key is recorded once. Works outside secure contexts too. */
-export function newKey(): string {
-    return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) =>
-        byte.toString(16).padStart(2, '0'),
-    ).join('')
+interface Fetched {
+    data?: unknown
+    error?: unknown
+    response: Response
 }
 
-export function get<T>(path: string): Promise<T> {
-    return request<T>('GET', path, undefined, undefined)
-}
-
-export function write<T>(method: Write, path: string, body?: unknown, key: string = newKey()): Promise<T> {
-    return request<T>(method, path, body, key)
-}
-
-async function request<T>(
-    method: 'GET' | Write,
-    path: string,
-    body: unknown,
-    key: string | undefined,
-): Promise<T> {
-    let answer = await send(method, path, body, key)
-    if (answer.status === TOKEN_EXPIRED) {
-        await fetchToken()
-        answer = await send(method, path, body, key)
-    }
-    if (answer.status === UNAUTHENTICATED) {
-        await signInAgain()
-        answer = await send(method, path, body, key)
-    }
-    if (!answer.ok) {
-        throw new Refused(answer.status, await problemOf(answer))
-    }
-    return (answer.status === NO_CONTENT ? undefined : await answer.json()) as T
-}
-
-async function send(method: string, path: string, body: unknown, key: string | undefined): Promise<Response> {
-    if (method !== 'GET' && token() === '') {
-        await fetchToken()
-    }
-    try {
-        return await fetch(`/api/v1/${path}`, {
-            method,
-            credentials: 'same-origin',
-            headers: {
-                Accept: 'application/json',
-                'X-XSRF-TOKEN': token(),
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-                ...(key === undefined ? {} : { 'Idempotency-Key': key }),
-            },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-        })
-    } catch {
+async function answered<A>(asked: Promise<Fetched>, onAnswer?: () => void): Promise<A> {
+    const { data, error, response } = await asked.catch(() => {
         throw new Unreachable()
+    })
+    if (response.status < FAILED_THERE) {
+        onAnswer?.()
     }
+    if (!response.ok) {
+        throw new Refused(response.status, problemOf(error, response.status))
+    }
+    return data as A
 }
 
-async function fetchToken(): Promise<void> {
-    try {
-        await fetch('/sanctum/csrf-cookie', {
-            credentials: 'same-origin',
-            headers: { Accept: 'application/json' },
-        })
-    } catch {
-        throw new Unreachable()
-    }
-}
+/** From here on the server has failed, and whether it wrote is not known. */
+const FAILED_THERE = 500
 
-function token(): string {
-    const cookie = document.cookie.split('; ').find((one) => one.startsWith('XSRF-TOKEN='))
-    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length))
-}
-
-async function problemOf(answer: Response): Promise<Problem> {
-    try {
-        return (await answer.json()) as Problem
-    } catch {
-        return { message: messages.frame.serverAnswered({ status: answer.status }) }
-    }
-}
+const problemOf = (error: unknown, status: number): Problem =>
+    typeof error === 'object' && error !== null && 'message' in error
+        ? (error as Problem)
+        : { message: messages.frame.serverAnswered({ status }) }

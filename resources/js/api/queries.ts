@@ -1,141 +1,160 @@
-import { queryOptions } from '@tanstack/react-query'
-import { get } from './client'
-import type {
-    BeforeAfterSheet,
-    CalendarAddress,
-    FishRow,
-    FishSheet,
-    SpeciesRow,
-    SpeciesSheet,
-    SuitableSpeciesRow,
-    Moves,
-    MoveSheetPage,
-    OtherFuture,
-    Quantity,
-    RefillSheet,
-    RulebookSheet,
-    Session,
-    SystemPage,
-    SystemSheet,
-    Today,
-    TreatmentProduct,
-    TubSheet,
-    WaterChart,
-    Weighed,
-} from './types'
+import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
+import type { Query } from './client'
+import { read } from './client'
+import type { Quantity } from './types'
+
+/** What is read of the API; the first part of each key is its resource (see keys.ts). */
 
 export const sessionQuery = queryOptions({
     queryKey: ['session'],
-    queryFn: () => get<Session>('session'),
+    queryFn: () => read('/api/v1/session', {}),
     staleTime: Infinity,
 })
 
-export const todayQuery = queryOptions({ queryKey: ['log', 'today'], queryFn: () => get<Today>('today') })
-
-export const systemsQuery = queryOptions({
-    queryKey: ['log', 'systems'],
-    queryFn: () => get<SystemSheet[]>('systems'),
+export const todayQuery = queryOptions({
+    queryKey: ['today'],
+    queryFn: () => read('/api/v1/today', {}),
 })
 
-export const systemQuery = (id: number) =>
-    queryOptions({ queryKey: ['log', 'systems', id], queryFn: () => get<SystemPage>(`systems/${id}`) })
+export const systemsQuery = queryOptions({
+    queryKey: ['systems'],
+    queryFn: () => read('/api/v1/systems', {}),
+})
 
-export const readingsQuery = (id: number, quantity: Quantity, days: number) =>
+export const systemQuery = (system: number) =>
     queryOptions({
-        queryKey: ['log', 'readings', id, quantity, days],
-        queryFn: () => get<WaterChart>(`systems/${id}/readings?quantity=${quantity}&days=${days}`),
+        queryKey: ['systems', system],
+        queryFn: () => read('/api/v1/systems/{system}', { system }),
     })
 
-/** @param asked the change as an address query; empty while nothing is asked */
-export const beforeAfterQuery = (id: number, asked: string) =>
+export const readingsQuery = (system: number, quantity: Quantity, days: number) =>
     queryOptions({
-        queryKey: ['log', 'before-after', id, asked],
-        queryFn: () => get<BeforeAfterSheet>(`systems/${id}/before-after?${asked}`),
-        enabled: asked !== '',
+        queryKey: ['systems', system, 'readings', quantity, days],
+        queryFn: () => read('/api/v1/systems/{system}/readings', { system }, { quantity, days }),
+    })
+
+export type BeforeAfterAsked = Query<'/api/v1/systems/{system}/before-after'>
+
+/** @param asked the change; null while nothing is asked */
+export const beforeAfterQuery = (system: number, asked: BeforeAfterAsked | null) =>
+    queryOptions({
+        queryKey: ['systems', system, 'before-after', asked],
+        queryFn:
+            asked === null
+                ? skipToken
+                : () => read('/api/v1/systems/{system}/before-after', { system }, asked),
         retry: false,
+        placeholderData: keepPreviousData,
     })
 
-export const refillQuery = (id: number, asked: string) =>
+export type RefillAsked = Query<'/api/v1/systems/{system}/refill'>
+
+export const refillQuery = (system: number, asked: RefillAsked | null) =>
     queryOptions({
-        queryKey: ['log', 'refill', id, asked],
-        queryFn: () => get<RefillSheet>(`systems/${id}/refill?${asked}`),
-        enabled: asked !== '',
+        queryKey: ['systems', system, 'refill', asked],
+        queryFn:
+            asked === null ? skipToken : () => read('/api/v1/systems/{system}/refill', { system }, asked),
         retry: false,
+        placeholderData: keepPreviousData,
     })
 
-export const tubQuery = (fish: number, asked: string) =>
+export type TubAsked = Query<'/api/v1/fish/{fish}/tub'>
+
+export const tubQuery = (fish: number, asked: TubAsked | null) =>
     queryOptions({
-        queryKey: ['log', 'tub', fish, asked],
-        queryFn: () => get<TubSheet>(`fish/${fish}/tub?${asked}`),
-        enabled: asked !== '',
+        queryKey: ['fish', fish, 'tub', asked],
+        queryFn: asked === null ? skipToken : () => read('/api/v1/fish/{fish}/tub', { fish }, asked),
         retry: false,
+        placeholderData: keepPreviousData,
     })
 
-export const movesQuery = queryOptions({ queryKey: ['log', 'moves'], queryFn: () => get<Moves>('moves') })
+export const movesQuery = queryOptions({
+    queryKey: ['moves'],
+    queryFn: () => read('/api/v1/moves', {}),
+})
 
 /** They change with the application only. */
 export const treatmentProductsQuery = queryOptions({
     queryKey: ['treatment-products'],
-    queryFn: () => get<TreatmentProduct[]>('treatment-products'),
+    queryFn: () => read('/api/v1/treatment-products', {}),
     staleTime: Infinity,
 })
 
-export const moveSheetQuery = (id: number) =>
+export const moveSheetQuery = (sheet: number) =>
     queryOptions({
-        queryKey: ['log', 'move-sheets', id],
-        queryFn: () => get<MoveSheetPage>(`move-sheets/${id}`),
+        queryKey: ['moves', 'sheets', sheet],
+        queryFn: () => read('/api/v1/move-sheets/{sheet}', { sheet }),
     })
 
 export const calendarQuery = queryOptions({
-    queryKey: ['log', 'calendar'],
-    queryFn: () => get<CalendarAddress>('calendar'),
+    queryKey: ['calendar'],
+    queryFn: () => read('/api/v1/calendar', {}),
 })
 
 export const fishListQuery = queryOptions({
-    queryKey: ['log', 'fish'],
-    queryFn: () => get<FishRow[]>('fish'),
+    queryKey: ['fish'],
+    queryFn: () => read('/api/v1/fish', {}),
 })
 
-export const fishQuery = (id: number) =>
-    queryOptions({ queryKey: ['log', 'fish', id], queryFn: () => get<FishSheet>(`fish/${id}`) })
+export const fishQuery = (fish: number) =>
+    queryOptions({
+        queryKey: ['fish', fish],
+        queryFn: () => read('/api/v1/fish/{fish}', { fish }),
+    })
+
+export type ReviewAsked = Query<'/api/v1/fish/{fish}/length-review'>
+
+/** @param asked the length as it is typed; null while none is */
+export const reviewQuery = (fish: number, asked: ReviewAsked | null) =>
+    queryOptions({
+        queryKey: ['fish', fish, 'review', asked],
+        queryFn:
+            asked === null ? skipToken : () => read('/api/v1/fish/{fish}/length-review', { fish }, asked),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
 
 export const speciesListQuery = queryOptions({
-    queryKey: ['log', 'kinds'],
-    queryFn: () => get<SpeciesRow[]>('kinds'),
+    queryKey: ['species'],
+    queryFn: () => read('/api/v1/species', {}),
     staleTime: 300_000,
 })
 
-export const speciesQuery = (id: number) =>
-    queryOptions({ queryKey: ['log', 'kinds', id], queryFn: () => get<SpeciesSheet>(`kinds/${id}`) })
-
-/** @param asked the candidate as an address query; empty while there is none */
-export const weighUpQuery = (asked: string) =>
+export const speciesQuery = (species: number) =>
     queryOptions({
-        queryKey: ['log', 'weigh-up', asked],
-        queryFn: () => get<Weighed>(`weigh-up?${asked}`),
-        enabled: asked !== '',
+        queryKey: ['species', species],
+        queryFn: () => read('/api/v1/species/{species}', { species }),
+    })
+
+export type WeighUpAsked = Query<'/api/v1/weigh-up'>
+
+/** @param asked the candidate; null while there is none */
+export const weighUpQuery = (asked: WeighUpAsked | null) =>
+    queryOptions({
+        queryKey: ['weigh-up', asked],
+        queryFn: asked === null ? skipToken : () => read('/api/v1/weigh-up', {}, asked),
         retry: false,
+        placeholderData: keepPreviousData,
     })
 
 export const suitableSpeciesQuery = (system: number) =>
     queryOptions({
-        queryKey: ['log', 'suitable-species', system],
-        queryFn: () => get<SuitableSpeciesRow[]>(`systems/${system}/suitable-species`),
+        queryKey: ['systems', system, 'suitable-species'],
+        queryFn: () => read('/api/v1/systems/{system}/suitable-species', { system }),
     })
 
 export const rulebookQuery = queryOptions({
-    queryKey: ['log', 'rulebook'],
-    queryFn: () => get<RulebookSheet>('rulebook'),
+    queryKey: ['rulebook'],
+    queryFn: () => read('/api/v1/rulebook', {}),
 })
 
-/** @param asked the changes as an address query; empty for none */
-export const whatIfQuery = (id: number, asked: string) =>
-    queryOptions({
-        queryKey: ['log', 'what-if', id, asked],
-        queryFn: () => get<OtherFuture>(`fish/${id}/what-if?${asked}`),
-        enabled: asked !== '',
-        retry: false,
-    })
+export type WhatIfAsked = Query<'/api/v1/fish/{fish}/what-if'>
 
-/** Everything that an entry in the log can change. */
-export const logKey = ['log'] as const
+/** @param asked the changes; null for none */
+export const whatIfQuery = (fish: number, asked: WhatIfAsked | null) =>
+    queryOptions({
+        queryKey: ['fish', fish, 'what-if', asked],
+        queryFn: asked === null ? skipToken : () => read('/api/v1/fish/{fish}/what-if', { fish }, asked),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })

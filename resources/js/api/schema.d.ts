@@ -1615,8 +1615,11 @@ export interface components {
             is_shoal: boolean;
             /** @description Its colour and mark. */
             band: number;
-            /** @description Its outline in the drawing kit. */
-            form: string;
+            /**
+             * @description Its outline in the drawing kit.
+             * @enum {string}
+             */
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none";
             /** @description Today. */
             length_mm: components["schemas"]["Band"];
             last_length: components["schemas"]["LastLength"] | null;
@@ -2388,8 +2391,11 @@ export interface components {
             key: string;
             common_name: string;
             scientific_name: string;
-            /** @description Its outline in the drawing kit. */
-            form: string;
+            /**
+             * @description Its outline in the drawing kit.
+             * @enum {string}
+             */
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none";
             /**
              * Format: float
              * @description Usual adult length, by all claims.

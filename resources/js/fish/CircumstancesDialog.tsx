@@ -30,12 +30,15 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
 function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
     const { purpose, origin, fallback } = sheet.circumstances
     const [typed, setTyped] = useState({ purpose, origin: origin ?? '', fallback: fallback ?? '' })
-    const change = useChange<CircumstancesRequest>({
-        path: `fish/${sheet.fish.id}/circumstances`,
-        before: { purpose, origin, fallback },
-        said: messages.fish.circumstancesSaved({ name: sheet.fish.name }),
-        onDone,
-    })
+    const change = useChange(
+        '/api/v1/fish/{fish}/circumstances',
+        { fish: sheet.fish.id },
+        {
+            before: { purpose, origin, fallback },
+            notice: messages.fish.circumstancesSaved({ name: sheet.fish.name }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.weighUp.save}

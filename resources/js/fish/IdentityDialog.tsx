@@ -3,7 +3,7 @@ import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { speciesListQuery } from '../api/queries'
-import type { FishSheet, IdentityRequest } from '../api/types'
+import type { FishSheet } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../log/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
@@ -63,12 +63,15 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
         setPerhaps(perhaps.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     const [sex, setSex] = useState<string>(identity.sex ?? '')
     const [hatched, setHatched] = useState(identity.hatched_on ?? '')
-    const change = useChange<IdentityRequest>({
-        path: `fish/${fish.id}/identity`,
-        before: identity,
-        said: messages.fish.identified({ name: fish.name }),
-        onDone,
-    })
+    const change = useChange(
+        '/api/v1/fish/{fish}/identity',
+        { fish: fish.id },
+        {
+            before: identity,
+            notice: messages.fish.identified({ name: fish.name }),
+            onDone,
+        },
+    )
     const shown = FIELDS.some((field) => change.fieldError(field) !== undefined)
     return (
         <EntryForm

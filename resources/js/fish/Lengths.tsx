@@ -14,11 +14,14 @@ import { RecordLength } from './RecordLength'
 export function Lengths({ sheet }: { sheet: FishSheet }) {
     const unit = useUnit()
     const [correcting, correct] = useState<MeasurementEntry | null>(null)
-    const act = useUndo()
+    const act = useUndo('/api/v1/fish')
     const remove = (entry: MeasurementEntry): void => {
-        act(() => write('DELETE', `measurements/${entry.id}`), {
+        act(() => write('DELETE', '/api/v1/measurements/{measurement}', { measurement: entry.id }), {
             text: messages.fish.removed,
-            undo: () => act(() => write('POST', `measurements/${entry.id}/restore`)),
+            undo: () =>
+                act(() =>
+                    write('POST', '/api/v1/measurements/{measurement}/restore', { measurement: entry.id }),
+                ),
         })
     }
     const flagged = new Set(sheet.flagged)

@@ -1,9 +1,11 @@
 import { messages } from '../messages'
 import { lengthRange, whatIfSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/client'
+import { Refused } from '../api/refused'
+import type { WhatIfAsked } from '../api/queries'
+import { asTyped, isTyped } from '../api/asTyped'
 import { whatIfQuery } from '../api/queries'
 import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
@@ -24,16 +26,14 @@ const NOTHING: Changes = { ration: '', temperature_c: '', system_id: '', adult: 
 /** What was changed, and the future that follows; undefined while nothing is. */
 export function useWhatIf(fishId: number) {
     const [changes, change] = useState<Changes>(NOTHING)
-    const asked = new URLSearchParams(
-        (Object.entries(changes) as [keyof Changes, string][]).filter(([, value]) => value.trim() !== ''),
-    ).toString()
-    const answer = useQuery({ ...whatIfQuery(fishId, asked), placeholderData: keepPreviousData })
+    const asked = isTyped({ ...changes }) ? asTyped<WhatIfAsked>({ ...changes }) : null
+    const answer = useQuery(whatIfQuery(fishId, asked))
     return {
         changes,
         change,
         clear: () => change(NOTHING),
-        other: asked === '' || answer.isError ? undefined : answer.data,
-        refused: asked !== '' && answer.error instanceof Refused ? answer.error : undefined,
+        other: asked === null || answer.isError ? undefined : answer.data,
+        refused: asked !== null && answer.error instanceof Refused ? answer.error : undefined,
     }
 }
 

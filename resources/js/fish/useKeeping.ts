@@ -1,15 +1,18 @@
 import { messages } from '../messages'
-import type { FishSheet, KeepingRequest } from '../api/types'
+import type { FishSheet } from '../api/types'
 import { useChange } from '../log/useChange'
 
 /** How a fish is fed and what adult size is expected of it, from today on. */
 export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = () => undefined) {
-    return useChange<KeepingRequest>({
-        path: `fish/${fish.id}/keeping`,
-        before: { ration: keeping.ration, adult: inMillimetres(keeping.adult_mm) },
-        said: messages.fish.whatIf.kept({ name: fish.name }),
-        onDone,
-    })
+    return useChange(
+        '/api/v1/fish/{fish}/keeping',
+        { fish: fish.id },
+        {
+            before: { ration: keeping.ration, adult: inMillimetres(keeping.adult_mm) },
+            notice: messages.fish.whatIf.kept({ name: fish.name }),
+            onDone,
+        },
+    )
 }
 
 /** A stated adult size as text that reads back to the same. */

@@ -2,7 +2,7 @@ import { messages } from '../messages'
 import { write } from '../api/client'
 import type { MeasurementEntry, MeasurementRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
-import { useWrite } from '../log/useWrite'
+import { useSend } from '../log/useWrite'
 import { measured } from '../units/length'
 
 interface Target {
@@ -17,24 +17,28 @@ interface Target {
 export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target) {
     const unit = useUnit()
     const said = correcting === undefined ? messages.fish.saved : messages.fish.corrected
-    return useWrite<MeasurementRequest, MeasurementEntry>({
-        method: correcting === undefined ? 'POST' : 'PUT',
-        path: correcting === undefined ? `fish/${fishId}/measurements` : `measurements/${correcting.id}`,
-        said: (saved) => said({ length: measured(saved.length_mm, unit), name: fishName }),
-        undo: (saved) =>
-            correcting === undefined
-                ? write('DELETE', `measurements/${saved.id}`)
-                : restoreEntry(correcting, saved.version),
-        onDone,
-    })
+    const save = (body: MeasurementRequest): Promise<MeasurementEntry> =>
+        correcting === undefined
+            ? write('POST', '/api/v1/fish/{fish}/measurements', { fish: fishId }, body)
+            : write('PUT', '/api/v1/measurements/{measurement}', { measurement: correcting.id }, body)
+    return useSend(
+        save,
+        {
+            notice: (saved) => said({ length: measured(saved.length_mm, unit), name: fishName }),
+            undo: (saved) =>
+                correcting === undefined
+                    ? write('DELETE', '/api/v1/measurements/{measurement}', { measurement: saved.id })
+                    : restoreEntry(correcting, saved.version),
+            onDone,
+        },
+        '/api/v1/fish/{fish}/measurements',
+    )
 }
 
-function restoreEntry(entry: MeasurementEntry, version: number): Promise<unknown> {
-    return write('PUT', `measurements/${entry.id}`, {
-        length: `${entry.length_mm} mm`,
-        date: entry.date,
-        method: entry.method,
-        keep: true,
-        version,
-    })
-}
+const restoreEntry = (entry: MeasurementEntry, version: number): Promise<unknown> =>
+    write(
+        'PUT',
+        '/api/v1/measurements/{measurement}',
+        { measurement: entry.id },
+        { length: `${entry.length_mm} mm`, date: entry.date, method: entry.method, keep: true, version },
+    )

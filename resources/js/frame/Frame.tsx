@@ -76,8 +76,8 @@ function Corner() {
     const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
     const signOut = useCallback(() => {
-        void write('DELETE', 'session').then(() => {
-            client.removeQueries({ queryKey: ['log'] })
+        void write('DELETE', '/api/v1/session', {}).then(() => {
+            client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' })
             return client.invalidateQueries(sessionQuery)
         })
     }, [client])

@@ -2,7 +2,7 @@ import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
-import { Refused } from '../api/client'
+import { Refused } from '../api/refused'
 
 /** Draws what a query brings; until then says that it is coming, or why it does not come. */
 export function Waiting<T>({

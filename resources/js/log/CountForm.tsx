@@ -1,6 +1,7 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { useState } from 'react'
-import type { CountKind, CountRequest } from '../api/types'
+import type { CountKind } from '../api/types'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -16,17 +17,20 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
     const [kind, setKind] = useState<CountKind>('at-least')
     const [date, setDate] = useState(today)
     const chosen = fishById(all, who)
-    const entry = useEntry<CountRequest>({
-        path: `fish/${who === '' ? 0 : who}/counts`,
-        undoPath: 'counts',
-        said: (body) =>
-            messages.log.done.count({
-                name: chosen?.name ?? '',
-                n: body.number,
-                how: messages.labels.counts[body.kind],
-            }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/counts',
+        { fish: Number(who) },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/counts/{count}', { count: recorded.id }),
+            notice: (body) =>
+                messages.log.done.count({
+                    name: chosen?.name ?? '',
+                    n: body.number,
+                    how: messages.labels.counts[body.kind],
+                }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.log.saveCount}

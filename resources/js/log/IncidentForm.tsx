@@ -1,6 +1,7 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { useState } from 'react'
-import type { Act, Harm, IncidentRequest } from '../api/types'
+import type { Act, Harm } from '../api/types'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -17,17 +18,20 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
     const [date, setDate] = useState(today)
     const [time, setTime] = useState('')
     const nameOf = (id: number): string => fishById(all, String(id))?.name ?? ''
-    const entry = useEntry<IncidentRequest>({
-        path: 'incidents',
-        undoPath: 'incidents',
-        said: (body) =>
-            messages.log.done.incident({
-                actor: nameOf(body.actor_id),
-                target: nameOf(body.target_id),
-                act: messages.labels.acts[body.act],
-            }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/incidents',
+        {},
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/incidents/{incident}', { incident: recorded.id }),
+            notice: (body) =>
+                messages.log.done.incident({
+                    actor: nameOf(body.actor_id),
+                    target: nameOf(body.target_id),
+                    act: messages.labels.acts[body.act],
+                }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.log.saveIncident}

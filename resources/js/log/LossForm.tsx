@@ -1,6 +1,7 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { useState } from 'react'
-import type { LossKind, LossRequest } from '../api/types'
+import type { LossKind } from '../api/types'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -16,13 +17,16 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
     const [count, setCount] = useState('1')
     const [cause, setCause] = useState('')
     const chosen = fishById(all, who)
-    const entry = useEntry<LossRequest>({
-        path: `fish/${who === '' ? 0 : who}/losses`,
-        undoPath: 'losses',
-        said: (body) =>
-            messages.log.done.loss({ name: chosen?.name ?? '', how: messages.labels.losses[body.kind] }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/losses',
+        { fish: Number(who) },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/losses/{loss}', { loss: recorded.id }),
+            notice: (body) =>
+                messages.log.done.loss({ name: chosen?.name ?? '', how: messages.labels.losses[body.kind] }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.log.saveLoss}

@@ -1,8 +1,8 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { systemsQuery } from '../api/queries'
-import type { MoveRequest } from '../api/types'
 import { EntryForm } from './EntryForm'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -18,16 +18,19 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
     const chosen = fishById(all, who)
     const [to, setTo] = useState(toSystem ?? (fish?.next == null ? '' : String(fish.next.system_id)))
     const [date, setDate] = useState(today)
-    const entry = useEntry<MoveRequest>({
-        path: `fish/${who === '' ? 0 : who}/moves`,
-        undoPath: 'moves',
-        said: (body) =>
-            messages.log.done.move({
-                name: chosen?.name ?? '',
-                to: systems.find((one) => one.id === body.to_system_id)?.name ?? '',
-            }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/moves',
+        { fish: Number(who) },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/moves/{move}', { move: recorded.id }),
+            notice: (body) =>
+                messages.log.done.move({
+                    name: chosen?.name ?? '',
+                    to: systems.find((one) => one.id === body.to_system_id)?.name ?? '',
+                }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.log.saveMove}

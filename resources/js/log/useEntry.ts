@@ -1,21 +1,16 @@
-import { write } from '../api/client'
-import type { Recorded } from '../api/types'
+import type { Address, Answer, Body, Named } from '../api/client'
 import { useWrite } from './useWrite'
 
-interface Entry<B> {
-    /** Where it is written, and where it is deleted with its number behind. */
-    path: string
-    undoPath: string
-    said: (body: B) => string
+interface Entry<P extends Address<'POST'>> {
+    notice: (body: Body<'POST', P>) => string
+    /** Deletes what was recorded. */
+    undo: (recorded: Answer<'POST', P>) => Promise<unknown>
     onDone: () => void
 }
 
 /** Writes one entry to the log and says so at the foot with a way back. */
-export const useEntry = <B>({ path, undoPath, said, onDone }: Entry<B>) =>
-    useWrite<B, Recorded>({
-        method: 'POST',
-        path,
-        said: (_, body) => said(body),
-        undo: (recorded) => write('DELETE', `${undoPath}/${recorded.id}`),
-        onDone,
-    })
+export const useEntry = <P extends Address<'POST'>>(
+    path: P,
+    named: Named<'POST', P>,
+    { notice, undo, onDone }: Entry<P>,
+) => useWrite('POST', path, named, { notice: (_, body) => notice(body), undo, onDone })

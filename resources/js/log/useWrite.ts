@@ -1,44 +1,55 @@
-import { messages } from '../messages'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { Refused, write } from '../api/client'
-import type { Write } from '../api/client'
-import { logKey } from '../api/queries'
+import type { Address, Answer, Body, Named, Sent, Write } from '../api/client'
+import { write } from '../api/client'
+import { changedBy } from '../api/keys'
+import { Refused } from '../api/refused'
 import { useNotices } from '../frame/notice'
-import { useIdempotencyKey } from './useIdempotencyKey'
+import { messages } from '../messages'
 import { useUndo } from './useUndo'
 
 interface Options<B, A> {
-    method: Write
-    path: string
-    /** What is said at the foot when it is done; none: nothing. */
-    said?: (answer: A, body: B) => string
+    /** The notice at the foot when it is done; none: there is none. */
+    notice?: (answer: A, body: B) => string
     /** How it is taken back; none: it is not. */
     undo?: (answer: A, body: B) => Promise<unknown>
     onDone?: (answer: A) => unknown
 }
 
-/**
- * The one way to write. The same write sent again keeps its key until it has
- * succeeded, so that it is recorded once however often it is tried.
- */
-export function useWrite<B, A = unknown>({ method, path, said, undo, onDone }: Options<B, A>) {
+/** The one way to write: to an address of the API, with what stands in its braces. */
+export function useWrite<M extends Write, P extends Address<M>>(
+    method: M,
+    path: P,
+    named: Named<M, P>,
+    options: Options<Body<M, P>, Answer<M, P>> = {},
+) {
+    return useSend(
+        (body: Body<M, P>) =>
+            write(method, path, named, ...([body].filter((part) => part !== undefined) as Sent<M, P>)),
+        options,
+        path,
+    )
+}
+
+/** As useWrite, for writes whose address depends on what is written. */
+export function useSend<B, A>(
+    send: (body: B) => Promise<A>,
+    { notice, undo, onDone }: Options<B, A>,
+    path: string,
+) {
     const client = useQueryClient()
     const { say } = useNotices()
-    const takeBack = useUndo()
-    const { keyFor, forget } = useIdempotencyKey()
+    const takeBack = useUndo(path)
     const mutation = useMutation({
-        mutationFn: (body: B) =>
-            write<A>(method, path, body, keyFor(`${method} ${path} ${JSON.stringify(body)}`)),
+        mutationFn: send,
         onSuccess: async (answer, body) => {
-            forget()
-            if (said !== undefined) {
+            if (notice !== undefined) {
                 say({
-                    text: said(answer, body),
+                    text: notice(answer, body),
                     ...(undo === undefined ? {} : { undo: () => takeBack(() => undo(answer, body)) }),
                 })
             }
             await Promise.resolve(onDone?.(answer))
-            await client.invalidateQueries({ queryKey: logKey })
+            await client.invalidateQueries(changedBy(path))
         },
     })
     const refused = mutation.error instanceof Refused ? mutation.error : undefined

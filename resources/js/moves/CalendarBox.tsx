@@ -2,23 +2,28 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { calendarQuery } from '../api/queries'
-import type { CalendarAddress } from '../api/types'
 import { Section } from '../frame/Section'
 import { useWrite } from '../log/useWrite'
 
 /** The address of the private calendar feed. */
 export function CalendarBox() {
     const address = useQuery(calendarQuery).data?.url ?? null
-    const make = useWrite<undefined, CalendarAddress>({
-        method: 'POST',
-        path: 'calendar',
-        said: () => messages.moves.calendar.made,
-    })
-    const close = useWrite<undefined, undefined>({
-        method: 'DELETE',
-        path: 'calendar',
-        said: () => messages.moves.calendar.closed,
-    })
+    const make = useWrite(
+        'POST',
+        '/api/v1/calendar',
+        {},
+        {
+            notice: () => messages.moves.calendar.made,
+        },
+    )
+    const close = useWrite(
+        'DELETE',
+        '/api/v1/calendar',
+        {},
+        {
+            notice: () => messages.moves.calendar.closed,
+        },
+    )
     return (
         <Section title={messages.moves.calendar.title}>
             <chakra.p color="ink2" paddingTop="8px">

@@ -1,9 +1,10 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { treatmentProductsQuery } from '../api/queries'
-import type { ConditionRequest, ProductClass, TreatmentRequest } from '../api/types'
+import type { ProductClass } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
@@ -15,12 +16,16 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     const { today } = useKeeper()
     const [eats, setEats] = useState(false)
     const [sign, setSign] = useState('')
-    const entry = useEntry<ConditionRequest>({
-        path: `fish/${fish}/conditions`,
-        undoPath: 'health-observations',
-        said: () => messages.moves.quarantine.looked({ name }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/health-observations',
+        { fish },
+        {
+            undo: (recorded) =>
+                write('DELETE', '/api/v1/health-observations/{observation}', { observation: recorded.id }),
+            notice: () => messages.moves.quarantine.looked({ name }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.moves.quarantine.look}
@@ -50,12 +55,15 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
     const [date, setDate] = useState(today)
     const [until, setUntil] = useState(today)
     const [withdrawal, setWithdrawal] = useState('')
-    const entry = useEntry<TreatmentRequest>({
-        path: `fish/${fish}/treatments`,
-        undoPath: 'treatments',
-        said: () => messages.moves.quarantine.treated,
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/treatments',
+        { fish },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/treatments/{treatment}', { treatment: recorded.id }),
+            notice: () => messages.moves.quarantine.treated,
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.moves.quarantine.treat}

@@ -5,7 +5,7 @@ import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import { write } from '../api/client'
 import { moveSheetQuery } from '../api/queries'
-import type { MoveSheetChange, MoveSheetPage as Page } from '../api/types'
+import type { MoveSheetPage as Page } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
@@ -131,11 +131,14 @@ function Sheet({ page }: { page: Page }) {
 
 function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const [reason, setReason] = useState(page.override_reason ?? '')
-    const keep = useWrite<MoveSheetChange, Page>({
-        method: 'PUT',
-        path: `move-sheets/${page.sheet.id}`,
-        said: () => messages.moves.sheet.overrideSaved,
-    })
+    const keep = useWrite(
+        'PUT',
+        '/api/v1/move-sheets/{sheet}',
+        { sheet: page.sheet.id },
+        {
+            notice: () => messages.moves.sheet.overrideSaved,
+        },
+    )
     if (!isOpen && page.override_reason === null) {
         return null
     }
@@ -194,11 +197,14 @@ function Change({ page }: { page: Page }) {
     const [date, setDate] = useState(page.sheet.planned_on)
     const [container, setContainer] = useState(String(page.container_litres))
     const [note, setNote] = useState(page.note ?? '')
-    const change = useWrite<MoveSheetChange, Page>({
-        method: 'PUT',
-        path: `move-sheets/${page.sheet.id}`,
-        said: () => messages.moves.sheet.changed,
-    })
+    const change = useWrite(
+        'PUT',
+        '/api/v1/move-sheets/{sheet}',
+        { sheet: page.sheet.id },
+        {
+            notice: () => messages.moves.sheet.changed,
+        },
+    )
     return (
         <Box className="no-print">
             <Section title={messages.moves.sheet.change}>
@@ -263,13 +269,16 @@ function Change({ page }: { page: Page }) {
 
 function Finish({ page }: { page: Page }) {
     const navigate = useNavigate()
-    const finish = useWrite<undefined, Page>({
-        method: 'POST',
-        path: `move-sheets/${page.sheet.id}/finish`,
-        said: (done) => messages.moves.sheet.finished({ to: done.sheet.to }),
-        undo: () => write('POST', `move-sheets/${page.sheet.id}/take-back`),
-        onDone: () => navigate({ to: '/moves' }),
-    })
+    const finish = useWrite(
+        'POST',
+        '/api/v1/move-sheets/{sheet}/finish',
+        { sheet: page.sheet.id },
+        {
+            notice: (done) => messages.moves.sheet.finished({ to: done.sheet.to }),
+            undo: () => write('POST', '/api/v1/move-sheets/{sheet}/take-back', { sheet: page.sheet.id }),
+            onDone: () => navigate({ to: '/moves' }),
+        },
+    )
     return (
         <Box className="no-print">
             {finish.error !== undefined && (
@@ -293,21 +302,16 @@ function Finish({ page }: { page: Page }) {
 function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const navigate = useNavigate()
     const onDone = () => navigate({ to: '/moves' })
-    const drop = useWrite<undefined>(
-        isOpen
-            ? {
-                  method: 'DELETE',
-                  path: `move-sheets/${page.sheet.id}`,
-                  said: () => messages.moves.sheet.dropped,
-                  onDone,
-              }
-            : {
-                  method: 'POST',
-                  path: `move-sheets/${page.sheet.id}/take-back`,
-                  said: () => messages.moves.sheet.takenBack,
-                  onDone,
-              },
-    )
+    const named = { sheet: page.sheet.id }
+    const cancel = useWrite('DELETE', '/api/v1/move-sheets/{sheet}', named, {
+        notice: () => messages.moves.sheet.dropped,
+        onDone,
+    })
+    const takeBack = useWrite('POST', '/api/v1/move-sheets/{sheet}/take-back', named, {
+        notice: () => messages.moves.sheet.takenBack,
+        onDone,
+    })
+    const drop = isOpen ? cancel : takeBack
     if (page.sheet.state === 'cancelled') {
         return null
     }

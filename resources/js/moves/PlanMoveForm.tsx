@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
 import { systemsQuery } from '../api/queries'
-import type { MoveSheetPage, MoveSheetRequest } from '../api/types'
+import type { MoveSheetRequest } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
@@ -35,17 +35,20 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
     const [container, setContainer] = useState('20')
     const [mixing, setMixing] = useState<NonNullable<MoveSheetRequest['mixing']>>('take-out')
     const living = systems.find((one) => String(one.id) === from)?.fish ?? []
-    const plan = useWrite<MoveSheetRequest, MoveSheetPage>({
-        method: 'POST',
-        path: 'move-sheets',
-        said: (page) =>
-            `${messages.moves.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
-        undo: (page) => write('DELETE', `move-sheets/${page.sheet.id}`),
-        onDone: (page) => {
-            onDone()
-            return navigate({ to: '/moves/$id', params: { id: String(page.sheet.id) } })
+    const plan = useWrite(
+        'POST',
+        '/api/v1/move-sheets',
+        {},
+        {
+            notice: (page) =>
+                `${messages.moves.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
+            undo: (page) => write('DELETE', '/api/v1/move-sheets/{sheet}', { sheet: page.sheet.id }),
+            onDone: (page) => {
+                onDone()
+                return navigate({ to: '/moves/$id', params: { id: String(page.sheet.id) } })
+            },
         },
-    })
+    )
     const fishError =
         plan.fieldError('fish') ??
         who

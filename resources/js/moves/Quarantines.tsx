@@ -1,10 +1,11 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { fishListQuery } from '../api/queries'
-import type { ProductClass, QuarantineRequest, QuarantineRow, Recorded } from '../api/types'
+import type { ProductClass, QuarantineRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
@@ -57,11 +58,14 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
 
 function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'treat') => void }) {
     const { today } = useKeeper()
-    const release = useWrite<undefined, Recorded>({
-        method: 'POST',
-        path: `quarantines/${row.id}/release`,
-        said: () => messages.moves.quarantine.released({ name: row.name }),
-    })
+    const release = useWrite(
+        'POST',
+        '/api/v1/quarantines/{quarantine}/release',
+        { quarantine: row.id },
+        {
+            notice: () => messages.moves.quarantine.released({ name: row.name }),
+        },
+    )
     return (
         <Box
             paddingBlock="10px"
@@ -124,12 +128,16 @@ function Begin({ onDone }: { onDone: () => void }) {
     const [date, setDate] = useState(today)
     const [days, setDays] = useState('')
     const [credit, setCredit] = useState('')
-    const entry = useEntry<QuarantineRequest>({
-        path: `fish/${who === '' ? 0 : who}/quarantines`,
-        undoPath: 'quarantines',
-        said: () => messages.moves.quarantine.begun({ name: fishById(all, who)?.name ?? '' }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/fish/{fish}/quarantines',
+        { fish: Number(who) },
+        {
+            undo: (recorded) =>
+                write('DELETE', '/api/v1/quarantines/{quarantine}', { quarantine: recorded.id }),
+            notice: () => messages.moves.quarantine.begun({ name: fishById(all, who)?.name ?? '' }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.moves.quarantine.begin}

@@ -1,7 +1,7 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useEffect, useState } from 'react'
-import type { MoveSheetPage, RunStep } from '../api/types'
+import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useWrite } from '../log/useWrite'
 const SECOND = 1000
@@ -9,10 +9,7 @@ const MINUTE = 60 * SECOND
 
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
-    const tick = useWrite<{ done: boolean }, MoveSheetPage>({
-        method: 'PUT',
-        path: `move-sheets/${sheet}/steps/${step.key}`,
-    })
+    const tick = useWrite('PUT', '/api/v1/move-sheets/{sheet}/steps/{step}', { sheet, step: step.key }, {})
     return (
         <chakra.li
             display="grid"

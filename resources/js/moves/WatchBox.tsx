@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
-import type { CheckItem, LookRequest, InterventionRequest, Recorded, WatchSheet } from '../api/types'
+import type { CheckItem, InterventionRequest, WatchSheet } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { CheckField } from '../log/CheckField'
@@ -94,18 +94,21 @@ function Look({ watch }: { watch: WatchSheet }) {
     const [eaten, setEaten] = useState(false)
     const [chasedBy, setChasedBy] = useState('')
     const [note, setNote] = useState('')
-    const look = useWrite<LookRequest, Recorded>({
-        method: 'POST',
-        path: `watches/${watch.id}/checks`,
-        said: () => messages.moves.watch.looked({ name: watch.name }),
-        undo: (recorded) => write('DELETE', `watch-checks/${recorded.id}`),
-        onDone: () => {
-            setTroubles([])
-            setEaten(false)
-            setChasedBy('')
-            setNote('')
+    const look = useWrite(
+        'POST',
+        '/api/v1/watches/{watch}/checks',
+        { watch: watch.id },
+        {
+            notice: () => messages.moves.watch.looked({ name: watch.name }),
+            undo: (recorded) => write('DELETE', '/api/v1/watch-checks/{check}', { check: recorded.id }),
+            onDone: () => {
+                setTroubles([])
+                setEaten(false)
+                setChasedBy('')
+                setNote('')
+            },
         },
-    })
+    )
     const isGood = troubles.length === 0 && chasedBy === ''
     return (
         <Box display="flex" flexDirection="column" gap="8px">
@@ -190,15 +193,19 @@ function Advice({ watch }: { watch: WatchSheet }) {
     const [stopAt, setStopAt] = useState('')
     const [chosen, choose] = useState<InterventionRequest['intervention'] | null>(null)
     const advice = watch.advice
-    const attempt = useWrite<InterventionRequest, Recorded>({
-        method: 'POST',
-        path: `watches/${watch.id}/interventions`,
-        said: (_, body) =>
-            messages.moves.watch.tried({
-                what: messages.moves.watch.measures[body.intervention ?? 'distract'].toLowerCase(),
-            }),
-        undo: (recorded) => write('DELETE', `watch-interventions/${recorded.id}`),
-    })
+    const attempt = useWrite(
+        'POST',
+        '/api/v1/watches/{watch}/interventions',
+        { watch: watch.id },
+        {
+            notice: (_, body) =>
+                messages.moves.watch.tried({
+                    what: messages.moves.watch.measures[body.intervention ?? 'distract'].toLowerCase(),
+                }),
+            undo: (recorded) =>
+                write('DELETE', '/api/v1/watch-interventions/{intervention}', { intervention: recorded.id }),
+        },
+    )
     if (advice === null) {
         return null
     }
@@ -256,10 +263,7 @@ function Tried({
     stopAt: string | null
     success: string | null
 }) {
-    const judge = useWrite<InterventionRequest, Recorded>({
-        method: 'PUT',
-        path: `watch-interventions/${id}`,
-    })
+    const judge = useWrite('PUT', '/api/v1/watch-interventions/{intervention}', { intervention: id }, {})
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 190px" gap="10px" alignItems="center">
             <span>
@@ -290,12 +294,15 @@ function Tried({
 
 function End({ watch }: { watch: WatchSheet }) {
     const [open, setOpen] = useState(false)
-    const end = useWrite<{ how: string }, Recorded>({
-        method: 'PUT',
-        path: `watches/${watch.id}/end`,
-        said: () => messages.moves.watch.settled({ name: watch.name }),
-        undo: () => write('PUT', `watches/${watch.id}/end`, { how: 'going-on' }),
-    })
+    const end = useWrite(
+        'PUT',
+        '/api/v1/watches/{watch}/end',
+        { watch: watch.id },
+        {
+            notice: () => messages.moves.watch.settled({ name: watch.name }),
+            undo: () => write('PUT', '/api/v1/watches/{watch}/end', { watch: watch.id }, { how: 'going-on' }),
+        },
+    )
     return (
         <Box display="flex" flexWrap="wrap" gap="10px">
             {watch.outcome === 'settled' && (

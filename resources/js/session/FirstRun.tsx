@@ -2,9 +2,10 @@ import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, write } from '../api/client'
+import { Refused } from '../api/refused'
+import { write } from '../api/client'
 import { sessionQuery } from '../api/queries'
-import type { OwnerRequest, Session } from '../api/types'
+import type { OwnerRequest } from '../api/types'
 import { ChoiceField, TextField } from '../log/fields'
 import { Door } from './Door'
 
@@ -22,7 +23,7 @@ export function FirstRun() {
         time_zone: browserZone,
     })
     const begin = useMutation({
-        mutationFn: (request: OwnerRequest) => write<Session>('POST', 'owner', request),
+        mutationFn: (request: OwnerRequest) => write('POST', '/api/v1/owner', {}, request),
         onSuccess: (session) => client.setQueryData(sessionQuery.queryKey, session),
     })
     const refused = begin.error instanceof Refused ? begin.error : undefined

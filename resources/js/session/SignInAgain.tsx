@@ -1,6 +1,6 @@
 import { messages } from '../messages'
 import { useEffect, useRef, useState } from 'react'
-import { onSessionEnd } from '../api/client'
+import { onSessionEnd } from '../api/send'
 import { PaperDialog } from '../frame/PaperDialog'
 import { SignInForm } from './SignInForm'
 

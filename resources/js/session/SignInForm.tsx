@@ -2,7 +2,8 @@ import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, write } from '../api/client'
+import { Refused } from '../api/refused'
+import { write } from '../api/client'
 import type { Session, SignInRequest } from '../api/types'
 import { TextField } from '../log/fields'
 
@@ -10,7 +11,7 @@ import { TextField } from '../log/fields'
 export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => void }) {
     const [entry, setEntry] = useState<SignInRequest>({ email: '', password: '' })
     const signIn = useMutation({
-        mutationFn: (request: SignInRequest) => write<Session>('POST', 'session', request),
+        mutationFn: (request: SignInRequest) => write('POST', '/api/v1/session', {}, request),
         onSuccess: onSignedIn,
     })
     const refused = signIn.error instanceof Refused ? signIn.error : undefined

@@ -49,12 +49,15 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
 function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => void }) {
     const [typed, setTyped] = useState(typedFrom(sheet.description))
     const [claims, setClaims] = useState(claimsTyped(sheet.description))
-    const change = useChange<SpeciesRequest>({
-        path: `allSpecies/${sheet.species.id}`,
-        before: { description: sheet.description },
-        said: messages.species.saved({ name: sheet.species.common_name }),
-        onDone,
-    })
+    const change = useChange(
+        '/api/v1/species/{species}',
+        { species: sheet.species.id },
+        {
+            before: { description: sheet.description },
+            notice: messages.species.saved({ name: sheet.species.common_name }),
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.species.save}
@@ -81,17 +84,22 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
     const [claims, setClaims] = useState<ClaimTyped[]>([])
     const [form, setForm] = useState<Form>('torpedo')
     const navigate = useNavigate()
-    const add = useWrite<SpeciesRequest, SpeciesSheet>({
-        method: 'POST',
-        path: 'species',
-        said: (sheet) => messages.species.added({ name: sheet.species.common_name }),
-        undo: (sheet) =>
-            write('DELETE', `allSpecies/${sheet.species.id}`).then(() => navigate({ to: '/species' })),
-        onDone: async (sheet) => {
-            onDone()
-            await navigate({ to: '/species/$id', params: { id: String(sheet.species.id) } })
+    const add = useWrite(
+        'POST',
+        '/api/v1/species',
+        {},
+        {
+            notice: (sheet) => messages.species.added({ name: sheet.species.common_name }),
+            undo: (sheet) =>
+                write('DELETE', '/api/v1/species/{species}', { species: sheet.species.id }).then(() =>
+                    navigate({ to: '/species' }),
+                ),
+            onDone: async (sheet) => {
+                onDone()
+                await navigate({ to: '/species/$id', params: { id: String(sheet.species.id) } })
+            },
         },
-    })
+    )
     return (
         <EntryForm
             act={messages.species.save}

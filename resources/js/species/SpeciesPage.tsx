@@ -145,13 +145,22 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
 
 function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
     const navigate = useNavigate()
-    const remove = useWrite<undefined>({
-        method: 'DELETE',
-        path: `allSpecies/${sheet.species.id}`,
-        said: () => messages.species.removed({ name: sheet.species.common_name }),
-        undo: () => write('POST', 'species', { description: sheet.description, form: sheet.species.form }),
-        onDone: () => navigate({ to: '/species' }),
-    })
+    const remove = useWrite(
+        'DELETE',
+        '/api/v1/species/{species}',
+        { species: sheet.species.id },
+        {
+            notice: () => messages.species.removed({ name: sheet.species.common_name }),
+            undo: () =>
+                write(
+                    'POST',
+                    '/api/v1/species',
+                    {},
+                    { description: sheet.description, form: sheet.species.form },
+                ),
+            onDone: () => navigate({ to: '/species' }),
+        },
+    )
     return (
         <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>
             {messages.species.remove}

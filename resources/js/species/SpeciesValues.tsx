@@ -1,6 +1,6 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import type { SpeciesRequest, SpeciesSheet } from '../api/types'
+import type { SpeciesSheet } from '../api/types'
 import { Section } from '../frame/Section'
 import { useChange } from '../log/useChange'
 import type { ShownValue } from './valueFields'
@@ -66,12 +66,15 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
 
 function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
     const shipped: Record<string, unknown> = sheet.shipped
-    const change = useChange<SpeciesRequest>({
-        path: `allSpecies/${sheet.species.id}`,
-        before: { description: sheet.description },
-        said: messages.species.saved({ name: sheet.species.common_name }),
-        onDone: () => undefined,
-    })
+    const change = useChange(
+        '/api/v1/species/{species}',
+        { species: sheet.species.id },
+        {
+            before: { description: sheet.description },
+            notice: messages.species.saved({ name: sheet.species.common_name }),
+            onDone: () => undefined,
+        },
+    )
     return (
         <Button
             variant="plain"

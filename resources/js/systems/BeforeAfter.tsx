@@ -1,8 +1,10 @@
+import { asTyped, isTyped } from '../api/asTyped'
+import type { BeforeAfterAsked } from '../api/queries'
 import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/client'
+import { Refused } from '../api/refused'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
 import type { BeforeAfterSheet, StandingSide, UnitSystem, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
@@ -33,15 +35,15 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const species = speciesNamed(allSpecies, typed.species)
     const set = (name: keyof typeof NOTHING) => (value: string) => setTyped({ ...typed, [name]: value })
     const asked = askedOf(typed, species?.id)
-    const answer = useQuery({ ...beforeAfterQuery(system.id, asked), placeholderData: keepPreviousData })
+    const answer = useQuery(beforeAfterQuery(system.id, asked))
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const error = (field: string): string | undefined => refused?.fieldError(field)
-    const shown = asked === '' || refused !== undefined ? undefined : answer.data
+    const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
         <Section
             title={messages.systems.change.title}
             aside={
-                asked !== '' && (
+                asked !== null && (
                     <Button variant="plain" onClick={() => setTyped(NOTHING)}>
                         {messages.systems.change.clear}
                     </Button>
@@ -142,7 +144,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     )
 }
 
-function askedOf(typed: typeof NOTHING, speciesId: number | undefined): string {
+function askedOf(typed: typeof NOTHING, speciesId: number | undefined): BeforeAfterAsked | null {
     const {
         count,
         length,
@@ -160,9 +162,8 @@ function askedOf(typed: typeof NOTHING, speciesId: number | undefined): string {
             ? {}
             : { species_id: String(speciesId), count, length }
     const filter: Record<string, string> = filter_media === '' ? {} : { filter_media, filter_litres }
-    return new URLSearchParams(
-        Object.entries({ ...newcomers, ...filter, ...rest }).filter(([, value]) => value.trim() !== ''),
-    ).toString()
+    const all = { ...newcomers, ...filter, ...rest }
+    return isTyped(all) ? asTyped<BeforeAfterAsked>(all) : null
 }
 
 const colourOf = {

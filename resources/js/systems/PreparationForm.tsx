@@ -3,7 +3,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { speciesListQuery, systemsQuery } from '../api/queries'
-import type { PreparationRequest, SystemPage } from '../api/types'
+import type { SystemPage } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { useUnit } from '../frame/keeper'
 import { SpeciesField, speciesNamed } from '../species/SpeciesField'
@@ -34,12 +34,15 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
     const speciesName =
         speciesTyped ?? allSpecies.find((one) => one.id === before?.species_id)?.common_name ?? ''
     const species = speciesNamed(allSpecies, speciesName)
-    const plan = useWrite<PreparationRequest>({
-        method: 'PUT',
-        path: `systems/${page.system.id}/preparation`,
-        said: () => messages.systems.ready.planned,
-        onDone,
-    })
+    const plan = useWrite(
+        'PUT',
+        '/api/v1/systems/{system}/preparation',
+        { system: page.system.id },
+        {
+            notice: () => messages.systems.ready.planned,
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.systems.ready.save}

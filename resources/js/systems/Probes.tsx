@@ -1,7 +1,8 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
-import type { NewProbe, SystemPage } from '../api/types'
+import type { SystemPage } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { EntryForm } from '../log/EntryForm'
@@ -12,7 +13,7 @@ import { useWrite } from '../log/useWrite'
 /** Devices that post readings of this system. */
 export function Probes({ page }: { page: SystemPage }) {
     const [open, setOpen] = useState(false)
-    const takeOut = useDelete()
+    const takeOut = useDelete('/api/v1/probes')
     return (
         <Section title={messages.systems.probes.title}>
             {page.probes.length === 0 && (
@@ -44,7 +45,12 @@ export function Probes({ page }: { page: SystemPage }) {
                         <Button
                             variant="plain"
                             aria-label={`${messages.systems.probes.remove}: ${probe.name}`}
-                            onClick={() => takeOut(`probes/${probe.id}`, messages.systems.probes.removed)}
+                            onClick={() =>
+                                takeOut(
+                                    () => write('DELETE', '/api/v1/probes/{probe}', { probe: probe.id }),
+                                    messages.systems.probes.removed,
+                                )
+                            }
                         >
                             {messages.systems.probes.remove}
                         </Button>
@@ -63,7 +69,7 @@ export function Probes({ page }: { page: SystemPage }) {
 
 function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
     const [name, setName] = useState('')
-    const add = useWrite<{ name: string }, NewProbe>({ method: 'POST', path: `systems/${system}/probes` })
+    const add = useWrite('POST', '/api/v1/systems/{system}/probes', { system }, {})
     if (add.answer !== undefined) {
         return (
             <Box display="flex" flexDirection="column" gap="12px">

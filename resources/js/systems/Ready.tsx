@@ -17,7 +17,7 @@ import { useWrite } from '../log/useWrite'
 /** The way of a new or empty system to its first stock, step by step. */
 export function Ready({ page }: { page: SystemPage }) {
     const [open, setOpen] = useState(false)
-    const takeOut = useDelete()
+    const takeOut = useDelete('/api/v1/systems/{system}/preparation')
     const sheet = page.preparation
     return (
         <Section title={messages.systems.ready.title}>
@@ -35,7 +35,13 @@ export function Ready({ page }: { page: SystemPage }) {
                         <Button
                             variant="plain"
                             onClick={() =>
-                                takeOut(`systems/${page.system.id}/preparation`, messages.systems.ready.ended)
+                                takeOut(
+                                    () =>
+                                        write('DELETE', '/api/v1/systems/{system}/preparation', {
+                                            system: page.system.id,
+                                        }),
+                                    messages.systems.ready.ended,
+                                )
                             }
                         >
                             {messages.systems.ready.end}
@@ -90,13 +96,12 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
 }
 
 function Step({ step, system, today }: { step: PreparationStep; system: number; today: string }) {
-    const path = `systems/${system}/preparation/steps/${step.step}`
-    const tick = useWrite<{ done: string | null }>({
-        method: 'PUT',
-        path,
-        said: (_, { done }) =>
+    const named = { system, step: step.step }
+    const tick = useWrite('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, {
+        notice: (_, { done }) =>
             done === null ? messages.frame.undone : messages.systems.ready.ticked({ words: step.words }),
-        undo: () => write('PUT', path, { done: step.done }),
+        undo: () =>
+            write('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, { done: step.done }),
     })
     const state = step.done !== null ? 'done' : step.is_late ? 'late' : step.is_due ? 'due' : 'soon'
     return (

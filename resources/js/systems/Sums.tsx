@@ -1,8 +1,10 @@
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/client'
+import { Refused } from '../api/refused'
+import { asTyped } from '../api/asTyped'
+import type { RefillAsked, TubAsked } from '../api/queries'
 import { refillQuery, tubQuery } from '../api/queries'
 import type { SystemPage } from '../api/types'
 import { Section } from '../frame/Section'
@@ -18,9 +20,6 @@ export function Sums({ page }: { page: SystemPage }) {
     )
 }
 
-const queryOf = (typed: Record<string, string>): string =>
-    new URLSearchParams(Object.entries(typed).filter(([, value]) => value.trim() !== '')).toString()
-
 function RefillSum({ page: { system } }: { page: SystemPage }) {
     const [typed, setTyped] = useState({
         percent: String(Math.round(system.water.weekly_change * 100)),
@@ -31,10 +30,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
     })
     const set = (name: keyof typeof typed) => (value: string) => setTyped({ ...typed, [name]: value })
     const isAsked = typed.cold.trim() !== '' && typed.hot.trim() !== '' && typed.percent.trim() !== ''
-    const answer = useQuery({
-        ...refillQuery(system.id, isAsked ? queryOf(typed) : ''),
-        placeholderData: keepPreviousData,
-    })
+    const answer = useQuery(refillQuery(system.id, isAsked ? asTyped<RefillAsked>(typed) : null))
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const error = (...fields: string[]): string | undefined =>
         fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
@@ -104,10 +100,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
     const [litres, setLitres] = useState('')
     const [celsius, setCelsius] = useState('')
     const isAsked = litres.trim() !== ''
-    const answer = useQuery({
-        ...tubQuery(Number(fish), isAsked ? queryOf({ litres, celsius }) : ''),
-        placeholderData: keepPreviousData,
-    })
+    const answer = useQuery(tubQuery(Number(fish), isAsked ? asTyped<TubAsked>({ litres, celsius }) : null))
     const refused = answer.error instanceof Refused ? answer.error : undefined
     return (
         <Box paddingTop="16px">

@@ -2,10 +2,11 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
-import { useDeferredValue, useState } from 'react'
-import { Refused, write } from '../api/client'
+import { useDeferredValue, useMemo, useState } from 'react'
+import { Refused } from '../api/refused'
+import { write } from '../api/client'
 import { systemQuery } from '../api/queries'
-import type { SystemPage, SystemPreview } from '../api/types'
+import type { SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -15,7 +16,7 @@ import { asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
 import { useUndo } from '../log/useUndo'
-import { useWrite } from '../log/useWrite'
+import { useSend } from '../log/useWrite'
 
 /** A system to be described: a new one, or one to change. */
 export function SystemEditPage({ id }: { id?: number }) {
@@ -34,23 +35,35 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
     const [typed, setTyped] = useState(begin)
     const navigate = useNavigate()
-    const act = useUndo()
+    const act = useUndo('/api/v1/systems')
     const heading =
         page === undefined
             ? messages.systems.addTitle
             : messages.systems.editTitle({ name: page.system.name })
     useNameSheet(heading, messages.systems.form.typing)
     const putBack = (saved: SystemPage): Promise<unknown> =>
-        write('PUT', `systems/${saved.system.id}`, { ...asSent(begin), version: saved.form.version })
+        write(
+            'PUT',
+            '/api/v1/systems/{system}',
+            { system: saved.system.id },
+            { ...asSent(begin), version: saved.form.version },
+        )
     const takeBack = (saved: SystemPage): Promise<unknown> =>
-        navigate({ to: '/systems' }).then(() => write('DELETE', `systems/${saved.system.id}`))
-    const save = useWrite<SystemTyped, SystemPage>({
-        method: page === undefined ? 'POST' : 'PUT',
-        path: page === undefined ? 'systems' : `systems/${page.system.id}`,
-        said: (saved) => messages.systems.saved({ name: saved.system.name }),
-        undo: page === undefined ? takeBack : putBack,
-        onDone: (saved) => navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } }),
-    })
+        navigate({ to: '/systems' }).then(() =>
+            write('DELETE', '/api/v1/systems/{system}', { system: saved.system.id }),
+        )
+    const save = useSend(
+        (body: SystemTyped) =>
+            page === undefined
+                ? write('POST', '/api/v1/systems', {}, body)
+                : write('PUT', '/api/v1/systems/{system}', { system: page.system.id }, body),
+        {
+            notice: (saved) => messages.systems.saved({ name: saved.system.name }),
+            undo: page === undefined ? takeBack : putBack,
+            onDone: (saved) => navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } }),
+        },
+        '/api/v1/systems',
+    )
     const preview = usePreview(typed)
     const drawn = preview.error instanceof Refused ? preview.error : undefined
     const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
@@ -115,10 +128,10 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
 
 /** What it comes to, asked while it is typed. */
 function usePreview(typed: SystemTyped) {
-    const body = useDeferredValue(JSON.stringify(asSent(typed)))
+    const body = useDeferredValue(useMemo(() => asSent(typed), [typed]))
     return useQuery({
         queryKey: ['preview', body],
-        queryFn: () => write<SystemPreview>('POST', 'systems/preview', JSON.parse(body)),
+        queryFn: () => write('POST', '/api/v1/systems/preview', {}, body),
         enabled: isDrawable(typed),
         placeholderData: keepPreviousData,
         retry: false,

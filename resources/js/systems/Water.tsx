@@ -1,3 +1,4 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -90,11 +91,11 @@ export function Alarm({ alarm }: { alarm: AlarmRow }) {
 function Entries({ page }: { page: SystemPage }) {
     const { today } = useKeeper()
     const [allShown, showAll] = useState(false)
-    const takeOut = useDelete()
+    const takeOut = useDelete('/api/v1/water-tests')
     const entries = [
         ...page.tests.map((test) => ({
             key: `test-${test.id}`,
-            path: `water-tests/${test.id}`,
+            remove: () => write('DELETE', '/api/v1/water-tests/{test}', { test: test.id }),
             date: test.date,
             words: test.values
                 .map((one) =>
@@ -107,7 +108,7 @@ function Entries({ page }: { page: SystemPage }) {
         })),
         ...page.works.map((work) => ({
             key: `work-${work.id}`,
-            path: `water-works/${work.id}`,
+            remove: () => write('DELETE', '/api/v1/water-works/{work}', { work: work.id }),
             date: work.date,
             words: `${messages.labels.works[work.kind]}${work.share === null ? '' : `, ${percent(work.share)}`}`,
             note: null,
@@ -143,7 +144,7 @@ function Entries({ page }: { page: SystemPage }) {
                         <Button
                             variant="plain"
                             aria-label={`${messages.systems.water.takeOut}: ${entry.words}`}
-                            onClick={() => takeOut(entry.path)}
+                            onClick={() => takeOut(entry.remove)}
                         >
                             {messages.systems.water.takeOut}
                         </Button>

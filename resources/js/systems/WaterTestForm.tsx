@@ -1,3 +1,4 @@
+import { write } from '../api/client'
 import { useKeeper } from '../frame/keeper'
 import { quantityLabel } from './quantityLabel'
 import { messages } from '../messages'
@@ -25,12 +26,15 @@ export function WaterTestForm({
     const [moreShown, showMore] = useState(false)
     const [date, setDate] = useState(today)
     const [note, setNote] = useState('')
-    const entry = useEntry<WaterTestRequest>({
-        path: `systems/${system.id}/water-tests`,
-        undoPath: 'water-tests',
-        said: () => messages.systems.water.recorded({ name: system.name }),
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/systems/{system}/water-tests',
+        { system: system.id },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/water-tests/{test}', { test: recorded.id }),
+            notice: () => messages.systems.water.recorded({ name: system.name }),
+            onDone,
+        },
+    )
     const shown = moreShown ? ALL : usualQuantities
     const body = (): WaterTestRequest => ({
         date,

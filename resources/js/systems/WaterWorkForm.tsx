@@ -1,3 +1,4 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
 import { useState } from 'react'
 import type { SystemSheet, WaterWorkRequest } from '../api/types'
@@ -18,12 +19,15 @@ export function WaterWorkForm({
     const [kind, setKind] = useState<WaterWorkRequest['kind']>('water-change')
     const [percent, setPercent] = useState(String(Math.round(system.water.weekly_change * 100)))
     const [date, setDate] = useState(today)
-    const entry = useEntry<WaterWorkRequest>({
-        path: `systems/${system.id}/water-works`,
-        undoPath: 'water-works',
-        said: () => messages.systems.water.done,
-        onDone,
-    })
+    const entry = useEntry(
+        '/api/v1/systems/{system}/water-works',
+        { system: system.id },
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/water-works/{work}', { work: recorded.id }),
+            notice: () => messages.systems.water.done,
+            onDone,
+        },
+    )
     return (
         <EntryForm
             act={messages.systems.save}

@@ -3,10 +3,10 @@ import { lastLengthWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { write } from '../api/client'
-import type { DueRow, FishRow, Recorded, SystemSheet } from '../api/types'
+import type { DueRow, FishRow, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
-import { useWrite } from '../log/useWrite'
+import { useSend } from '../log/useWrite'
 
 interface Props {
     systems: readonly SystemSheet[]
@@ -130,14 +130,33 @@ function Row({
 /** What one tap settles, is settled here. */
 function InPlace({ due }: { due: DueRow }) {
     const isWatch = due.kind === 'watch'
-    const act = useWrite<unknown, Recorded>({
-        method: 'POST',
-        path: isWatch ? `watches/${due.of_id ?? 0}/checks` : `fish/${due.fish_id ?? 0}/conditions`,
-        said: () => messages.moves.watch.looked({ name: due.name }),
-        undo: (recorded) =>
-            write('DELETE', `${isWatch ? 'watch-checks' : 'health-observations'}/${recorded.id}`),
-    })
     const { today } = useKeeper()
+    const act = useSend(
+        () =>
+            isWatch
+                ? write(
+                      'POST',
+                      '/api/v1/watches/{watch}/checks',
+                      { watch: due.of_id ?? 0 },
+                      { troubles: [], has_eaten: false },
+                  )
+                : write(
+                      'POST',
+                      '/api/v1/fish/{fish}/health-observations',
+                      { fish: due.fish_id ?? 0 },
+                      { date: today, is_eating: true, sign: null },
+                  ),
+        {
+            notice: () => messages.moves.watch.looked({ name: due.name }),
+            undo: (recorded) =>
+                isWatch
+                    ? write('DELETE', '/api/v1/watch-checks/{check}', { check: recorded.id })
+                    : write('DELETE', '/api/v1/health-observations/{observation}', {
+                          observation: recorded.id,
+                      }),
+        },
+        '/api/v1/watches',
+    )
     if (due.is_late || !['watch', 'quarantine'].includes(due.kind)) {
         return null
     }
@@ -146,13 +165,7 @@ function InPlace({ due }: { due: DueRow }) {
         <Button
             aria-label={`${label}: ${due.name}`}
             disabled={act.isSaving}
-            onClick={() =>
-                act.save(
-                    isWatch
-                        ? { troubles: [], has_eaten: false }
-                        : { date: today, is_eating: true, sign: null },
-                )
-            }
+            onClick={() => act.save(undefined)}
         >
             {label}
         </Button>

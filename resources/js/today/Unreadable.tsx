@@ -28,11 +28,14 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
 
 function Row({ row }: { row: UnreadableRow }) {
     const [isOpen, setIsOpen] = useState(false)
-    const remove = useWrite<undefined>({
-        method: 'DELETE',
-        path: `unreadable-rows/${row.table}/${row.id}`,
-        said: () => messages.unreadable.removed,
-    })
+    const remove = useWrite(
+        'DELETE',
+        '/api/v1/unreadable-rows/{table}/{row}',
+        { table: row.table, row: row.id },
+        {
+            notice: () => messages.unreadable.removed,
+        },
+    )
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="8px">
             <Box
@@ -73,11 +76,14 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
     const [typed, setTyped] = useState(
         Object.fromEntries(row.values.map((one) => [one.column, one.value ?? ''])),
     )
-    const save = useWrite<{ values: Record<string, string | null> }>({
-        method: 'PUT',
-        path: `unreadable-rows/${row.table}/${row.id}`,
-        said: () => messages.unreadable.corrected,
-    })
+    const save = useWrite(
+        'PUT',
+        '/api/v1/unreadable-rows/{table}/{row}',
+        { table: row.table, row: row.id },
+        {
+            notice: () => messages.unreadable.corrected,
+        },
+    )
     const changed = row.values.filter((one) => typed[one.column] !== (one.value ?? ''))
     const values = Object.fromEntries(
         changed.map((one) => [one.column, typed[one.column] === '' ? null : (typed[one.column] ?? null)]),

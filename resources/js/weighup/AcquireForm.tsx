@@ -1,8 +1,9 @@
+import { write } from '../api/client'
 import { messages } from '../messages'
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
-import { logKey, systemsQuery } from '../api/queries'
+import { systemsQuery } from '../api/queries'
 import type { AcquireRequest, SpeciesRow, Method, Weighed } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { EntryForm } from '../log/EntryForm'
@@ -33,7 +34,6 @@ const FIELDS = [
 /** The candidate becomes a fish here, with the plan that was just weighed. */
 export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const { today } = useKeeper()
-    const client = useQueryClient()
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
     const [name, setName] = useState('')
@@ -47,19 +47,22 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const [purpose, setPurpose] = useState('display')
     const [fallback, setFallback] = useState(typed.fallback)
     const [note, setNote] = useState('')
-    const entry = useEntry<AcquireRequest>({
-        path: 'fish',
-        undoPath: 'fish',
-        said: (body) =>
-            messages.weighUp.arrived({
-                name: body.name,
-                home: systems.find((one) => one.id === body.system_id)?.name ?? '',
-            }),
-        onDone: () => {
-            onDone()
-            void client.invalidateQueries({ queryKey: logKey }).then(() => navigate({ to: '/fish' }))
+    const entry = useEntry(
+        '/api/v1/fish',
+        {},
+        {
+            undo: (recorded) => write('DELETE', '/api/v1/fish/{fish}', { fish: recorded.id }),
+            notice: (body) =>
+                messages.weighUp.arrived({
+                    name: body.name,
+                    home: systems.find((one) => one.id === body.system_id)?.name ?? '',
+                }),
+            onDone: () => {
+                onDone()
+                void navigate({ to: '/fish' })
+            },
         },
-    })
+    )
     const filled = (text: string): string | null => (text.trim() === '' ? null : text)
     return (
         <EntryForm

@@ -1,6 +1,6 @@
 import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
-import type { Refused } from '../api/client'
+import type { Refused } from '../api/refused'
 import { SpeciesField } from '../species/SpeciesField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import type { CandidateTyped } from './candidate'

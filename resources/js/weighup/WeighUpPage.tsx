@@ -1,8 +1,8 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/client'
+import { Refused } from '../api/refused'
 import { speciesListQuery, weighUpQuery } from '../api/queries'
 import type { SpeciesRow, Weighed } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
@@ -125,12 +125,12 @@ function useCandidate(speciesName: string, companion?: Companion): Candidate {
     const [typed, type] = useState(noCandidate(speciesName))
     const species = speciesNamed(allSpecies, typed.species)
     const asked = askedOf(typed, species?.id, companion)
-    const answer = useQuery({ ...weighUpQuery(asked), placeholderData: keepPreviousData })
+    const answer = useQuery(weighUpQuery(asked))
     return {
         typed,
         type,
         species,
-        weighed: asked === '' || answer.isError ? undefined : answer.data,
+        weighed: asked === null || answer.isError ? undefined : answer.data,
         refused: answer.error instanceof Refused ? answer.error : undefined,
     }
 }

@@ -1,3 +1,6 @@
+import { asTyped } from '../api/asTyped'
+import type { WeighUpAsked } from '../api/queries'
+
 /** A candidate as it is typed. */
 export interface CandidateTyped {
     species: string
@@ -25,12 +28,16 @@ export interface Companion {
     speciesId: number
 }
 
-/** As the address query of the API; empty while no species is chosen. */
-export function askedOf(typed: CandidateTyped, speciesId: number | undefined, companion?: Companion): string {
+/** As it is asked of the API; null while no species is chosen. */
+export function askedOf(
+    typed: CandidateTyped,
+    speciesId: number | undefined,
+    companion?: Companion,
+): WeighUpAsked | null {
     if (speciesId === undefined) {
-        return ''
+        return null
     }
-    const asked: Record<string, string> = {
+    const asked = asTyped<WeighUpAsked>({
         species_id: String(speciesId),
         count: typed.count,
         length: typed.length,
@@ -38,16 +45,14 @@ export function askedOf(typed: CandidateTyped, speciesId: number | undefined, co
         health: typed.health,
         quarantine_served: typed.served,
         fallback: typed.fallback,
-    }
-    const beside: Record<string, string> =
-        companion === undefined
-            ? {}
-            : {
-                  'with[0][species_id]': String(companion.speciesId),
-                  'with[0][count]': companion.typed.count,
-                  'with[0][length]': companion.typed.length,
-              }
-    return new URLSearchParams(
-        Object.entries({ ...asked, ...beside }).filter(([, value]) => value.trim() !== ''),
-    ).toString()
+    })
+    return companion === undefined ? asked : { ...asked, ...beside(companion) }
 }
+
+/** Written out: lists of groups are sent by their places. */
+const beside = ({ typed, speciesId }: Companion): Partial<WeighUpAsked> =>
+    asTyped({
+        'with[0][species_id]': String(speciesId),
+        'with[0][count]': typed.count,
+        'with[0][length]': typed.length,
+    })

@@ -1,0 +1,42 @@
+import type { InvalidateQueryFilters, QueryKey } from '@tanstack/react-query'
+
+/** What is read, by resource: the first part of every key of a query. */
+export type Resource =
+    | 'session'
+    | 'today'
+    | 'systems'
+    | 'fish'
+    | 'species'
+    | 'moves'
+    | 'rulebook'
+    | 'weigh-up'
+    | 'calendar'
+    | 'treatment-products'
+
+/** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
+const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'weigh-up']
+
+/** What a write to an address of the API changes, the first match counts. */
+const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
+    [/^\/api\/v1\/calendar/, ['calendar']],
+    [/^\/api\/v1\/(session|owner)/, ['session']],
+    [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today']],
+    [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
+    [/^\/api\/v1\/systems\/\{system\}\/preparation/, ['systems', 'today', 'moves']],
+    [
+        /^\/api\/v1\/(fish\/\{fish\}\/)?(quarantines|health-observations|treatments)/,
+        ['moves', 'today', 'fish'],
+    ],
+    [/^\/api\/v1\/(species|rulebook)/, [...FACILITY, 'species', 'rulebook']],
+    [/^\/api\/v1\/(fish|losses|counts|moves|move-sheets)/, [...FACILITY, 'species', 'rulebook']],
+]
+
+/** Which queries a write to this address makes stale. */
+export function changedBy(path: string): InvalidateQueryFilters {
+    const changed: readonly string[] = CHANGES.find(([address]) => address.test(path))?.[1] ?? [
+        ...FACILITY,
+        'species',
+        'rulebook',
+    ]
+    return { predicate: ({ queryKey }: { queryKey: QueryKey }) => changed.includes(String(queryKey[0])) }
+}

@@ -1,0 +1,18 @@
+import type { Problem } from './types'
+
+/** An answer that is not a success, with the sentences to show. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        readonly problem: Problem,
+    ) {
+        super(problem.message)
+    }
+
+    fieldError(field: string): string | undefined {
+        return this.problem.errors?.[field]?.[0]
+    }
+}
+
+/** No answer at all: the network or the server is away. */
+export class Unreachable extends Error {}
