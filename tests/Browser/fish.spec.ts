@@ -10,7 +10,7 @@ test('a length moves the window and can be taken back', async ({ page }) => {
     await page.getByLabel('Length', { exact: true }).fill('35.2')
     await page.getByText('board', { exact: false }).first().click()
     await expect(page.getByText(/Expected .* to .* cm/)).toBeVisible()
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Bramble, 35.2 cm.')
     await expect(sentence).not.toHaveText(before ?? '')
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -27,7 +27,7 @@ test('a nonsense length is named and saves nothing', async ({ page }) => {
         ['40 m', 'longer than any fish'],
     ] as const) {
         await page.getByLabel('Length', { exact: true }).fill(typed)
-        await page.getByRole('button', { name: 'Save', exact: true }).click()
+        await page.getByRole('button', { name: 'Save length' }).click()
         await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible()
         await expect(page.getByLabel('Length', { exact: true })).toHaveValue(typed)
     }
@@ -37,7 +37,7 @@ test('a nonsense length is named and saves nothing', async ({ page }) => {
 test('a length far below the last is asked about and can be kept', async ({ page }) => {
     await openFish(page, 'Tarn')
     await page.getByLabel('Length', { exact: true }).fill('38')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText('fish do not shrink')).toBeVisible()
     await page.getByRole('button', { name: 'Save anyway' }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Tarn, 38.0 cm.')
@@ -55,7 +55,7 @@ test('a length is corrected, taken out and put back', async ({ page }) => {
     await wrong.getByRole('button', { name: act }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Length', { exact: true }).fill(right)
-    await slip.getByRole('button', { name: 'Save', exact: true }).click()
+    await slip.getByRole('button', { name: 'Save correction' }).click()
     await expect(page.getByRole('status')).toContainText(`Corrected: Teasel, ${right} cm.`)
     await expect(page.getByText('does not fit the others')).toHaveCount(0)
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -81,9 +81,9 @@ test('the same write sent twice records once', async ({ page }) => {
             await route.continue()
         }
     })
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText('No answer from the server')).toBeVisible()
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Hazel')
     await expect(lengths).toHaveCount(before + 1)
     await page.getByRole('button', { name: 'Undo' }).click()

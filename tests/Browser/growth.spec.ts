@@ -24,10 +24,10 @@ test('a what-if is kept, told of in the history, and taken back', async ({ page 
     const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
     await page.getByLabel('Fed').selectOption('sparse')
     await page.getByLabel('If its adult size is really').fill('2 cm')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save the change' }).click()
     await expect(page.getByText(/it measured more than this already/)).toBeVisible()
     await page.getByLabel('If its adult size is really').fill('52 cm')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save the change' }).click()
     await expect(page.getByRole('status')).toContainText('Kept: how Yarrow is fed')
     await expect(page.getByText('as you stated')).toBeVisible()
     await expect(page.getByText('fed sparsely, before once a day, steadily')).toBeVisible()
@@ -74,6 +74,6 @@ test('a stalled fish is reported, and its lengths are not called wrong', async (
 test('a slip of the unit is offered for correction', async ({ page }) => {
     await openFish(page, 'Pip')
     await page.getByLabel('Length', { exact: true }).fill('15 cm')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText(/Did you mean 3[78]\.\d cm/)).toBeVisible()
 })

@@ -11,7 +11,7 @@ test('an incident is written down from Today and undone', async ({ page }) => {
     await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
     await slip.getByLabel('Harm').selectOption('lost-scales')
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
-    await expect(page.getByRole('status')).toContainText('Saved: Moss rammed Dock.')
+    await expect(page.getByRole('status')).toContainText('Recorded: Moss rammed Dock.')
     await openFish(page, 'Dock')
     await expect(page.getByText('Moss rammed Dock: lost scales')).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()

@@ -23,7 +23,7 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await page.getByLabel('Length', { exact: true }).fill('57.3')
     await expect(page.getByText(/(more|less) than on/)).toBeVisible()
     await context.clearCookies()
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText('Your session has ended')).toBeVisible()
     await fillSignIn(page)
     await expect(page.getByRole('status')).toContainText('Recorded: Clover, 57.3 cm.')

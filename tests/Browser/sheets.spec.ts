@@ -57,7 +57,7 @@ test('on a phone the round leads to the board in one tap, and targets are large'
     await page.getByRole('button', { name: 'Measure Bramble' }).click()
     await expect(page.getByLabel('Length', { exact: true })).toBeFocused()
     await page.getByLabel('Length', { exact: true }).fill('35.0')
-    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Bramble, 35.0 cm.')
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByRole('status')).toContainText('Taken back')
