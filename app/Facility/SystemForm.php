@@ -71,7 +71,7 @@ final readonly class SystemForm
         $description['decor'] = [
             'area_mm2' => ($this->share($form, 'decor_floor') ?? 0.0) * $floor,
             'litres' => $this->litres($form, 'decor_litres') ?? 0.0,
-            'kilograms' => $this->number($form, 'decor_kilograms') ?? 0.0,
+            'kilograms' => ($this->number($form, 'decor_kilograms') ?? 0.0) * $this->units->kilograms(),
         ];
         $this->picture('decor_litres', $description);
         $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([

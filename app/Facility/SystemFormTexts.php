@@ -39,7 +39,7 @@ final readonly class SystemFormTexts
             'sump' => self::litres($d['sump_litres'] ?? null, $units),
             'decor_floor' => ($d['decor']['area_mm2'] ?? 0) > 0 ? self::bare(100 * $d['decor']['area_mm2'] / $floor).' %' : null,
             'decor_litres' => self::litres($d['decor']['litres'] ?? null, $units),
-            'decor_kilograms' => ($d['decor']['kilograms'] ?? 0) > 0 ? self::bare($d['decor']['kilograms']) : null,
+            'decor_kilograms' => ($d['decor']['kilograms'] ?? 0) > 0 ? self::bare(round($d['decor']['kilograms'] / $units->kilograms(), 2)) : null,
             'filter_media' => $d['filter']['media'] ?? null,
             'filter_litres' => self::litres($d['filter']['litres'] ?? null, $units),
             'turnover' => self::litres($d['turnover_l_h'] ?? null, $units),

@@ -22,6 +22,12 @@ enum UnitSystem: string
         return $this === self::Metric ? self::Imperial : self::Metric;
     }
 
+    /** Of what a bare number of mass is: the pound is 0.45359237 kg by definition. */
+    public function kilograms(): float
+    {
+        return $this === self::Us ? 0.45359237 : 1.0;
+    }
+
     public function volumeUnit(): VolumeUnit
     {
         return match ($this) {

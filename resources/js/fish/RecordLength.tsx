@@ -1,10 +1,11 @@
+import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { reviewSentence } from './sentences'
 import { Box, Button, chakra, Field, Input } from '@chakra-ui/react'
 import { useLocation } from '@tanstack/react-router'
 import { useEffect, useRef, useState } from 'react'
 import type { FishSheet, LengthKind, MeasurementEntry, Method } from '../api/types'
-import { useUnit } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { measured } from '../units/length'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { MeasuringBoard } from './MeasuringBoard'
@@ -21,6 +22,7 @@ interface Props {
 /** Writes a length on the board: says at once how it is read and whether it is believable. */
 export function RecordLength({ sheet, correcting, onDone }: Props) {
     const unit = useUnit()
+    const { unit_system: units } = useKeeper()
     const field = useRef<HTMLInputElement>(null)
     const wantsFocus = useLocation({ select: (location) => location.hash === 'record' })
     const [length, setLength] = useState(
@@ -34,7 +36,9 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     const [sample, setSample] = useState(
         correcting === undefined || correcting.sample === 1 ? '' : String(correcting.sample),
     )
-    const [spread, setSpread] = useState(correcting?.spread_mm == null ? '' : String(correcting.spread_mm))
+    const [spread, setSpread] = useState(
+        correcting?.spread_mm == null ? '' : shownAs(correcting.spread_mm, 'length', units),
+    )
     const review = useReview(sheet.fish.id, { length, date, method })
     const entry = useLengthEntry({
         fishId: sheet.fish.id,
@@ -63,7 +67,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             method,
             length_kind: lengthKind === '' ? null : lengthKind,
             sample: sample === '' ? null : Number(sample),
-            spread_mm: spread === '' ? null : Number(spread),
+            spread_mm: spread === '' ? null : Number(heldAs(spread, 'length', units)),
             ...(keep ? { keep } : {}),
             ...(correcting === undefined ? {} : { version: correcting.version }),
         })
@@ -168,7 +172,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                                 error={entry.fieldError('sample')}
                             />
                             <TextField
-                                label={messages.fish.spread}
+                                label={messages.fish.spread({ unit: wordOf('length', units) })}
                                 inputMode="decimal"
                                 value={spread}
                                 onChange={setSpread}

@@ -1,3 +1,5 @@
+import { heldAs, wordOf } from '../units/measure'
+import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
 import { lengthRange, whatIfSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -26,7 +28,13 @@ const NOTHING: Changes = { ration: '', temperature_c: '', system_id: '', adult: 
 /** What was changed, and the future that follows; undefined while nothing is. */
 export function useWhatIf(fishId: number) {
     const [changes, change] = useState<Changes>(NOTHING)
-    const asked = isTyped({ ...changes }) ? asTyped<WhatIfAsked>({ ...changes }) : null
+    const { unit_system: units } = useKeeper()
+    const asked = isTyped({ ...changes })
+        ? asTyped<WhatIfAsked>({
+              ...changes,
+              temperature_c: heldAs(changes.temperature_c, 'temperature', units),
+          })
+        : null
     const answer = useQuery(whatIfQuery(fishId, asked))
     return {
         changes,
@@ -45,6 +53,7 @@ interface Props {
 
 /** Other food, warmth, home or adult size from today on: nothing is saved until it is kept. */
 export function WhatIf({ sheet, whatIf, all }: Props) {
+    const { unit_system: units } = useKeeper()
     const { changes, change, clear, refused, other } = whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
@@ -77,7 +86,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                     error={refused?.fieldError('ration')}
                 />
                 <TextField
-                    label={messages.fish.whatIf.temperature}
+                    label={messages.fish.whatIf.temperature({ unit: wordOf('temperature', units) })}
                     inputMode="decimal"
                     value={changes.temperature_c}
                     onChange={set('temperature_c')}

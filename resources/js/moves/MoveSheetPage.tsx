@@ -1,3 +1,5 @@
+import { heldAs, shownAs, wordOf } from '../units/measure'
+import { portion } from '../units/volume'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -193,9 +195,9 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
 }
 
 function Change({ page }: { page: Page }) {
-    const { today } = useKeeper()
+    const { today, unit_system: units } = useKeeper()
     const [date, setDate] = useState(page.sheet.planned_on)
-    const [container, setContainer] = useState(String(page.container_litres))
+    const [container, setContainer] = useState(shownAs(page.container_litres, 'volume', units))
     const [note, setNote] = useState(page.note ?? '')
     const change = useWrite(
         'PUT',
@@ -225,7 +227,7 @@ function Change({ page }: { page: Page }) {
                         error={change.fieldError('date')}
                     />
                     <TextField
-                        label={messages.moves.container}
+                        label={messages.moves.container({ unit: wordOf('volume', units) })}
                         inputMode="decimal"
                         value={container}
                         onChange={setContainer}
@@ -249,7 +251,7 @@ function Change({ page }: { page: Page }) {
                         onClick={() =>
                             change.save({
                                 date,
-                                container_litres: Number(container),
+                                container_litres: Number(heldAs(container, 'volume', units)),
                                 note: note === '' ? null : note,
                             })
                         }
@@ -259,7 +261,7 @@ function Change({ page }: { page: Page }) {
                 </Box>
                 {(page.drip_litres ?? 0) > 0 && (
                     <chakra.p color="ink2" fontSize="15px" paddingTop="6px">
-                        {messages.moves.sheet.drip({ litres: page.drip_litres ?? 0 })}
+                        {messages.moves.sheet.drip({ amount: portion(page.drip_litres ?? 0, units) })}
                     </chakra.p>
                 )}
             </Section>

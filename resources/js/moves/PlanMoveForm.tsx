@@ -1,3 +1,4 @@
+import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -20,9 +21,11 @@ interface Props {
     isTimeOut?: boolean
 }
 
+const USUAL_CONTAINER_LITRES = 20
+
 /** Who goes, where and when: the sheet is worked out from it. */
 export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
-    const { today } = useKeeper()
+    const { today, unit_system: units } = useKeeper()
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
     const [from, setFrom] = useState(home === undefined ? '' : String(home))
@@ -32,7 +35,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
     const [date, setDate] = useState(today)
     const [until, setUntil] = useState('')
     const [timeOut, setTimeOut] = useState(isTimeOut)
-    const [container, setContainer] = useState('20')
+    const [container, setContainer] = useState(shownAs(USUAL_CONTAINER_LITRES, 'volume', units))
     const [mixing, setMixing] = useState<NonNullable<MoveSheetRequest['mixing']>>('take-out')
     const living = systems.find((one) => String(one.id) === from)?.fish ?? []
     const plan = useWrite(
@@ -74,7 +77,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                     until: until === '' ? null : until,
                     is_time_out: timeOut,
                     mixing,
-                    container_litres: Number(container),
+                    container_litres: Number(heldAs(container, 'volume', units)),
                     fish: who.map((id) => ({
                         fish_id: id,
                         count: (counts[id] ?? '') === '' ? null : Number(counts[id]),
@@ -146,7 +149,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                     help={messages.moves.untilHelp}
                 />
                 <TextField
-                    label={messages.moves.container}
+                    label={messages.moves.container({ unit: wordOf('volume', units) })}
                     inputMode="decimal"
                     value={container}
                     onChange={setContainer}

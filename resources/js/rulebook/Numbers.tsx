@@ -1,3 +1,6 @@
+import { useKeeper } from '../frame/keeper'
+import type { Measure } from '../units/measure'
+import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { Box, Button, chakra, Input } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -16,8 +19,23 @@ export function Numbers({ sheet }: { sheet: RulebookSheet }) {
     )
 }
 
+const MEASURES: Partial<Record<RuleNumber['name'], Measure>> = {
+    crowded_longest_mm: 'length',
+    litres_least: 'volume',
+    litres_least_from_mm: 'length',
+    filter_rate_g_m2_d: 'nitrogen-of-area',
+    food_price_per_kg: 'price-of-mass',
+    build_price_per_litre: 'price-of-volume',
+}
+
 function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
-    const [typed, setTyped] = useState(String(one.value))
+    const { unit_system: units } = useKeeper()
+    const measure = MEASURES[one.name]
+    const shown = (value: number): string =>
+        measure === undefined ? String(value) : shownAs(value, measure, units)
+    const held = (text: string): number =>
+        text.trim() === '' ? Number.NaN : Number(measure === undefined ? text : heldAs(text, measure, units))
+    const [typed, setTyped] = useState(shown(one.value))
     const rulebook = useRulebook(sheet)
     const save = (value: number) => rulebook.save(withNumber(documentOf(sheet), one.name, value))
     const error = rulebook.fieldError(`numbers.${one.name}`)
@@ -30,15 +48,16 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
                 gap="10px"
                 alignItems="center"
             >
-                <chakra.span fontWeight={isOwn ? 700 : 400}>{messages.labels.numbers[one.name]}</chakra.span>
+                <chakra.span fontWeight={isOwn ? 700 : 400}>
+                    {messages.labels.numbers[one.name]}
+                    {measure !== undefined && `, ${wordOf(measure, units)}`}
+                </chakra.span>
                 <Input
                     value={typed}
                     inputMode="decimal"
                     textAlign="end"
                     onChange={(event) => setTyped(event.target.value)}
-                    onBlur={() =>
-                        typed !== String(one.value) && save(typed.trim() === '' ? Number.NaN : Number(typed))
-                    }
+                    onBlur={() => typed !== shown(one.value) && save(held(typed))}
                     onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
                     aria-invalid={error !== undefined}
                 />
@@ -50,7 +69,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
             )}
             {isOwn && (
                 <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>
-                    {messages.rulebook.reset} {one.standard}
+                    {messages.rulebook.reset} {shown(one.standard)}
                 </Button>
             )}
         </Box>

@@ -1,3 +1,5 @@
+import { useKeeper } from '../frame/keeper'
+import { wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
@@ -12,6 +14,7 @@ interface Props {
 
 /** Who says how long a species becomes: any number of claims. */
 export function ClaimsField({ claims, onChange, error }: Props) {
+    const { unit_system: units } = useKeeper()
     const change = (n: number, changed: Partial<ClaimTyped>) =>
         onChange(claims.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     return (
@@ -38,7 +41,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                     alignItems="end"
                 >
                     <TextField
-                        label={messages.species.claim.length}
+                        label={messages.species.claim.length({ unit: wordOf('length', units) })}
                         inputMode="decimal"
                         value={one.length}
                         onChange={(length) => change(n, { length })}

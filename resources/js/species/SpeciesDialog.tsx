@@ -1,3 +1,4 @@
+import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
@@ -47,8 +48,9 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
 }
 
 function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => void }) {
-    const [typed, setTyped] = useState(typedFrom(sheet.description))
-    const [claims, setClaims] = useState(claimsTyped(sheet.description))
+    const { unit_system: units } = useKeeper()
+    const [typed, setTyped] = useState(typedFrom(sheet.description, units))
+    const [claims, setClaims] = useState(claimsTyped(sheet.description, units))
     const change = useChange(
         '/api/v1/species/{species}',
         { species: sheet.species.id },
@@ -65,7 +67,9 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
             error={errorAtFoot(change)}
             onCancel={onDone}
             onSave={() =>
-                change.save({ description: claimsFrom(describedFrom(sheet.description, typed), claims) })
+                change.save({
+                    description: claimsFrom(describedFrom(sheet.description, typed, units), claims, units),
+                })
             }
         >
             <Values
@@ -80,7 +84,8 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
 }
 
 function NewSpecies({ onDone }: { onDone: () => void }) {
-    const [typed, setTyped] = useState(typedFrom({}))
+    const { unit_system: units } = useKeeper()
+    const [typed, setTyped] = useState(typedFrom({}, units))
     const [claims, setClaims] = useState<ClaimTyped[]>([])
     const [form, setForm] = useState<Form>('torpedo')
     const navigate = useNavigate()
@@ -106,7 +111,9 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
             isSaving={add.isSaving}
             error={errorAtFoot(add)}
             onCancel={onDone}
-            onSave={() => add.save({ description: claimsFrom(describedFrom({}, typed), claims), form })}
+            onSave={() =>
+                add.save({ description: claimsFrom(describedFrom({}, typed, units), claims, units), form })
+            }
         >
             <ChoiceField
                 label={messages.species.form}
@@ -139,7 +146,7 @@ function errorAtFoot({
 
 const MARKED = new Set([
     'adult_size_claims',
-    ...valueGroups.flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
+    ...valueGroups('metric').flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
 ])
 
 const FORMS: Record<Form, string> = messages.species.forms
@@ -153,9 +160,10 @@ interface ValuesProps {
 }
 
 function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
+    const { unit_system: units } = useKeeper()
     return (
         <>
-            {valueGroups.map((group) => (
+            {valueGroups(units).map((group) => (
                 <chakra.fieldset
                     key={group.title}
                     border="none"

@@ -1,3 +1,4 @@
+import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { SpeciesSheet } from '../api/types'
@@ -8,19 +9,20 @@ import { shownValues, valueGroups } from './valueFields'
 
 /** Every value with where it comes from; the keeper's own can be taken back one by one. */
 export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
+    const { unit_system: units } = useKeeper()
     return (
         <Section title={messages.species.values}>
             <chakra.p color="ink2" paddingBlock="6px">
                 {messages.species.legend}
             </chakra.p>
             <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
-                {valueGroups.map((group) => (
+                {valueGroups(units).map((group) => (
                     <Box key={group.title} paddingBottom="12px" breakInside="avoid">
                         <chakra.h3 fontWeight={800} paddingBottom="2px">
                             {group.title}
                         </chakra.h3>
                         <dl>
-                            {shownValues(sheet.description, group).map((one) => (
+                            {shownValues(sheet.description, group, units).map((one) => (
                                 <Box
                                     key={one.label}
                                     display="grid"

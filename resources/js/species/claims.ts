@@ -1,3 +1,6 @@
+import type { UnitSystem } from '../api/types'
+import { heldAs, shownAs } from '../units/measure'
+
 /** A claim of adult size as it is typed. */
 export interface ClaimTyped {
     length: string
@@ -15,10 +18,10 @@ interface ClaimJson {
 
 export const noClaim: ClaimTyped = { length: '', kind: 'keepers', sex: '', source: '' }
 
-export function claimsTyped(description: Record<string, unknown>): ClaimTyped[] {
+export function claimsTyped(description: Record<string, unknown>, units: UnitSystem): ClaimTyped[] {
     const claims = (description.adult_size_claims ?? []) as ClaimJson[]
     return claims.map((one) => ({
-        length: String(one.length_mm as number),
+        length: shownAs(one.length_mm as number, 'length', units),
         kind: one.kind,
         sex: one.sex ?? '',
         source: one.source ?? '',
@@ -29,19 +32,20 @@ export function claimsTyped(description: Record<string, unknown>): ClaimTyped[] 
 export function claimsFrom(
     description: Record<string, unknown>,
     claims: readonly ClaimTyped[],
+    units: UnitSystem,
 ): Record<string, unknown> {
-    if (JSON.stringify(claims) === JSON.stringify(claimsTyped(description))) {
+    if (JSON.stringify(claims) === JSON.stringify(claimsTyped(description, units))) {
         return description
     }
     return {
         ...description,
         adult_size_claims: claims.map((one) => ({
-            ...(one.length.trim() === ''
-                ? {}
-                : { length_mm: Number.isFinite(Number(one.length)) ? Number(one.length) : one.length }),
+            ...(one.length.trim() === '' ? {} : { length_mm: numberOr(heldAs(one.length, 'length', units)) }),
             kind: one.kind,
             ...(one.sex === '' ? {} : { sex: one.sex }),
             source: one.source,
         })),
     }
 }
+
+const numberOr = (text: string): number | string => (Number.isFinite(Number(text)) ? Number(text) : text)

@@ -1,3 +1,6 @@
+import type { UnitSystem } from '../api/types'
+import type { Measure } from '../units/measure'
+import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
 
 type Json = Record<string, unknown>
@@ -7,6 +10,8 @@ interface Shared {
     field: string
     part?: string
     label: string
+    /** What a bare number is of; none: it has no unit, or always the same. */
+    measure?: Measure
 }
 
 /** How one value of a species is shown and typed. */
@@ -39,138 +44,190 @@ const FITTINGS = [
 
 const yesNo = { false: fields.noAnswer, true: fields.yes }
 
-const parts = (field: string, label: string, names: Record<string, string>): ValueField[] =>
-    Object.entries(names).map(([part, word]) => ({
-        field,
-        part,
-        label: fields.part({ label, part: word }),
-        type: 'number',
-    }))
+interface Group {
+    title: string
+    fields: ValueField[]
+}
+
+type Measured = (label: string, measure: Measure) => string
+
+/** The fields of a value that has parts; each part may be of another measure. */
+function parts(
+    field: string,
+    label: string,
+    names: Record<string, string>,
+    measureOf: (part: string) => Measure | undefined = () => undefined,
+): ValueField[] {
+    return Object.entries(names).map(([part, word]) => {
+        const measure = measureOf(part)
+        return {
+            field,
+            part,
+            label: fields.part({ label, part: word }),
+            type: 'number',
+            ...(measure === undefined ? {} : { measure }),
+        }
+    })
+}
 
 const range = { low: fields.low, typical: fields.usual, high: fields.high }
 const span = { low: fields.from, high: fields.to }
 
 /** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
-export const valueGroups: { title: string; fields: ValueField[] }[] = [
-    {
-        title: fields.groups.what,
-        fields: [
-            { field: 'common_name', label: fields.name, type: 'text' },
-            { field: 'scientific_name', label: fields.scientific, type: 'text' },
-            { field: 'genus', label: fields.genus, type: 'text' },
-            { field: 'region', label: fields.region, type: 'text' },
-            ...parts('lifespan_years', fields.lives, span),
-        ],
-    },
-    {
-        title: fields.groups.growth,
-        fields: [
-            ...parts('adult_length_mm', fields.adult, range),
-            ...parts('growth_coefficient_per_year', fields.coefficient, range),
-            {
-                field: 'curve',
-                label: fields.curve,
-                type: 'choice',
-                options: fields.curves,
-            },
-            {
-                field: 'length_kind',
-                label: fields.lengthKind,
-                type: 'choice',
-                options: fields.lengthKinds,
-            },
-            ...parts('temperature_c', fields.grows, fields.growsAt),
-            { field: 'sold_at_mm', label: fields.soldAt, type: 'number' },
-            ...parts('length_weight', fields.mass, fields.massOf),
-        ],
-    },
-    {
-        title: fields.groups.wants,
-        fields: [
-            {
-                field: 'swimming',
-                label: fields.swims,
-                type: 'choice',
-                options: fields.swimming,
-            },
-            { field: 'layer', label: fields.layer, type: 'choice', options: messages.labels.layers },
-            ...parts('keep_c', fields.kept, span),
-            ...parts('ph', fields.ph, span),
-            ...parts('hardness_dgh', fields.hardness, span),
-            { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
-            { field: 'minimum_group', label: fields.group, type: 'number' },
-            { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
-            ...parts('least_home', fields.leastHome, fields.leastHomeOf),
-            ...parts('litres', fields.litres, fields.litresOf),
-            { field: 'tall_ratio', label: fields.tall, type: 'number' },
-            { field: 'body_depth_ratio', label: fields.bodyDepth, type: 'number' },
-            {
-                field: 'needs',
-                label: fields.needs({ fittings: FITTINGS.join(', ') }),
-                type: 'lines',
-            },
-        ],
-    },
-    {
-        title: fields.groups.behaves,
-        fields: [
-            {
-                field: 'temperament',
-                label: fields.temper,
-                type: 'choice',
-                options: Object.fromEntries(
-                    messages.labels.tempers.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
+export function valueGroups(units: UnitSystem): Group[] {
+    const withUnit: Measured = (label, measure) => `${label}, ${wordOf(measure, units)}`
+    return [
+        {
+            title: fields.groups.what,
+            fields: [
+                { field: 'common_name', label: fields.name, type: 'text' },
+                { field: 'scientific_name', label: fields.scientific, type: 'text' },
+                { field: 'genus', label: fields.genus, type: 'text' },
+                { field: 'region', label: fields.region, type: 'text' },
+                ...parts('lifespan_years', fields.lives, span),
+            ],
+        },
+        {
+            title: fields.groups.growth,
+            fields: [
+                ...parts('adult_length_mm', withUnit(fields.adult, 'length'), range, () => 'length'),
+                ...parts('growth_coefficient_per_year', fields.coefficient, range),
+                {
+                    field: 'curve',
+                    label: fields.curve,
+                    type: 'choice',
+                    options: fields.curves,
+                },
+                {
+                    field: 'length_kind',
+                    label: fields.lengthKind,
+                    type: 'choice',
+                    options: fields.lengthKinds,
+                },
+                ...parts(
+                    'temperature_c',
+                    withUnit(fields.grows, 'temperature'),
+                    fields.growsAt,
+                    () => 'temperature',
                 ),
-            },
-            { field: 'mouth_ratio', label: fields.mouth, type: 'number' },
-            { field: 'bites_pieces', label: fields.bites, type: 'choice', options: yesNo },
-            { field: 'nips_fins', label: fields.nips, type: 'choice', options: yesNo },
-            { field: 'long_fins', label: fields.longFins, type: 'choice', options: yesNo },
-            {
-                field: 'pace',
-                label: fields.feeds,
-                type: 'choice',
-                options: fields.pace,
-            },
-            {
-                field: 'diet',
-                label: fields.eats,
-                type: 'choice',
-                options: fields.diet,
-            },
-            { field: 'plants', label: fields.plants, type: 'choice', options: messages.weighUp.plantWords },
-        ],
-    },
-    {
-        title: fields.groups.know,
-        fields: [
-            {
-                field: 'inspections',
-                label: fields.inspections,
-                type: 'records',
-                toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
-                fromLine: (line) => {
-                    const [, days, what] = /^(\d+)\s*days?:\s*(.*)$/.exec(line) ?? []
-                    return days === undefined ? line : { what, every_days: Number(days) }
+                {
+                    field: 'sold_at_mm',
+                    label: withUnit(fields.soldAt, 'length'),
+                    type: 'number',
+                    measure: 'length',
                 },
-            },
-            {
-                field: 'look_alikes',
-                label: fields.alike,
-                type: 'records',
-                toLine: (one) => `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
-                fromLine: (line) => {
-                    const [, kind, from, marks] =
-                        /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
-                    return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
+                ...parts('length_weight', fields.mass, fields.massOf),
+            ],
+        },
+        {
+            title: fields.groups.wants,
+            fields: [
+                {
+                    field: 'swimming',
+                    label: fields.swims,
+                    type: 'choice',
+                    options: fields.swimming,
                 },
-            },
-            { field: 'protected', label: fields.law, type: 'text' },
-            { field: 'hazards', label: fields.hazards, type: 'lines' },
-            { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
-        ],
-    },
-]
+                { field: 'layer', label: fields.layer, type: 'choice', options: messages.labels.layers },
+                ...parts('keep_c', withUnit(fields.kept, 'temperature'), span, () => 'temperature'),
+                ...parts('ph', fields.ph, span),
+                ...parts('hardness_dgh', fields.hardness, span),
+                { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
+                { field: 'minimum_group', label: fields.group, type: 'number' },
+                { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
+                ...parts('least_home', fields.leastHome, leastHomeNames(units), (part) => LEAST_HOME[part]),
+                ...parts('litres', withUnit(fields.litres, 'volume'), fields.litresOf, (part) =>
+                    part === 'for' ? undefined : 'volume',
+                ),
+                { field: 'tall_ratio', label: fields.tall, type: 'number' },
+                { field: 'body_depth_ratio', label: fields.bodyDepth, type: 'number' },
+                {
+                    field: 'needs',
+                    label: fields.needs({ fittings: FITTINGS.join(', ') }),
+                    type: 'lines',
+                },
+            ],
+        },
+        {
+            title: fields.groups.behaves,
+            fields: [
+                {
+                    field: 'temperament',
+                    label: fields.temper,
+                    type: 'choice',
+                    options: Object.fromEntries(
+                        messages.labels.tempers
+                            .slice(1)
+                            .map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
+                    ),
+                },
+                { field: 'mouth_ratio', label: fields.mouth, type: 'number' },
+                { field: 'bites_pieces', label: fields.bites, type: 'choice', options: yesNo },
+                { field: 'nips_fins', label: fields.nips, type: 'choice', options: yesNo },
+                { field: 'long_fins', label: fields.longFins, type: 'choice', options: yesNo },
+                {
+                    field: 'pace',
+                    label: fields.feeds,
+                    type: 'choice',
+                    options: fields.pace,
+                },
+                {
+                    field: 'diet',
+                    label: fields.eats,
+                    type: 'choice',
+                    options: fields.diet,
+                },
+                {
+                    field: 'plants',
+                    label: fields.plants,
+                    type: 'choice',
+                    options: messages.weighUp.plantWords,
+                },
+            ],
+        },
+        {
+            title: fields.groups.know,
+            fields: [
+                {
+                    field: 'inspections',
+                    label: fields.inspections,
+                    type: 'records',
+                    toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
+                    fromLine: (line) => {
+                        const [, days, what] = /^(\d+)\s*days?:\s*(.*)$/.exec(line) ?? []
+                        return days === undefined ? line : { what, every_days: Number(days) }
+                    },
+                },
+                {
+                    field: 'look_alikes',
+                    label: fields.alike,
+                    type: 'records',
+                    toLine: (one) =>
+                        `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
+                    fromLine: (line) => {
+                        const [, kind, from, marks] =
+                            /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
+                        return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
+                    },
+                },
+                { field: 'protected', label: fields.law, type: 'text' },
+                { field: 'hazards', label: fields.hazards, type: 'lines' },
+                { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
+            ],
+        },
+    ]
+}
+
+const LEAST_HOME: Record<string, Measure> = { length_mm: 'length', width_mm: 'length', litres: 'volume' }
+
+/** Each with its unit: they are of several measures. */
+const leastHomeNames = (units: UnitSystem): Record<string, string> =>
+    Object.fromEntries(
+        Object.entries(fields.leastHomeOf).map(([part, name]) => {
+            const measure = LEAST_HOME[part]
+            return [part, measure === undefined ? name : `${name} (${wordOf(measure, units)})`]
+        }),
+    )
 
 /** What stands there when a species does not say. */
 const UNSAID: Record<string, unknown> = {
@@ -197,28 +254,28 @@ const text = (value: unknown): string =>
 const nameOf = (one: ValueField): string => (one.part === undefined ? one.field : `${one.field}.${one.part}`)
 
 /** The description as text, ready to be typed over. */
-export function typedFrom(description: Json): Record<string, string> {
+export function typedFrom(description: Json, units: UnitSystem): Record<string, string> {
     const typed: Record<string, string> = {}
-    for (const one of valueGroups.flatMap((group) => group.fields)) {
-        typed[nameOf(one)] = shownText(description, one)
+    for (const one of valueGroups(units).flatMap((group) => group.fields)) {
+        typed[nameOf(one)] = shownText(description, one, units)
     }
     return typed
 }
 
 /** The description with what was typed; values that were not touched stay exactly as they are. */
-export function describedFrom(description: Json, typed: Record<string, string>): Json {
-    const before = typedFrom(description)
+export function describedFrom(description: Json, typed: Record<string, string>, units: UnitSystem): Json {
+    const before = typedFrom(description, units)
     const next: Json = { ...description }
-    for (const one of valueGroups.flatMap((group) => group.fields)) {
+    for (const one of valueGroups(units).flatMap((group) => group.fields)) {
         const value = typed[nameOf(one)] ?? ''
         if (value === before[nameOf(one)]) {
             continue
         }
         if (one.part === undefined) {
-            put(next, one.field, read(one, value))
+            put(next, one.field, read(one, value, units))
         } else {
             const whole: Json = { ...(next[one.field] as Json | undefined) }
-            put(whole, one.part, read(one, value))
+            put(whole, one.part, read(one, value, units))
             put(
                 next,
                 one.field,
@@ -239,10 +296,10 @@ export interface ShownValue {
 }
 
 /** The values of a group that are known; choices by their words. */
-export function shownValues(description: Json, group: (typeof valueGroups)[number]): ShownValue[] {
+export function shownValues(description: Json, group: Group, units: UnitSystem): ShownValue[] {
     const shown = new Map<string, ShownValue>()
     for (const one of group.fields.filter((field) => field.type !== 'records')) {
-        const value = shownText(description, one)
+        const value = shownText(description, one, units)
         const text = one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
         const [whole, part] =
             one.part === undefined ? [one.label.replace(/,? \(?one a line.*/, ''), ''] : splitLabel(one.label)
@@ -264,9 +321,14 @@ function splitLabel(label: string): [whole: string, part: string] {
     return [label.slice(0, at), label.slice(at + 2)]
 }
 
-function shownText(description: Json, one: ValueField): string {
+function shownText(description: Json, one: ValueField, units: UnitSystem): string {
     const value = valueOf(description, one)
-    return one.type === 'records' ? ((value ?? []) as Json[]).map(one.toLine).join('\n') : textOf(value)
+    if (one.type === 'records') {
+        return ((value ?? []) as Json[]).map(one.toLine).join('\n')
+    }
+    return one.measure !== undefined && typeof value === 'number'
+        ? shownAs(value, one.measure, units)
+        : textOf(value)
 }
 
 function valueOf(description: Json, one: ValueField): unknown {
@@ -290,8 +352,8 @@ function put(into: Json, name: string, value: unknown): void {
 }
 
 /** Text that is no number is sent as it is, so that the answer can name the field. */
-function read(one: ValueField, typed: string): unknown {
-    const trimmed = typed.trim()
+function read(one: ValueField, typed: string, units: UnitSystem): unknown {
+    const trimmed = (one.measure === undefined ? typed : heldAs(typed, one.measure, units)).trim()
     if (one.type === 'lines' || one.type === 'records') {
         const lines = trimmed
             .split('\n')

@@ -1,3 +1,5 @@
+import { useKeeper } from '../frame/keeper'
+import type { UnitSystem } from '../api/types'
 import { messages } from '../messages'
 import { Box, Button, Field, Textarea } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -13,21 +15,36 @@ interface Props {
     error: string | undefined
 }
 
-const SQUARE_MM = 500
 const LEAST_SQUARES = 20
 const HEIGHT_SQUARES = 12
+
+interface GridUnit {
+    word: string
+    many: string
+    mm: number
+    /** What a square is a side of. */
+    square: string
+    squareMm: number
+}
+
+const metresOrFeet = (units: UnitSystem): GridUnit =>
+    units === 'metric'
+        ? { ...messages.systems.form.metres, mm: 1000, squareMm: 500 }
+        : { ...messages.systems.form.feet, mm: 304.8, squareMm: 609.6 }
 
 /** A pond drawn corner by corner on squared paper, or typed. */
 export function OutlineGrid({ points, onChange, error }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [text, setText] = useState<string | null>(null)
+    const { unit_system: units } = useKeeper()
+    const unit = metresOrFeet(units)
     const columns = Math.max(
         LEAST_SQUARES,
-        Math.ceil(Math.max(0, ...points.map(([x]) => x ?? 0)) / SQUARE_MM) + 2,
+        Math.ceil(Math.max(0, ...points.map(([x]) => x ?? 0)) / unit.squareMm) + 2,
     )
     const rows = Math.max(
         HEIGHT_SQUARES,
-        Math.ceil(Math.max(0, ...points.map(([, y]) => y ?? 0)) / SQUARE_MM) + 2,
+        Math.ceil(Math.max(0, ...points.map(([, y]) => y ?? 0)) / unit.squareMm) + 2,
     )
     const square = (width - 2) / columns
     const put = (next: number[][]): void => {
@@ -35,14 +52,16 @@ export function OutlineGrid({ points, onChange, error }: Props) {
         onChange(next)
     }
     const corners = points.map(([x, y]): Point => [
-        ((x ?? 0) / SQUARE_MM) * square + 1,
-        ((y ?? 0) / SQUARE_MM) * square + 1,
+        ((x ?? 0) / unit.squareMm) * square + 1,
+        ((y ?? 0) / unit.squareMm) * square + 1,
     ])
     return (
         <Box ref={box} gridColumn="1 / -1">
             <Field.Root invalid={error !== undefined}>
                 <Field.Label>{messages.systems.form.corners}</Field.Label>
-                <Field.HelperText>{messages.systems.form.cornersHelp}</Field.HelperText>
+                <Field.HelperText>
+                    {messages.systems.form.cornersHelp({ square: unit.square, unit: unit.many })}
+                </Field.HelperText>
                 {width > 0 && (
                     <svg
                         width={width}
@@ -51,7 +70,8 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                         style={{ cursor: 'crosshair', touchAction: 'manipulation', display: 'block' }}
                         onClick={(event) => {
                             const at = event.currentTarget.getBoundingClientRect()
-                            const snap = (pixels: number): number => Math.round(pixels / square) * SQUARE_MM
+                            const snap = (pixels: number): number =>
+                                Math.round(pixels / square) * unit.squareMm
                             put([
                                 ...points.map((one) => [...one]),
                                 [snap(event.clientX - at.left), snap(event.clientY - at.top)],
@@ -110,13 +130,13 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                 </Button>
             )}
             <Field.Root>
-                <Field.Label>{messages.systems.form.cornersText}</Field.Label>
+                <Field.Label>{messages.systems.form.cornersText({ unit: unit.word })}</Field.Label>
                 <Textarea
                     rows={4}
-                    value={text ?? cornersText(points)}
+                    value={text ?? cornersText(points, unit.mm)}
                     onChange={(event) => {
                         setText(event.target.value)
-                        onChange(cornersFrom(event.target.value))
+                        onChange(cornersFrom(event.target.value, unit.mm))
                     }}
                     border="1.6px solid"
                     borderColor="edge"

@@ -1,3 +1,6 @@
+import { useKeeper } from '../frame/keeper'
+import { doseAmount, doseHeld, doseUnit } from '../units/dose'
+import { degreesApart } from '../units/temperature'
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -21,6 +24,7 @@ export function Sums({ page }: { page: SystemPage }) {
 }
 
 function RefillSum({ page: { system } }: { page: SystemPage }) {
+    const { unit_system: units } = useKeeper()
     const [typed, setTyped] = useState({
         percent: String(Math.round(system.water.weekly_change * 100)),
         cold: '',
@@ -30,7 +34,12 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
     })
     const set = (name: keyof typeof typed) => (value: string) => setTyped({ ...typed, [name]: value })
     const isAsked = typed.cold.trim() !== '' && typed.hot.trim() !== '' && typed.percent.trim() !== ''
-    const answer = useQuery(refillQuery(system.id, isAsked ? asTyped<RefillAsked>(typed) : null))
+    const answer = useQuery(
+        refillQuery(
+            system.id,
+            isAsked ? asTyped<RefillAsked>({ ...typed, dose: doseHeld(typed.dose, units) }) : null,
+        ),
+    )
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const error = (...fields: string[]): string | undefined =>
         fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
@@ -72,7 +81,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                     error={error('fill', 'fill_c')}
                 />
                 <TextField
-                    label={messages.systems.sums.dose}
+                    label={messages.systems.sums.dose({ dose: doseUnit(units) })}
                     inputMode="decimal"
                     value={typed.dose}
                     onChange={set('dose')}
@@ -85,9 +94,11 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                         {answer.data.sentence}
                     </chakra.p>
                     <chakra.p color="ink2">
-                        {messages.systems.sums.cool({ degrees: answer.data.drop_if_cold_c })}
+                        {messages.systems.sums.cool({
+                            degrees: degreesApart(answer.data.drop_if_cold_c, units),
+                        })}
                         {answer.data.dose_ml !== null &&
-                            ` ${messages.systems.sums.doseOf({ ml: answer.data.dose_ml })}`}
+                            ` ${messages.systems.sums.doseOf({ amount: doseAmount(answer.data.dose_ml, units) })}`}
                     </chakra.p>
                 </Box>
             )}

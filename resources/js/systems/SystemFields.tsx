@@ -1,3 +1,5 @@
+import { useKeeper } from '../frame/keeper'
+import { wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
@@ -38,6 +40,7 @@ type TextName =
 
 /** Everything that makes a system, in the order in which a keeper would tell it. */
 export function SystemFields({ typed, onType, error, today }: Props) {
+    const { unit_system: units } = useKeeper()
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         onType({ ...typed, [name]: value })
     const text = (name: TextName, label: string, more: { type?: string; help?: string } = {}): ReactNode => (
@@ -194,7 +197,10 @@ export function SystemFields({ typed, onType, error, today }: Props) {
                 {text('substrate', messages.systems.form.substrate)}
                 {text('decor_floor', messages.systems.form.decorFloor)}
                 {text('decor_litres', messages.systems.form.decorLitres)}
-                {text('decor_kilograms', messages.systems.form.decorKilograms)}
+                {text(
+                    'decor_kilograms',
+                    messages.systems.form.decorKilograms({ unit: wordOf('mass', units) }),
+                )}
             </Group>
             <Dividers
                 typed={typed}

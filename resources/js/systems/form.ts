@@ -62,20 +62,20 @@ export const isDrawable = (typed: SystemTyped): boolean =>
             (pool.type !== 'outline' || (pool.points ?? []).length > 2),
     )
 
-const MM = 1000
+/** Corners as text, one a line, in metres or feet of so many millimetres. */
+export const cornersText = (points: readonly number[][], unitMm: number): string =>
+    points.map(([x, y]) => `${rounded((x ?? 0) / unitMm)}, ${rounded((y ?? 0) / unitMm)}`).join('\n')
 
-/** Corners as text, one a line, in metres. */
-export const cornersText = (points: readonly number[][]): string =>
-    points.map(([x, y]) => `${(x ?? 0) / MM}, ${(y ?? 0) / MM}`).join('\n')
+const rounded = (value: number): number => Math.round(value * 1000) / 1000
 
 /** The other way round; lines that are no two numbers are left out. */
-export const cornersFrom = (text: string): number[][] =>
+export const cornersFrom = (text: string, unitMm: number): number[][] =>
     text
         .split('\n')
         .map((line) =>
             line
                 .split(/[,;\s]+/)
                 .filter((part) => part !== '')
-                .map((part) => Number(part) * MM),
+                .map((part) => Number(part) * unitMm),
         )
         .filter((pair) => pair.length === 2 && pair.every(Number.isFinite))

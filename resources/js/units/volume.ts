@@ -1,3 +1,4 @@
+import { shownAs, wordOf } from './measure'
 import { locale } from '../messages/language'
 import type { UnitSystem } from '../api/types'
 
@@ -24,4 +25,10 @@ export function floorArea(squareMm: number, units: UnitSystem): string {
     return units === 'metric'
         ? `${(squareMm / 1e6).toFixed(2)} m²`
         : `${(squareMm / 304.8 ** 2).toFixed(1)} sq ft`
+}
+
+/** Water that is measured out by hand: "4.2 l", "1.1 gal". */
+export function portion(litres: number, units: UnitSystem): string {
+    const amount = Number(shownAs(litres, 'volume', units))
+    return `${amount.toFixed(amount < 10 ? 1 : 0)} ${wordOf('volume', units)}`
 }

@@ -14,7 +14,7 @@ export const moves = {
     until: 'Interim: until',
     untilHelp: 'Empty: it stays.',
     timeOut: 'A time-out: it is decided then what becomes of it',
-    container: 'Container, litres to the brim',
+    container: 'Container to the brim, {unit}',
     mixing: 'Mixing',
     mixings: {
         'take-out': 'take out, then add',
@@ -46,7 +46,7 @@ export const moves = {
         overrideSaved: 'The reason is kept.',
         atHand: 'Have at hand',
         waters: 'The two waters',
-        drip: 'Or let it drip: {litres} l an hour.',
+        drip: 'Or let it drip: {amount} an hour.',
         minutes: '{minutes, plural, one {One minute} other {# minutes}} of mixing.',
         finish: 'Save: the move is made',
         finished: 'Saved: they live in {to} now. The watch begins.',

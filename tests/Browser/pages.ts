@@ -1,0 +1,72 @@
+import { readFileSync } from 'node:fs'
+import { expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+
+/** Every page of the application, of the demo. */
+export const PAGES = [
+    '/',
+    '/fish',
+    '/fish/1',
+    '/fish/2',
+    '/fish/9',
+    '/systems',
+    '/systems/1',
+    '/systems/8',
+    '/systems/8/suitable-species',
+    '/systems/8/edit',
+    '/systems/1/card',
+    '/systems/new',
+    '/moves',
+    '/moves/1',
+    '/weigh-up?species=Redtail%20catfish',
+    '/species',
+    '/species/1',
+    '/rulebook',
+] as const
+
+/** Opens a page and waits until it is drawn, by what is there in any language. */
+export async function openPage(page: Page, address: string): Promise<void> {
+    await page.goto(address)
+    await expect(page.locator('h1')).not.toBeEmpty()
+    await page.waitForLoadState('networkidle')
+}
+
+/** Signs in by the kinds of the fields, whatever they are called. */
+export async function signInByFields(
+    page: Page,
+    url: string,
+    email: string,
+    password: string,
+): Promise<void> {
+    await page.goto(`${url}/`)
+    await page.locator('input[type=email]').fill(email)
+    await page.locator('input[type=password]').fill(password)
+    await page.locator('button[type=submit]').click()
+    await expect(page.locator('h1')).not.toBeEmpty()
+}
+
+/** All that a page says, to the eye and to a screen reader. */
+export const saidOn = (page: Page): Promise<string[]> =>
+    page.evaluate(() => {
+        const said: string[] = []
+        const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+        while (walker.nextNode() !== null) {
+            const parent = walker.currentNode.parentElement
+            if (parent !== null && !['SCRIPT', 'STYLE', 'NOSCRIPT'].includes(parent.tagName)) {
+                said.push(walker.currentNode.textContent ?? '')
+            }
+        }
+        for (const element of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]')) {
+            for (const name of ['aria-label', 'title', 'placeholder', 'alt']) {
+                said.push(element.getAttribute(name) ?? '')
+            }
+        }
+        return said.filter((text) => text.trim() !== '')
+    })
+
+/** Texts of the demo and of the species that ship: what keepers and books have written. */
+export function writtenTexts(dump: string): string[] {
+    return [...new Set(readFileSync(dump, 'utf8').split('\n'))]
+        .filter((text) => text.length > 1)
+        .sort((a, b) => b.length - a.length)
+}
