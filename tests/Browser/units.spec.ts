@@ -46,7 +46,7 @@ test('errors and questions speak inches too', async ({ page, database }) => {
     ])
     await signIn(page)
     await page.goto('/fish/1')
-    await page.getByLabel('Length', { exact: true }).fill('43')
+    await page.getByLabel('Length', { exact: true }).fill('34.5')
     await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText(/Did you mean [\d.]+ in\?/)).toBeVisible()
     await page.goto('/weigh-up?species=Oscar')
