@@ -1,26 +1,35 @@
-import { useQuery } from '@tanstack/react-query'
+import { Suspense } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
 import { sessionQuery } from './api/queries'
+import { Drawing } from './frame/Drawing'
+import { onDemand } from './frame/onDemand'
 import { Waiting } from './frame/Waiting'
 import { router } from './router'
-import { FirstRun } from './session/FirstRun'
 import { SignInAgain } from './session/SignInAgain'
-import { SignInSheet } from './session/SignInSheet'
+
+const FirstRun = onDemand(() => import('./session/FirstRun'), 'FirstRun')
+const SignInSheet = onDemand(() => import('./session/SignInSheet'), 'SignInSheet')
 
 /** Nobody yet: the first run. Nobody signed in: the door. Else the sheets. */
 export function App() {
+    const client = useQueryClient()
     return (
         <Waiting query={useQuery(sessionQuery)}>
             {(session) => {
                 if (session.keeper !== null) {
                     return (
                         <>
-                            <RouterProvider router={router} context={{ keeper: session.keeper }} />
+                            <RouterProvider router={router} context={{ keeper: session.keeper, client }} />
                             <SignInAgain />
                         </>
                     )
                 }
-                return session.owner_exists ? <SignInSheet /> : <FirstRun />
+                return (
+                    <Suspense fallback={<Drawing />}>
+                        {session.owner_exists ? <SignInSheet /> : <FirstRun />}
+                    </Suspense>
+                )
             }}
         </Waiting>
     )

@@ -1,108 +1,167 @@
-import { messages } from './messages'
-import { Box } from '@chakra-ui/react'
-import { createRootRouteWithContext, createRoute, createRouter } from '@tanstack/react-router'
+import type { QueryClient } from '@tanstack/react-query'
+import {
+    createRootRouteWithContext,
+    createRoute,
+    createRouter,
+    lazyRouteComponent,
+    notFound,
+} from '@tanstack/react-router'
+import {
+    fishListQuery,
+    fishQuery,
+    moveSheetQuery,
+    movesQuery,
+    rulebookQuery,
+    speciesListQuery,
+    speciesQuery,
+    suitableSpeciesQuery,
+    systemQuery,
+    systemsQuery,
+    todayQuery,
+} from './api/queries'
 import type { Keeper } from './api/types'
-import { FishList } from './fish/FishList'
-import { FishPage } from './fish/FishPage'
 import { Frame } from './frame/Frame'
-import { SpeciesPage } from './species/SpeciesPage'
-import { SpeciesListPage } from './species/SpeciesListPage'
-import { MoveSheetPage } from './moves/MoveSheetPage'
-import { MovesPage } from './moves/MovesPage'
-import { RulebookPage } from './rulebook/RulebookPage'
-import { SuitableSpeciesPage } from './systems/SuitableSpeciesPage'
-import { SystemEditPage } from './systems/SystemEditPage'
-import { SystemPage } from './systems/SystemPage'
-import { SystemsPage } from './systems/SystemsPage'
-import { TankCard } from './systems/TankCard'
-import { TodayPage } from './today/TodayPage'
-import { WeighUpPage } from './weighup/WeighUpPage'
+import { arriveAnew } from './frame/arrival'
+import { Drawing } from './frame/Drawing'
+import { PlaceFailed } from './frame/PlaceFailed'
+import { UnknownPage } from './frame/UnknownPage'
 
-const root = createRootRouteWithContext<{ keeper: Keeper }>()({
+interface Context {
+    keeper: Keeper
+    client: QueryClient
+}
+
+const root = createRootRouteWithContext<Context>()({
     component: function Root() {
         return <Frame keeper={root.useRouteContext().keeper} />
     },
-    notFoundComponent: () => <Box padding="24px 10px">{messages.frame.unknownPage}</Box>,
+    notFoundComponent: UnknownPage,
 })
 
-const today = createRoute({ getParentRoute: () => root, path: '/', component: TodayPage })
-const fishList = createRoute({ getParentRoute: () => root, path: '/fish', component: FishList })
+/** The number of a record in an address; anything else is no page. */
+const numbered = {
+    params: {
+        parse: ({ id }: { id: string }) => ({ id: Number(id) }),
+        stringify: ({ id }: { id: number }) => ({ id: String(id) }),
+    },
+    beforeLoad: ({ params: { id } }: { params: { id: number } }) => {
+        if (!Number.isSafeInteger(id) || id < 1) {
+            // The router takes this for a page that is not there.
+            // eslint-disable-next-line @typescript-eslint/only-throw-error
+            throw notFound()
+        }
+    },
+}
+
+/** A text in the query of an address, if there is one. */
+const text = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined)
+
+// What a page reads is asked for while its script is still on the way.
+
+const today = createRoute({
+    getParentRoute: () => root,
+    path: '/',
+    loader: ({ context }) => void context.client.prefetchQuery(todayQuery),
+    component: lazyRouteComponent(() => import('./today/TodayPage'), 'TodayPage'),
+})
+const fishList = createRoute({
+    getParentRoute: () => root,
+    path: '/fish',
+    loader: ({ context }) => void context.client.prefetchQuery(fishListQuery),
+    component: lazyRouteComponent(() => import('./fish/FishList'), 'FishList'),
+})
 const fish = createRoute({
     getParentRoute: () => root,
     path: '/fish/$id',
-    component: function FishRoute() {
-        return <FishPage id={Number(fish.useParams().id)} key={fish.useParams().id} />
-    },
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(fishQuery(params.id)),
+    component: lazyRouteComponent(() => import('./fish/FishPage'), 'FishPage'),
 })
-const speciesList = createRoute({ getParentRoute: () => root, path: '/species', component: SpeciesListPage })
-const species = createRoute({
+const systems = createRoute({
     getParentRoute: () => root,
-    path: '/species/$id',
-    component: function SpeciesRoute() {
-        return <SpeciesPage id={Number(species.useParams().id)} key={species.useParams().id} />
-    },
+    path: '/systems',
+    loader: ({ context }) => void context.client.prefetchQuery(systemsQuery),
+    component: lazyRouteComponent(() => import('./systems/SystemsPage'), 'SystemsPage'),
 })
-const weighUp = createRoute({
-    getParentRoute: () => root,
-    path: '/weigh-up',
-    validateSearch: (search: Record<string, unknown>): { species?: string } =>
-        typeof search.species === 'string' ? { species: search.species } : {},
-    component: function WeighUpRoute() {
-        const asked = weighUp.useSearch().species ?? ''
-        return <WeighUpPage species={asked} key={asked} />
-    },
-})
-const suitable = createRoute({
-    getParentRoute: () => root,
-    path: '/systems/$id/suitable-species',
-    validateSearch: (search: Record<string, unknown>): { fish?: string } =>
-        typeof search.fish === 'string' ? { fish: search.fish } : {},
-    component: function LodgersRoute() {
-        return (
-            <SuitableSpeciesPage
-                id={Number(suitable.useParams().id)}
-                withFish={suitable.useSearch().fish}
-                key={suitable.useParams().id}
-            />
-        )
-    },
-})
-const moves = createRoute({ getParentRoute: () => root, path: '/moves', component: MovesPage })
-const moveSheet = createRoute({
-    getParentRoute: () => root,
-    path: '/moves/$id',
-    component: function MoveSheetRoute() {
-        return <MoveSheetPage id={Number(moveSheet.useParams().id)} key={moveSheet.useParams().id} />
-    },
-})
-const rulebook = createRoute({ getParentRoute: () => root, path: '/rulebook', component: RulebookPage })
 const newSystem = createRoute({
     getParentRoute: () => root,
     path: '/systems/new',
-    component: () => <SystemEditPage />,
+    component: lazyRouteComponent(() => import('./systems/SystemEditPage'), 'NewSystemPage'),
 })
 const system = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id',
-    component: function SystemRoute() {
-        return <SystemPage id={Number(system.useParams().id)} key={system.useParams().id} />
-    },
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    component: lazyRouteComponent(() => import('./systems/SystemPage'), 'SystemPage'),
 })
 const editSystem = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/edit',
-    component: function EditSystemRoute() {
-        return <SystemEditPage id={Number(editSystem.useParams().id)} key={editSystem.useParams().id} />
-    },
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    component: lazyRouteComponent(() => import('./systems/SystemEditPage'), 'SystemEditPage'),
 })
 const tankCard = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/card',
-    component: function TankCardRoute() {
-        return <TankCard id={Number(tankCard.useParams().id)} />
-    },
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    component: lazyRouteComponent(() => import('./systems/TankCard'), 'TankCard'),
 })
-const systems = createRoute({ getParentRoute: () => root, path: '/systems', component: SystemsPage })
+const suitableSpecies = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id/suitable-species',
+    ...numbered,
+    validateSearch: ({ fish: name }: Record<string, unknown>): { fish?: string } => {
+        const withFish = text(name)
+        return withFish === undefined ? {} : { fish: withFish }
+    },
+    loader: ({ context, params }) => void context.client.prefetchQuery(suitableSpeciesQuery(params.id)),
+    component: lazyRouteComponent(() => import('./systems/SuitableSpeciesPage'), 'SuitableSpeciesPage'),
+})
+const moves = createRoute({
+    getParentRoute: () => root,
+    path: '/moves',
+    loader: ({ context }) => void context.client.prefetchQuery(movesQuery),
+    component: lazyRouteComponent(() => import('./moves/MovesPage'), 'MovesPage'),
+})
+const moveSheet = createRoute({
+    getParentRoute: () => root,
+    path: '/moves/$id',
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(moveSheetQuery(params.id)),
+    component: lazyRouteComponent(() => import('./moves/MoveSheetPage'), 'MoveSheetPage'),
+})
+const weighUp = createRoute({
+    getParentRoute: () => root,
+    path: '/weigh-up',
+    validateSearch: ({ species: name }: Record<string, unknown>): { species?: string } => {
+        const species = text(name)
+        return species === undefined ? {} : { species }
+    },
+    loader: ({ context }) => void context.client.prefetchQuery(speciesListQuery),
+    component: lazyRouteComponent(() => import('./weighup/WeighUpPage'), 'WeighUpPage'),
+})
+const speciesList = createRoute({
+    getParentRoute: () => root,
+    path: '/species',
+    loader: ({ context }) => void context.client.prefetchQuery(speciesListQuery),
+    component: lazyRouteComponent(() => import('./species/SpeciesListPage'), 'SpeciesListPage'),
+})
+const species = createRoute({
+    getParentRoute: () => root,
+    path: '/species/$id',
+    ...numbered,
+    loader: ({ context, params }) => void context.client.prefetchQuery(speciesQuery(params.id)),
+    component: lazyRouteComponent(() => import('./species/SpeciesPage'), 'SpeciesPage'),
+})
+const rulebook = createRoute({
+    getParentRoute: () => root,
+    path: '/rulebook',
+    loader: ({ context }) => void context.client.prefetchQuery(rulebookQuery),
+    component: lazyRouteComponent(() => import('./rulebook/RulebookPage'), 'RulebookPage'),
+})
 
 export const router = createRouter({
     routeTree: root.addChildren([
@@ -114,16 +173,26 @@ export const router = createRouter({
         system,
         editSystem,
         tankCard,
+        suitableSpecies,
         moves,
         moveSheet,
-        suitable,
         weighUp,
         speciesList,
         species,
         rulebook,
     ]),
-    context: { keeper: undefined as unknown as Keeper },
+    // Both are given where the router is drawn: see App.
+    context: { keeper: undefined as unknown as Keeper, client: undefined as unknown as QueryClient },
     scrollRestoration: true,
+    defaultPreload: 'intent',
+    defaultPendingComponent: Drawing,
+    defaultErrorComponent: PlaceFailed,
+})
+
+router.subscribe('onBeforeNavigate', ({ pathChanged, fromLocation }) => {
+    if (pathChanged && fromLocation !== undefined) {
+        arriveAnew()
+    }
 })
 
 declare module '@tanstack/react-router' {

@@ -68,7 +68,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                         <Table.Row key={one.id}>
                             <Table.Cell>
                                 <MarkIcon band={one.band} />{' '}
-                                <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                                <Link to="/fish/$id" params={{ id: one.id }}>
                                     {nameWithCount(one)}
                                 </Link>
                             </Table.Cell>

@@ -1,3 +1,4 @@
+import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { fishSentence, nextSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -26,8 +27,13 @@ import { RecordLength } from './RecordLength'
 import { useWhatIf, WhatIf } from './WhatIf'
 
 /** The sheet of one fish. */
-export function FishPage({ id }: { id: number }) {
-    return <Waiting query={useQuery(fishQuery(id))}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+export function FishPage() {
+    const { id } = useParams({ from: '/fish/$id' })
+    return (
+        <Waiting key={id} query={useQuery(fishQuery(id))}>
+            {(sheet) => <Sheet sheet={sheet} />}
+        </Waiting>
+    )
 }
 
 function Sheet({ sheet }: { sheet: FishSheet }) {

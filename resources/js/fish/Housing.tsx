@@ -49,7 +49,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                 </Box>
                 <Link
                     to="/systems/$id/suitable-species"
-                    params={{ id: String(fish.home.system_id) }}
+                    params={{ id: fish.home.system_id }}
                     search={{ fish: fish.name }}
                 >
                     {messages.weighUp.askWith}

@@ -1,3 +1,4 @@
+import { SkipLink } from './SkipLink'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
@@ -27,6 +28,7 @@ export function Frame({ keeper }: { keeper: Keeper }) {
     return (
         <KeeperContext.Provider value={keeper}>
             <NoticeContext.Provider value={notices}>
+                <SkipLink />
                 <Hatches />
                 <Box
                     minHeight="100dvh"
@@ -61,7 +63,7 @@ export function Frame({ keeper }: { keeper: Keeper }) {
                         <Tape />
                         <Corner />
                     </Box>
-                    <Box as="main" flex="1" marginInline="14px">
+                    <Box as="main" id="page" tabIndex={-1} outline="none" flex="1" marginInline="14px">
                         <Outlet />
                     </Box>
                     <Foot />

@@ -1,35 +1,18 @@
-import { Dialog, Portal } from '@chakra-ui/react'
-import type { ReactNode } from 'react'
+import { Suspense, useState } from 'react'
+import { onDemand } from './onDemand'
+import type { Props } from './PaperSlip'
 
-interface Props {
-    title: string
-    open: boolean
-    onClose: () => void
-    children: ReactNode
-    /** For forms that need more room. */
-    isWide?: boolean
-}
+const Slip = onDemand(() => import('./PaperSlip'), 'PaperSlip')
 
-/** A slip of paper over the sheet. */
-export function PaperDialog({ title, open, onClose, children, isWide = false }: Props) {
-    return (
-        <Dialog.Root
-            open={open}
-            onOpenChange={(details) => !details.open && onClose()}
-            lazyMount
-            unmountOnExit
-        >
-            <Portal>
-                <Dialog.Backdrop />
-                <Dialog.Positioner>
-                    <Dialog.Content width={isWide ? { base: '100%', md: '760px' } : undefined}>
-                        <Dialog.Header>
-                            <Dialog.Title>{title}</Dialog.Title>
-                        </Dialog.Header>
-                        <Dialog.Body>{children}</Dialog.Body>
-                    </Dialog.Content>
-                </Dialog.Positioner>
-            </Portal>
-        </Dialog.Root>
-    )
+/** A slip of paper over the sheet; its script comes when the first one is opened. */
+export function PaperDialog(props: Props) {
+    const [wasOpened, setWasOpened] = useState(props.open)
+    if (props.open && !wasOpened) {
+        setWasOpened(true)
+    }
+    return wasOpened ? (
+        <Suspense fallback={null}>
+            <Slip {...props} />
+        </Suspense>
+    ) : null
 }

@@ -1,10 +1,15 @@
+import { useArrival } from './arrival'
 import { Box, chakra } from '@chakra-ui/react'
 
 /** The one sentence of a sheet and its comment. */
 export function SheetHead({ sentence, comment }: { sentence: string; comment?: string }) {
+    const heading = useArrival<HTMLHeadingElement>()
     return (
         <Box padding={{ base: '12px 2px 0', md: '14px 10px 0' }}>
             <chakra.h1
+                ref={heading}
+                tabIndex={-1}
+                outline="none"
                 fontSize={{ base: '24px', md: '27px' }}
                 lineHeight={{ base: '30px', md: '34px' }}
                 maxWidth="1000px"

@@ -1,3 +1,4 @@
+import { Drawing } from './Drawing'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import type { UseQueryResult } from '@tanstack/react-query'
@@ -25,9 +26,5 @@ export function Waiting<T>({
             </Box>
         )
     }
-    return (
-        <Box padding="24px 10px" color="ink2" role="status">
-            {messages.frame.loading}
-        </Box>
-    )
+    return <Drawing />
 }

@@ -1,13 +1,16 @@
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import type { FishRow } from '../api/types'
+import { Drawing } from '../frame/Drawing'
+import { onDemand } from '../frame/onDemand'
 import { PaperDialog } from '../frame/PaperDialog'
-import { CountForm } from './CountForm'
 import type { EntryKind } from './entries'
-import { IncidentForm } from './IncidentForm'
-import { LossForm } from './LossForm'
-import { MoveForm } from './MoveForm'
+
+const CountForm = onDemand(() => import('./CountForm'), 'CountForm')
+const IncidentForm = onDemand(() => import('./IncidentForm'), 'IncidentForm')
+const LossForm = onDemand(() => import('./LossForm'), 'LossForm')
+const MoveForm = onDemand(() => import('./MoveForm'), 'MoveForm')
 
 const forms = {
     incident: { Form: IncidentForm, title: messages.log.incidentTitle, act: messages.log.incident },
@@ -38,7 +41,11 @@ export function WriteDown({ kinds, all, fish, today }: Props) {
                 ))}
             </Box>
             <PaperDialog title={shown?.title ?? ''} open={open !== null} onClose={close}>
-                {shown !== null && <shown.Form all={all} fish={fish} today={today} onDone={close} />}
+                {shown !== null && (
+                    <Suspense fallback={<Drawing />}>
+                        <shown.Form all={all} fish={fish} today={today} onDone={close} />
+                    </Suspense>
+                )}
             </PaperDialog>
         </>
     )

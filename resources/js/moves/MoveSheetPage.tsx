@@ -1,3 +1,4 @@
+import { useParams } from '@tanstack/react-router'
 import { heldAs, shownAs, wordOf } from '../units/measure'
 import { portion } from '../units/volume'
 import { messages } from '../messages'
@@ -20,8 +21,13 @@ import { Step } from './Step'
 import { useWrite } from '../log/useWrite'
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
-export function MoveSheetPage({ id }: { id: number }) {
-    return <Waiting query={useQuery(moveSheetQuery(id))}>{(page) => <Sheet page={page} />}</Waiting>
+export function MoveSheetPage() {
+    const { id } = useParams({ from: '/moves/$id' })
+    return (
+        <Waiting key={id} query={useQuery(moveSheetQuery(id))}>
+            {(page) => <Sheet page={page} />}
+        </Waiting>
+    )
 }
 
 function Sheet({ page }: { page: Page }) {

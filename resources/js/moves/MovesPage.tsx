@@ -121,7 +121,7 @@ function Rows({ rows }: { rows: readonly MoveSheetRow[] }) {
                         }
                     />
                     <Box>
-                        <Link to="/moves/$id" params={{ id: String(row.id) }}>
+                        <Link to="/moves/$id" params={{ id: row.id }}>
                             {messages.moves.row({ fish: row.fish.join(', '), from: row.from, to: row.to })}
                         </Link>
                         {row.until !== null && (

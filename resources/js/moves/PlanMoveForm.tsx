@@ -48,7 +48,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             undo: (page) => write('DELETE', '/api/v1/move-sheets/{sheet}', { sheet: page.sheet.id }),
             onDone: (page) => {
                 onDone()
-                return navigate({ to: '/moves/$id', params: { id: String(page.sheet.id) } })
+                return navigate({ to: '/moves/$id', params: { id: page.sheet.id } })
             },
         },
     )

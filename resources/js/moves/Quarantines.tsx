@@ -76,7 +76,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
             gap="6px"
         >
             <Box>
-                <Link to="/fish/$id" params={{ id: String(row.fish_id) }}>
+                <Link to="/fish/$id" params={{ id: row.fish_id }}>
                     {row.name}
                 </Link>{' '}
                 <chakra.span color="ink2">

@@ -35,7 +35,7 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
         >
             <Box>
                 <chakra.h3 fontSize="19px" fontWeight={800}>
-                    <Link to="/fish/$id" params={{ id: String(watch.fish_id) }}>
+                    <Link to="/fish/$id" params={{ id: watch.fish_id }}>
                         {watch.name}
                     </Link>{' '}
                     <chakra.span fontWeight={400} color="ink2" fontSize="16px">

@@ -1,8 +1,11 @@
 import { messages } from '../messages'
-import { useEffect, useRef, useState } from 'react'
+import { Suspense, useEffect, useRef, useState } from 'react'
 import { onSessionEnd } from '../api/send'
+import { Drawing } from '../frame/Drawing'
+import { onDemand } from '../frame/onDemand'
 import { PaperDialog } from '../frame/PaperDialog'
-import { SignInForm } from './SignInForm'
+
+const SignInForm = onDemand(() => import('./SignInForm'), 'SignInForm')
 
 interface Waiter {
     resolve: () => void
@@ -33,7 +36,9 @@ export function SignInAgain() {
             onClose={() => finish((waiter) => waiter.reject(new Error(messages.frame.signIn.again)))}
         >
             <p>{messages.frame.signIn.again}</p>
-            <SignInForm onSignedIn={() => finish((waiter) => waiter.resolve())} />
+            <Suspense fallback={<Drawing />}>
+                <SignInForm onSignedIn={() => finish((waiter) => waiter.resolve())} />
+            </Suspense>
         </PaperDialog>
     )
 }

@@ -101,7 +101,7 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
                 ),
             onDone: async (sheet) => {
                 onDone()
-                await navigate({ to: '/species/$id', params: { id: String(sheet.species.id) } })
+                await navigate({ to: '/species/$id', params: { id: sheet.species.id } })
             },
         },
     )

@@ -114,7 +114,7 @@ function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 {allSpecies.map((species) => (
                     <Table.Row key={species.id}>
                         <Table.Cell>
-                            <Link to="/species/$id" params={{ id: String(species.id) }}>
+                            <Link to="/species/$id" params={{ id: species.id }}>
                                 {species.common_name}
                             </Link>{' '}
                             <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>

@@ -1,3 +1,4 @@
+import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { claimSentence, speciesSentence, every } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -18,8 +19,13 @@ import { SpeciesPicture } from './SpeciesPicture'
 import { SpeciesValues } from './SpeciesValues'
 
 /** What a species becomes, to scale, and all that is known of it. */
-export function SpeciesPage({ id }: { id: number }) {
-    return <Waiting query={useQuery(speciesQuery(id))}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+export function SpeciesPage() {
+    const { id } = useParams({ from: '/species/$id' })
+    return (
+        <Waiting key={id} query={useQuery(speciesQuery(id))}>
+            {(sheet) => <Sheet sheet={sheet} />}
+        </Waiting>
+    )
 }
 
 function Sheet({ sheet }: { sheet: SpeciesSheet }) {
@@ -99,7 +105,7 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                                 {one.species_id === null ? (
                                     <b>{one.name}</b>
                                 ) : (
-                                    <Link to="/species/$id" params={{ id: String(one.species_id) }}>
+                                    <Link to="/species/$id" params={{ id: one.species_id }}>
                                         {one.name}
                                     </Link>
                                 )}

@@ -1,3 +1,4 @@
+import { useParams, useSearch } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { suitableHeadline, suitableWords } from '../weighup/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
@@ -14,12 +15,14 @@ import { ChoiceField, optionsOf } from '../log/fields'
 import { projected } from '../units/length'
 
 /** The search turned round: every species held against one system, ranked. */
-export function SuitableSpeciesPage({ id, withFish }: { id: number; withFish: string | undefined }) {
+export function SuitableSpeciesPage() {
+    const { id } = useParams({ from: '/systems/$id/suitable-species' })
+    const { fish: withFish } = useSearch({ from: '/systems/$id/suitable-species' })
     const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
     const name = system?.name ?? ''
     useNameSheet(messages.weighUp.suitableTitle({ system: name }), messages.weighUp.suitableComment)
     return (
-        <Waiting query={useQuery(suitableSpeciesQuery(id))}>
+        <Waiting key={id} query={useQuery(suitableSpeciesQuery(id))}>
             {(rows) => (
                 <>
                     <SheetHead
@@ -135,7 +138,7 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                 {rows.map((row) => (
                     <Table.Row key={row.species.id}>
                         <Table.Cell>
-                            <Link to="/species/$id" params={{ id: String(row.species.id) }}>
+                            <Link to="/species/$id" params={{ id: row.species.id }}>
                                 {row.species.common_name}
                             </Link>{' '}
                             <chakra.span color="ink2">{projected(row.species.adult_mm, unit)}</chakra.span>

@@ -1,7 +1,7 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useNavigate } from '@tanstack/react-router'
+import { useNavigate, useParams } from '@tanstack/react-router'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { Refused } from '../api/refused'
 import { write } from '../api/client'
@@ -18,18 +18,17 @@ import { SystemFields } from './SystemFields'
 import { useUndo } from '../log/useUndo'
 import { useSend } from '../log/useWrite'
 
-/** A system to be described: a new one, or one to change. */
-export function SystemEditPage({ id }: { id?: number }) {
-    return id === undefined ? <Editor begin={newSystem()} /> : <Known id={id} />
-}
-
-function Known({ id }: { id: number }) {
+/** A system as it is described, to be changed. */
+export function SystemEditPage() {
+    const { id } = useParams({ from: '/systems/$id/edit' })
     return (
-        <Waiting query={useQuery(systemQuery(id))}>
+        <Waiting key={id} query={useQuery(systemQuery(id))}>
             {(page) => <Editor begin={page.form} page={page} />}
         </Waiting>
     )
 }
+
+export const NewSystemPage = () => <Editor begin={newSystem()} />
 
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
@@ -60,7 +59,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
         {
             notice: (saved) => messages.systems.saved({ name: saved.system.name }),
             undo: page === undefined ? takeBack : putBack,
-            onDone: (saved) => navigate({ to: '/systems/$id', params: { id: String(saved.system.id) } }),
+            onDone: (saved) => navigate({ to: '/systems/$id', params: { id: saved.system.id } }),
         },
         '/api/v1/systems',
     )

@@ -1,3 +1,4 @@
+import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { planSentence } from './planSentence'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
@@ -27,8 +28,13 @@ import { Sums } from './Sums'
 import { Water } from './Water'
 
 /** One system: its floor plan on any date, its water, its load, and what would change it. */
-export function SystemPage({ id }: { id: number }) {
-    return <Waiting query={useQuery(systemQuery(id))}>{(page) => <Sheet page={page} />}</Waiting>
+export function SystemPage() {
+    const { id } = useParams({ from: '/systems/$id' })
+    return (
+        <Waiting key={id} query={useQuery(systemQuery(id))}>
+            {(page) => <Sheet page={page} />}
+        </Waiting>
+    )
 }
 
 function Sheet({ page }: { page: Page }) {
@@ -168,7 +174,7 @@ function Residents({
                             <Table.Cell>
                                 <Box display="flex" gap="6px" alignItems="baseline">
                                     <MarkIcon band={row?.band ?? 0} />
-                                    <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                                    <Link to="/fish/$id" params={{ id: one.id }}>
                                         {row?.name}
                                     </Link>
                                 </Box>
@@ -246,7 +252,7 @@ function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet;
 
 function Acts({ page }: { page: Page }) {
     const navigate = useNavigate()
-    const id = String(page.system.id)
+    const id = page.system.id
     return (
         <Box display="flex" flexWrap="wrap" gap="10px" alignItems="center" paddingTop="4px">
             <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>

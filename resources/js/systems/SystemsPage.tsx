@@ -65,7 +65,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                 <Box display="flex" alignItems="baseline" gap="12px" flexWrap="wrap">
                     <chakra.h2 fontSize="19px" fontWeight={800}>
                         {system.walk_order}{' '}
-                        <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                        <Link to="/systems/$id" params={{ id: system.id }}>
                             {system.name}
                         </Link>
                     </chakra.h2>
@@ -110,11 +110,11 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                             </chakra.p>
                         ),
                 )}
-                <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                <Link to="/systems/$id" params={{ id: system.id }}>
                     {messages.systems.open}
                 </Link>
                 {' · '}
-                <Link to="/systems/$id/suitable-species" params={{ id: String(system.id) }}>
+                <Link to="/systems/$id/suitable-species" params={{ id: system.id }}>
                     {messages.weighUp.ask}
                 </Link>
                 {system.fish.length === 0 && <Box color="ink2">{messages.systemsList.noFish}</Box>}
@@ -143,7 +143,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
         >
             <MarkIcon band={fish.band} />
             <span>
-                <Link to="/fish/$id" params={{ id: String(fish.id) }}>
+                <Link to="/fish/$id" params={{ id: fish.id }}>
                     {nameWithCount(fish)}
                 </Link>{' '}
                 <chakra.span color="ink2">

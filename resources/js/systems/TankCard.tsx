@@ -1,3 +1,4 @@
+import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { nameWithCount } from '../fish/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
@@ -19,8 +20,13 @@ import { FloorPlan } from './FloorPlan'
 const CARD_WIDTH = 680
 
 /** One page for the glass: who lives here, and what the water should be. */
-export function TankCard({ id }: { id: number }) {
-    return <Waiting query={useQuery(systemQuery(id))}>{(page) => <Card page={page} />}</Waiting>
+export function TankCard() {
+    const { id } = useParams({ from: '/systems/$id/card' })
+    return (
+        <Waiting key={id} query={useQuery(systemQuery(id))}>
+            {(page) => <Card page={page} />}
+        </Waiting>
+    )
 }
 
 function Card({ page: { system, plan, load } }: { page: SystemPage }) {
@@ -43,7 +49,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                 <Button variant="solid" onClick={() => window.print()}>
                     {messages.systems.print}
                 </Button>
-                <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                <Link to="/systems/$id" params={{ id: system.id }}>
                     {messages.systems.back}
                 </Link>
             </Box>

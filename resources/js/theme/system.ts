@@ -6,7 +6,14 @@ import { fonts, semanticColours } from './tokens'
 export const system = createSystem(defaultBaseConfig, {
     globalCss: {
         '*, *::before, *::after': { boxSizing: 'border-box', margin: 0 },
-        html: { background: 'paper', color: 'ink', colorScheme: 'light', _print: { background: 'white' } },
+        html: {
+            // The tape of places and the foot lie over the end of the page: what has the focus stays clear of them.
+            scrollPaddingBottom: '150px',
+            background: 'paper',
+            color: 'ink',
+            colorScheme: 'light',
+            _print: { background: 'white' },
+        },
         'html.dark': { colorScheme: 'dark' },
         body: {
             fontFamily: 'body',

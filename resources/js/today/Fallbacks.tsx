@@ -21,7 +21,7 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
                         borderColor="rule"
                         paddingBlock="6px"
                     >
-                        <Link to="/fish/$id" params={{ id: String(one.fish_id) }}>
+                        <Link to="/fish/$id" params={{ id: one.fish_id }}>
                             {one.name}
                         </Link>
                         : {one.reason}.

@@ -178,17 +178,17 @@ function useWayTo(due: DueRow): () => void {
     return () => {
         switch (due.kind) {
             case 'measure':
-                return void navigate({ to: '/fish/$id', params: { id: String(due.fish_id) }, hash: 'record' })
+                return void navigate({ to: '/fish/$id', params: { id: due.fish_id ?? 0 }, hash: 'record' })
             case 'watch':
                 return void navigate({ to: '/moves', hash: `watch-${due.of_id ?? 0}` })
             case 'move':
             case 'interim':
-                return void navigate({ to: '/moves/$id', params: { id: String(due.of_id) } })
+                return void navigate({ to: '/moves/$id', params: { id: due.of_id ?? 0 } })
             case 'quarantine':
                 return void navigate({ to: '/moves' })
             case 'preparation':
             case 'test':
-                return void navigate({ to: '/systems/$id', params: { id: String(due.system_id) } })
+                return void navigate({ to: '/systems/$id', params: { id: due.system_id } })
         }
     }
 }

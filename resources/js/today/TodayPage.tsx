@@ -1,3 +1,4 @@
+import { onDemand } from '../frame/onDemand'
 import { todaySentence } from './todaySentence'
 import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
@@ -12,9 +13,10 @@ import { WriteDown } from '../log/WriteDown'
 import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
-import { Unreadable } from './Unreadable'
 import { Upgrades } from './Upgrades'
 import { WaterAlarms } from './WaterAlarms'
+
+const Unreadable = onDemand(() => import('./Unreadable'), 'Unreadable')
 
 /** The round: what is due, where, and which upgrades lie ahead. */
 export function TodayPage() {
@@ -32,7 +34,7 @@ function TodaySheet({ today }: { today: Today }) {
         return (
             <>
                 <SheetHead sentence={messages.today.empty} comment={messages.today.emptyHelp} />
-                <Unreadable rows={today.unreadable} />
+                {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
             </>
         )
     }
@@ -45,7 +47,7 @@ function TodaySheet({ today }: { today: Today }) {
                 sentence={todaySentence(today.due, placesDue, today.systems.length)}
                 comment={messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })}
             />
-            <Unreadable rows={today.unreadable} />
+            {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}

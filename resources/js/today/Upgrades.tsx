@@ -40,7 +40,7 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
                             <MarkIcon band={one.band} />
                         </Box>
                         <Box>
-                            <Link to="/fish/$id" params={{ id: String(one.id) }}>
+                            <Link to="/fish/$id" params={{ id: one.id }}>
                                 {fishSentence(one, today, today)}
                             </Link>
                             <Box color="ink2">{nextSentence(one, today)}</Box>

@@ -31,7 +31,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
-                        <Link to="/systems/$id" params={{ id: String(system.id) }}>
+                        <Link to="/systems/$id" params={{ id: system.id }}>
                             {system.walk_order} {system.name}
                         </Link>
                         {': '}

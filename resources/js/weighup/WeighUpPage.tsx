@@ -1,3 +1,4 @@
+import { useSearch } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -14,7 +15,12 @@ import { CandidateForm } from './CandidateForm'
 import { Verdict } from './Verdict'
 
 /** One candidate, or two side by side: the whole future before it is bought. */
-export function WeighUpPage({ species }: { species: string }) {
+export function WeighUpPage() {
+    const { species = '' } = useSearch({ from: '/weigh-up' })
+    return <WeighUp key={species} species={species} />
+}
+
+function WeighUp({ species }: { species: string }) {
     useNameSheet(messages.weighUp.title, messages.weighUp.comment)
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
