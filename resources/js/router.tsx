@@ -56,31 +56,34 @@ const numbered = {
 /** A text in the query of an address, if there is one. */
 const text = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined)
 
-// What a page reads is asked for while its script is still on the way.
+/** What a page reads is asked for while its script is still on the way; what goes wrong is said by the page itself. */
+const ask = (reply: Promise<unknown>): void => {
+    reply.catch(() => undefined)
+}
 
 const today = createRoute({
     getParentRoute: () => root,
     path: '/',
-    loader: ({ context }) => void context.client.prefetchQuery(todayQuery),
+    loader: ({ context }) => ask(context.client.query(todayQuery)),
     component: lazyRouteComponent(() => import('./today/TodayPage'), 'TodayPage'),
 })
 const fishList = createRoute({
     getParentRoute: () => root,
     path: '/fish',
-    loader: ({ context }) => void context.client.prefetchQuery(fishListQuery),
+    loader: ({ context }) => ask(context.client.query(fishListQuery)),
     component: lazyRouteComponent(() => import('./fish/FishList'), 'FishList'),
 })
 const fish = createRoute({
     getParentRoute: () => root,
     path: '/fish/$id',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(fishQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(fishQuery(params.id))),
     component: lazyRouteComponent(() => import('./fish/FishPage'), 'FishPage'),
 })
 const systems = createRoute({
     getParentRoute: () => root,
     path: '/systems',
-    loader: ({ context }) => void context.client.prefetchQuery(systemsQuery),
+    loader: ({ context }) => ask(context.client.query(systemsQuery)),
     component: lazyRouteComponent(() => import('./systems/SystemsPage'), 'SystemsPage'),
 })
 const newSystem = createRoute({
@@ -92,21 +95,21 @@ const system = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(systemQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/SystemPage'), 'SystemPage'),
 })
 const editSystem = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/edit',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(systemQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/SystemEditPage'), 'SystemEditPage'),
 })
 const tankCard = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/card',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(systemQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(systemQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/TankCard'), 'TankCard'),
 })
 const suitableSpecies = createRoute({
@@ -117,20 +120,20 @@ const suitableSpecies = createRoute({
         const withFish = text(name)
         return withFish === undefined ? {} : { fish: withFish }
     },
-    loader: ({ context, params }) => void context.client.prefetchQuery(suitableSpeciesQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(suitableSpeciesQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/SuitableSpeciesPage'), 'SuitableSpeciesPage'),
 })
 const moves = createRoute({
     getParentRoute: () => root,
     path: '/moves',
-    loader: ({ context }) => void context.client.prefetchQuery(movesQuery),
+    loader: ({ context }) => ask(context.client.query(movesQuery)),
     component: lazyRouteComponent(() => import('./moves/MovesPage'), 'MovesPage'),
 })
 const moveSheet = createRoute({
     getParentRoute: () => root,
     path: '/moves/$id',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(moveSheetQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(moveSheetQuery(params.id))),
     component: lazyRouteComponent(() => import('./moves/MoveSheetPage'), 'MoveSheetPage'),
 })
 const weighUp = createRoute({
@@ -140,26 +143,26 @@ const weighUp = createRoute({
         const species = text(name)
         return species === undefined ? {} : { species }
     },
-    loader: ({ context }) => void context.client.prefetchQuery(speciesListQuery),
+    loader: ({ context }) => ask(context.client.query(speciesListQuery)),
     component: lazyRouteComponent(() => import('./weighup/WeighUpPage'), 'WeighUpPage'),
 })
 const speciesList = createRoute({
     getParentRoute: () => root,
     path: '/species',
-    loader: ({ context }) => void context.client.prefetchQuery(speciesListQuery),
+    loader: ({ context }) => ask(context.client.query(speciesListQuery)),
     component: lazyRouteComponent(() => import('./species/SpeciesListPage'), 'SpeciesListPage'),
 })
 const species = createRoute({
     getParentRoute: () => root,
     path: '/species/$id',
     ...numbered,
-    loader: ({ context, params }) => void context.client.prefetchQuery(speciesQuery(params.id)),
+    loader: ({ context, params }) => ask(context.client.query(speciesQuery(params.id))),
     component: lazyRouteComponent(() => import('./species/SpeciesPage'), 'SpeciesPage'),
 })
 const rulebook = createRoute({
     getParentRoute: () => root,
     path: '/rulebook',
-    loader: ({ context }) => void context.client.prefetchQuery(rulebookQuery),
+    loader: ({ context }) => ask(context.client.query(rulebookQuery)),
     component: lazyRouteComponent(() => import('./rulebook/RulebookPage'), 'RulebookPage'),
 })
 

@@ -74,7 +74,7 @@ test('another school changes verdicts, says whom it moves, and is taken back', a
     const rules = page.getByRole('region', { name: 'Its home by the rules' })
     await expect(rules).not.toContainText('litres')
     await page.getByRole('link', { name: 'Rulebook' }).click()
-    const generous = page.getByRole('radio', { name: /by litres, generous/ })
+    const generous = page.getByRole('radio', { name: /by volume, generous/ })
     await expect(page.locator('label').filter({ has: generous })).toContainText('would lose their homes')
     await generous.check()
     await expect(page.getByRole('status')).toContainText('Saved in the rulebook')

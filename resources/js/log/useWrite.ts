@@ -24,7 +24,7 @@ export function useWrite<M extends Write, P extends Address<M>>(
 ) {
     return useSend(
         (body: Body<M, P>) =>
-            write(method, path, named, ...([body].filter((part) => part !== undefined) as Sent<M, P>)),
+            write(method, path, named, ...([body] as Sent<M, P>)),
         options,
         path,
     )
