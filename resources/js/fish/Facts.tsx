@@ -12,21 +12,14 @@ import { CircumstancesDialog } from './CircumstancesDialog'
 import { IdentityDialog } from './IdentityDialog'
 import { useKeeping } from './useKeeping'
 
+const { facts } = messages.fish
+
 const LAST = 3
 const LOG_SHOWN = 6
 
 /** What is known besides the picture, and what happened lately. */
 export function Facts({ sheet }: { sheet: FishSheet }) {
-    const { fish, today } = sheet
-    const unit = useUnit()
-    const { unit_system: units } = useKeeper()
-    const facts = messages.fish.facts
-    const knowledge = sheet.knowledge
-    const stay = sheet.stays.at(-1)
-    const before = sheet.measurements
-        .slice(-LAST)
-        .reverse()
-        .map((one) => (one.length_mm / unit.mm).toFixed(1))
+    const { fish, knowledge } = sheet
     return (
         <Box>
             {knowledge.stall === 'stalled' && (
@@ -36,75 +29,115 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 </chakra.p>
             )}
             <Box as="dl" borderTop="1.6px solid" borderColor="ink">
-                <Fact name={facts.before}>
-                    {before.length === 0 ? messages.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
+                <Identity sheet={sheet} />
+                <Growth sheet={sheet} />
+                <Keeping sheet={sheet} />
+            </Box>
+            <LatestOfTheLog sheet={sheet} />
+        </Box>
+    )
+}
+
+/** What it is and where it lives. */
+function Identity({ sheet }: { sheet: FishSheet }) {
+    const { fish, today, identity } = sheet
+    const unit = useUnit()
+    const stay = sheet.stays.at(-1)
+    const before = sheet.measurements
+        .slice(-LAST)
+        .reverse()
+        .map(({ length_mm }) => (length_mm / unit.mm).toFixed(1))
+    return (
+        <>
+            <Fact name={facts.before}>
+                {before.length === 0 ? messages.fish.notMeasured : `${before.join(', ')} ${unit.word}`}
+            </Fact>
+            <Fact name={facts.species}>
+                {speciesShareWords(sheet.knowledge)}
+                {identity.sex !== null && `, ${identity.sex}`}{' '}
+                <chakra.i fontWeight={400} color="ink2">
+                    {sheet.scientific_name}
+                    {sheet.length_kind === 'disc' && `, ${messages.fish.disc}`}
+                </chakra.i>{' '}
+                <IdentityDialog sheet={sheet} />
+            </Fact>
+            {stay !== undefined && (
+                <Fact name={facts.home}>
+                    {messages.fish.since({ home: stay.name, day: shortDay(stay.from, today) })}
                 </Fact>
-                <Fact name={facts.species}>
-                    {speciesShareWords(knowledge)}
-                    {sheet.identity.sex !== null && `, ${sheet.identity.sex}`}{' '}
-                    <chakra.i fontWeight={400} color="ink2">
-                        {sheet.scientific_name}
-                        {sheet.length_kind === 'disc' && `, ${messages.fish.disc}`}
-                    </chakra.i>{' '}
-                    <IdentityDialog sheet={sheet} />
-                </Fact>
-                {stay !== undefined && (
-                    <Fact name={facts.home}>
-                        {messages.fish.since({ home: stay.name, day: shortDay(stay.from, today) })}
-                    </Fact>
-                )}
-                {fish.is_shoal && <Fact name={facts.count}>{fish.count}</Fact>}
-                <Fact name={facts.pace}>
-                    {sheet.pace === null ? messages.fish.noPace : paceWords(sheet.pace)}
-                </Fact>
-                <Fact name={facts.known}>
-                    {knownWords(
-                        knowledge.from_own,
-                        knowledge.from_kin,
-                        knowledge.from_species,
-                        knowledge.kin,
-                    )}
-                </Fact>
-                {fish.is_shoal && (
-                    <Fact name={facts.members}>
-                        {messages.fish.members({
-                            smallest: bare(knowledge.smallest_mm, unit),
-                            largest: projected(knowledge.largest_mm, unit),
-                        })}
-                    </Fact>
-                )}
-                {knowledge.mass_g !== null && (
-                    <Fact name={facts.mass}>{massWords(knowledge.mass_g, units)}</Fact>
-                )}
-                <Fact name={facts.index}>
-                    {messages.fish.indexWords({
-                        own: knowledge.performance.toFixed(2),
-                        species: knowledge.species_performance.toFixed(2),
+            )}
+            {fish.is_shoal && <Fact name={facts.count}>{fish.count}</Fact>}
+        </>
+    )
+}
+
+/** How it grows, and how that is known. */
+function Growth({ sheet }: { sheet: FishSheet }) {
+    const { fish, knowledge, keeping } = sheet
+    const unit = useUnit()
+    const { unit_system: units } = useKeeper()
+    return (
+        <>
+            <Fact name={facts.pace}>
+                {sheet.pace === null ? messages.fish.noPace : paceWords(sheet.pace)}
+            </Fact>
+            <Fact name={facts.known}>
+                {knownWords(knowledge.from_own, knowledge.from_kin, knowledge.from_species, knowledge.kin)}
+            </Fact>
+            {fish.is_shoal && (
+                <Fact name={facts.members}>
+                    {messages.fish.members({
+                        smallest: bare(knowledge.smallest_mm, unit),
+                        largest: projected(knowledge.largest_mm, unit),
                     })}
                 </Fact>
-                <Fact name={facts.adult}>
-                    {lengthRange(sheet.adult_mm, unit)}
-                    {sheet.keeping.adult_mm !== null && (
-                        <StatedAdult sheet={sheet} adultMm={sheet.keeping.adult_mm} />
-                    )}
+            )}
+            {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g, units)}</Fact>}
+            <Fact name={facts.index}>
+                {messages.fish.indexWords({
+                    own: knowledge.performance.toFixed(2),
+                    species: knowledge.species_performance.toFixed(2),
+                })}
+            </Fact>
+            <Fact name={facts.adult}>
+                {lengthRange(sheet.adult_mm, unit)}
+                {keeping.adult_mm !== null && <StatedAdult sheet={sheet} adultMm={keeping.adult_mm} />}
+            </Fact>
+        </>
+    )
+}
+
+/** How it is kept, and what becomes of it. */
+function Keeping({ sheet }: { sheet: FishSheet }) {
+    const { fish, today, circumstances } = sheet
+    const unit = useUnit()
+    return (
+        <>
+            <Fact name={facts.fed}>{messages.labels.rations[sheet.keeping.ration]}</Fact>
+            <Fact name={facts.origin}>
+                {[
+                    messages.weighUp.origins[circumstances.origin ?? ''],
+                    `${facts.purpose.toLowerCase()} ${messages.weighUp.purposes[circumstances.purpose]}`,
+                ].join(', ')}{' '}
+                <CircumstancesDialog sheet={sheet} />
+            </Fact>
+            <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>
+            {fish.home.outgrows.early !== null && (
+                <Fact name={facts.next}>
+                    {fish.next === null
+                        ? messages.fish.none_next
+                        : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
                 </Fact>
-                <Fact name={facts.fed}>{messages.labels.rations[sheet.keeping.ration]}</Fact>
-                <Fact name={facts.origin}>
-                    {[
-                        messages.weighUp.origins[sheet.circumstances.origin ?? ''],
-                        `${facts.purpose.toLowerCase()} ${messages.weighUp.purposes[sheet.circumstances.purpose]}`,
-                    ].join(', ')}{' '}
-                    <CircumstancesDialog sheet={sheet} />
-                </Fact>
-                <Fact name={facts.fallback}>{sheet.circumstances.fallback ?? messages.fish.noFallback}</Fact>
-                {fish.home.outgrows.early !== null && (
-                    <Fact name={facts.next}>
-                        {fish.next === null
-                            ? messages.fish.none_next
-                            : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
-                    </Fact>
-                )}
-            </Box>
+            )}
+        </>
+    )
+}
+
+function LatestOfTheLog({ sheet }: { sheet: FishSheet }) {
+    const { today } = sheet
+    const unit = useUnit()
+    return (
+        <>
             <Box as="h2" fontSize="17px" fontWeight={800} paddingTop="16px">
                 {messages.fish.log}
             </Box>
@@ -121,11 +154,11 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                             {shortDay(line.date, today)}
                             {line.time === null ? '' : ` ${line.time}`}
                         </chakra.span>{' '}
-                        {logSentence(line, fish.name, unit, today)}
+                        {logSentence(line, sheet.fish.name, unit, today)}
                     </chakra.li>
                 ))}
             </chakra.ol>
-        </Box>
+        </>
     )
 }
 

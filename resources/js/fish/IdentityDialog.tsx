@@ -2,11 +2,13 @@ import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
+import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { speciesListQuery } from '../api/queries'
 import type { FishSheet } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
+import { optionsOf } from '../log/fields'
 import { useChange } from '../log/useChange'
 
 /** What the fish is taken for: surely, or with up to three others that it may be. */
@@ -32,37 +34,35 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
 const MOST_CANDIDATES = 3
 const FIRST_SHARE = '30'
 const NEXT_SHARE = '10'
-const FIELDS = [
-    'species_id',
-    'candidates',
-    'sex',
-    'hatched_on',
-    ...[0, 1, 2].flatMap((n) => [`candidates.${n}.species_id`, `candidates.${n}.weight`]),
-]
 
-/** Another species that it may be, as typed; species '' while none is chosen. */
-interface Perhaps {
-    species: string
-    share: string
+interface Values {
+    species_id: string
+    /** Other species that it may be; species_id '' while none is chosen, the share in per cent. */
+    candidates: { species_id: string; share: string }[]
+    sex: string
+    hatched_on: string
 }
+
+const { Text, Choice } = fieldsOf<Values>()
+
+const valuesOf = ({ species_id, candidates, sex, hatched_on }: FishSheet['identity']): Values => ({
+    species_id: String(species_id),
+    candidates:
+        candidates.length === 0
+            ? [{ species_id: '', share: FIRST_SHARE }]
+            : candidates.map((candidate) => ({
+                  species_id: String(candidate.species_id),
+                  share: String(Math.round(candidate.weight * 100)),
+              })),
+    sex: sex ?? '',
+    hatched_on: hatched_on ?? '',
+})
 
 function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
     const { identity, fish } = sheet
     const allSpecies = useQuery(speciesListQuery).data ?? []
     const options = allSpecies.map((species) => ({ value: String(species.id), text: species.common_name }))
-    const [species, setSpecies] = useState(String(identity.species_id))
-    const [perhaps, setPerhaps] = useState<Perhaps[]>(
-        identity.candidates.length === 0
-            ? [{ species: '', share: FIRST_SHARE }]
-            : identity.candidates.map((one) => ({
-                  species: String(one.species_id),
-                  share: String(Math.round(one.weight * 100)),
-              })),
-    )
-    const changePerhaps = (n: number, changed: Partial<Perhaps>) =>
-        setPerhaps(perhaps.map((one, i) => (i === n ? { ...one, ...changed } : one)))
-    const [sex, setSex] = useState<string>(identity.sex ?? '')
-    const [hatched, setHatched] = useState(identity.hatched_on ?? '')
+    const form = useForm<Values>({ defaultValues: valuesOf(identity) })
     const change = useChange(
         '/api/v1/fish/{fish}/identity',
         { fish: fish.id },
@@ -72,80 +72,78 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
             onDone,
         },
     )
-    const shown = FIELDS.some((field) => change.fieldError(field) !== undefined)
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={change}
             act={messages.fish.saveIdentity}
-            isSaving={change.isSaving}
-            error={shown ? undefined : change.error}
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ species_id, candidates, sex, hatched_on }) =>
                 change.save({
-                    species_id: Number(species),
-                    candidates: perhaps
-                        .filter((one) => one.species !== '')
-                        .map((one) => ({ species_id: Number(one.species), weight: Number(one.share) / 100 })),
+                    species_id: Number(species_id),
+                    candidates: candidates
+                        .filter((candidate) => candidate.species_id !== '')
+                        .map((candidate) => ({
+                            species_id: Number(candidate.species_id),
+                            weight: Number(candidate.share) / 100,
+                        })),
                     sex: sex === 'male' || sex === 'female' ? sex : null,
-                    hatched_on: hatched === '' ? null : hatched,
+                    hatched_on: hatched_on === '' ? null : hatched_on,
                 })
             }
         >
             <p>{messages.fish.identifyHelp}</p>
-            <ChoiceField
-                label={messages.fish.surely}
-                options={options}
-                value={species}
-                onChange={setSpecies}
-                error={change.fieldError('species_id')}
-            />
-            {perhaps.map((one, n) => (
-                <Box key={n} display="grid" gridTemplateColumns="minmax(0, 1fr) 130px" gap="12px">
-                    <ChoiceField
+            <Choice name="species_id" label={messages.fish.surely} options={options} />
+            <Candidates form={form} options={options} fieldError={change.fieldError} />
+            <Choice name="sex" label={messages.fish.sex} options={optionsOf(messages.fish.sexes)} />
+            <Text name="hatched_on" label={messages.fish.hatched} type="date" max={sheet.today} />
+        </FieldForm>
+    )
+}
+
+interface CandidatesProps {
+    form: UseFormReturn<Values>
+    options: readonly { value: string; text: string }[]
+    fieldError: (field: string) => string | undefined
+}
+
+/** What it may be instead, each with its share. */
+function Candidates({ form, options, fieldError }: CandidatesProps) {
+    const { fields, append } = useFieldArray({ control: form.control, name: 'candidates' })
+    const typed = useWatch({ control: form.control, name: 'candidates' })
+    return (
+        <>
+            {fields.map(({ id }, n) => (
+                <Box key={id} display="grid" gridTemplateColumns="minmax(0, 1fr) 130px" gap="12px">
+                    <Choice
+                        name={`candidates.${n}.species_id`}
                         label={n === 0 ? messages.fish.perhaps : messages.fish.orPerhaps}
                         options={[{ value: '', text: '–' }, ...options]}
-                        value={one.species}
-                        onChange={(value) => changePerhaps(n, { species: value })}
-                        error={change.fieldError(`candidates.${n}.species_id`)}
                     />
-                    {one.species !== '' && (
-                        <TextField
+                    {typed[n]?.species_id !== '' && (
+                        <Text
+                            name={`candidates.${n}.share`}
                             label={messages.fish.share}
                             inputMode="numeric"
-                            value={one.share}
-                            onChange={(value) => changePerhaps(n, { share: value })}
-                            error={
-                                change.fieldError(`candidates.${n}.weight`) ??
-                                (n === 0 ? change.fieldError('candidates') : undefined)
+                            refusedAs={
+                                n === 0 && fieldError('candidates') !== undefined
+                                    ? 'candidates'
+                                    : `candidates.${n}.weight`
                             }
                         />
                     )}
                 </Box>
             ))}
-            {perhaps.length < MOST_CANDIDATES && perhaps.at(-1)?.species !== '' && (
+            {fields.length < MOST_CANDIDATES && typed.at(-1)?.species_id !== '' && (
                 <Button
                     type="button"
                     variant="plain"
                     alignSelf="start"
-                    onClick={() => setPerhaps([...perhaps, { species: '', share: NEXT_SHARE }])}
+                    onClick={() => append({ species_id: '', share: NEXT_SHARE })}
                 >
                     {messages.fish.oneSpeciesMore}
                 </Button>
             )}
-            <ChoiceField
-                label={messages.fish.sex}
-                options={optionsOf(messages.fish.sexes)}
-                value={sex}
-                onChange={setSex}
-                error={change.fieldError('sex')}
-            />
-            <TextField
-                label={messages.fish.hatched}
-                type="date"
-                max={sheet.today}
-                value={hatched}
-                onChange={setHatched}
-                error={change.fieldError('hatched_on')}
-            />
-        </EntryForm>
+        </>
     )
 }

@@ -12,7 +12,6 @@ import { RecordLength } from './RecordLength'
 
 /** Every length, newest first; each can be corrected or taken out. */
 export function Lengths({ sheet }: { sheet: FishSheet }) {
-    const unit = useUnit()
     const [correcting, correct] = useState<MeasurementEntry | null>(null)
     const act = useUndo('/api/v1/fish')
     const remove = (entry: MeasurementEntry): void => {
@@ -41,47 +40,14 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
             </chakra.h2>
             <chakra.ol>
                 {[...sheet.measurements].reverse().map((entry) => (
-                    <chakra.li
+                    <LengthLine
                         key={entry.id}
-                        display="flex"
-                        flexWrap="wrap"
-                        alignItems="center"
-                        columnGap="10px"
-                        minHeight="44px"
-                        borderBottom="1px solid"
-                        borderColor="rule"
-                    >
-                        <Box flex="0 0 68px" fontWeight={700} whiteSpace="nowrap">
-                            {measured(entry.length_mm, unit)}
-                        </Box>
-                        <Box flex="1" minWidth="90px">
-                            {shortDay(entry.date, sheet.today)}
-                            <chakra.span color="ink2">
-                                , {messages.labels.methods[entry.method]}
-                                {flagged.has(entry.date) && `, ${messages.fish.legend.flagged}`}
-                            </chakra.span>
-                        </Box>
-                        <Box whiteSpace="nowrap">
-                            <Button
-                                variant="plain"
-                                aria-label={messages.fish.correctOne({
-                                    length: measured(entry.length_mm, unit),
-                                })}
-                                onClick={() => correct(entry)}
-                            >
-                                {messages.fish.correctAct}
-                            </Button>
-                            <Button
-                                variant="plain"
-                                aria-label={messages.fish.takeOutOne({
-                                    length: measured(entry.length_mm, unit),
-                                })}
-                                onClick={() => remove(entry)}
-                            >
-                                {messages.fish.takeOutAct}
-                            </Button>
-                        </Box>
-                    </chakra.li>
+                        entry={entry}
+                        today={sheet.today}
+                        isFlagged={flagged.has(entry.date)}
+                        onCorrect={() => correct(entry)}
+                        onRemove={() => remove(entry)}
+                    />
                 ))}
             </chakra.ol>
             <PaperDialog
@@ -94,5 +60,47 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                 )}
             </PaperDialog>
         </Box>
+    )
+}
+
+interface LineProps {
+    entry: MeasurementEntry
+    today: string
+    isFlagged: boolean
+    onCorrect: () => void
+    onRemove: () => void
+}
+
+function LengthLine({ entry, today, isFlagged, onCorrect, onRemove }: LineProps) {
+    const length = measured(entry.length_mm, useUnit())
+    return (
+        <chakra.li
+            display="flex"
+            flexWrap="wrap"
+            alignItems="center"
+            columnGap="10px"
+            minHeight="44px"
+            borderBottom="1px solid"
+            borderColor="rule"
+        >
+            <Box flex="0 0 68px" fontWeight={700} whiteSpace="nowrap">
+                {length}
+            </Box>
+            <Box flex="1" minWidth="90px">
+                {shortDay(entry.date, today)}
+                <chakra.span color="ink2">
+                    , {messages.labels.methods[entry.method]}
+                    {isFlagged && `, ${messages.fish.legend.flagged}`}
+                </chakra.span>
+            </Box>
+            <Box whiteSpace="nowrap">
+                <Button variant="plain" aria-label={messages.fish.correctOne({ length })} onClick={onCorrect}>
+                    {messages.fish.correctAct}
+                </Button>
+                <Button variant="plain" aria-label={messages.fish.takeOutOne({ length })} onClick={onRemove}>
+                    {messages.fish.takeOutAct}
+                </Button>
+            </Box>
+        </chakra.li>
     )
 }

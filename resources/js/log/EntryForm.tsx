@@ -7,7 +7,8 @@ interface Props {
     isSaving: boolean
     error: string | undefined
     onSave: () => void
-    onCancel: () => void
+    /** None: it stands on the page, always open, with one broad button for wet hands. */
+    onCancel?: (() => void) | undefined
     children: ReactNode
 }
 
@@ -30,10 +31,17 @@ export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: 
                 </chakra.p>
             )}
             <Box display="flex" gap="12px" justifyContent="flex-end">
-                <Button type="button" onClick={onCancel}>
-                    {messages.frame.cancel}
-                </Button>
-                <Button type="submit" variant="solid" disabled={isSaving}>
+                {onCancel !== undefined && (
+                    <Button type="button" onClick={onCancel}>
+                        {messages.frame.cancel}
+                    </Button>
+                )}
+                <Button
+                    type="submit"
+                    variant="solid"
+                    disabled={isSaving}
+                    {...(onCancel === undefined ? { flex: '1', minHeight: '58px' } : {})}
+                >
                     {act}
                 </Button>
             </Box>

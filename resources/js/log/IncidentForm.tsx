@@ -1,22 +1,35 @@
+import { useForm } from 'react-hook-form'
 import { write } from '../api/client'
-import { messages } from '../messages'
-import { useState } from 'react'
 import type { Act, Harm } from '../api/types'
-import { EntryForm } from './EntryForm'
+import { messages } from '../messages'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
-import { ChoiceField, optionsOf, TextField } from './fields'
+import { FieldForm, fieldsOf } from './FieldForm'
+import { optionsOf } from './fields'
 import { useEntry } from './useEntry'
 
-const FIELDS = ['actor_id', 'target_id', 'target', 'date', 'time']
+interface Values {
+    actor_id: string
+    target_id: string
+    act: Act
+    harm: Harm
+    date: string
+    time: string
+}
+
+const { Text, Choice } = fieldsOf<Values>()
 
 export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
-    const [actor, setActor] = useState(fish === undefined ? '' : String(fish.id))
-    const [target, setTarget] = useState('')
-    const [act, setAct] = useState<Act>('chased')
-    const [harm, setHarm] = useState<Harm>('none')
-    const [date, setDate] = useState(today)
-    const [time, setTime] = useState('')
+    const form = useForm<Values>({
+        defaultValues: {
+            actor_id: fish === undefined ? '' : String(fish.id),
+            target_id: '',
+            act: 'chased',
+            harm: 'none',
+            date: today,
+            time: '',
+        },
+    })
     const nameOf = (id: number): string => fishById(all, String(id))?.name ?? ''
     const entry = useEntry(
         '/api/v1/incidents',
@@ -32,66 +45,28 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
             onDone,
         },
     )
+    const someone = { placeholder: messages.log.choose, options: fishOptions(all) }
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.log.saveIncident}
-            isSaving={entry.isSaving}
-            error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() =>
+            onSave={(typed) =>
                 entry.save({
-                    actor_id: Number(actor),
-                    target_id: Number(target),
-                    act,
-                    harm,
-                    date,
-                    time: time === '' ? null : time,
+                    ...typed,
+                    actor_id: Number(typed.actor_id),
+                    target_id: Number(typed.target_id),
+                    time: typed.time === '' ? null : typed.time,
                 })
             }
         >
-            <ChoiceField
-                label={messages.log.actor}
-                placeholder={messages.log.choose}
-                options={fishOptions(all)}
-                value={actor}
-                onChange={setActor}
-                error={entry.fieldError('actor_id')}
-            />
-            <ChoiceField
-                label={messages.log.act}
-                options={optionsOf(messages.labels.acts)}
-                value={act}
-                onChange={(value) => setAct(value as Act)}
-            />
-            <ChoiceField
-                label={messages.log.target}
-                placeholder={messages.log.choose}
-                options={fishOptions(all)}
-                value={target}
-                onChange={setTarget}
-                error={entry.fieldError('target_id') ?? entry.fieldError('target')}
-            />
-            <ChoiceField
-                label={messages.log.harm}
-                options={optionsOf(messages.labels.harms)}
-                value={harm}
-                onChange={(value) => setHarm(value as Harm)}
-            />
-            <TextField
-                label={messages.log.day}
-                type="date"
-                max={today}
-                value={date}
-                onChange={setDate}
-                error={entry.fieldError('date')}
-            />
-            <TextField
-                label={messages.log.time}
-                type="time"
-                value={time}
-                onChange={setTime}
-                error={entry.fieldError('time')}
-            />
-        </EntryForm>
+            <Choice name="actor_id" label={messages.log.actor} {...someone} />
+            <Choice name="act" label={messages.log.act} options={optionsOf(messages.labels.acts)} />
+            <Choice name="target_id" label={messages.log.target} {...someone} />
+            <Choice name="harm" label={messages.log.harm} options={optionsOf(messages.labels.harms)} />
+            <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="time" label={messages.log.time} type="time" />
+        </FieldForm>
     )
 }

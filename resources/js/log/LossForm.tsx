@@ -1,21 +1,34 @@
+import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
-import { messages } from '../messages'
-import { useState } from 'react'
 import type { LossKind } from '../api/types'
-import { EntryForm } from './EntryForm'
+import { messages } from '../messages'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
-import { ChoiceField, optionsOf, TextField } from './fields'
+import { FieldForm, fieldsOf } from './FieldForm'
+import { optionsOf } from './fields'
 import { useEntry } from './useEntry'
 
-const FIELDS = ['kind', 'date', 'count', 'cause']
+interface Values {
+    fish_id: string
+    kind: LossKind
+    date: string
+    count: string
+    cause: string
+}
+
+const { Text, Choice } = fieldsOf<Values>()
 
 export function LossForm({ all, fish, today, onDone }: EntryProps) {
-    const [who, setWho] = useState(fish === undefined ? '' : String(fish.id))
-    const [kind, setKind] = useState<LossKind>('death')
-    const [date, setDate] = useState(today)
-    const [count, setCount] = useState('1')
-    const [cause, setCause] = useState('')
+    const form = useForm<Values>({
+        defaultValues: {
+            fish_id: fish === undefined ? '' : String(fish.id),
+            kind: 'death',
+            date: today,
+            count: '1',
+            cause: '',
+        },
+    })
+    const who = useWatch({ control: form.control, name: 'fish_id' })
     const chosen = fishById(all, who)
     const entry = useEntry(
         '/api/v1/fish/{fish}/losses',
@@ -28,53 +41,30 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
         },
     )
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.log.saveLoss}
-            isSaving={entry.isSaving}
-            error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ kind, date, count, cause }) =>
                 entry.save({ kind, date, count: Number(count), cause: cause === '' ? null : cause })
             }
         >
-            <ChoiceField
+            <Choice
+                name="fish_id"
                 label={messages.log.fish}
                 placeholder={messages.log.choose}
                 options={fishOptions(all)}
-                value={who}
-                onChange={setWho}
             />
-            <ChoiceField
+            <Choice
+                name="kind"
                 label={messages.log.how}
                 options={optionsOf(messages.labels.losses)}
-                value={kind}
-                onChange={(value) => setKind(value as LossKind)}
-                error={entry.fieldError('kind')}
                 help={messages.log.lossHelp}
             />
-            {chosen?.is_shoal === true && (
-                <TextField
-                    label={messages.log.lost}
-                    inputMode="numeric"
-                    value={count}
-                    onChange={setCount}
-                    error={entry.fieldError('count')}
-                />
-            )}
-            <TextField
-                label={messages.log.day}
-                type="date"
-                max={today}
-                value={date}
-                onChange={setDate}
-                error={entry.fieldError('date')}
-            />
-            <TextField
-                label={messages.log.cause}
-                value={cause}
-                onChange={setCause}
-                error={entry.fieldError('cause')}
-            />
-        </EntryForm>
+            {chosen?.is_shoal === true && <Text name="count" label={messages.log.lost} inputMode="numeric" />}
+            <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="cause" label={messages.log.cause} />
+        </FieldForm>
     )
 }

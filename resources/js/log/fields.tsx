@@ -9,7 +9,7 @@ interface Shared {
     help?: string
 }
 
-interface TextProps extends Shared {
+export interface TextProps extends Shared {
     type?: HTMLInputTypeAttribute
     autoComplete?: HTMLInputAutoCompleteAttribute
     max?: string
@@ -34,7 +34,7 @@ export interface Option {
     text: string
 }
 
-interface ChoiceProps extends Shared {
+export interface ChoiceProps extends Shared {
     options: readonly Option[]
     placeholder?: string
 }

@@ -22,12 +22,7 @@ export function useWrite<M extends Write, P extends Address<M>>(
     named: Named<M, P>,
     options: Options<Body<M, P>, Answer<M, P>> = {},
 ) {
-    return useSend(
-        (body: Body<M, P>) =>
-            write(method, path, named, ...([body] as Sent<M, P>)),
-        options,
-        path,
-    )
+    return useSend((body: Body<M, P>) => write(method, path, named, ...([body] as Sent<M, P>)), options, path)
 }
 
 /** As useWrite, for writes whose address depends on what is written. */

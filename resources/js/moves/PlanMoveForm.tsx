@@ -1,17 +1,18 @@
-import { heldAs, shownAs, wordOf } from '../units/measure'
-import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
-import { useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
+import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
 import type { MoveSheetRequest } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { write } from '../api/client'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
+import { optionsOf, TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
+import { messages } from '../messages'
+import { heldAs, shownAs, wordOf } from '../units/measure'
 
 interface Props {
     onDone: () => void
@@ -21,23 +22,40 @@ interface Props {
     isTimeOut?: boolean
 }
 
+interface Values {
+    from: string
+    to_system_id: string
+    who: readonly number[]
+    /** How many of a shoal, as typed, by its number; '': all. */
+    counts: Record<number, string>
+    date: string
+    until: string
+    is_time_out: boolean
+    container_litres: string
+    mixing: NonNullable<MoveSheetRequest['mixing']>
+}
+
+const { Text, Choice, Check } = fieldsOf<Values>()
+
 const USUAL_CONTAINER_LITRES = 20
 
 /** Who goes, where and when: the sheet is worked out from it. */
 export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
     const { today, unit_system: units } = useKeeper()
     const navigate = useNavigate()
-    const systems = useQuery(systemsQuery).data ?? []
-    const [from, setFrom] = useState(home === undefined ? '' : String(home))
-    const [to, setTo] = useState('')
-    const [who, setWho] = useState<readonly number[]>(fish === undefined ? [] : [fish])
-    const [counts, setCounts] = useState<Record<number, string>>({})
-    const [date, setDate] = useState(today)
-    const [until, setUntil] = useState('')
-    const [timeOut, setTimeOut] = useState(isTimeOut)
-    const [container, setContainer] = useState(shownAs(USUAL_CONTAINER_LITRES, 'volume', units))
-    const [mixing, setMixing] = useState<NonNullable<MoveSheetRequest['mixing']>>('take-out')
-    const living = systems.find((one) => String(one.id) === from)?.fish ?? []
+    const form = useForm<Values>({
+        defaultValues: {
+            from: String(home ?? ''),
+            to_system_id: '',
+            who: fish === undefined ? [] : [fish],
+            counts: {},
+            date: today,
+            until: '',
+            is_time_out: isTimeOut,
+            container_litres: shownAs(USUAL_CONTAINER_LITRES, 'volume', units),
+            mixing: 'take-out',
+        },
+    })
     const plan = useWrite(
         'POST',
         '/api/v1/move-sheets',
@@ -52,32 +70,20 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             },
         },
     )
-    const fishError =
-        plan.fieldError('fish') ??
-        who
-            .map((_, i) => plan.fieldError(`fish.${i}.fish_id`) ?? plan.fieldError(`fish.${i}.count`))
-            .find((one) => one !== undefined)
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={plan}
             act={messages.moves.save}
-            isSaving={plan.isSaving}
-            error={
-                fishError ??
-                (plan.fieldError('to_system_id') === undefined &&
-                plan.fieldError('date') === undefined &&
-                plan.fieldError('until') === undefined
-                    ? plan.error
-                    : undefined)
-            }
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ who, counts, to_system_id, until, is_time_out, container_litres, mixing, date }) =>
                 plan.save({
-                    to_system_id: Number(to),
+                    to_system_id: Number(to_system_id),
                     date,
                     until: until === '' ? null : until,
-                    is_time_out: timeOut,
+                    is_time_out,
                     mixing,
-                    container_litres: Number(heldAs(container, 'volume', units)),
+                    container_litres: Number(heldAs(container_litres, 'volume', units)),
                     fish: who.map((id) => ({
                         fish_id: id,
                         count: (counts[id] ?? '') === '' ? null : Number(counts[id]),
@@ -85,84 +91,73 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                 })
             }
         >
+            <WhoAndWhere form={form} />
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+                <Text name="date" label={messages.moves.date} type="date" min={today} />
+                <Text name="until" label={messages.moves.until} type="date" help={messages.moves.untilHelp} />
+                <Text
+                    name="container_litres"
+                    label={messages.moves.container({ unit: wordOf('volume', units) })}
+                    inputMode="decimal"
+                />
+                <Choice
+                    name="mixing"
+                    label={messages.moves.mixing}
+                    options={optionsOf(messages.moves.mixings)}
+                />
+            </Box>
+            <Check name="is_time_out" label={messages.moves.timeOut} />
+        </FieldForm>
+    )
+}
+
+const named = (systems: readonly { id: number; name: string }[]) =>
+    systems.map(({ id, name }) => ({ value: String(id), text: name }))
+
+/** From where to where, and who of those that live there. */
+function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
+    const systems = useQuery(systemsQuery).data ?? []
+    const [from, who, counts] = useWatch({ control: form.control, name: ['from', 'who', 'counts'] })
+    const living = systems.find(({ id }) => String(id) === from)?.fish ?? []
+    return (
+        <>
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
-                <ChoiceField
+                <Choice
+                    name="from"
                     label={messages.moves.from}
                     placeholder={messages.moves.choose}
-                    options={systems
-                        .filter((one) => one.fish.length > 0)
-                        .map((one) => ({ value: String(one.id), text: one.name }))}
-                    value={from}
-                    onChange={(value) => {
-                        setFrom(value)
-                        setWho([])
-                    }}
+                    options={named(systems.filter(({ fish }) => fish.length > 0))}
+                    onChosen={() => form.setValue('who', [])}
                 />
-                <ChoiceField
+                <Choice
+                    name="to_system_id"
                     label={messages.moves.to}
                     placeholder={messages.moves.choose}
-                    options={systems
-                        .filter((one) => String(one.id) !== from)
-                        .map((one) => ({ value: String(one.id), text: one.name }))}
-                    value={to}
-                    onChange={setTo}
-                    error={plan.fieldError('to_system_id')}
+                    options={named(systems.filter(({ id }) => String(id) !== from))}
                 />
             </Box>
             <chakra.fieldset border="none" padding="0" margin="0">
                 <chakra.legend fontWeight={700}>{messages.moves.who}</chakra.legend>
-                {living.map((one) => (
-                    <Box key={one.id}>
+                {living.map(({ id, name, count }) => (
+                    <Box key={id}>
                         <CheckField
-                            label={one.name}
-                            checked={who.includes(one.id)}
+                            label={name}
+                            checked={who.includes(id)}
                             onChange={(on) =>
-                                setWho(on ? [...who, one.id] : who.filter((id) => id !== one.id))
+                                form.setValue('who', on ? [...who, id] : who.filter((other) => other !== id))
                             }
                         />
-                        {who.includes(one.id) && one.count > 1 && (
+                        {who.includes(id) && count > 1 && (
                             <TextField
-                                label={messages.moves.howMany({ name: one.name, there: one.count })}
+                                label={messages.moves.howMany({ name, there: count })}
                                 inputMode="numeric"
-                                value={counts[one.id] ?? ''}
-                                onChange={(value) => setCounts({ ...counts, [one.id]: value })}
+                                value={counts[id] ?? ''}
+                                onChange={(value) => form.setValue('counts', { ...counts, [id]: value })}
                             />
                         )}
                     </Box>
                 ))}
             </chakra.fieldset>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField
-                    label={messages.moves.date}
-                    type="date"
-                    min={today}
-                    value={date}
-                    onChange={setDate}
-                    error={plan.fieldError('date')}
-                />
-                <TextField
-                    label={messages.moves.until}
-                    type="date"
-                    value={until}
-                    onChange={setUntil}
-                    error={plan.fieldError('until')}
-                    help={messages.moves.untilHelp}
-                />
-                <TextField
-                    label={messages.moves.container({ unit: wordOf('volume', units) })}
-                    inputMode="decimal"
-                    value={container}
-                    onChange={setContainer}
-                    error={plan.fieldError('container_litres')}
-                />
-                <ChoiceField
-                    label={messages.moves.mixing}
-                    options={optionsOf(messages.moves.mixings)}
-                    value={mixing}
-                    onChange={(value) => setMixing(value as typeof mixing)}
-                />
-            </Box>
-            <CheckField label={messages.moves.timeOut} checked={timeOut} onChange={setTimeOut} />
-        </EntryForm>
+        </>
     )
 }

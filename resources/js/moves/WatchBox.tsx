@@ -4,12 +4,13 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
 import type { CheckItem, InterventionRequest, WatchSheet } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
-import { CheckField } from '../log/CheckField'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { shortDay } from '../units/day'
 import { PlanMoveForm } from './PlanMoveForm'
@@ -88,12 +89,21 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
     )
 }
 
+interface Values {
+    troubles: readonly CheckItem[]
+    has_eaten: boolean
+    chased_by_id: string
+    note: string
+}
+
+const NOTHING_SEEN: Values = { troubles: [], has_eaten: false, chased_by_id: '', note: '' }
+
+const { Text, Choice, Check } = fieldsOf<Values>()
+
 function Look({ watch }: { watch: WatchSheet }) {
-    const home = (useQuery(systemsQuery).data ?? []).find((one) => one.id === watch.system_id)
-    const [troubles, setTroubles] = useState<readonly CheckItem[]>([])
-    const [eaten, setEaten] = useState(false)
-    const [chasedBy, setChasedBy] = useState('')
-    const [note, setNote] = useState('')
+    const home = (useQuery(systemsQuery).data ?? []).find(({ id }) => id === watch.system_id)
+    const form = useForm<Values>({ defaultValues: NOTHING_SEEN })
+    const [troubles, chasedBy] = useWatch({ control: form.control, name: ['troubles', 'chased_by_id'] })
     const look = useWrite(
         'POST',
         '/api/v1/watches/{watch}/checks',
@@ -101,90 +111,76 @@ function Look({ watch }: { watch: WatchSheet }) {
         {
             notice: () => messages.moves.watch.looked({ name: watch.name }),
             undo: (recorded) => write('DELETE', '/api/v1/watch-checks/{check}', { check: recorded.id }),
-            onDone: () => {
-                setTroubles([])
-                setEaten(false)
-                setChasedBy('')
-                setNote('')
-            },
+            onDone: () => form.reset(NOTHING_SEEN),
         },
     )
     const isGood = troubles.length === 0 && chasedBy === ''
     return (
-        <Box display="flex" flexDirection="column" gap="8px">
-            <Box
-                display="flex"
-                flexWrap="wrap"
-                gap="8px"
-                role="group"
-                aria-label={messages.moves.watch.title}
-            >
-                {watch.items.map((item) => {
-                    const isOn = troubles.includes(item)
-                    return (
-                        <Button
-                            key={item}
-                            minHeight="50px"
-                            paddingInline="12px"
-                            aria-pressed={isOn}
-                            borderColor={isOn ? 'over' : 'edge'}
-                            color={isOn ? 'over' : 'ink'}
-                            onClick={() =>
-                                setTroubles(
-                                    isOn ? troubles.filter((one) => one !== item) : [...troubles, item],
-                                )
-                            }
-                        >
-                            {isOn ? '✓ ' : ''}
-                            {messages.labels.items[item]}
-                        </Button>
-                    )
-                })}
-            </Box>
+        <FieldForm
+            form={form}
+            entry={look}
+            act={isGood ? messages.moves.watch.allGood : messages.moves.watch.look}
+            onSave={({ troubles: seen, has_eaten, chased_by_id, note }) =>
+                look.save({
+                    troubles: [...seen],
+                    has_eaten,
+                    chased_by_id: chased_by_id === '' ? null : Number(chased_by_id),
+                    note: note === '' ? null : note,
+                })
+            }
+        >
+            <Troubles
+                items={watch.items}
+                chosen={troubles}
+                onChange={(chosen) => form.setValue('troubles', chosen)}
+            />
             <Box display="grid" gridTemplateColumns="1fr 1fr" gap="10px" alignItems="end">
-                <ChoiceField
+                <Choice
+                    name="chased_by_id"
                     label={messages.moves.watch.chased}
                     options={[
                         { value: '', text: messages.moves.watch.nobody },
                         ...(home?.fish ?? [])
-                            .filter((one) => one.id !== watch.fish_id)
-                            .map((one) => ({ value: String(one.id), text: one.name })),
+                            .filter(({ id }) => id !== watch.fish_id)
+                            .map(({ id, name }) => ({ value: String(id), text: name })),
                     ]}
-                    value={chasedBy}
-                    onChange={setChasedBy}
-                    error={look.fieldError('chased_by_id')}
                 />
-                <TextField
-                    label={messages.moves.watch.note}
-                    value={note}
-                    onChange={setNote}
-                    error={look.fieldError('note')}
-                />
+                <Text name="note" label={messages.moves.watch.note} />
             </Box>
-            <Box display="flex" flexWrap="wrap" gap="12px" alignItems="center">
-                <CheckField label={messages.moves.watch.eaten} checked={eaten} onChange={setEaten} />
-                <Button
-                    variant="solid"
-                    minHeight="58px"
-                    flex="1"
-                    disabled={look.isSaving}
-                    onClick={() =>
-                        look.save({
-                            troubles: [...troubles],
-                            has_eaten: eaten,
-                            chased_by_id: chasedBy === '' ? null : Number(chasedBy),
-                            note: note === '' ? null : note,
-                        })
-                    }
-                >
-                    {isGood ? messages.moves.watch.allGood : messages.moves.watch.look}
-                </Button>
-            </Box>
-            {look.error !== undefined && (
-                <chakra.p role="alert" color="over">
-                    {look.error}
-                </chakra.p>
-            )}
+            <Check name="has_eaten" label={messages.moves.watch.eaten} />
+        </FieldForm>
+    )
+}
+
+interface TroublesProps {
+    items: readonly CheckItem[]
+    chosen: readonly CheckItem[]
+    onChange: (chosen: readonly CheckItem[]) => void
+}
+
+/** What is wrong, by touch. */
+function Troubles({ items, chosen, onChange }: TroublesProps) {
+    return (
+        <Box display="flex" flexWrap="wrap" gap="8px" role="group" aria-label={messages.moves.watch.title}>
+            {items.map((item) => {
+                const isOn = chosen.includes(item)
+                return (
+                    <Button
+                        key={item}
+                        minHeight="50px"
+                        paddingInline="12px"
+                        aria-pressed={isOn}
+                        borderColor={isOn ? 'over' : 'edge'}
+                        color={isOn ? 'over' : 'ink'}
+                        onClick={() =>
+                            onChange(isOn ? chosen.filter((other) => other !== item) : [...chosen, item])
+                        }
+                    >
+                        {isOn ? '✓ ' : ''}
+                        {messages.labels.items[item]}
+                    </Button>
+                )
+            })}
         </Box>
     )
 }

@@ -3,12 +3,13 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { fishListQuery, systemsQuery } from '../api/queries'
 import type { RuleExceptionRow, RulebookSheet } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
+import { optionsOf } from '../log/fields'
 import { documentOf, withExceptions } from './document'
 import { useRulebook } from './useRulebook'
 
@@ -74,90 +75,86 @@ const ruleName = (rule: string): string =>
 /** The schools that may differ for one fish or system. */
 const OWN_SCHOOLS = ['home', 'floor'] as const
 
+interface Values {
+    of: RuleExceptionRow['of']
+    id: string
+    rule: string
+    answer: string
+    reason: string
+}
+
+const { Text, Choice } = fieldsOf<Values>()
+
+const SET_ASIDE = 'set-aside'
+
 function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => void }) {
     const fish = useQuery(fishListQuery).data ?? []
     const systems = useQuery(systemsQuery).data ?? []
     const rulebook = useRulebook(sheet, onDone)
-    const [of, setOf] = useState<RuleExceptionRow['of']>('fish')
-    const [id, setId] = useState('')
-    const [rule, setRule] = useState<string>('fittings')
-    const [answer, setAnswer] = useState('set-aside')
-    const [reason, setReason] = useState('')
-    const school = OWN_SCHOOLS.find((one) => one === rule)
-    const choices = sheet.schools.find((one) => one.question === school)?.choices ?? []
-    const which = of === 'fish' ? fish : systems
+    const form = useForm<Values>({
+        defaultValues: { of: 'fish', id: '', rule: 'fittings', answer: SET_ASIDE, reason: '' },
+    })
+    const [of, rule] = useWatch({ control: form.control, name: ['of', 'rule'] })
+    const method = OWN_SCHOOLS.find((own) => own === rule)
+    const choices = sheet.schools.find((school) => school.question === method)?.choices ?? []
     const n = sheet.exceptions.length
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={rulebook}
             act={messages.rulebook.write}
-            isSaving={rulebook.isSaving}
-            error={
-                rulebook.error !== undefined &&
-                rulebook.fieldError(`exceptions.${n}.reason`) === undefined &&
-                rulebook.fieldError(`exceptions.${n}.id`) === undefined
-                    ? rulebook.error
-                    : undefined
-            }
             onCancel={onDone}
-            onSave={() =>
+            onSave={(values) =>
                 rulebook.save(
                     withExceptions(documentOf(sheet), [
                         ...sheet.exceptions,
-                        { of, id: Number(id), name: '', rule, answer, reason },
+                        { ...values, id: Number(values.id), name: '' },
                     ]),
                 )
             }
         >
-            <ChoiceField
+            <Choice
+                name="of"
                 label={messages.rulebook.of}
                 options={[
                     { value: 'fish', text: messages.rulebook.aFish },
                     { value: 'system', text: messages.rulebook.aSystem },
                 ]}
-                value={of}
-                onChange={(value) => {
-                    setOf(value as RuleExceptionRow['of'])
-                    setId('')
-                }}
+                onChosen={() => form.setValue('id', '')}
             />
-            <ChoiceField
+            <Choice
+                name="id"
+                refusedAs={`exceptions.${n}.id`}
                 label={messages.rulebook.which}
                 placeholder="–"
-                options={which.map((one) => ({ value: String(one.id), text: one.name }))}
-                value={id}
-                onChange={setId}
-                error={rulebook.fieldError(`exceptions.${n}.id`)}
+                options={(of === 'fish' ? fish : systems).map(({ id, name }) => ({
+                    value: String(id),
+                    text: name,
+                }))}
             />
-            <ChoiceField
+            <Choice
+                name="rule"
                 label={messages.rulebook.rule}
                 options={[
-                    ...OWN_SCHOOLS.map((one) => ({ value: one, text: messages.labels.questions[one] })),
+                    ...OWN_SCHOOLS.map((own) => ({ value: own, text: messages.labels.questions[own] })),
                     ...optionsOf(messages.labels.rules),
                 ]}
-                value={rule}
-                onChange={(value) => {
-                    setRule(value)
-                    setAnswer('set-aside')
-                }}
+                onChosen={() => form.setValue('answer', SET_ASIDE)}
             />
-            <ChoiceField
+            <Choice
+                name="answer"
                 label={messages.rulebook.answer}
                 options={[
-                    ...(school === undefined
-                        ? [{ value: 'set-aside', text: messages.rulebook.setAside }]
-                        : [{ value: 'set-aside', text: '–' }]),
-                    ...choices.map((one) => ({ value: one.answer, text: answerName(one.answer) })),
+                    { value: SET_ASIDE, text: method === undefined ? messages.rulebook.setAside : '–' },
+                    ...choices.map(({ answer }) => ({ value: answer, text: answerName(answer) })),
                 ]}
-                value={answer}
-                onChange={setAnswer}
             />
-            <TextField
+            <Text
+                name="reason"
+                refusedAs={`exceptions.${n}.reason`}
                 label={messages.rulebook.reason}
                 help={messages.rulebook.reasonHelp}
-                value={reason}
-                onChange={setReason}
-                error={rulebook.fieldError(`exceptions.${n}.reason`)}
             />
-        </EntryForm>
+        </FieldForm>
     )
 }

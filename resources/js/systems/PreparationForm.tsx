@@ -1,38 +1,67 @@
-import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import type { Control } from 'react-hook-form'
+import { useController, useForm, useWatch } from 'react-hook-form'
 import { speciesListQuery, systemsQuery } from '../api/queries'
 import type { SystemPage } from '../api/types'
-import { CheckField } from '../log/CheckField'
 import { useUnit } from '../frame/keeper'
-import { SpeciesField, speciesNamed } from '../species/SpeciesField'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, TextField } from '../log/fields'
+import { FieldForm, fieldsOf, useRefusal } from '../log/FieldForm'
 import { useWrite } from '../log/useWrite'
+import { messages } from '../messages'
+import { SpeciesField, speciesNamed } from '../species/SpeciesField'
+import type { LengthUnit } from '../units/length'
 import { measured } from '../units/length'
+
+interface Values {
+    date: string
+    is_built: boolean
+    uses_tap_water: boolean
+    has_starter_fish: boolean
+    donor_system_id: string
+    donor_percent: string
+    /** As typed; null: as it was. */
+    species: string | null
+    count: string
+    length: string
+}
+
+const { Text, Choice, Check } = fieldsOf<Values>()
+
+/** The share of a donor's filter that is lent, while nothing else is said: a third. */
+const USUAL_DONOR_PERCENT = 33
+
+const NEW = {
+    wanted_on: '',
+    is_built: false,
+    uses_tap_water: true,
+    has_starter_fish: false,
+    donor_system_id: null,
+    donor_share: 0,
+    count: null,
+    length_mm: null,
+}
+
+function valuesOf(before: SystemPage['preparation'], unit: LengthUnit): Values {
+    const plan = before ?? NEW
+    return {
+        date: plan.wanted_on,
+        is_built: plan.is_built,
+        uses_tap_water: plan.uses_tap_water,
+        has_starter_fish: plan.has_starter_fish,
+        donor_system_id: String(plan.donor_system_id ?? ''),
+        donor_percent: String(Math.round(plan.donor_share * 100) || USUAL_DONOR_PERCENT),
+        species: null,
+        count: String(plan.count ?? 1),
+        length: plan.length_mm === null ? '' : measured(plan.length_mm, unit),
+    }
+}
 
 /** When the home is wanted, what it starts from and who is to live in it first. */
 export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: () => void }) {
-    const before = page.preparation
-    const unit = useUnit()
     const allSpecies = useQuery(speciesListQuery).data ?? []
-    const systems = (useQuery(systemsQuery).data ?? []).filter(
-        (one) => one.id !== page.system.id && one.fish.length > 0,
-    )
-    const [date, setDate] = useState(before?.wanted_on ?? '')
-    const [isBuilt, setBuilt] = useState(before?.is_built ?? false)
-    const [tap, setTap] = useState(before?.uses_tap_water ?? true)
-    const [starter, setStarter] = useState(before?.has_starter_fish ?? false)
-    const [donor, setDonor] = useState(before?.donor_system_id == null ? '' : String(before.donor_system_id))
-    const [share, setShare] = useState(
-        before === null || before.donor_share === 0 ? '33' : String(Math.round(before.donor_share * 100)),
-    )
-    const [speciesTyped, setSpecies] = useState<string | null>(null)
-    const [count, setCount] = useState(String(before?.count ?? 1))
-    const [length, setLength] = useState(before?.length_mm == null ? '' : measured(before.length_mm, unit))
-    const speciesName =
-        speciesTyped ?? allSpecies.find((one) => one.id === before?.species_id)?.common_name ?? ''
+    const form = useForm<Values>({ defaultValues: valuesOf(page.preparation, useUnit()) })
+    const before = allSpecies.find(({ id }) => id === page.preparation?.species_id)
+    const speciesName = useWatch({ control: form.control, name: 'species' }) ?? before?.common_name ?? ''
     const species = speciesNamed(allSpecies, speciesName)
     const plan = useWrite(
         'PUT',
@@ -44,86 +73,89 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
         },
     )
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={plan}
             act={messages.systems.ready.save}
-            isSaving={plan.isSaving}
-            error={plan.problem === undefined ? plan.error : undefined}
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ donor_system_id: donor, donor_percent, count, length, ...typed }) =>
                 plan.save({
-                    date,
-                    is_built: isBuilt,
-                    uses_tap_water: tap,
-                    has_starter_fish: starter,
+                    date: typed.date,
+                    is_built: typed.is_built,
+                    uses_tap_water: typed.uses_tap_water,
+                    has_starter_fish: typed.has_starter_fish,
                     donor_system_id: donor === '' ? null : Number(donor),
-                    donor_percent: donor === '' ? null : Number(share),
+                    donor_percent: donor === '' ? null : Number(donor_percent),
                     species_id: species?.id ?? null,
                     count: species === undefined ? null : Number(count),
                     length: species === undefined ? null : length,
                 })
             }
         >
-            <TextField
-                label={messages.systems.ready.wanted}
-                type="date"
-                value={date}
-                onChange={setDate}
-                error={plan.fieldError('date')}
-            />
+            <Text name="date" label={messages.systems.ready.wanted} type="date" />
             <Box>
-                <CheckField label={messages.systems.ready.isBuilt} checked={isBuilt} onChange={setBuilt} />
-                <CheckField label={messages.systems.ready.tap} checked={tap} onChange={setTap} />
-                <CheckField label={messages.systems.ready.starter} checked={starter} onChange={setStarter} />
+                <Check name="is_built" label={messages.systems.ready.isBuilt} />
+                <Check name="uses_tap_water" label={messages.systems.ready.tap} />
+                <Check name="has_starter_fish" label={messages.systems.ready.starter} />
             </Box>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <ChoiceField
-                    label={messages.systems.ready.donor}
-                    options={[
-                        { value: '', text: messages.systems.ready.noDonor },
-                        ...systems.map((one) => ({ value: String(one.id), text: one.name })),
-                    ]}
-                    value={donor}
-                    onChange={setDonor}
-                    error={plan.fieldError('donor_system_id')}
-                />
-                {donor !== '' && (
-                    <TextField
-                        label={messages.systems.ready.donorShare}
-                        inputMode="numeric"
-                        value={share}
-                        onChange={setShare}
-                        error={plan.fieldError('donor_percent')}
-                    />
-                )}
-            </Box>
-            <SpeciesField
-                label={messages.systems.ready.stock}
-                value={speciesName}
-                onChange={setSpecies}
-                error={
-                    speciesName !== '' && species === undefined && allSpecies.length > 0
-                        ? messages.systems.change.unknownSpecies
-                        : plan.fieldError('species_id')
-                }
+            <Donor control={form.control} own={page.system.id} />
+            <Stock
+                control={form.control}
+                name={speciesName}
+                isUnknown={speciesName !== '' && species === undefined && allSpecies.length > 0}
             />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
-                <TextField
-                    label={messages.systems.ready.count}
-                    inputMode="numeric"
-                    value={count}
-                    onChange={setCount}
-                    error={plan.fieldError('count')}
-                />
-                <TextField
-                    label={messages.systems.ready.length}
-                    value={length}
-                    onChange={setLength}
-                    error={plan.fieldError('length')}
-                />
-            </Box>
             <chakra.p color="ink2" fontSize="15px">
                 {messages.systems.ready.help}
             </chakra.p>
-        </EntryForm>
+        </FieldForm>
+    )
+}
+
+/** Whose ripe filter media it starts with. */
+function Donor({ control, own }: { control: Control<Values>; own: number }) {
+    const systems = useQuery(systemsQuery).data ?? []
+    const isLent = useWatch({ control, name: 'donor_system_id' }) !== ''
+    return (
+        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Choice
+                name="donor_system_id"
+                label={messages.systems.ready.donor}
+                options={[
+                    { value: '', text: messages.systems.ready.noDonor },
+                    ...systems
+                        .filter(({ id, fish }) => id !== own && fish.length > 0)
+                        .map(({ id, name }) => ({ value: String(id), text: name })),
+                ]}
+            />
+            {isLent && (
+                <Text name="donor_percent" label={messages.systems.ready.donorShare} inputMode="numeric" />
+            )}
+        </Box>
+    )
+}
+
+interface StockProps {
+    control: Control<Values>
+    name: string
+    isUnknown: boolean
+}
+
+/** Who is to live in it first. */
+function Stock({ control, name, isUnknown }: StockProps) {
+    const refused = useRefusal('species_id')
+    const species = useController({ control, name: 'species' }).field
+    return (
+        <>
+            <SpeciesField
+                label={messages.systems.ready.stock}
+                value={name}
+                onChange={species.onChange}
+                error={isUnknown ? messages.systems.change.unknownSpecies : refused}
+            />
+            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+                <Text name="count" label={messages.systems.ready.count} inputMode="numeric" />
+                <Text name="length" label={messages.systems.ready.length} />
+            </Box>
+        </>
     )
 }

@@ -1,14 +1,14 @@
-import { write } from '../api/client'
-import { messages } from '../messages'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
-import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
-import type { AcquireRequest, SpeciesRow, Method, Weighed } from '../api/types'
+import type { AcquireRequest, Method, SpeciesRow, Weighed } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
+import { optionsOf } from '../log/fields'
 import { useEntry } from '../log/useEntry'
+import { messages } from '../messages'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
@@ -18,35 +18,40 @@ interface Props {
     onDone: () => void
 }
 
-const FIELDS = [
-    'name',
-    'system_id',
-    'date',
-    'length',
-    'origin',
-    'fallback',
-    'price',
-    'count',
-    'arrival_note',
-    'species_id',
-]
+interface Values {
+    name: string
+    system_id: string
+    date: string
+    length: string
+    method: Method
+    origin: string
+    purpose: AcquireRequest['purpose']
+    fallback: string
+    arrival_note: string
+}
+
+const { Text, Choice } = fieldsOf<Values>()
+
+const filled = (text: string): string | null => (text.trim() === '' ? null : text)
+
+const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Values => ({
+    name: '',
+    system_id: String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''),
+    date: today,
+    length: typed.length,
+    method: 'eye',
+    origin: '',
+    purpose: 'display',
+    fallback: typed.fallback,
+    arrival_note: '',
+})
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
 export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const { today } = useKeeper()
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
-    const [name, setName] = useState('')
-    const [home, setHome] = useState(
-        String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''),
-    )
-    const [date, setDate] = useState(today)
-    const [length, setLength] = useState(typed.length)
-    const [method, setMethod] = useState<Method>('eye')
-    const [origin, setOrigin] = useState('')
-    const [purpose, setPurpose] = useState('display')
-    const [fallback, setFallback] = useState(typed.fallback)
-    const [note, setNote] = useState('')
+    const form = useForm<Values>({ defaultValues: valuesOf(typed, weighed, today) })
     const entry = useEntry(
         '/api/v1/fish',
         {},
@@ -55,7 +60,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             notice: (body) =>
                 messages.weighUp.arrived({
                     name: body.name,
-                    home: systems.find((one) => one.id === body.system_id)?.name ?? '',
+                    home: systems.find((system) => system.id === body.system_id)?.name ?? '',
                 }),
             onDone: () => {
                 onDone()
@@ -63,90 +68,52 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             },
         },
     )
-    const filled = (text: string): string | null => (text.trim() === '' ? null : text)
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.weighUp.save}
-            isSaving={entry.isSaving}
-            error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() =>
+            onSave={(values) =>
                 entry.save({
-                    name,
+                    ...values,
                     species_id: species.id,
                     count: Number(typed.count) || 1,
-                    system_id: Number(home),
-                    date,
-                    length: filled(length),
-                    method,
-                    origin: origin === '' ? null : (origin as AcquireRequest['origin']),
-                    purpose: purpose as AcquireRequest['purpose'],
-                    fallback: filled(fallback),
+                    system_id: Number(values.system_id),
+                    length: filled(values.length),
+                    origin: filled(values.origin) as AcquireRequest['origin'],
+                    fallback: filled(values.fallback),
                     price: typed.price.trim() === '' ? null : Number(typed.price),
-                    arrival_note: filled(note),
+                    arrival_note: filled(values.arrival_note),
                 })
             }
         >
-            <TextField
-                label={messages.weighUp.name}
-                help={messages.weighUp.nameHelp}
-                value={name}
-                onChange={setName}
-                error={entry.fieldError('name')}
-            />
-            <ChoiceField
+            <Text name="name" label={messages.weighUp.name} help={messages.weighUp.nameHelp} />
+            <Choice
+                name="system_id"
                 label={messages.weighUp.home}
-                options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
-                value={home}
-                onChange={setHome}
-                error={entry.fieldError('system_id')}
+                options={systems.map(({ id, name }) => ({ value: String(id), text: name }))}
                 placeholder="–"
             />
-            <TextField
-                label={messages.weighUp.day}
-                type="date"
-                max={today}
-                value={date}
-                onChange={setDate}
-                error={entry.fieldError('date')}
-            />
-            <TextField
-                label={messages.weighUp.length}
-                value={length}
-                onChange={setLength}
-                error={entry.fieldError('length')}
-            />
-            <ChoiceField
+            <Text name="date" label={messages.weighUp.day} type="date" max={today} />
+            <Text name="length" label={messages.weighUp.length} />
+            <Choice
+                name="method"
                 label={messages.weighUp.method}
                 options={optionsOf(messages.labels.methods)}
-                value={method}
-                onChange={(value) => setMethod(value as Method)}
             />
-            <ChoiceField
+            <Choice
+                name="origin"
                 label={messages.weighUp.origin}
                 options={optionsOf(messages.weighUp.origins)}
-                value={origin}
-                onChange={setOrigin}
-                error={entry.fieldError('origin')}
             />
-            <ChoiceField
+            <Choice
+                name="purpose"
                 label={messages.weighUp.purpose}
                 options={optionsOf(messages.weighUp.purposes)}
-                value={purpose}
-                onChange={setPurpose}
             />
-            <TextField
-                label={messages.weighUp.fallback}
-                value={fallback}
-                onChange={setFallback}
-                error={entry.fieldError('fallback')}
-            />
-            <TextField
-                label={messages.weighUp.note}
-                value={note}
-                onChange={setNote}
-                error={entry.fieldError('arrival_note')}
-            />
-        </EntryForm>
+            <Text name="fallback" label={messages.weighUp.fallback} />
+            <Text name="arrival_note" label={messages.weighUp.note} />
+        </FieldForm>
     )
 }
