@@ -95,37 +95,7 @@ function Sheet({ page }: { page: Page }) {
                             </chakra.ul>
                         </Section>
                     )}
-                    {page.forecast !== null && (
-                        <Section title={messages.moves.sheet.forecast}>
-                            <chakra.p
-                                fontWeight={700}
-                                paddingTop="6px"
-                                color={
-                                    page.forecast.outcome === 'safe'
-                                        ? 'fit'
-                                        : page.forecast.outcome === 'test-daily'
-                                          ? 'close'
-                                          : 'over'
-                                }
-                            >
-                                {page.forecast_sentence}
-                            </chakra.p>
-                            {page.test_from !== null && page.test_until !== null && (
-                                <p>
-                                    {messages.moves.sheet.testDates({
-                                        from: longDay(page.test_from, today),
-                                        until: longDay(page.test_until, today),
-                                    })}
-                                </p>
-                            )}
-                            <ForecastPicture
-                                forecast={page.forecast}
-                                from={today}
-                                today={today}
-                                title={messages.moves.sheet.forecast}
-                            />
-                        </Section>
-                    )}
+                    {page.forecast !== null && <Forecast page={page} forecast={page.forecast} />}
                     {isOpen && <Change page={page} />}
                     <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
                         <Button onClick={() => window.print()}>{messages.moves.sheet.print}</Button>
@@ -134,6 +104,38 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
             </Box>
         </>
+    )
+}
+
+/** What becomes of the water where they go. */
+function Forecast({ page, forecast }: { page: Page; forecast: NonNullable<Page['forecast']> }) {
+    const { today } = useKeeper()
+    return (
+        <Section title={messages.moves.sheet.forecast}>
+            <chakra.p
+                fontWeight={700}
+                paddingTop="6px"
+                color={
+                    forecast.outcome === 'safe' ? 'fit' : forecast.outcome === 'test-daily' ? 'close' : 'over'
+                }
+            >
+                {page.forecast_sentence}
+            </chakra.p>
+            {page.test_from !== null && page.test_until !== null && (
+                <p>
+                    {messages.moves.sheet.testDates({
+                        from: longDay(page.test_from, today),
+                        until: longDay(page.test_until, today),
+                    })}
+                </p>
+            )}
+            <ForecastPicture
+                forecast={forecast}
+                from={today}
+                today={today}
+                title={messages.moves.sheet.forecast}
+            />
+        </Section>
     )
 }
 

@@ -75,77 +75,87 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                     <SpeciesDialog sheet={sheet} />
                     {!sheet.is_shipped && species.here === 0 && <TakeOut sheet={sheet} />}
                 </Box>
-                <Section title={messages.species.claims}>
-                    {sheet.claims.length === 0 && (
-                        <chakra.p color="ink2">{messages.species.noClaims}</chakra.p>
-                    )}
-                    <ul>
-                        {sheet.claims.map((claim, i) => (
-                            <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
-                                <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
-                                <chakra.span color="ink2">
-                                    ({claim.source === '' ? messages.species.memory : claim.source})
-                                </chakra.span>
-                            </chakra.li>
-                        ))}
-                    </ul>
-                </Section>
-                <Section title={messages.species.alike}>
-                    {sheet.look_alikes.length === 0 && (
-                        <chakra.p color="ink2">{messages.species.noAlike}</chakra.p>
-                    )}
-                    <ul>
-                        {sheet.look_alikes.map((one) => (
-                            <chakra.li
-                                key={one.name}
-                                borderBottom="1px solid"
-                                borderColor="rule"
-                                paddingBlock="5px"
-                            >
-                                {one.species_id === null ? (
-                                    <b>{one.name}</b>
-                                ) : (
-                                    <Link to="/species/$id" params={{ id: one.species_id }}>
-                                        {one.name}
-                                    </Link>
-                                )}
-                                : {one.marks};{' '}
-                                {messages.species.showsFrom({ length: projected(one.shows_at_mm, unit) })}.
-                            </chakra.li>
-                        ))}
-                    </ul>
-                </Section>
-                {sheet.inspections.length > 0 && (
-                    <Section title={messages.species.inspections}>
-                        <ul>
-                            {sheet.inspections.map((one) => (
-                                <chakra.li
-                                    key={one.what}
-                                    borderBottom="1px solid"
-                                    borderColor="rule"
-                                    paddingBlock="5px"
-                                >
-                                    {every(one.every_days)}: {one.what}
-                                </chakra.li>
-                            ))}
-                        </ul>
-                    </Section>
-                )}
-                {(sheet.protected !== null || sheet.hazards.length > 0) && (
-                    <Section title={messages.species.cautions}>
-                        <ul>
-                            {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map(
-                                (one) => (
-                                    <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
-                                        {one}
-                                    </chakra.li>
-                                ),
-                            )}
-                        </ul>
-                    </Section>
-                )}
+                <Claims sheet={sheet} />
+                <LookAlikes sheet={sheet} />
+                {sheet.inspections.length > 0 && <Inspections sheet={sheet} />}
+                {(sheet.protected !== null || sheet.hazards.length > 0) && <Cautions sheet={sheet} />}
             </Box>
         </Box>
+    )
+}
+
+/** What is said of its size, and by whom. */
+function Claims({ sheet }: { sheet: SpeciesSheet }) {
+    const unit = useUnit()
+    return (
+        <Section title={messages.species.claims}>
+            {sheet.claims.length === 0 && <chakra.p color="ink2">{messages.species.noClaims}</chakra.p>}
+            <ul>
+                {sheet.claims.map((claim, i) => (
+                    <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                        <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
+                        <chakra.span color="ink2">
+                            ({claim.source === '' ? messages.species.memory : claim.source})
+                        </chakra.span>
+                    </chakra.li>
+                ))}
+            </ul>
+        </Section>
+    )
+}
+
+/** What it is taken for. */
+function LookAlikes({ sheet }: { sheet: SpeciesSheet }) {
+    const unit = useUnit()
+    return (
+        <Section title={messages.species.alike}>
+            {sheet.look_alikes.length === 0 && <chakra.p color="ink2">{messages.species.noAlike}</chakra.p>}
+            <ul>
+                {sheet.look_alikes.map((one) => (
+                    <chakra.li key={one.name} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                        {one.species_id === null ? (
+                            <b>{one.name}</b>
+                        ) : (
+                            <Link to="/species/$id" params={{ id: one.species_id }}>
+                                {one.name}
+                            </Link>
+                        )}
+                        : {one.marks};{' '}
+                        {messages.species.showsFrom({ length: projected(one.shows_at_mm, unit) })}.
+                    </chakra.li>
+                ))}
+            </ul>
+        </Section>
+    )
+}
+
+/** What is looked after in it, and how often. */
+function Inspections({ sheet }: { sheet: SpeciesSheet }) {
+    return (
+        <Section title={messages.species.inspections}>
+            <ul>
+                {sheet.inspections.map((one) => (
+                    <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                        {every(one.every_days)}: {one.what}
+                    </chakra.li>
+                ))}
+            </ul>
+        </Section>
+    )
+}
+
+/** What the law and its handling ask. */
+function Cautions({ sheet }: { sheet: SpeciesSheet }) {
+    return (
+        <Section title={messages.species.cautions}>
+            <ul>
+                {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map((one) => (
+                    <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
+                        {one}
+                    </chakra.li>
+                ))}
+            </ul>
+        </Section>
     )
 }
 

@@ -33,36 +33,12 @@ export const NewSystemPage = () => <Editor begin={newSystem()} />
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
     const [typed, setTyped] = useState(begin)
-    const navigate = useNavigate()
-    const act = useUndo('/api/v1/systems')
     const heading =
         page === undefined
             ? messages.systems.addTitle
             : messages.systems.editTitle({ name: page.system.name })
     useNameSheet(heading, messages.systems.form.typing)
-    const putBack = (saved: SystemPage): Promise<unknown> =>
-        write(
-            'PUT',
-            '/api/v1/systems/{system}',
-            { system: saved.system.id },
-            { ...asSent(begin), version: saved.form.version },
-        )
-    const takeBack = (saved: SystemPage): Promise<unknown> =>
-        navigate({ to: '/systems' }).then(() =>
-            write('DELETE', '/api/v1/systems/{system}', { system: saved.system.id }),
-        )
-    const save = useSend(
-        (body: SystemTyped) =>
-            page === undefined
-                ? write('POST', '/api/v1/systems', {}, body)
-                : write('PUT', '/api/v1/systems/{system}', { system: page.system.id }, body),
-        {
-            notice: (saved) => messages.systems.saved({ name: saved.system.name }),
-            undo: page === undefined ? takeBack : putBack,
-            onDone: (saved) => navigate({ to: '/systems/$id', params: { id: saved.system.id } }),
-        },
-        '/api/v1/systems',
-    )
+    const { save, remove } = useSystemWrites(begin, page)
     const preview = usePreview(typed)
     const drawn = preview.error instanceof Refused ? preview.error : undefined
     const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
@@ -94,15 +70,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     )}
                     <Box display="flex" gap="12px" justifyContent="flex-end" flexWrap="wrap">
                         {page !== undefined && page.system.fish.length === 0 && (
-                            <Button
-                                type="button"
-                                variant="plain"
-                                onClick={() =>
-                                    act(() => takeBack(page), {
-                                        text: messages.systems.removed({ name: page.system.name }),
-                                    })
-                                }
-                            >
+                            <Button type="button" variant="plain" onClick={() => remove(page)}>
                                 {messages.systems.remove}
                             </Button>
                         )}
@@ -123,6 +91,38 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
             </Box>
         </>
     )
+}
+
+/** Writes it anew or in the place of what it was, with a way back; and takes it away. */
+function useSystemWrites(begin: SystemTyped, page?: SystemPage) {
+    const navigate = useNavigate()
+    const act = useUndo('/api/v1/systems')
+    const putBack = (saved: SystemPage): Promise<unknown> =>
+        write(
+            'PUT',
+            '/api/v1/systems/{system}',
+            { system: saved.system.id },
+            { ...asSent(begin), version: saved.form.version },
+        )
+    const takeBack = (saved: SystemPage): Promise<unknown> =>
+        navigate({ to: '/systems' }).then(() =>
+            write('DELETE', '/api/v1/systems/{system}', { system: saved.system.id }),
+        )
+    const save = useSend(
+        (body: SystemTyped) =>
+            page === undefined
+                ? write('POST', '/api/v1/systems', {}, body)
+                : write('PUT', '/api/v1/systems/{system}', { system: page.system.id }, body),
+        {
+            notice: (saved) => messages.systems.saved({ name: saved.system.name }),
+            undo: page === undefined ? takeBack : putBack,
+            onDone: (saved) => navigate({ to: '/systems/$id', params: { id: saved.system.id } }),
+        },
+        '/api/v1/systems',
+    )
+    const remove = (gone: SystemPage): void =>
+        act(() => takeBack(gone), { text: messages.systems.removed({ name: gone.system.name }) })
+    return { save, remove }
 }
 
 /** What it comes to, asked while it is typed. */

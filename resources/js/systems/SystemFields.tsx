@@ -38,9 +38,16 @@ type TextName =
     | 'site'
     | 'available_from'
 
+interface Part {
+    typed: SystemTyped
+    set: <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]) => void
+    /** A line to write on for what is kept under this name. */
+    text: (name: TextName, label: string, more?: { type?: string; help?: string }) => ReactNode
+    error: Props['error']
+}
+
 /** Everything that makes a system, in the order in which a keeper would tell it. */
 export function SystemFields({ typed, onType, error, today }: Props) {
-    const { unit_system: units } = useKeeper()
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         onType({ ...typed, [name]: value })
     const text = (name: TextName, label: string, more: { type?: string; help?: string } = {}): ReactNode => (
@@ -53,6 +60,7 @@ export function SystemFields({ typed, onType, error, today }: Props) {
             {...more}
         />
     )
+    const part = { typed, set, text, error }
     return (
         <>
             <Group title="">
@@ -101,128 +109,156 @@ export function SystemFields({ typed, onType, error, today }: Props) {
             >
                 {messages.systems.form.addPool}
             </Button>
-            <Group title={messages.systems.form.water}>
-                {typed.months == null ? (
-                    text('temperature', messages.systems.form.temperature)
-                ) : (
-                    <Months
-                        months={typed.months}
-                        onChange={(months) => set('months', months)}
-                        error={error('months')}
-                    />
-                )}
-                <Box alignSelf="end">
-                    <CheckField
-                        label={messages.systems.form.byMonth}
-                        checked={typed.months != null}
-                        onChange={(byMonth) =>
-                            set('months', byMonth ? Array.from({ length: 12 }, () => '') : null)
-                        }
-                    />
-                </Box>
-                <ChoiceField
-                    label={messages.systems.form.salinity}
-                    options={optionsOf(messages.systems.form.salinities)}
-                    value={typed.salinity ?? 'fresh'}
-                    onChange={(value) => set('salinity', value as NonNullable<SystemTyped['salinity']>)}
-                />
-                {text('ph', messages.systems.form.ph)}
-                {text('gh', messages.systems.form.gh)}
-                {text('weekly_change', messages.systems.form.weekly, {
-                    help: messages.systems.form.weeklyHelp,
-                })}
-                {text('source', messages.systems.form.source)}
-            </Group>
-            <Group title={messages.systems.form.equipment}>
-                {text('sump', messages.systems.form.sump, { help: messages.systems.form.sumpHelp })}
-                <ChoiceField
-                    label={messages.systems.form.media}
-                    options={[
-                        { value: '', text: messages.systems.form.noMedia },
-                        ...optionsOf(messages.systems.form.medias),
-                    ]}
-                    value={typed.filter_media ?? ''}
-                    onChange={(value) =>
-                        set(
-                            'filter_media',
-                            value === '' ? null : (value as NonNullable<SystemTyped['filter_media']>),
-                        )
-                    }
-                    error={error('filter_media')}
-                />
-                {text('filter_litres', messages.systems.form.mediaLitres)}
-                {text('turnover', messages.systems.form.turnover)}
-                {text('heater_watts', messages.systems.form.heater, {
-                    help: messages.systems.form.heaterHelp,
-                })}
-                {text('overflow_slot', messages.systems.form.slot)}
-            </Group>
-            <Group title={messages.systems.form.lights}>
-                {text('light_on', messages.systems.form.on, { type: 'time' })}
-                {text('light_dim', messages.systems.form.dim, { type: 'time' })}
-                {text('light_off', messages.systems.form.off, { type: 'time' })}
-                <CheckField
-                    label={messages.systems.form.window}
-                    checked={typed.light_window ?? false}
-                    onChange={(window) => set('light_window', window)}
-                />
-            </Group>
-            <Group title={messages.systems.form.inside}>
-                <Box
-                    gridColumn="1 / -1"
-                    display="grid"
-                    gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
-                    columnGap="12px"
-                    role="group"
-                    aria-label={messages.systems.form.fittings}
-                >
-                    {(Object.entries(messages.systems.form.fittingWords) as [Fitting, string][]).map(
-                        ([fitting, name]) => (
-                            <CheckField
-                                key={fitting}
-                                label={name}
-                                checked={typed.fittings?.includes(fitting) ?? false}
-                                onChange={(on) =>
-                                    set(
-                                        'fittings',
-                                        on
-                                            ? [...(typed.fittings ?? []), fitting]
-                                            : (typed.fittings ?? []).filter((one) => one !== fitting),
-                                    )
-                                }
-                            />
-                        ),
-                    )}
-                </Box>
-                {text('substrate', messages.systems.form.substrate)}
-                {text('decor_floor', messages.systems.form.decorFloor)}
-                {text('decor_litres', messages.systems.form.decorLitres)}
-                {text(
-                    'decor_kilograms',
-                    messages.systems.form.decorKilograms({ unit: wordOf('mass', units) }),
-                )}
-            </Group>
+            <WaterFields {...part} />
+            <EquipmentFields {...part} />
+            <LightFields {...part} />
+            <InsideFields {...part} />
             <Dividers
                 typed={typed}
                 set={(dividers) => set('dividers', dividers)}
                 error={error}
                 today={today}
             />
-            <Group title={messages.systems.form.place}>
-                {text('site', messages.systems.form.site)}
-                <TextField
-                    label={messages.systems.form.walk}
-                    inputMode="numeric"
-                    value={typed.walk_order == null ? '' : String(typed.walk_order)}
-                    onChange={(value) => set('walk_order', value.trim() === '' ? null : Number(value))}
-                    error={error('walk_order')}
-                />
-                {text('available_from', messages.systems.form.available, {
-                    type: 'date',
-                    help: messages.systems.form.availableHelp,
-                })}
-            </Group>
+            <PlaceFields {...part} />
         </>
+    )
+}
+
+function WaterFields({ text, typed, set, error }: Part) {
+    return (
+        <Group title={messages.systems.form.water}>
+            {typed.months == null ? (
+                text('temperature', messages.systems.form.temperature)
+            ) : (
+                <Months
+                    months={typed.months}
+                    onChange={(months) => set('months', months)}
+                    error={error('months')}
+                />
+            )}
+            <Box alignSelf="end">
+                <CheckField
+                    label={messages.systems.form.byMonth}
+                    checked={typed.months != null}
+                    onChange={(byMonth) =>
+                        set('months', byMonth ? Array.from({ length: 12 }, () => '') : null)
+                    }
+                />
+            </Box>
+            <ChoiceField
+                label={messages.systems.form.salinity}
+                options={optionsOf(messages.systems.form.salinities)}
+                value={typed.salinity ?? 'fresh'}
+                onChange={(value) => set('salinity', value as NonNullable<SystemTyped['salinity']>)}
+            />
+            {text('ph', messages.systems.form.ph)}
+            {text('gh', messages.systems.form.gh)}
+            {text('weekly_change', messages.systems.form.weekly, {
+                help: messages.systems.form.weeklyHelp,
+            })}
+            {text('source', messages.systems.form.source)}
+        </Group>
+    )
+}
+
+function EquipmentFields({ text, typed, set, error }: Part) {
+    return (
+        <Group title={messages.systems.form.equipment}>
+            {text('sump', messages.systems.form.sump, { help: messages.systems.form.sumpHelp })}
+            <ChoiceField
+                label={messages.systems.form.media}
+                options={[
+                    { value: '', text: messages.systems.form.noMedia },
+                    ...optionsOf(messages.systems.form.medias),
+                ]}
+                value={typed.filter_media ?? ''}
+                onChange={(value) =>
+                    set(
+                        'filter_media',
+                        value === '' ? null : (value as NonNullable<SystemTyped['filter_media']>),
+                    )
+                }
+                error={error('filter_media')}
+            />
+            {text('filter_litres', messages.systems.form.mediaLitres)}
+            {text('turnover', messages.systems.form.turnover)}
+            {text('heater_watts', messages.systems.form.heater, {
+                help: messages.systems.form.heaterHelp,
+            })}
+            {text('overflow_slot', messages.systems.form.slot)}
+        </Group>
+    )
+}
+
+function LightFields({ text, typed, set }: Part) {
+    return (
+        <Group title={messages.systems.form.lights}>
+            {text('light_on', messages.systems.form.on, { type: 'time' })}
+            {text('light_dim', messages.systems.form.dim, { type: 'time' })}
+            {text('light_off', messages.systems.form.off, { type: 'time' })}
+            <CheckField
+                label={messages.systems.form.window}
+                checked={typed.light_window ?? false}
+                onChange={(window) => set('light_window', window)}
+            />
+        </Group>
+    )
+}
+
+function InsideFields({ text, typed, set }: Part) {
+    const { unit_system: units } = useKeeper()
+    return (
+        <Group title={messages.systems.form.inside}>
+            <Box
+                gridColumn="1 / -1"
+                display="grid"
+                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                columnGap="12px"
+                role="group"
+                aria-label={messages.systems.form.fittings}
+            >
+                {(Object.entries(messages.systems.form.fittingWords) as [Fitting, string][]).map(
+                    ([fitting, name]) => (
+                        <CheckField
+                            key={fitting}
+                            label={name}
+                            checked={typed.fittings?.includes(fitting) ?? false}
+                            onChange={(on) =>
+                                set(
+                                    'fittings',
+                                    on
+                                        ? [...(typed.fittings ?? []), fitting]
+                                        : (typed.fittings ?? []).filter((one) => one !== fitting),
+                                )
+                            }
+                        />
+                    ),
+                )}
+            </Box>
+            {text('substrate', messages.systems.form.substrate)}
+            {text('decor_floor', messages.systems.form.decorFloor)}
+            {text('decor_litres', messages.systems.form.decorLitres)}
+            {text('decor_kilograms', messages.systems.form.decorKilograms({ unit: wordOf('mass', units) }))}
+        </Group>
+    )
+}
+
+function PlaceFields({ text, typed, set, error }: Part) {
+    return (
+        <Group title={messages.systems.form.place}>
+            {text('site', messages.systems.form.site)}
+            <TextField
+                label={messages.systems.form.walk}
+                inputMode="numeric"
+                value={typed.walk_order == null ? '' : String(typed.walk_order)}
+                onChange={(value) => set('walk_order', value.trim() === '' ? null : Number(value))}
+                error={error('walk_order')}
+            />
+            {text('available_from', messages.systems.form.available, {
+                type: 'date',
+                help: messages.systems.form.availableHelp,
+            })}
+        </Group>
     )
 }
 

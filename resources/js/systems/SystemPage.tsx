@@ -148,7 +148,6 @@ function Residents({
     at: number
     today: string
 }) {
-    const unit = useUnit()
     if (fish.length === 0) {
         return (
             <chakra.p color="ink2" padding="10px">
@@ -166,57 +165,84 @@ function Residents({
                 </Table.Row>
             </Table.Header>
             <Table.Body>
-                {plan.fish.map((one) => {
-                    const row = fish.find((other) => other.id === one.id)
-                    const isOver = one.outgrown_on !== null && one.outgrown_on <= (plan.dates[at] ?? today)
-                    return (
-                        <Table.Row key={one.id}>
-                            <Table.Cell>
-                                <Box display="flex" gap="6px" alignItems="baseline">
-                                    <MarkIcon band={row?.band ?? 0} />
-                                    <Link to="/fish/$id" params={{ id: one.id }}>
-                                        {row?.name}
-                                    </Link>
-                                </Box>
-                                <Box color="ink2" fontSize="15px">
-                                    {row?.species.toLowerCase()}
-                                </Box>
-                            </Table.Cell>
-                            <Table.Cell>
-                                <b>{projected(one.likely_mm[at] ?? 0, unit)}</b>
-                                <Box color="ink2" fontSize="15px">
-                                    {messages.frame.joint.span({
-                                        low: bare(one.low_mm[at] ?? 0, unit),
-                                        high: bare(one.high_mm[at] ?? 0, unit),
-                                    })}
-                                </Box>
-                            </Table.Cell>
-                            <Table.Cell color={(one.run_mm[at] ?? 0) > plan.run_mm ? 'over' : 'ink'}>
-                                <b>
-                                    {messages.systems.runOf({
-                                        needed: bare(one.run_mm[at] ?? 0, unit),
-                                        there: projected(plan.run_mm, unit),
-                                    })}
-                                </b>
-                            </Table.Cell>
-                            <Table.Cell
-                                color={isOver ? 'over' : one.outgrown_on === null ? 'fit' : 'close'}
-                                fontWeight={700}
-                            >
-                                {one.outgrown_on === null
-                                    ? messages.systems.fits
-                                    : messages.systems.from({ day: monthOfYear(one.outgrown_on) })}
-                                {one.outgrown_on !== null && (
-                                    <Box color="ink2" fontSize="15px" fontWeight={400}>
-                                        {one.reason}
-                                    </Box>
-                                )}
-                            </Table.Cell>
-                        </Table.Row>
-                    )
-                })}
+                {plan.fish.map((growing) => (
+                    <OccupantRow
+                        key={growing.id}
+                        growing={growing}
+                        row={fish.find(({ id }) => id === growing.id)}
+                        plan={plan}
+                        at={at}
+                        today={today}
+                    />
+                ))}
             </Table.Body>
         </Table.Root>
+    )
+}
+
+interface OccupantProps {
+    growing: FloorPlanSheet['fish'][number]
+    row: FishRow | undefined
+    plan: FloorPlanSheet
+    at: number
+    today: string
+}
+
+/** How long one is on that date, what it needs and until when it fits. */
+function OccupantRow({ growing, row, plan, at, today }: OccupantProps) {
+    const unit = useUnit()
+    const needed = growing.run_mm[at] ?? 0
+    return (
+        <Table.Row>
+            <Table.Cell>
+                <Box display="flex" gap="6px" alignItems="baseline">
+                    <MarkIcon band={row?.band ?? 0} />
+                    <Link to="/fish/$id" params={{ id: growing.id }}>
+                        {row?.name}
+                    </Link>
+                </Box>
+                <Box color="ink2" fontSize="15px">
+                    {row?.species.toLowerCase()}
+                </Box>
+            </Table.Cell>
+            <Table.Cell>
+                <b>{projected(growing.likely_mm[at] ?? 0, unit)}</b>
+                <Box color="ink2" fontSize="15px">
+                    {messages.frame.joint.span({
+                        low: bare(growing.low_mm[at] ?? 0, unit),
+                        high: bare(growing.high_mm[at] ?? 0, unit),
+                    })}
+                </Box>
+            </Table.Cell>
+            <Table.Cell color={needed > plan.run_mm ? 'over' : 'ink'}>
+                <b>
+                    {messages.systems.runOf({
+                        needed: bare(needed, unit),
+                        there: projected(plan.run_mm, unit),
+                    })}
+                </b>
+            </Table.Cell>
+            <OutgrownCell growing={growing} date={plan.dates[at] ?? today} />
+        </Table.Row>
+    )
+}
+
+function OutgrownCell({ growing, date }: { growing: OccupantProps['growing']; date: string }) {
+    const outgrown = growing.outgrown_on
+    if (outgrown === null) {
+        return (
+            <Table.Cell color="fit" fontWeight={700}>
+                {messages.systems.fits}
+            </Table.Cell>
+        )
+    }
+    return (
+        <Table.Cell color={outgrown <= date ? 'over' : 'close'} fontWeight={700}>
+            {messages.systems.from({ day: monthOfYear(outgrown) })}
+            <Box color="ink2" fontSize="15px" fontWeight={400}>
+                {growing.reason}
+            </Box>
+        </Table.Cell>
     )
 }
 

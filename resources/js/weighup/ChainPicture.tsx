@@ -40,7 +40,6 @@ export function ChainPicture({ chain, species, adult }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const systems = useQuery(systemsQuery).data ?? []
     const { unit_system: units } = useKeeper()
-    const unit = useUnit()
     const rooms = roomsOf(chain, systems, adult)
     const whole = rooms.reduce((sum, room) => sum + room.width, 0)
     const tallest = Math.max(...rooms.map((room) => room.height))
@@ -66,50 +65,15 @@ export function ChainPicture({ chain, species, adult }: Props) {
                     role="img"
                     aria-label={messages.weighUp.picture({ kind: species.common_name })}
                 >
-                    {rooms.map((room, i) => {
-                        const { x, y } = places[i] ?? { x: 0, y: 0 }
-                        const top = y + LABELS
-                        const long = room.fish * scale
-                        return (
-                            <g key={room.key}>
-                                <text x={x} y={y + 16} fontSize={16} fontWeight={700} fill={ink('ink')}>
-                                    {room.name}
-                                </text>
-                                <text x={x} y={y + 36} fontSize={15} fill={ink('ink2')}>
-                                    {room.note}, {projected(room.fish, unit)}
-                                </text>
-                                {room.system === undefined ? (
-                                    <rect
-                                        x={x + 1}
-                                        y={top}
-                                        width={room.width * scale}
-                                        height={room.height * scale}
-                                        fill="none"
-                                        stroke={ink('unc')}
-                                        strokeWidth={2}
-                                        strokeDasharray="9 5"
-                                    />
-                                ) : (
-                                    <SystemFromAbove
-                                        system={{ ...room.system, fish: [] }}
-                                        x={x + 1}
-                                        y={top}
-                                        scale={scale}
-                                    />
-                                )}
-                                {species.form !== 'none' && long > 4 && (
-                                    <FishAbove
-                                        form={species.form}
-                                        band={0}
-                                        x={x + (room.width * scale) / 2}
-                                        y={top + (room.height * scale) / 2}
-                                        length={long}
-                                        angle={0}
-                                    />
-                                )}
-                            </g>
-                        )
-                    })}
+                    {rooms.map((room, i) => (
+                        <RoomDrawing
+                            key={room.key}
+                            room={room}
+                            form={species.form}
+                            scale={scale}
+                            {...(places[i] ?? { x: 0, y: 0 })}
+                        />
+                    ))}
                     <ScaleBar
                         x={6}
                         y={height + 8}
@@ -119,6 +83,55 @@ export function ChainPicture({ chain, species, adult }: Props) {
                 </svg>
             )}
         </Box>
+    )
+}
+
+interface RoomProps {
+    room: Room
+    form: SpeciesRow['form']
+    scale: number
+    x: number
+    y: number
+}
+
+/** One home with its name over it and the fish as long as it leaves. */
+function RoomDrawing({ room, form, scale, x, y }: RoomProps) {
+    const unit = useUnit()
+    const top = y + LABELS
+    const long = room.fish * scale
+    return (
+        <g>
+            <text x={x} y={y + 16} fontSize={16} fontWeight={700} fill={ink('ink')}>
+                {room.name}
+            </text>
+            <text x={x} y={y + 36} fontSize={15} fill={ink('ink2')}>
+                {room.note}, {projected(room.fish, unit)}
+            </text>
+            {room.system === undefined ? (
+                <rect
+                    x={x + 1}
+                    y={top}
+                    width={room.width * scale}
+                    height={room.height * scale}
+                    fill="none"
+                    stroke={ink('unc')}
+                    strokeWidth={2}
+                    strokeDasharray="9 5"
+                />
+            ) : (
+                <SystemFromAbove system={{ ...room.system, fish: [] }} x={x + 1} y={top} scale={scale} />
+            )}
+            {form !== 'none' && long > 4 && (
+                <FishAbove
+                    form={form}
+                    band={0}
+                    x={x + (room.width * scale) / 2}
+                    y={top + (room.height * scale) / 2}
+                    length={long}
+                    angle={0}
+                />
+            )}
+        </g>
     )
 }
 

@@ -28,9 +28,6 @@ interface Props {
 /** What would come of one candidate: the homes to scale, then the figures. */
 export function Verdict({ weighed, species, typed, isHeaded }: Props) {
     const [isComing, setComing] = useState(false)
-    const unit = useUnit()
-    const { unit_system: units } = useKeeper()
-    const { upkeep } = weighed
     return (
         <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
             {isHeaded && (
@@ -51,59 +48,8 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                     <ChainList chain={weighed.chain} />
                 </Section>
                 <Box display="flex" flexDirection="column" gap="16px">
-                    <Box as="dl" borderTop="1.6px solid" borderColor="ink">
-                        <Fact name={messages.weighUp.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
-                        {weighed.lifespan !== null && (
-                            <Fact name={messages.weighUp.facts.life}>
-                                {messages.weighUp.years({
-                                    low: weighed.lifespan.low,
-                                    high: weighed.lifespan.high,
-                                })}
-                            </Fact>
-                        )}
-                        {upkeep !== null && (
-                            <>
-                                <Fact name={messages.weighUp.facts.mass}>
-                                    {massWords(upkeep.adult_mass_g, units)}
-                                </Fact>
-                                <Fact name={messages.weighUp.facts.food}>
-                                    {messages.weighUp.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
-                                </Fact>
-                                {upkeep.weekly_change > 0 && (
-                                    <Fact name={messages.weighUp.facts.change}>
-                                        {messages.weighUp.change({
-                                            share: percent(Math.max(0.01, upkeep.weekly_change)),
-                                        })}
-                                    </Fact>
-                                )}
-                            </>
-                        )}
-                        <Fact name={messages.weighUp.facts.quarantine}>
-                            {weighed.quarantine_days === 0
-                                ? messages.weighUp.noQuarantine
-                                : quarantineWords(weighed)}
-                        </Fact>
-                        {upkeep !== null && (
-                            <Fact name={messages.weighUp.facts.cost}>{costWords(upkeep)}</Fact>
-                        )}
-                    </Box>
-                    <Section title={messages.weighUp.cautions}>
-                        <ul>
-                            {weighed.cautions.map((one) => (
-                                <chakra.li
-                                    key={one}
-                                    paddingBlock="4px"
-                                    borderBottom="1px solid"
-                                    borderColor="rule"
-                                >
-                                    {one}
-                                </chakra.li>
-                            ))}
-                        </ul>
-                        <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                            {messages.weighUp.cautionsNote}
-                        </chakra.p>
-                    </Section>
+                    <Figures weighed={weighed} />
+                    <Cautions cautions={weighed.cautions} />
                     <Button
                         variant={weighed.advice === 'do-not' ? 'outline' : 'solid'}
                         alignSelf="start"
@@ -126,5 +72,61 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                 />
             </PaperDialog>
         </Box>
+    )
+}
+
+/** What it comes to: size, life, food, water and money. */
+function Figures({ weighed }: { weighed: Weighed }) {
+    const unit = useUnit()
+    const { unit_system: units } = useKeeper()
+    const { upkeep } = weighed
+    return (
+        <Box as="dl" borderTop="1.6px solid" borderColor="ink">
+            <Fact name={messages.weighUp.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
+            {weighed.lifespan !== null && (
+                <Fact name={messages.weighUp.facts.life}>
+                    {messages.weighUp.years({
+                        low: weighed.lifespan.low,
+                        high: weighed.lifespan.high,
+                    })}
+                </Fact>
+            )}
+            {upkeep !== null && (
+                <>
+                    <Fact name={messages.weighUp.facts.mass}>{massWords(upkeep.adult_mass_g, units)}</Fact>
+                    <Fact name={messages.weighUp.facts.food}>
+                        {messages.weighUp.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
+                    </Fact>
+                    {upkeep.weekly_change > 0 && (
+                        <Fact name={messages.weighUp.facts.change}>
+                            {messages.weighUp.change({
+                                share: percent(Math.max(0.01, upkeep.weekly_change)),
+                            })}
+                        </Fact>
+                    )}
+                </>
+            )}
+            <Fact name={messages.weighUp.facts.quarantine}>
+                {weighed.quarantine_days === 0 ? messages.weighUp.noQuarantine : quarantineWords(weighed)}
+            </Fact>
+            {upkeep !== null && <Fact name={messages.weighUp.facts.cost}>{costWords(upkeep)}</Fact>}
+        </Box>
+    )
+}
+
+function Cautions({ cautions }: { cautions: readonly string[] }) {
+    return (
+        <Section title={messages.weighUp.cautions}>
+            <ul>
+                {cautions.map((one) => (
+                    <chakra.li key={one} paddingBlock="4px" borderBottom="1px solid" borderColor="rule">
+                        {one}
+                    </chakra.li>
+                ))}
+            </ul>
+            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+                {messages.weighUp.cautionsNote}
+            </chakra.p>
+        </Section>
     )
 }

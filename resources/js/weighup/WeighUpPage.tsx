@@ -33,15 +33,7 @@ function WeighUp({ species }: { species: string }) {
     )
     const columns = isBeside ? [first, second] : [first]
     const weighed = columns.filter((one) => one.weighed !== undefined && one.species !== undefined)
-    const sentence =
-        weighed.length === 0
-            ? messages.weighUp.empty
-            : weighed.length === 1
-              ? (weighed[0]?.weighed?.sentence ?? '')
-              : (together ? messages.weighUp.pairTogether : messages.weighUp.between)({
-                    a: weighed[0]?.species?.common_name ?? '',
-                    b: (weighed[1]?.species?.common_name ?? '').toLowerCase(),
-                })
+    const sentence = sentenceOf(weighed, together)
     return (
         <>
             <SheetHead
@@ -49,29 +41,7 @@ function WeighUp({ species }: { species: string }) {
                 comment={weighed.length === 0 ? messages.weighUp.emptyComment : messages.weighUp.chainNote}
             />
             {isBeside && (
-                <Box
-                    display="flex"
-                    flexWrap="wrap"
-                    alignItems="center"
-                    columnGap="18px"
-                    paddingInline={{ base: '2px', md: '10px' }}
-                    paddingTop="6px"
-                >
-                    <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
-                        <chakra.input
-                            type="checkbox"
-                            width="22px"
-                            height="22px"
-                            accentColor="accent"
-                            checked={together}
-                            onChange={(event) => setTogether(event.target.checked)}
-                        />
-                        {messages.weighUp.together}
-                    </chakra.label>
-                    <Button variant="plain" onClick={() => setBeside(false)}>
-                        {messages.weighUp.alone}
-                    </Button>
-                </Box>
+                <Beside together={together} onTogether={setTogether} onAlone={() => setBeside(false)} />
             )}
             <Box
                 display="grid"
@@ -84,36 +54,102 @@ function WeighUp({ species }: { species: string }) {
                 padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
                 alignItems="start"
             >
-                {columns.map((one, i) => (
-                    <Box key={i} display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
-                        <Box display="flex" flexDirection="column" gap="14px">
-                            <CandidateForm
-                                typed={one.typed}
-                                onType={one.type}
-                                refused={one.refused}
-                                isUnknown={one.typed.species.trim() !== '' && one.species === undefined}
-                                isNarrow={!isBeside}
-                            />
-                            {!isBeside && (
-                                <Button variant="plain" alignSelf="start" onClick={() => setBeside(true)}>
-                                    {messages.weighUp.beside}
-                                </Button>
-                            )}
-                        </Box>
-                        {one.weighed !== undefined && one.species !== undefined ? (
-                            <Verdict
-                                weighed={one.weighed}
-                                species={one.species}
-                                typed={one.typed}
-                                isHeaded={isBeside}
-                            />
-                        ) : (
-                            <Box />
-                        )}
-                    </Box>
+                {columns.map((candidate, i) => (
+                    <Column
+                        key={i}
+                        candidate={candidate}
+                        isBeside={isBeside}
+                        onBeside={() => setBeside(true)}
+                    />
                 ))}
             </Box>
         </>
+    )
+}
+
+function sentenceOf(weighed: readonly Candidate[], together: boolean): string {
+    const [first, second] = weighed
+    if (first === undefined) {
+        return messages.weighUp.empty
+    }
+    if (second === undefined) {
+        return first.weighed?.sentence ?? ''
+    }
+    return (together ? messages.weighUp.pairTogether : messages.weighUp.between)({
+        a: first.species?.common_name ?? '',
+        b: (second.species?.common_name ?? '').toLowerCase(),
+    })
+}
+
+interface BesideProps {
+    together: boolean
+    onTogether: (together: boolean) => void
+    onAlone: () => void
+}
+
+/** Two stand beside each other: as either, or as both. */
+function Beside({ together, onTogether, onAlone }: BesideProps) {
+    return (
+        <Box
+            display="flex"
+            flexWrap="wrap"
+            alignItems="center"
+            columnGap="18px"
+            paddingInline={{ base: '2px', md: '10px' }}
+            paddingTop="6px"
+        >
+            <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
+                <chakra.input
+                    type="checkbox"
+                    width="22px"
+                    height="22px"
+                    accentColor="accent"
+                    checked={together}
+                    onChange={(event) => onTogether(event.target.checked)}
+                />
+                {messages.weighUp.together}
+            </chakra.label>
+            <Button variant="plain" onClick={onAlone}>
+                {messages.weighUp.alone}
+            </Button>
+        </Box>
+    )
+}
+
+interface ColumnProps {
+    candidate: Candidate
+    isBeside: boolean
+    onBeside: () => void
+}
+
+function Column({ candidate, isBeside, onBeside }: ColumnProps) {
+    return (
+        <Box display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
+            <Box display="flex" flexDirection="column" gap="14px">
+                <CandidateForm
+                    typed={candidate.typed}
+                    onType={candidate.type}
+                    refused={candidate.refused}
+                    isUnknown={candidate.typed.species.trim() !== '' && candidate.species === undefined}
+                    isNarrow={!isBeside}
+                />
+                {!isBeside && (
+                    <Button variant="plain" alignSelf="start" onClick={onBeside}>
+                        {messages.weighUp.beside}
+                    </Button>
+                )}
+            </Box>
+            {candidate.weighed !== undefined && candidate.species !== undefined ? (
+                <Verdict
+                    weighed={candidate.weighed}
+                    species={candidate.species}
+                    typed={candidate.typed}
+                    isHeaded={isBeside}
+                />
+            ) : (
+                <Box />
+            )}
+        </Box>
     )
 }
 
