@@ -22,6 +22,28 @@ interface Shown {
 
 const ShownFields = createContext<Shown>({ fieldError: () => undefined, enter: () => () => undefined })
 
+interface ScopeProps<T extends FieldValues> {
+    form: UseFormReturn<T>
+    entry: Refusals
+    /** @param otherError what is refused and no field shows */
+    children: (otherError: string | undefined) => ReactNode
+}
+
+/** Around the fields of a form: they find their values and what is refused of them by name. */
+export function FieldScope<T extends FieldValues>({ form, entry, children }: ScopeProps<T>) {
+    const [fields, setFields] = useState<readonly string[]>([])
+    const enter = useCallback((field: string) => {
+        setFields((before) => [...before, field])
+        return () => setFields((before) => before.filter((other) => other !== field))
+    }, [])
+    const shown = useMemo(() => ({ fieldError: entry.fieldError, enter }), [entry.fieldError, enter])
+    return (
+        <ShownFields.Provider value={shown}>
+            <FormProvider {...form}>{children(entry.otherError(fields))}</FormProvider>
+        </ShownFields.Provider>
+    )
+}
+
 interface Props<T extends FieldValues> {
     form: UseFormReturn<T>
     entry: Refusals
@@ -34,26 +56,20 @@ interface Props<T extends FieldValues> {
 
 /** An entry whose fields find their values and refusals by name; what no field shows stands above the buttons. */
 export function FieldForm<T extends FieldValues>({ form, entry, act, onSave, onCancel, children }: Props<T>) {
-    const [fields, setFields] = useState<readonly string[]>([])
-    const enter = useCallback((field: string) => {
-        setFields((before) => [...before, field])
-        return () => setFields((before) => before.filter((other) => other !== field))
-    }, [])
-    const shown = useMemo(() => ({ fieldError: entry.fieldError, enter }), [entry.fieldError, enter])
     return (
-        <ShownFields.Provider value={shown}>
-            <FormProvider {...form}>
+        <FieldScope form={form} entry={entry}>
+            {(otherError) => (
                 <EntryForm
                     act={act}
                     isSaving={entry.isSaving}
-                    error={entry.otherError(fields)}
+                    error={otherError}
                     onCancel={onCancel}
                     onSave={() => onSave(form.getValues())}
                 >
                     {children}
                 </EntryForm>
-            </FormProvider>
-        </ShownFields.Provider>
+            )}
+        </FieldScope>
     )
 }
 

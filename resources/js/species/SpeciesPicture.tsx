@@ -7,6 +7,7 @@ import { ScaleBar } from '../drawing/ScaleBar'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { useWidth } from '../frame/useWidth'
 import { fullSize, SystemFromAbove } from '../systems/SystemFromAbove'
+import type { LengthUnit } from '../units/length'
 import { projected } from '../units/length'
 import { ink } from '../theme/tokens'
 
@@ -18,7 +19,6 @@ const FEET = 304.8
 export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; systems: readonly SystemSheet[] }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const { unit_system: units } = useKeeper()
-    const unit = useUnit()
     const largest = systems.reduce<SystemSheet | undefined>(
         (best, one) => (best === undefined || area(one) > area(best) ? one : best),
         undefined,
@@ -29,23 +29,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
     const scale = Math.min((width - 2 * MARGIN) / full, MOST_HEIGHT / homeHeight)
     const part = (units === 'metric' ? 500 : FEET) * scale
     const middle = MARGIN + (homeHeight * scale) / 2
-    const sizes = [
-        ...(sheet.species.sold_at_mm === null
-            ? []
-            : [
-                  {
-                      mm: sheet.species.sold_at_mm,
-                      label: `${messages.species.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
-                      y: 0.24,
-                  },
-              ]),
-        {
-            mm: sheet.adult_mm.likely,
-            label: `${messages.species.grown} ${projected(sheet.adult_mm.likely, unit)}`,
-            y: 0.5,
-        },
-        { mm: adult, label: projected(adult, unit), y: 0.78 },
-    ]
+    const sizes = sizesOf(sheet, useUnit())
     return (
         <Box ref={box} paddingTop="12px">
             {width > 0 && (
@@ -67,37 +51,16 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                             scale={scale}
                         />
                     )}
-                    {sizes.map((one) => {
-                        const x = MARGIN + full * scale * 0.08
-                        const y = middle + (one.y - 0.5) * homeHeight * scale
-                        return (
-                            <g key={one.label}>
-                                {sheet.species.form !== 'none' && one.mm * scale > 4 && (
-                                    <FishAbove
-                                        form={sheet.species.form}
-                                        band={0}
-                                        x={x + (one.mm * scale) / 2}
-                                        y={y}
-                                        length={one.mm * scale}
-                                        angle={0}
-                                    />
-                                )}
-                                <DimensionLine
-                                    x1={x}
-                                    x2={x + one.mm * scale}
-                                    y={
-                                        y +
-                                        Math.max(
-                                            16,
-                                            one.mm * scale * (sheet.species.form === 'ray' ? 0.62 : 0.2),
-                                        )
-                                    }
-                                    label={one.label}
-                                    behind="water"
-                                />
-                            </g>
-                        )
-                    })}
+                    {sizes.map(({ mm, label, y }) => (
+                        <Sized
+                            key={label}
+                            form={sheet.species.form}
+                            label={label}
+                            x={MARGIN + full * scale * 0.08}
+                            y={middle + (y - 0.5) * homeHeight * scale}
+                            length={mm * scale}
+                        />
+                    ))}
                     <ScaleBar
                         x={MARGIN + 4}
                         y={homeHeight * scale + 2 * MARGIN + 6}
@@ -124,4 +87,59 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
 const area = (system: SystemSheet): number => {
     const [width, height] = fullSize(system)
     return width * height
+}
+
+interface Size {
+    mm: number
+    label: string
+    /** Where it stands in the home, as a share of its height. */
+    y: number
+}
+
+function sizesOf(sheet: SpeciesSheet, unit: LengthUnit): Size[] {
+    const adult = sheet.adult_mm.high
+    return [
+        ...(sheet.species.sold_at_mm === null
+            ? []
+            : [
+                  {
+                      mm: sheet.species.sold_at_mm,
+                      label: `${messages.species.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
+                      y: 0.24,
+                  },
+              ]),
+        {
+            mm: sheet.adult_mm.likely,
+            label: `${messages.species.grown} ${projected(sheet.adult_mm.likely, unit)}`,
+            y: 0.5,
+        },
+        { mm: adult, label: projected(adult, unit), y: 0.78 },
+    ]
+}
+
+interface SizedProps {
+    form: SpeciesSheet['species']['form']
+    label: string
+    x: number
+    y: number
+    /** Pixels. */
+    length: number
+}
+
+/** One at a size, with its length below it. */
+function Sized({ form, label, x, y, length }: SizedProps) {
+    return (
+        <g>
+            {form !== 'none' && length > 4 && (
+                <FishAbove form={form} band={0} x={x + length / 2} y={y} length={length} angle={0} />
+            )}
+            <DimensionLine
+                x1={x}
+                x2={x + length}
+                y={y + Math.max(16, length * (form === 'ray' ? 0.62 : 0.2))}
+                label={label}
+                behind="water"
+            />
+        </g>
+    )
 }

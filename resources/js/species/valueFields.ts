@@ -73,152 +73,166 @@ function parts(
 const range = { low: fields.low, typical: fields.usual, high: fields.high }
 const span = { low: fields.from, high: fields.to }
 
-/** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
-export function valueGroups(units: UnitSystem): Group[] {
-    const withUnit: Measured = (label, measure) => `${label}, ${wordOf(measure, units)}`
-    return [
-        {
-            title: fields.groups.what,
-            fields: [
-                { field: 'common_name', label: fields.name, type: 'text' },
-                { field: 'scientific_name', label: fields.scientific, type: 'text' },
-                { field: 'genus', label: fields.genus, type: 'text' },
-                { field: 'region', label: fields.region, type: 'text' },
-                ...parts('lifespan_years', fields.lives, span),
-            ],
-        },
-        {
-            title: fields.groups.growth,
-            fields: [
-                ...parts('adult_length_mm', withUnit(fields.adult, 'length'), range, () => 'length'),
-                ...parts('growth_coefficient_per_year', fields.coefficient, range),
-                {
-                    field: 'curve',
-                    label: fields.curve,
-                    type: 'choice',
-                    options: fields.curves,
-                },
-                {
-                    field: 'length_kind',
-                    label: fields.lengthKind,
-                    type: 'choice',
-                    options: fields.lengthKinds,
-                },
-                ...parts(
-                    'temperature_c',
-                    withUnit(fields.grows, 'temperature'),
-                    fields.growsAt,
-                    () => 'temperature',
-                ),
-                {
-                    field: 'sold_at_mm',
-                    label: withUnit(fields.soldAt, 'length'),
-                    type: 'number',
-                    measure: 'length',
-                },
-                ...parts('length_weight', fields.mass, fields.massOf),
-            ],
-        },
-        {
-            title: fields.groups.wants,
-            fields: [
-                {
-                    field: 'swimming',
-                    label: fields.swims,
-                    type: 'choice',
-                    options: fields.swimming,
-                },
-                { field: 'layer', label: fields.layer, type: 'choice', options: messages.labels.layers },
-                ...parts('keep_c', withUnit(fields.kept, 'temperature'), span, () => 'temperature'),
-                ...parts('ph', fields.ph, span),
-                ...parts('hardness_dgh', fields.hardness, span),
-                { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
-                { field: 'minimum_group', label: fields.group, type: 'number' },
-                { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
-                ...parts('least_home', fields.leastHome, leastHomeNames(units), (part) => LEAST_HOME[part]),
-                ...parts('litres', withUnit(fields.litres, 'volume'), fields.litresOf, (part) =>
-                    part === 'for' ? undefined : 'volume',
-                ),
-                { field: 'tall_ratio', label: fields.tall, type: 'number' },
-                { field: 'body_depth_ratio', label: fields.bodyDepth, type: 'number' },
-                {
-                    field: 'needs',
-                    label: fields.needs({ fittings: FITTINGS.join(', ') }),
-                    type: 'lines',
-                },
-            ],
-        },
-        {
-            title: fields.groups.behaves,
-            fields: [
-                {
-                    field: 'temperament',
-                    label: fields.temper,
-                    type: 'choice',
-                    options: Object.fromEntries(
-                        messages.labels.tempers
-                            .slice(1)
-                            .map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
-                    ),
-                },
-                { field: 'mouth_ratio', label: fields.mouth, type: 'number' },
-                { field: 'bites_pieces', label: fields.bites, type: 'choice', options: yesNo },
-                { field: 'nips_fins', label: fields.nips, type: 'choice', options: yesNo },
-                { field: 'long_fins', label: fields.longFins, type: 'choice', options: yesNo },
-                {
-                    field: 'pace',
-                    label: fields.feeds,
-                    type: 'choice',
-                    options: fields.pace,
-                },
-                {
-                    field: 'diet',
-                    label: fields.eats,
-                    type: 'choice',
-                    options: fields.diet,
-                },
-                {
-                    field: 'plants',
-                    label: fields.plants,
-                    type: 'choice',
-                    options: messages.weighUp.plantWords,
-                },
-            ],
-        },
-        {
-            title: fields.groups.know,
-            fields: [
-                {
-                    field: 'inspections',
-                    label: fields.inspections,
-                    type: 'records',
-                    toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
-                    fromLine: (line) => {
-                        const [, days, what] = /^(\d+)\s*days?:\s*(.*)$/.exec(line) ?? []
-                        return days === undefined ? line : { what, every_days: Number(days) }
-                    },
-                },
-                {
-                    field: 'look_alikes',
-                    label: fields.alike,
-                    type: 'records',
-                    toLine: (one) =>
-                        `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
-                    fromLine: (line) => {
-                        const [, kind, from, marks] =
-                            /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
-                        return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
-                    },
-                },
-                { field: 'protected', label: fields.law, type: 'text' },
-                { field: 'hazards', label: fields.hazards, type: 'lines' },
-                { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
-            ],
-        },
-    ]
+const LEAST_HOME: Record<string, Measure> = { length_mm: 'length', width_mm: 'length', litres: 'volume' }
+
+const inUnits =
+    (units: UnitSystem): Measured =>
+    (label, measure) =>
+        `${label}, ${wordOf(measure, units)}`
+
+const naming: Group = {
+    title: fields.groups.what,
+    fields: [
+        { field: 'common_name', label: fields.name, type: 'text' },
+        { field: 'scientific_name', label: fields.scientific, type: 'text' },
+        { field: 'genus', label: fields.genus, type: 'text' },
+        { field: 'region', label: fields.region, type: 'text' },
+        ...parts('lifespan_years', fields.lives, span),
+    ],
 }
 
-const LEAST_HOME: Record<string, Measure> = { length_mm: 'length', width_mm: 'length', litres: 'volume' }
+function growing(units: UnitSystem): Group {
+    const withUnit = inUnits(units)
+    return {
+        title: fields.groups.growth,
+        fields: [
+            ...parts('adult_length_mm', withUnit(fields.adult, 'length'), range, () => 'length'),
+            ...parts('growth_coefficient_per_year', fields.coefficient, range),
+            {
+                field: 'curve',
+                label: fields.curve,
+                type: 'choice',
+                options: fields.curves,
+            },
+            {
+                field: 'length_kind',
+                label: fields.lengthKind,
+                type: 'choice',
+                options: fields.lengthKinds,
+            },
+            ...parts(
+                'temperature_c',
+                withUnit(fields.grows, 'temperature'),
+                fields.growsAt,
+                () => 'temperature',
+            ),
+            {
+                field: 'sold_at_mm',
+                label: withUnit(fields.soldAt, 'length'),
+                type: 'number',
+                measure: 'length',
+            },
+            ...parts('length_weight', fields.mass, fields.massOf),
+        ],
+    }
+}
+
+function wanting(units: UnitSystem): Group {
+    const withUnit = inUnits(units)
+    return {
+        title: fields.groups.wants,
+        fields: [
+            {
+                field: 'swimming',
+                label: fields.swims,
+                type: 'choice',
+                options: fields.swimming,
+            },
+            { field: 'layer', label: fields.layer, type: 'choice', options: messages.labels.layers },
+            ...parts('keep_c', withUnit(fields.kept, 'temperature'), span, () => 'temperature'),
+            ...parts('ph', fields.ph, span),
+            ...parts('hardness_dgh', fields.hardness, span),
+            { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
+            { field: 'minimum_group', label: fields.group, type: 'number' },
+            { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
+            ...parts('least_home', fields.leastHome, leastHomeNames(units), (part) => LEAST_HOME[part]),
+            ...parts('litres', withUnit(fields.litres, 'volume'), fields.litresOf, (part) =>
+                part === 'for' ? undefined : 'volume',
+            ),
+            { field: 'tall_ratio', label: fields.tall, type: 'number' },
+            { field: 'body_depth_ratio', label: fields.bodyDepth, type: 'number' },
+            {
+                field: 'needs',
+                label: fields.needs({ fittings: FITTINGS.join(', ') }),
+                type: 'lines',
+            },
+        ],
+    }
+}
+
+const behaving: Group = {
+    title: fields.groups.behaves,
+    fields: [
+        {
+            field: 'temperament',
+            label: fields.temper,
+            type: 'choice',
+            options: Object.fromEntries(
+                messages.labels.tempers.slice(1).map((word, i) => [String(i + 1), `${i + 1} ${word}`]),
+            ),
+        },
+        { field: 'mouth_ratio', label: fields.mouth, type: 'number' },
+        { field: 'bites_pieces', label: fields.bites, type: 'choice', options: yesNo },
+        { field: 'nips_fins', label: fields.nips, type: 'choice', options: yesNo },
+        { field: 'long_fins', label: fields.longFins, type: 'choice', options: yesNo },
+        {
+            field: 'pace',
+            label: fields.feeds,
+            type: 'choice',
+            options: fields.pace,
+        },
+        {
+            field: 'diet',
+            label: fields.eats,
+            type: 'choice',
+            options: fields.diet,
+        },
+        {
+            field: 'plants',
+            label: fields.plants,
+            type: 'choice',
+            options: messages.weighUp.plantWords,
+        },
+    ],
+}
+
+const knowing: Group = {
+    title: fields.groups.know,
+    fields: [
+        {
+            field: 'inspections',
+            label: fields.inspections,
+            type: 'records',
+            toLine: (one) => `${text(one.every_days)} days: ${text(one.what)}`,
+            fromLine: (line) => {
+                const [, days, what] = /^(\d+)\s*days?:\s*(.*)$/.exec(line) ?? []
+                return days === undefined ? line : { what, every_days: Number(days) }
+            },
+        },
+        {
+            field: 'look_alikes',
+            label: fields.alike,
+            type: 'records',
+            toLine: (one) => `${text(one.kind)}, from ${text(one.shows_at_mm)} mm: ${text(one.marks)}`,
+            fromLine: (line) => {
+                const [, kind, from, marks] = /^([\w-]+),\s*from\s*([\d.]+)\s*mm:\s*(.*)$/.exec(line) ?? []
+                return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
+            },
+        },
+        { field: 'protected', label: fields.law, type: 'text' },
+        { field: 'hazards', label: fields.hazards, type: 'lines' },
+        { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
+    ],
+}
+
+/** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
+export const valueGroups = (units: UnitSystem): Group[] => [
+    naming,
+    growing(units),
+    wanting(units),
+    behaving,
+    knowing,
+]
 
 /** Each with its unit: they are of several measures. */
 const leastHomeNames = (units: UnitSystem): Record<string, string> =>

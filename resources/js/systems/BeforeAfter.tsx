@@ -38,6 +38,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const answer = useQuery(beforeAfterQuery(system.id, asked))
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const error = (field: string): string | undefined => refused?.fieldError(field)
+    const part = { typed, set, error }
     const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
         <Section
@@ -59,70 +60,11 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                 gap="12px"
                 alignItems="start"
             >
-                <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <SpeciesField
-                        label={messages.systems.change.species}
-                        value={typed.species}
-                        onChange={set('species')}
-                        error={
-                            typed.species !== '' && species === undefined && allSpecies.length > 0
-                                ? messages.systems.change.unknownSpecies
-                                : error('species_id')
-                        }
-                    />
-                </Box>
-                <TextField
-                    label={messages.systems.change.count}
-                    inputMode="numeric"
-                    value={typed.count}
-                    onChange={set('count')}
-                    error={error('count')}
+                <Newcomers
+                    {...part}
+                    isUnknown={typed.species !== '' && species === undefined && allSpecies.length > 0}
                 />
-                <TextField
-                    label={messages.systems.change.length}
-                    value={typed.length}
-                    onChange={set('length')}
-                    error={error('length')}
-                />
-                <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                    <ChoiceField
-                        label={messages.systems.change.care}
-                        options={optionsOf(messages.systems.change.cares)}
-                        value={typed.filter_care}
-                        onChange={set('filter_care')}
-                        error={error('filter_care')}
-                    />
-                </Box>
-                <ChoiceField
-                    label={messages.systems.change.media}
-                    options={[
-                        { value: '', text: messages.systems.change.asNow },
-                        ...optionsOf(messages.systems.form.medias),
-                    ]}
-                    value={typed.filter_media}
-                    onChange={set('filter_media')}
-                    error={error('filter_media')}
-                />
-                <TextField
-                    label={messages.systems.change.mediaLitres}
-                    inputMode="decimal"
-                    value={typed.filter_litres}
-                    onChange={set('filter_litres')}
-                    error={error('filter_litres')}
-                />
-                <TextField
-                    label={messages.systems.change.weekly}
-                    inputMode="numeric"
-                    value={typed.weekly_change}
-                    onChange={set('weekly_change')}
-                    error={error('weekly_change')}
-                />
-                <TextField
-                    label={messages.systems.change.turnover}
-                    value={typed.turnover}
-                    onChange={set('turnover')}
-                    error={error('turnover')}
-                />
+                <Filter {...part} />
                 <TextField
                     label={messages.systems.change.divider}
                     value={typed.divider_at}
@@ -141,6 +83,88 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
             </Box>
             {shown !== undefined && <Answer sheet={shown} />}
         </Section>
+    )
+}
+
+interface PartProps {
+    typed: typeof NOTHING
+    set: (name: keyof typeof NOTHING) => (value: string) => void
+    error: (field: string) => string | undefined
+}
+
+/** Who else would come. */
+function Newcomers({ typed, set, error, isUnknown }: PartProps & { isUnknown: boolean }) {
+    return (
+        <>
+            <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
+                <SpeciesField
+                    label={messages.systems.change.species}
+                    value={typed.species}
+                    onChange={set('species')}
+                    error={isUnknown ? messages.systems.change.unknownSpecies : error('species_id')}
+                />
+            </Box>
+            <TextField
+                label={messages.systems.change.count}
+                inputMode="numeric"
+                value={typed.count}
+                onChange={set('count')}
+                error={error('count')}
+            />
+            <TextField
+                label={messages.systems.change.length}
+                value={typed.length}
+                onChange={set('length')}
+                error={error('length')}
+            />
+        </>
+    )
+}
+
+/** How the water would be kept. */
+function Filter({ typed, set, error }: PartProps) {
+    return (
+        <>
+            <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
+                <ChoiceField
+                    label={messages.systems.change.care}
+                    options={optionsOf(messages.systems.change.cares)}
+                    value={typed.filter_care}
+                    onChange={set('filter_care')}
+                    error={error('filter_care')}
+                />
+            </Box>
+            <ChoiceField
+                label={messages.systems.change.media}
+                options={[
+                    { value: '', text: messages.systems.change.asNow },
+                    ...optionsOf(messages.systems.form.medias),
+                ]}
+                value={typed.filter_media}
+                onChange={set('filter_media')}
+                error={error('filter_media')}
+            />
+            <TextField
+                label={messages.systems.change.mediaLitres}
+                inputMode="decimal"
+                value={typed.filter_litres}
+                onChange={set('filter_litres')}
+                error={error('filter_litres')}
+            />
+            <TextField
+                label={messages.systems.change.weekly}
+                inputMode="numeric"
+                value={typed.weekly_change}
+                onChange={set('weekly_change')}
+                error={error('weekly_change')}
+            />
+            <TextField
+                label={messages.systems.change.turnover}
+                value={typed.turnover}
+                onChange={set('turnover')}
+                error={error('turnover')}
+            />
+        </>
     )
 }
 

@@ -2,7 +2,7 @@ import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { scaleUtc } from 'd3-scale'
 import { useEffect } from 'react'
-import type { FloorPlanSheet, SystemSheet } from '../api/types'
+import type { FishRow, FloorPlanSheet, SystemSheet } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { useWidth } from '../frame/useWidth'
 import { bandInk, ink } from '../theme/tokens'
@@ -37,70 +37,25 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
         <Box ref={box} position="relative" paddingTop="4px">
             {width > 0 && (
                 <svg width={width} height={top + 44} aria-hidden="true" style={{ display: 'block' }}>
-                    {stays.map((fish, i) => {
-                        const row = system.fish.find((one) => one.id === fish.id)
-                        const y = 36 + i * ROW
-                        const end =
-                            fish.outgrown_on === null
-                                ? width - MARGIN
-                                : Math.max(MARGIN + 2, x(toTime(fish.outgrown_on)))
+                    {stays.map(({ id, outgrown_on }, i) => {
+                        const row = system.fish.find((fish) => fish.id === id)
                         return (
-                            <g key={fish.id}>
-                                <path
-                                    d={`M${MARGIN} ${y}H${end}`}
-                                    stroke={bandInk(row?.band ?? 0)}
-                                    strokeWidth={3.4}
-                                />
-                                {fish.outgrown_on !== null && (
-                                    <path d={`M${end} ${y - 6}v12`} stroke={ink('over')} strokeWidth={2.4} />
-                                )}
-                                <SurveyMark band={row?.band ?? 0} x={MARGIN} y={y} r={5} />
-                                <text
-                                    x={MARGIN + 12}
-                                    y={y + 5}
-                                    fontSize="14.5"
-                                    fontWeight={700}
-                                    fill={ink('ink')}
-                                    paintOrder="stroke"
-                                    stroke={ink('paper')}
-                                    strokeWidth={5}
-                                >
-                                    {row?.name}
-                                </text>
-                            </g>
+                            <StayLine
+                                key={id}
+                                name={row?.name ?? ''}
+                                band={row?.band ?? 0}
+                                y={36 + i * ROW}
+                                end={
+                                    outgrown_on === null
+                                        ? width - MARGIN
+                                        : Math.max(MARGIN + 2, x(toTime(outgrown_on)))
+                                }
+                                isOutgrown={outgrown_on !== null}
+                            />
                         )
                     })}
-                    <path d={`M${MARGIN} ${top}H${width - MARGIN}`} stroke={ink('ink')} strokeWidth={1.6} />
-                    {x.ticks(width < 500 ? 4 : 10).map((tick) => (
-                        <g key={tick.getTime()}>
-                            <path d={`M${x(tick)} ${top}v8`} stroke={ink('ink')} strokeWidth={1.2} />
-                            <text
-                                x={x(tick)}
-                                y={top + 26}
-                                fontSize="14.5"
-                                textAnchor="middle"
-                                fontWeight={tick.getUTCMonth() === 0 ? 700 : 500}
-                                fill={ink('ink')}
-                            >
-                                {tickLabel(tick)}
-                            </text>
-                        </g>
-                    ))}
-                    <g transform={`translate(${x(toTime(date))} ${top})`}>
-                        <path d="M0 -16V0" stroke={ink('accent')} strokeWidth={2.4} />
-                        <path d="M-15 -12h30v20l-15 12l-15 -12z" fill={ink('accent')} />
-                        <path d="M-5 -6v10M0 -6v10M5 -6v10" stroke={ink('onaccent')} strokeWidth={1.8} />
-                    </g>
-                    <text
-                        x={Math.max(70, Math.min(width - 70, x(toTime(date))))}
-                        y={18}
-                        fontSize="17"
-                        fontWeight={800}
-                        textAnchor="middle"
-                        fill={ink('accent')}
-                    >
-                        {longDay(date, today)}
-                    </text>
+                    <TapeAxis x={x} top={top} width={width} />
+                    <Handle at={x(toTime(date))} top={top} width={width} label={longDay(date, today)} />
                 </svg>
             )}
             <chakra.input
@@ -130,6 +85,96 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
             />
             <Box position="absolute" insetInline="0" bottom="20px" height="48px" pointerEvents="none" />
         </Box>
+    )
+}
+
+interface StayProps {
+    name: string
+    band: FishRow['band']
+    y: number
+    end: number
+    isOutgrown: boolean
+}
+
+/** Until when one fits, as a line that ends there. */
+function StayLine({ name, band, y, end, isOutgrown }: StayProps) {
+    return (
+        <g>
+            <path d={`M${MARGIN} ${y}H${end}`} stroke={bandInk(band)} strokeWidth={3.4} />
+            {isOutgrown && <path d={`M${end} ${y - 6}v12`} stroke={ink('over')} strokeWidth={2.4} />}
+            <SurveyMark band={band} x={MARGIN} y={y} r={5} />
+            <text
+                x={MARGIN + 12}
+                y={y + 5}
+                fontSize="14.5"
+                fontWeight={700}
+                fill={ink('ink')}
+                paintOrder="stroke"
+                stroke={ink('paper')}
+                strokeWidth={5}
+            >
+                {name}
+            </text>
+        </g>
+    )
+}
+
+interface AxisProps {
+    x: ReturnType<typeof scaleUtc<number>>
+    top: number
+    width: number
+}
+
+function TapeAxis({ x, top, width }: AxisProps) {
+    return (
+        <>
+            <path d={`M${MARGIN} ${top}H${width - MARGIN}`} stroke={ink('ink')} strokeWidth={1.6} />
+            {x.ticks(width < 500 ? 4 : 10).map((tick) => (
+                <g key={tick.getTime()}>
+                    <path d={`M${x(tick)} ${top}v8`} stroke={ink('ink')} strokeWidth={1.2} />
+                    <text
+                        x={x(tick)}
+                        y={top + 26}
+                        fontSize="14.5"
+                        textAnchor="middle"
+                        fontWeight={tick.getUTCMonth() === 0 ? 700 : 500}
+                        fill={ink('ink')}
+                    >
+                        {tickLabel(tick)}
+                    </text>
+                </g>
+            ))}
+        </>
+    )
+}
+
+interface HandleProps {
+    at: number
+    top: number
+    width: number
+    label: string
+}
+
+/** What is dragged, with its date above everything. */
+function Handle({ at, top, width, label }: HandleProps) {
+    return (
+        <>
+            <g transform={`translate(${at} ${top})`}>
+                <path d="M0 -16V0" stroke={ink('accent')} strokeWidth={2.4} />
+                <path d="M-15 -12h30v20l-15 12l-15 -12z" fill={ink('accent')} />
+                <path d="M-5 -6v10M0 -6v10M5 -6v10" stroke={ink('onaccent')} strokeWidth={1.8} />
+            </g>
+            <text
+                x={Math.max(70, Math.min(width - 70, at))}
+                y={18}
+                fontSize="17"
+                fontWeight={800}
+                textAnchor="middle"
+                fill={ink('accent')}
+            >
+                {label}
+            </text>
+        </>
     )
 }
 

@@ -249,31 +249,16 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     strokeDasharray="9 4 2 4"
                 />
             )}
-            {placed.map((one) => {
-                const fish = growing.get(Number(one.key.split('/')[0]))
-                const length = (fish?.likely_mm[at] ?? 0) * scale
-                const isOver = fish?.outgrown_on != null && fish.outgrown_on <= date
+            {placed.map((swimmer) => {
+                const fish = growing.get(Number(swimmer.key.split('/')[0]))
                 return (
-                    <g key={one.key}>
-                        <FishAbove
-                            form={one.form}
-                            band={one.band}
-                            x={one.x * scale}
-                            y={one.y * scale}
-                            length={Math.max(6, length)}
-                            angle={one.angle}
-                        />
-                        {isOver && (
-                            <rect
-                                x={-length / 2}
-                                y={-length * 0.1}
-                                width={length}
-                                height={length * 0.2}
-                                fill="url(#hatch-over)"
-                                transform={`translate(${one.x * scale} ${one.y * scale}) rotate(${one.angle})`}
-                            />
-                        )}
-                    </g>
+                    <Swimmer
+                        key={swimmer.key}
+                        swimmer={swimmer}
+                        length={(fish?.likely_mm[at] ?? 0) * scale}
+                        scale={scale}
+                        isOver={fish?.outgrown_on != null && fish.outgrown_on <= date}
+                    />
                 )
             })}
             {turningFish !== undefined && (
@@ -305,6 +290,39 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     />
                 )
             })}
+        </g>
+    )
+}
+
+interface SwimmerProps {
+    swimmer: ReturnType<typeof usePlaces>[number]
+    length: number
+    scale: number
+    isOver: boolean
+}
+
+/** One from above, hatched when it no longer fits. */
+function Swimmer({ swimmer, length, scale, isOver }: SwimmerProps) {
+    return (
+        <g>
+            <FishAbove
+                form={swimmer.form}
+                band={swimmer.band}
+                x={swimmer.x * scale}
+                y={swimmer.y * scale}
+                length={Math.max(6, length)}
+                angle={swimmer.angle}
+            />
+            {isOver && (
+                <rect
+                    x={-length / 2}
+                    y={-length * 0.1}
+                    width={length}
+                    height={length * 0.2}
+                    fill="url(#hatch-over)"
+                    transform={`translate(${swimmer.x * scale} ${swimmer.y * scale}) rotate(${swimmer.angle})`}
+                />
+            )}
         </g>
     )
 }

@@ -41,10 +41,9 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
         .range([HEIGHT - 30, 10])
     const line = (values: number[]): string =>
         polyline(values.slice(0, days + 1).map((value, day): Point => [x(day), y(value)]))
-    const peakDay = (values: number[]): number => values.indexOf(Math.max(...values))
-    const labels = [
-        { name: 'ammonia', values: forecast.ammonia, dash: '' },
-        { name: 'nitrite', values: forecast.nitrite, dash: '9 4' },
+    const labels: Quantity[] = [
+        { name: 'ammonia', values: forecast.ammonia, dash: '', colour: 'ink' },
+        { name: 'nitrite', values: forecast.nitrite, dash: '9 4', colour: 'over' },
     ]
     return (
         <Box ref={box} paddingTop="8px">
@@ -79,30 +78,19 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                                 {shortDay(addDays(from, day), today)}
                             </text>
                         ))}
-                    {labels.map((one, i) => {
-                        const at = Math.min(days, peakDay(one.values))
+                    {labels.map(({ name, values, dash, colour }) => {
+                        const peak = Math.min(days, values.indexOf(Math.max(...values)))
+                        const top = values[peak] ?? 0
                         return (
-                            <g key={one.name}>
-                                <path
-                                    d={line(one.values)}
-                                    fill="none"
-                                    stroke={ink(i === 0 ? 'ink' : 'over')}
-                                    strokeWidth={2.6}
-                                    strokeDasharray={one.dash}
-                                />
-                                <text
-                                    x={Math.max(LEFT + 4, Math.min(width - LABEL, x(at)))}
-                                    y={Math.max(22, y(one.values[at] ?? 0) - 7)}
-                                    fontSize="14.5"
-                                    fontWeight={700}
-                                    fill={ink(i === 0 ? 'ink' : 'over')}
-                                    paintOrder="stroke"
-                                    stroke={ink('paper')}
-                                    strokeWidth={5}
-                                >
-                                    {one.name} {(one.values[at] ?? 0).toFixed(1)}
-                                </text>
-                            </g>
+                            <Line
+                                key={name}
+                                d={line(values)}
+                                dash={dash}
+                                colour={colour}
+                                label={`${name} ${top.toFixed(1)}`}
+                                x={Math.max(LEFT + 4, Math.min(width - LABEL, x(peak)))}
+                                y={Math.max(22, y(top) - 7)}
+                            />
                         )
                     })}
                     <path d={`M${LEFT} ${HEIGHT - 26}H${width - 10}`} stroke={ink('ink')} strokeWidth={1.6} />
@@ -112,5 +100,40 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                 {messages.systems.inMgL({ title })}
             </Box>
         </Box>
+    )
+}
+
+interface Quantity {
+    name: string
+    values: number[]
+    dash: string
+    colour: 'ink' | 'over'
+}
+
+interface LineProps extends Omit<Quantity, 'name' | 'values'> {
+    d: string
+    /** At its highest. */
+    label: string
+    x: number
+    y: number
+}
+
+function Line({ d, dash, colour, label, x, y }: LineProps) {
+    return (
+        <g>
+            <path d={d} fill="none" stroke={ink(colour)} strokeWidth={2.6} strokeDasharray={dash} />
+            <text
+                x={x}
+                y={y}
+                fontSize="14.5"
+                fontWeight={700}
+                fill={ink(colour)}
+                paintOrder="stroke"
+                stroke={ink('paper')}
+                strokeWidth={5}
+            >
+                {label}
+            </text>
+        </g>
     )
 }

@@ -38,14 +38,10 @@ export function OutlineGrid({ points, onChange, error }: Props) {
     const [text, setText] = useState<string | null>(null)
     const { unit_system: units } = useKeeper()
     const unit = metresOrFeet(units)
-    const columns = Math.max(
-        LEAST_SQUARES,
-        Math.ceil(Math.max(0, ...points.map(([x]) => x ?? 0)) / unit.squareMm) + 2,
-    )
-    const rows = Math.max(
-        HEIGHT_SQUARES,
-        Math.ceil(Math.max(0, ...points.map(([, y]) => y ?? 0)) / unit.squareMm) + 2,
-    )
+    const squares = (axis: 0 | 1): number =>
+        Math.ceil(Math.max(0, ...points.map((point) => point[axis] ?? 0)) / unit.squareMm) + 2
+    const columns = Math.max(LEAST_SQUARES, squares(0))
+    const rows = Math.max(HEIGHT_SQUARES, squares(1))
     const square = (width - 2) / columns
     const put = (next: number[][]): void => {
         setText(null)
@@ -78,44 +74,8 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                             ])
                         }}
                     >
-                        <rect width={width} height={rows * square + 2} fill={ink('fresh')} />
-                        {Array.from({ length: columns + 1 }, (_, i) => (
-                            <path
-                                key={i}
-                                d={`M${i * square + 1} 0V${rows * square}`}
-                                stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
-                                strokeWidth={0.8}
-                            />
-                        ))}
-                        {Array.from({ length: rows + 1 }, (_, i) => (
-                            <path
-                                key={i}
-                                d={`M0 ${i * square + 1}H${width}`}
-                                stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
-                                strokeWidth={0.8}
-                            />
-                        ))}
-                        {corners.length > 2 && (
-                            <path
-                                d={polygon(corners)}
-                                fill={ink('water')}
-                                fillOpacity={0.8}
-                                stroke={ink('ink')}
-                                strokeWidth={2.2}
-                            />
-                        )}
-                        {corners.length === 2 && (
-                            <path d={polyline(corners)} stroke={ink('ink')} strokeWidth={2.2} />
-                        )}
-                        {corners.map(([x, y], i) => (
-                            <circle
-                                key={`${x} ${y} ${i}`}
-                                cx={x}
-                                cy={y}
-                                r={i === corners.length - 1 ? 6 : 4}
-                                fill={ink(i === corners.length - 1 ? 'accent' : 'ink')}
-                            />
-                        ))}
+                        <SquaredPaper columns={columns} rows={rows} square={square} />
+                        <Corners corners={corners} />
                     </svg>
                 )}
                 <Field.ErrorText role="alert">{error}</Field.ErrorText>
@@ -129,24 +89,95 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                     {messages.systems.form.undoCorner}
                 </Button>
             )}
-            <Field.Root>
-                <Field.Label>{messages.systems.form.cornersText({ unit: unit.word })}</Field.Label>
-                <Textarea
-                    rows={4}
-                    value={text ?? cornersText(points, unit.mm)}
-                    onChange={(event) => {
-                        setText(event.target.value)
-                        onChange(cornersFrom(event.target.value, unit.mm))
-                    }}
-                    border="1.6px solid"
-                    borderColor="edge"
-                    borderRadius="3px"
-                    background="fresh"
-                    color="ink"
-                    padding="8px 12px"
-                    width="100%"
-                />
-            </Field.Root>
+            <TypedCorners
+                points={points}
+                unit={unit}
+                text={text}
+                onType={(typed) => {
+                    setText(typed)
+                    onChange(cornersFrom(typed, unit.mm))
+                }}
+            />
         </Box>
+    )
+}
+
+function SquaredPaper({ columns, rows, square }: { columns: number; rows: number; square: number }) {
+    const width = columns * square + 2
+    return (
+        <>
+            <rect width={width} height={rows * square + 2} fill={ink('fresh')} />
+            {Array.from({ length: columns + 1 }, (_, i) => (
+                <path
+                    key={i}
+                    d={`M${i * square + 1} 0V${rows * square}`}
+                    stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
+                    strokeWidth={0.8}
+                />
+            ))}
+            {Array.from({ length: rows + 1 }, (_, i) => (
+                <path
+                    key={i}
+                    d={`M0 ${i * square + 1}H${width}`}
+                    stroke={ink(i % 2 === 0 ? 'edge' : 'rule')}
+                    strokeWidth={0.8}
+                />
+            ))}
+        </>
+    )
+}
+
+/** What is drawn so far; the last corner is the largest. */
+function Corners({ corners }: { corners: readonly Point[] }) {
+    return (
+        <>
+            {corners.length > 2 && (
+                <path
+                    d={polygon(corners)}
+                    fill={ink('water')}
+                    fillOpacity={0.8}
+                    stroke={ink('ink')}
+                    strokeWidth={2.2}
+                />
+            )}
+            {corners.length === 2 && <path d={polyline(corners)} stroke={ink('ink')} strokeWidth={2.2} />}
+            {corners.map(([x, y], i) => (
+                <circle
+                    key={`${x} ${y} ${i}`}
+                    cx={x}
+                    cy={y}
+                    r={i === corners.length - 1 ? 6 : 4}
+                    fill={ink(i === corners.length - 1 ? 'accent' : 'ink')}
+                />
+            ))}
+        </>
+    )
+}
+
+interface TypedProps {
+    points: Props['points']
+    unit: GridUnit
+    /** As typed; null while it is drawn. */
+    text: string | null
+    onType: (text: string) => void
+}
+
+function TypedCorners({ points, unit, text, onType }: TypedProps) {
+    return (
+        <Field.Root>
+            <Field.Label>{messages.systems.form.cornersText({ unit: unit.word })}</Field.Label>
+            <Textarea
+                rows={4}
+                value={text ?? cornersText(points, unit.mm)}
+                onChange={(event) => onType(event.target.value)}
+                border="1.6px solid"
+                borderColor="edge"
+                borderRadius="3px"
+                background="fresh"
+                color="ink"
+                padding="8px 12px"
+                width="100%"
+            />
+        </Field.Root>
     )
 }

@@ -9,7 +9,7 @@ import { Refused } from '../api/refused'
 import { asTyped } from '../api/asTyped'
 import type { RefillAsked, TubAsked } from '../api/queries'
 import { refillQuery, tubQuery } from '../api/queries'
-import type { SystemPage } from '../api/types'
+import type { RefillSheet, SystemPage } from '../api/types'
 import { Section } from '../frame/Section'
 import { ChoiceField, TextField } from '../log/fields'
 
@@ -88,20 +88,25 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                     error={error('dose')}
                 />
             </Box>
-            {isAsked && refused === undefined && answer.data !== undefined && (
-                <Box role="status" paddingTop="8px">
-                    <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>
-                        {answer.data.sentence}
-                    </chakra.p>
-                    <chakra.p color="ink2">
-                        {messages.systems.sums.cool({
-                            degrees: degreesApart(answer.data.drop_if_cold_c, units),
-                        })}
-                        {answer.data.dose_ml !== null &&
-                            ` ${messages.systems.sums.doseOf({ amount: doseAmount(answer.data.dose_ml, units) })}`}
-                    </chakra.p>
-                </Box>
-            )}
+            {isAsked && refused === undefined && answer.data !== undefined && <Refill refill={answer.data} />}
+        </Box>
+    )
+}
+
+function Refill({ refill }: { refill: RefillSheet }) {
+    const { unit_system: units } = useKeeper()
+    return (
+        <Box role="status" paddingTop="8px">
+            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>
+                {refill.sentence}
+            </chakra.p>
+            <chakra.p color="ink2">
+                {messages.systems.sums.cool({
+                    degrees: degreesApart(refill.drop_if_cold_c, units),
+                })}
+                {refill.dose_ml !== null &&
+                    ` ${messages.systems.sums.doseOf({ amount: doseAmount(refill.dose_ml, units) })}`}
+            </chakra.p>
         </Box>
     )
 }

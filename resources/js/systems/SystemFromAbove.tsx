@@ -68,22 +68,7 @@ export function SystemFromAbove({
         along,
         height + off,
     ])
-    const window: Point[] = [
-        [-9, -9],
-        ...(cutRight
-            ? right
-            : ([
-                  [width + 9, -9],
-                  [width + 9, height + 9],
-              ] satisfies Point[])),
-        ...(cutBelow
-            ? [...below].reverse()
-            : ([
-                  [width + 9, height + 9],
-                  [-9, height + 9],
-              ] satisfies Point[])),
-        [-9, height + (cutBelow ? 0 : 9)],
-    ]
+    const window = paperOf(width, height, cutRight ? right : null, cutBelow ? below : null)
     return (
         <g transform={`translate(${x} ${y})`}>
             <clipPath id={clip}>
@@ -91,24 +76,7 @@ export function SystemFromAbove({
             </clipPath>
             <g clipPath={`url(#${clip})`}>
                 {pools.map((pool, i) => (
-                    <g key={i}>
-                        <path
-                            d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))}
-                            fill={ink('water')}
-                            stroke={ink('ink')}
-                            strokeWidth={2}
-                            strokeLinejoin="round"
-                        />
-                        {pool.dividers.map((one) => (
-                            <path
-                                key={one.x}
-                                d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
-                                stroke={ink('ink')}
-                                strokeWidth={2}
-                                strokeDasharray="6 3"
-                            />
-                        ))}
-                    </g>
+                    <Pool key={i} pool={pool} scale={scale} />
                 ))}
                 {swimmers.map((one) => (
                     <g key={one.key}>
@@ -135,6 +103,47 @@ export function SystemFromAbove({
             </g>
             {cutRight && <TornLine points={right} dx={5} dy={0} />}
             {cutBelow && <TornLine points={below} dx={0} dy={5} />}
+        </g>
+    )
+}
+
+/** The paper that is left: to the torn edges where it is torn, else a little more than the drawing. */
+const paperOf = (width: number, height: number, right: Point[] | null, below: Point[] | null): Point[] => [
+    [-9, -9],
+    ...(right !== null
+        ? right
+        : ([
+              [width + 9, -9],
+              [width + 9, height + 9],
+          ] satisfies Point[])),
+    ...(below !== null
+        ? [...below].reverse()
+        : ([
+              [width + 9, height + 9],
+              [-9, height + 9],
+          ] satisfies Point[])),
+    [-9, height + (below !== null ? 0 : 9)],
+]
+
+function Pool({ pool, scale }: { pool: ReturnType<typeof layPools>['pools'][number]; scale: number }) {
+    return (
+        <g>
+            <path
+                d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))}
+                fill={ink('water')}
+                stroke={ink('ink')}
+                strokeWidth={2}
+                strokeLinejoin="round"
+            />
+            {pool.dividers.map((one) => (
+                <path
+                    key={one.x}
+                    d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
+                    stroke={ink('ink')}
+                    strokeWidth={2}
+                    strokeDasharray="6 3"
+                />
+            ))}
         </g>
     )
 }

@@ -63,12 +63,14 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
     )
 }
 
+/** A day or hour of a probe: when, lowest, mean, highest. */
+type ProbeDay = [at: string, low: number, mean: number, high: number]
+
 const time = (at: string): number => Date.parse(at.length > 10 ? `${at}Z` : `${at}T12:00:00Z`)
 
 function Picture({ chart }: { chart: WaterChart }) {
     const [box, width] = useWidth<HTMLDivElement>()
-    const { today } = useKeeper()
-    const rows = chart.readings as [string, number, number, number][]
+    const rows = chart.readings as ProbeDay[]
     const tests = chart.tests as [string, number][]
     const all = [...rows.flatMap(([, low, , high]) => [low, high]), ...tests.map(([, value]) => value)]
     const room = Math.max(0.2, Math.max(...all) - Math.min(...all)) * 0.12
@@ -79,7 +81,6 @@ function Picture({ chart }: { chart: WaterChart }) {
     const x = scaleUtc()
         .domain([time(chart.from), time(`${chart.until}T23:59:59`)])
         .range([LEFT, width - 8])
-    const runs = unbroken(rows)
     return (
         <Box ref={box} paddingTop="8px">
             {width > 0 && (
@@ -89,56 +90,8 @@ function Picture({ chart }: { chart: WaterChart }) {
                     role="img"
                     aria-label={`${names[chart.quantity]}, ${messages.systems.water.chart}`}
                 >
-                    {y.ticks(4).map((tick) => (
-                        <g key={tick}>
-                            <path
-                                d={`M${LEFT} ${y(tick)}H${width - 8}`}
-                                stroke={ink('rule')}
-                                strokeWidth={1}
-                            />
-                            <text
-                                x={LEFT - 7}
-                                y={y(tick) + 5}
-                                fontSize="14.5"
-                                textAnchor="end"
-                                fill={ink('ink')}
-                            >
-                                {tick}
-                            </text>
-                        </g>
-                    ))}
-                    {x.ticks(width < 420 ? 3 : 6).map((tick) => (
-                        <text
-                            key={tick.getTime()}
-                            x={x(tick)}
-                            y={HEIGHT - 6}
-                            fontSize="14.5"
-                            textAnchor="middle"
-                            fill={ink('ink')}
-                        >
-                            {tick.getUTCHours() === 0
-                                ? shortDay(tick.toISOString().slice(0, 10), today)
-                                : `${tick.getUTCHours()}:00`}
-                        </text>
-                    ))}
-                    {runs.map((run) => (
-                        <g key={run[0]?.[0]}>
-                            <path
-                                d={polygon([
-                                    ...run.map(([at, , , high]): Point => [x(time(at)), y(high)]),
-                                    ...[...run].reverse().map(([at, low]): Point => [x(time(at)), y(low)]),
-                                ])}
-                                fill={ink('waterline')}
-                                opacity={0.22}
-                            />
-                            <path
-                                d={polyline(run.map(([at, , mean]): Point => [x(time(at)), y(mean)]))}
-                                fill="none"
-                                stroke={ink('waterline')}
-                                strokeWidth={2}
-                            />
-                        </g>
-                    ))}
+                    <Axes x={x} y={y} width={width} />
+                    <Runs runs={unbroken(rows)} x={x} y={y} />
                     {tests.map(([at, value]) => (
                         <circle
                             key={at}
@@ -153,24 +106,86 @@ function Picture({ chart }: { chart: WaterChart }) {
                     <path d={`M${LEFT} ${HEIGHT - 26}H${width - 8}`} stroke={ink('ink')} strokeWidth={1.6} />
                 </svg>
             )}
-            <Box color="ink2" fontSize="15px">
-                {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
-                {[
-                    ...(rows.length > 0
-                        ? [
-                              `line ${messages.systems.water.legend.mean}, band ${messages.systems.water.legend.band}`,
-                          ]
-                        : []),
-                    ...(tests.length > 0 ? [`ring ${messages.systems.water.legend.test}`] : []),
-                ].join('; ')}
-            </Box>
+            <Legend chart={chart} />
+        </Box>
+    )
+}
+
+type TimeScale = ReturnType<typeof scaleUtc<number>>
+type ValueScale = ReturnType<typeof scaleLinear<number>>
+
+function Axes({ x, y, width }: { x: TimeScale; y: ValueScale; width: number }) {
+    const { today } = useKeeper()
+    return (
+        <>
+            {y.ticks(4).map((tick) => (
+                <g key={tick}>
+                    <path d={`M${LEFT} ${y(tick)}H${width - 8}`} stroke={ink('rule')} strokeWidth={1} />
+                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>
+                        {tick}
+                    </text>
+                </g>
+            ))}
+            {x.ticks(width < 420 ? 3 : 6).map((tick) => (
+                <text
+                    key={tick.getTime()}
+                    x={x(tick)}
+                    y={HEIGHT - 6}
+                    fontSize="14.5"
+                    textAnchor="middle"
+                    fill={ink('ink')}
+                >
+                    {tick.getUTCHours() === 0
+                        ? shortDay(tick.toISOString().slice(0, 10), today)
+                        : `${tick.getUTCHours()}:00`}
+                </text>
+            ))}
+        </>
+    )
+}
+
+/** The span of each day with the mean as a line in it. */
+function Runs({ runs, x, y }: { runs: ProbeDay[][]; x: TimeScale; y: ValueScale }) {
+    return (
+        <>
+            {runs.map((run) => (
+                <g key={run[0]?.[0]}>
+                    <path
+                        d={polygon([
+                            ...run.map(([at, , , high]): Point => [x(time(at)), y(high)]),
+                            ...[...run].reverse().map(([at, low]): Point => [x(time(at)), y(low)]),
+                        ])}
+                        fill={ink('waterline')}
+                        opacity={0.22}
+                    />
+                    <path
+                        d={polyline(run.map(([at, , mean]): Point => [x(time(at)), y(mean)]))}
+                        fill="none"
+                        stroke={ink('waterline')}
+                        strokeWidth={2}
+                    />
+                </g>
+            ))}
+        </>
+    )
+}
+
+function Legend({ chart }: { chart: WaterChart }) {
+    const { mean, band, test } = messages.systems.water.legend
+    return (
+        <Box color="ink2" fontSize="15px">
+            {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
+            {[
+                ...(chart.readings.length > 0 ? [`line ${mean}, band ${band}`] : []),
+                ...(chart.tests.length > 0 ? [`ring ${test}`] : []),
+            ].join('; ')}
         </Box>
     )
 }
 
 /** The line breaks where nothing was measured. */
-function unbroken(rows: [string, number, number, number][]): [string, number, number, number][][] {
-    const runs: [string, number, number, number][][] = []
+function unbroken(rows: ProbeDay[]): ProbeDay[][] {
+    const runs: ProbeDay[][] = []
     let before = -Infinity
     for (const row of rows) {
         if (time(row[0]) - before > GAP_MS) {
@@ -185,7 +200,7 @@ function unbroken(rows: [string, number, number, number][]): [string, number, nu
 function ChartTable({ chart }: { chart: WaterChart }) {
     const { today } = useKeeper()
     const rows = [
-        ...(chart.readings as [string, number, number, number][]).map(([at, low, mean, high]) => ({
+        ...(chart.readings as ProbeDay[]).map(([at, low, mean, high]) => ({
             at,
             text: low === high ? String(mean) : `${mean} (${low} to ${high})`,
         })),
