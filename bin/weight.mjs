@@ -20,3 +20,10 @@ for (const name of loaded) {
     console.log(`${(bytes / 1000).toFixed(1).padStart(8)} kB  ${manifest[name].file}`)
 }
 console.log(`${(sum / 1000).toFixed(1).padStart(8)} kB  in all, compressed`)
+
+const MOST_KB = 200
+
+if (sum > MOST_KB * 1000) {
+    console.log(`The first page may load ${MOST_KB} kB: open later what it does not show at once.`)
+    process.exitCode = 1
+}

@@ -1,0 +1,133 @@
+import { describe, expect, it } from 'vitest'
+import type { Point } from '../../resources/js/drawing/geometry'
+import { isInside, polygon, polyline, seeded, smooth, tornEdge } from '../../resources/js/drawing/geometry'
+import { placeFish } from '../../resources/js/drawing/placeFish'
+import { layPools } from '../../resources/js/systems/pools'
+
+const box: Point[] = [
+    [0, 0],
+    [100, 0],
+    [100, 60],
+    [0, 60],
+]
+
+/** An L: the upper right quarter is missing. */
+const bent: Point[] = [
+    [0, 0],
+    [50, 0],
+    [50, 30],
+    [100, 30],
+    [100, 60],
+    [0, 60],
+]
+
+describe('lines', () => {
+    it('are rounded to hundredths', () => {
+        expect(
+            polyline([
+                [0, 1 / 3],
+                [10, 20],
+            ]),
+        ).toBe('M0 0.33L10 20')
+        expect(polygon(box)).toBe('M0 0L100 0L100 60L0 60Z')
+    })
+
+    it('a smooth line through points on a straight one is straight', () => {
+        expect(
+            smooth([
+                [0, 0],
+                [3, 3],
+                [6, 6],
+            ]),
+        ).toBe('M0 0C0.5 0.5 2 2 3 3C4 4 5.5 5.5 6 6')
+    })
+
+    it('a closed one comes back to where it began', () => {
+        expect(smooth(box, true)).toMatch(/0 0Z$/)
+        expect(smooth(box, true).match(/C/g)).toHaveLength(4)
+    })
+
+    it('the same seed tears the same edge, within four pixels', () => {
+        expect(tornEdge(0, 110, 50, 7)).toEqual(tornEdge(0, 110, 50, 7))
+        expect(tornEdge(0, 110, 50, 7)).not.toEqual(tornEdge(0, 110, 50, 8))
+        for (const [, y] of tornEdge(0, 110, 50, 7)) {
+            expect(Math.abs(y - 50)).toBeLessThanOrEqual(4)
+        }
+    })
+
+    it('random numbers of a seed lie between nought and one, and are spread', () => {
+        const random = seeded(42)
+        const drawn = Array.from({ length: 2000 }, random)
+        expect(Math.min(...drawn)).toBeGreaterThanOrEqual(0)
+        expect(Math.max(...drawn)).toBeLessThan(1)
+        expect(drawn.reduce((sum, value) => sum + value, 0) / drawn.length).toBeCloseTo(0.5, 1)
+    })
+})
+
+describe('inside an outline', () => {
+    it.each<[Point, boolean]>([
+        [[10, 10], true],
+        [[75, 10], false],
+        [[75, 45], true],
+        [[101, 45], false],
+        [[50, 61], false],
+    ])('%j of an L: %s', (point, inside) => {
+        expect(isInside(point, bent)).toBe(inside)
+    })
+})
+
+describe('fish in the water', () => {
+    const swimmers = [
+        { key: '1/0', form: 'torpedo', band: 0, length: 20 },
+        { key: '2/0', form: 'sturgeon', band: 1, length: 40 },
+        { key: '3/0', form: 'ray', band: 2, length: 12 },
+    ]
+
+    it('lie where they lay before, the longest first', () => {
+        const placed = placeFish(bent, swimmers, 5)
+        expect(placed).toEqual(placeFish(bent, swimmers, 5))
+        expect(placed.map(({ key }) => key)).toEqual(['2/0', '1/0', '3/0'])
+    })
+
+    it('lie inside, and not on each other', () => {
+        for (const seed of [1, 2, 3, 4, 5]) {
+            const placed = placeFish(bent, swimmers, seed)
+            for (const { x, y } of placed) {
+                expect(isInside([x, y], bent)).toBe(true)
+            }
+            placed.forEach((one, i) => {
+                for (const other of placed.slice(i + 1)) {
+                    expect(Math.hypot(one.x - other.x, one.y - other.y)).toBeGreaterThan(4)
+                }
+            })
+        }
+    })
+})
+
+describe('the pools of a system', () => {
+    const basin = (outline: Point[], dividers: number[] = []) => ({
+        outline_mm: outline.map((point) => [...point]),
+        dividers_mm: dividers,
+        depth_mm: 500,
+        swim_length_mm: 0,
+        turning_width_mm: 0,
+        volume_litres: 0,
+    })
+
+    it('stand side by side with a gap, as high as the highest', () => {
+        const { pools, size } = layPools([basin(box), basin(bent)])
+        expect(size).toEqual([100 + 250 + 100, 60])
+        expect(Math.min(...(pools[1]?.outline ?? []).map(([x]) => x))).toBe(350)
+    })
+
+    it('fish are drawn in the roomiest, in its larger part where it is divided', () => {
+        const { roomiest, pools } = layPools([basin(bent), basin(box, [30])])
+        expect(pools[1]?.dividers).toEqual([{ x: 380, top: 0, bottom: 60 }])
+        expect(Math.min(...roomiest.map(([x]) => x))).toBe(380)
+        expect(Math.max(...roomiest.map(([x]) => x))).toBe(450)
+    })
+
+    it('a divider reaches from wall to wall of a bent one', () => {
+        expect(layPools([basin(bent, [75])]).pools[0]?.dividers).toEqual([{ x: 75, top: 30, bottom: 60 }])
+    })
+})

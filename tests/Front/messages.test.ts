@@ -1,0 +1,106 @@
+import { createIntl } from 'react-intl'
+import { describe, expect, it } from 'vitest'
+import * as en from '../../resources/js/messages/en'
+import { joined } from '../../resources/js/messages/joined'
+import { accented, accentedPattern } from '../../resources/js/messages/pseudo'
+import { speak } from '../../resources/js/messages/speak'
+
+/** Every text of a catalogue with its path. */
+const textsOf = (tree: object, path = ''): [path: string, text: string][] =>
+    Object.entries(tree).flatMap(([name, branch]: [string, unknown]) =>
+        typeof branch === 'string'
+            ? [[`${path}${name}`, branch] as [string, string]]
+            : textsOf(branch as object, `${path}${name}.`),
+    )
+
+const texts = textsOf(en)
+const patterns = texts.filter(([, text]) => text.includes('{'))
+const placeholdersOf = (pattern: string): string[] =>
+    [...new Set([...pattern.matchAll(/\{(\w+)\s*[,}]/g)].map(([, name]) => name ?? ''))].sort()
+
+const format = (pattern: string, values: Record<string, number>): string =>
+    createIntl({
+        locale: 'en-GB',
+        messages: { it: pattern },
+        onError: (error) => {
+            throw error
+        },
+    }).formatMessage({ id: 'it' }, values)
+
+const valuesOf = (pattern: string): Record<string, number> =>
+    Object.fromEntries(placeholdersOf(pattern).map((name) => [name, 2]))
+
+describe('the catalogue', () => {
+    it('has texts to test', () => {
+        expect(texts.length).toBeGreaterThan(800)
+        expect(patterns.length).toBeGreaterThan(150)
+    })
+
+    it.each(patterns)('%s can be said', (_, pattern) => {
+        const said = format(pattern, valuesOf(pattern))
+        expect(said).not.toMatch(/[{}#]/)
+        expect(said).toContain('2')
+    })
+
+    it('says nothing empty, and no text begins or ends with two spaces', () => {
+        const odd = texts.filter(([, text]) => /\s{2}/.test(text))
+        expect(odd).toEqual([])
+    })
+})
+
+describe('speak', () => {
+    const said = speak({
+        plain: 'Fish',
+        of: { days: '{n, plural, one {# day} other {# days}}', words: '{n_Words} of {m_words}' },
+        list: ['a', 'b'],
+    })
+
+    it('leaves a text without placeholders as it is', () => {
+        expect(said.plain).toBe('Fish')
+        expect(said.list).toEqual(['a', 'b'])
+    })
+
+    it('agrees in number', () => {
+        expect(said.of.days({ n: 1 })).toBe('1 day')
+        expect(said.of.days({ n: 3 })).toBe('3 days')
+    })
+
+    it('writes numbers up to twelve as words, where a sentence may begin with one', () => {
+        expect(said.of.words({ n: 2, m: 12 })).toBe('Two of twelve')
+        expect(said.of.words({ n: 13, m: 0 })).toBe('13 of no')
+    })
+
+    it('throws where a pattern cannot be read, instead of showing its name', () => {
+        expect(() => speak({ broken: '{n, plural, one {day}}' }).broken({ n: 2 })).toThrow()
+    })
+})
+
+describe('the made-up language', () => {
+    it('accents every letter and nothing else', () => {
+        expect(accented('Tank 3, 42 cm')).toBe('Ŧȧƞķ 3, 42 ƈḿ')
+        expect(accented('abcxyzABCXYZ')).not.toMatch(/[a-z]/i)
+    })
+
+    it('keeps the names, types and selectors of a pattern', () => {
+        expect(accentedPattern('{n, plural, one {# day for {name}} other {# days}} left')).toBe(
+            `{n, plural, one {# ${accented('day for')} {name}} other {# ${accented('days')}}} ${accented('left')}`,
+        )
+    })
+
+    it.each(patterns)('can say %s', (_, pattern) => {
+        const inIt = accentedPattern(pattern)
+        expect(format(inIt, valuesOf(pattern)).replaceAll(/[^a-z]/gi, '')).toBe('')
+    })
+})
+
+describe('joined', () => {
+    it.each([
+        [[], ''],
+        [['a'], 'a'],
+        [['a', ''], 'a'],
+        [['a', 'b'], 'a and b'],
+        [['a', 'b', 'c'], 'a, b and c'],
+    ])('%j is "%s"', (parts, said) => {
+        expect(joined(parts)).toBe(said)
+    })
+})
