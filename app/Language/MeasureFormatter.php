@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Language;
 
+use Biomegas\Finding\Figure;
 use Biomegas\Measure\Area;
-use Biomegas\Measure\Figure;
 use Biomegas\Measure\LeastShare;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\MeasuredFigure;

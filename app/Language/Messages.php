@@ -8,8 +8,8 @@ use App\Models\FacilitySettings;
 use BackedEnum;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
+use Biomegas\Finding\Figure;
 use Biomegas\Finding\Finding;
-use Biomegas\Measure\Figure;
 use Biomegas\Measure\UnitSystem;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -124,9 +124,9 @@ final class Messages
         return match (true) {
             is_string($figure) => [$name => $figure],
             is_int($figure) => [$name => $figure, "{$name}_words" => $this->inWords($figure)],
-            $figure instanceof Figure => [$name => $this->figure($figure)],
             $figure instanceof LocalDate => [$name => $this->day($figure), "{$name}_month" => $this->date('yMMMM', $figure)],
             $figure instanceof LocalMoment => [$name => "{$this->day($figure->date)}, {$figure->time()}", "{$name}_time" => $figure->time()],
+            $figure instanceof Figure => [$name => $this->figure($figure)],
             $figure instanceof BackedEnum => [$name => $this->label($figure), ...($name === 'quantity' ? ["{$name}_units" => $this->label($figure, 'units')] : [])],
             $figure instanceof Finding => [$name => $this->phrase($figure), "{$name}_inline" => Str::lcfirst(rtrim($this->phrase($figure), '.'))],
             is_array($figure) => $this->list($name, $figure),

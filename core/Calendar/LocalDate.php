@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Calendar;
 
+use Biomegas\Finding\Figure;
+
 /** A day on the calendar of the facility, without time or time zone. */
-final readonly class LocalDate
+final readonly class LocalDate implements Figure
 {
     private const SECONDS_PER_DAY = 86400;
 

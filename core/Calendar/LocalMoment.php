@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Calendar;
 
+use Biomegas\Finding\Figure;
+
 /** A day and a time on the clock of the facility. Differences are those of the clock on the wall: an hour off on the two nights of the year when it is set. */
-final readonly class LocalMoment
+final readonly class LocalMoment implements Figure
 {
     private const MINUTES_PER_DAY = 1440;
 

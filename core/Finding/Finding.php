@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Biomegas\Finding;
 
 use BackedEnum;
-use Biomegas\Calendar\LocalDate;
-use Biomegas\Calendar\LocalMoment;
-use Biomegas\Measure\Figure;
 
 /**
  * What the core has found: a code of the catalogue of messages, and the typed
@@ -15,7 +12,7 @@ use Biomegas\Measure\Figure;
  * finds; what is said, in which language and units, stands in one catalogue
  * (docs/decisions/0015).
  *
- * @phpstan-type Told Figure|LocalDate|LocalMoment|BackedEnum|Finding|string|int|list<BackedEnum>|list<Finding>|list<string>
+ * @phpstan-type Told Figure|BackedEnum|Finding|string|int|list<BackedEnum>|list<Finding>|list<string>
  */
 final readonly class Finding
 {

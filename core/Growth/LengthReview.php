@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Calendar\LoggedDay;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\LoggedDay;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** An area of floor. */
 final readonly class Area implements Figure
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** A share that must be reached: it is said rounded up, by a name where one is near ("a third"). */
 final readonly class LeastShare implements Figure
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
 use InvalidArgumentException;
 
 /** A length of a fish or of a home: above zero and finite, held in millimetres. */

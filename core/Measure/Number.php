@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** A figure without a unit, with as many decimals as it is worth. */
 final readonly class Number implements Figure
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** Water that is measured out by hand: said in a unit small enough to pour. */
 final readonly class Portioned implements Figure
 {

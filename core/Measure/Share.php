@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** A share of a whole: 0.25 is a quarter. */
 final readonly class Share implements Figure
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** The two inside sizes of a home, said in one unit. */
 final readonly class Sides implements Figure
 {

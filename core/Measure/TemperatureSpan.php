@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Measure;
 
+use Biomegas\Finding\Figure;
+
 /** From one temperature of water to another. */
 final readonly class TemperatureSpan implements Figure
 {

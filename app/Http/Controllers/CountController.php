@@ -14,7 +14,7 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Calendar\LoggedDay;
+use Biomegas\Facility\LoggedDay;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;

@@ -22,7 +22,7 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Calendar\LoggedDay;
+use Biomegas\Facility\LoggedDay;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\Quarantine\ProductClass;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Test;
 
-use Biomegas\Measure\Figure;
+use Biomegas\Finding\Figure;
 
 /** A value of a water test with what it is of, said in the unit of its quantity. */
 final readonly class WaterValue implements Figure

@@ -6,8 +6,8 @@ namespace Tests\App\Language;
 
 use App\Language\Catalogue;
 use App\Language\MeasureFormatter;
+use Biomegas\Finding\Figure;
 use Biomegas\Measure\Area;
-use Biomegas\Measure\Figure;
 use Biomegas\Measure\LeastShare;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\MeasuredFigure;

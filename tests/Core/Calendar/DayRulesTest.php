@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Calendar;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Calendar\LoggedDay;
 use Biomegas\Calendar\PlannedDay;
 use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Company\Act;
@@ -13,6 +12,7 @@ use Biomegas\Company\Harm;
 use Biomegas\Company\Incident;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\HatchDay;
+use Biomegas\Facility\LoggedDay;
 use Biomegas\Facility\Stay;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Losses\CountKind;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Calendar;
+namespace Biomegas\Facility;
 
-use Biomegas\Facility\Fish;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 
