@@ -19,7 +19,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;

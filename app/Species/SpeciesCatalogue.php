@@ -8,7 +8,7 @@ use App\Models\Species;
 use App\Scenario\InvalidDocument;
 use App\Scenario\JsonDocument;
 use App\Scenario\ScenarioMapper;
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Support\Facades\DB;

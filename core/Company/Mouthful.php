@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Company;
 
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 
 /**
  * Anything that fits in a mouth is food. A prey shorter than the mouth ratio

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** Somebody says how long a species becomes, in millimetres of the species' own length. */
 final readonly class AdultSizeClaim
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** What a keeper should know of a species before bringing one home; no rule of housing or growth rests on it. */
 final readonly class Background
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /**
  * The temperatures that steer growth, in °C: none below minimum or above
  * maximum, fastest at best; growth coefficients are stated at the reference.

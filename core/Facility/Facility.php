@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** The plain picture of a facility on one day: the input of every computation. */
 final readonly class Facility

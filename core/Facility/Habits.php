@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** How a species behaves. */
 final readonly class Habits
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** What a species wants of its home besides room to swim and turn. */
 final readonly class HousingNeeds
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** The least home that is claimed for adults of a species; null members are not claimed. */
 final readonly class LeastHome
 {

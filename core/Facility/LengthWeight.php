@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** Mass from length: W = a L^b, with L in centimetres and W in grams. */
 final readonly class LengthWeight
 {

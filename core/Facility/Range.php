@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** A positive quantity known by its central 90 % range and its typical value. */
 final readonly class Range
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** The choices where keepers disagree, the numbers behind the rules, and the exceptions. */
 final readonly class Rulebook
@@ -23,19 +24,19 @@ final readonly class Rulebook
     ) {
         foreach ($answers as $question => $answer) {
             if (! in_array($answer, RuleOption::from($question)->answers(), true)) {
-                throw ImpossiblePicture::becauseNoMethodAnswers($question, $answer);
+                throw ImpossiblePicture::becauseNoMethodAnswers($question, $answer, self::answersOf($question));
             }
         }
         foreach ($exceptions as $exception) {
             $question = RuleOption::tryFrom($exception->rule);
             if ($exception->answer !== RuleException::SET_ASIDE && ! in_array($exception->answer, $question?->answers() ?? [], true)) {
-                throw ImpossiblePicture::becauseNoMethodAnswers($exception->rule, $exception->answer);
+                throw ImpossiblePicture::becauseNoMethodAnswers($exception->rule, $exception->answer, self::answersOf($exception->rule));
             }
         }
         foreach ($numbers as $name => $number) {
             $constant = RuleParameter::from($name);
             if ($number < $constant->least() || $number > $constant->most()) {
-                throw ImpossiblePicture::becauseAParameterIsOutOfRange($constant);
+                throw ImpossiblePicture::becauseAParameterIsOutOfRange($constant->value, $constant->least(), $constant->most());
             }
         }
     }
@@ -121,5 +122,11 @@ final readonly class Rulebook
         }
 
         return null;
+    }
+
+    /** @return list<string> what may be answered, a rule set aside included */
+    private static function answersOf(string $option): array
+    {
+        return [...RuleOption::tryFrom($option)?->answers() ?? [], RuleException::SET_ASIDE];
     }
 }

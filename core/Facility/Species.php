@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /** What a fish is: its adult size, its pace of growth and the room it needs. */
 final readonly class Species
 {

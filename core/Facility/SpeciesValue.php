@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
+
 /**
  * Values of a species, by their path in the scenario format, and how far each
  * may go: wide of every animal that is kept, so that a lost decimal point is
@@ -75,7 +77,7 @@ enum SpeciesValue: string
     {
         $this->check($span?->low, $span?->high);
         if ($span !== null && $span->low > $span->high) {
-            throw ImpossiblePicture::becauseALowIsAboveItsHigh($this);
+            throw ImpossiblePicture::becauseALowIsAboveItsHigh($this->value);
         }
     }
 
@@ -88,7 +90,7 @@ enum SpeciesValue: string
     {
         foreach ($values as $value) {
             if ($value !== null && ! ($value >= $this->least() && $value <= $this->most())) {
-                throw ImpossiblePicture::becauseAValueIsOutOfBounds($this);
+                throw ImpossiblePicture::becauseAValueIsOutOfBounds($this->value, $this->least(), $this->most());
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\Equipment\Divider;
 use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Shape\Half;

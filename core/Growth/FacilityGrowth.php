@@ -13,6 +13,7 @@ use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MapEstimator;
+use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\Fit\ProcessVariation;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;

@@ -15,6 +15,8 @@ use Biomegas\Housing\Rule\SharedLitresRule;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Rule\SpeciesOnlyRule;
 use Biomegas\Housing\Rule\TemperatureRule;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** What all rules say of a home for a newcomer. */
 final readonly class Judgement

@@ -15,9 +15,9 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
-use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\TemperatureFit;
+use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
 /**

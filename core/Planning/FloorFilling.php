@@ -9,8 +9,8 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\CrowdedFloor;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Floor\CrowdedFloor;
+use Biomegas\Housing\Verdict\Occupant;
 
 /**
  * When the floor of a system runs out under its growing residents. Each water

@@ -6,7 +6,7 @@ namespace Biomegas\Planning;
 
 use Biomegas\Facility\System;
 use Biomegas\Growth\Projection\OutgrowWindow;
-use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\TemperatureFit;
 
 /** One fish alone in one home: until what length and when it fits. */

@@ -8,9 +8,9 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
-use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
 /** Which fish another rulebook would put out of their homes, and which it would let stay. */

@@ -15,8 +15,8 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\OutgrowWindow;
 use Biomegas\Growth\Shoal;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\HomeLimits;
+use Biomegas\Housing\Size\HomeLimit;
+use Biomegas\Housing\Size\HomeLimits;
 
 /**
  * The same fish from today on with other food, warmth, home or adult size.

@@ -26,8 +26,8 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Facility\WaterTemperature;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\HomeLimits;
+use Biomegas\Housing\Size\HomeLimit;
+use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Measure\Length;
 
 /** Invented species, homes and fish for the tests of the core. */

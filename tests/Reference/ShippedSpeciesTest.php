@@ -6,8 +6,8 @@ namespace Tests\Reference;
 
 use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Growth\AdultSize;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Fit\AdultSize;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;

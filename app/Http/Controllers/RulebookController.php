@@ -12,7 +12,7 @@ use App\OpenApi\Answers;
 use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use App\Scenario\ScenarioReader;
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;

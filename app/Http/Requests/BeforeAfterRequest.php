@@ -12,7 +12,7 @@ use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Ration;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;

@@ -8,7 +8,7 @@ use App\Facility\Keys;
 use App\Language\RequestMessages;
 use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\RuleParameter;
-use Biomegas\Housing\HousingRule;
+use Biomegas\Housing\Verdict\HousingRule;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 

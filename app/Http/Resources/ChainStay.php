@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\Keys;
 use App\Language\Messages;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use OpenApi\Attributes as OA;
 

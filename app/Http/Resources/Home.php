@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\Keys;
 use App\Language\Messages;
-use Biomegas\Housing\SizeRule;
+use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Housing\TemperatureFit;
 use Biomegas\Planning\HomeOutlook;
 use OpenApi\Attributes as OA;

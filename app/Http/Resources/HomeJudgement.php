@@ -8,7 +8,7 @@ use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'All rules of housing held against one fish in one home today, with those who live there.')]

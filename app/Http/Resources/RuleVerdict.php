@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Language\Messages;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'What one rule of housing says of a home.')]

@@ -10,7 +10,7 @@ use App\Species\Outline;
 use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\WaterLayer;
-use Biomegas\Growth\AdultSize;
+use Biomegas\Growth\Fit\AdultSize;
 use Biomegas\Planning\Search\Role;
 use OpenApi\Attributes as OA;
 

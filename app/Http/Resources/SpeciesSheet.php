@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Species as Kept;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\AdultSizeClaim;
-use Biomegas\Growth\AdultSize;
+use Biomegas\Growth\Fit\AdultSize;
 use Biomegas\Growth\Projection\LengthBand;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Language\Messages;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\Search\Fit;
 use Biomegas\Planning\Search\SuitableSpecies;
 use OpenApi\Attributes as OA;

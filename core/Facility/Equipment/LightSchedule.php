@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Equipment;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** When the lights of a system change, in minutes after midnight. */
 final readonly class LightSchedule

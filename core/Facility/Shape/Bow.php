@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Shape;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** A box whose front bulges outwards as an arc of a circle: the fish turns where it is widest. */
 final readonly class Bow implements Shape

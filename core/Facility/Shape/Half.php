@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Shape;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** The two parts of a pool on either side of a divider that stands across it. */
 final readonly class Half

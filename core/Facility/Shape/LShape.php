@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Shape;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /**
  * Two boxes at a right angle. The second leg is measured from the wall of the

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Shape;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /**
  * A pond given by its corners. The swimmer's run is the longest straight line

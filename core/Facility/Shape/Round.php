@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility\Shape;
 
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 
 /** A round vat: a swimmer circles along the wall, so its run is half the way round. */
 final readonly class Round implements Shape

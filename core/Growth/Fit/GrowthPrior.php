@@ -6,7 +6,6 @@ namespace Biomegas\Growth\Fit;
 
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
-use Biomegas\Growth\AdultSize;
 use Biomegas\Growth\LeastSquares\Cholesky;
 
 /**

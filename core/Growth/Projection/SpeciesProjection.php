@@ -16,8 +16,8 @@ use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\Fit\Observation;
-use Biomegas\Growth\MeasuredGrowth;
 
 /** The growth of one fish behind and ahead of today, taken to be of one species. */
 final class SpeciesProjection

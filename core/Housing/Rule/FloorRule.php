@@ -7,11 +7,11 @@ namespace Biomegas\Housing\Rule;
 use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\CrowdedFloor;
-use Biomegas\Housing\FloorUse;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Floor\CrowdedFloor;
+use Biomegas\Housing\Floor\FloorUse;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Area;
 
 /** Each water layer needs floor for the squared lengths of those who use it; a fish of all layers counts in full in each. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Occupant;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** A group-fish alone is a wretched fish, and often an ill-tempered one. */
 final readonly class GroupRule implements Rule

@@ -6,9 +6,9 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Fitting;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Length;
 
 /** A fish thinner than the slots of an overflow goes down it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** One rule of housing. */
 interface Rule

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 
 final readonly class SalinityRule implements Rule
 {

@@ -7,10 +7,10 @@ namespace Biomegas\Housing\Rule;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Occupant;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Volume;
 
 /** The litres school in a mixed home: the largest need, and each more of the rest. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\NearestHome;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Size\HomeLimits;
+use Biomegas\Housing\Size\NearestHome;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Length;
 
 /** The largest of the newcomers must be within the limit of the home. */

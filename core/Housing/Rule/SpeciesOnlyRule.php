@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Occupant;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** Some species live with their own alone, and nobody else moves in with them. */
 final readonly class SpeciesOnlyRule implements Rule

@@ -6,10 +6,10 @@ namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Span;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
-use Biomegas\Housing\HousingRule;
-use Biomegas\Housing\Occupant;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
 

@@ -9,8 +9,6 @@ use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\SizeRule;
 
 /**
  * A fish fits a home that is a number of its own lengths long, across and, for

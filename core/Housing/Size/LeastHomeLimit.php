@@ -8,8 +8,6 @@ use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\SizeRule;
 
 /**
  * The least home that is claimed for adults of a species. A smaller home holds a

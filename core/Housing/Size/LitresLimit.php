@@ -8,8 +8,6 @@ use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\SizeRule;
 
 /** The other school: litres that a species needs for its least group, growing with length; it asks nothing of species whose litres are not known. */
 final readonly class LitresLimit implements SizeLimit

@@ -7,7 +7,6 @@ namespace Biomegas\Housing\Size;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
-use Biomegas\Housing\HomeLimit;
 
 /** A rule that a fish alone in a pool can outgrow. */
 interface SizeLimit

@@ -7,7 +7,7 @@ namespace Biomegas\Moving\Sheet;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Mixing\WaterSample;

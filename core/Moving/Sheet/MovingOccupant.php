@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Quarantine\QuarantineState;
 

@@ -6,9 +6,9 @@ namespace Biomegas\Moving\Sheet;
 
 use Biomegas\Company\Mouthful;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Measure\Length;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;

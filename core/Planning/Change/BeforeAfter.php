@@ -10,7 +10,7 @@ use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\Floor\ProjectedOccupant;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;

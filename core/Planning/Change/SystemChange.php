@@ -9,7 +9,7 @@ use Biomegas\Facility\Equipment\Divider;
 use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrification\FilterStart;
 

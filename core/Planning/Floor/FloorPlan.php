@@ -8,11 +8,11 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
-use Biomegas\Housing\FloorUse;
-use Biomegas\Housing\HomeLimit;
-use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Floor\FloorUse;
 use Biomegas\Housing\Size\FootprintLimit;
+use Biomegas\Housing\Size\HomeLimit;
+use Biomegas\Housing\Size\HomeLimits;
+use Biomegas\Housing\Verdict\Occupant;
 
 /** A system from above week by week: how long its fish are, what they need to swim and turn, and what no longer fits. */
 final readonly class FloorPlan

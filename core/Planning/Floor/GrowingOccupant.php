@@ -7,7 +7,7 @@ namespace Biomegas\Planning\Floor;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Housing\HomeLimit;
+use Biomegas\Housing\Size\HomeLimit;
 
 /** One fish on the floor plan. */
 final readonly class GrowingOccupant

@@ -8,7 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Water\Load\FedOccupant;
 

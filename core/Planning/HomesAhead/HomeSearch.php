@@ -13,12 +13,12 @@ use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
-use Biomegas\Housing\HomeLimits;
-use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Occupant;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Size\HomeLimits;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 
 /**
  * Finds the chain of homes for one fish or shoal: always the smallest that

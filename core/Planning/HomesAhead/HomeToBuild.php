@@ -10,7 +10,7 @@ use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\NearestHome;
+use Biomegas\Housing\Size\NearestHome;
 use Biomegas\Measure\Sides;
 
 /** The home that is missing at the end of a chain: for an adult, larger than nine in ten. */

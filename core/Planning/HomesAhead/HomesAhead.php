@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\HomesAhead;
 
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** The chain of homes that a fish needs from today until it is grown. */
 final readonly class HomesAhead

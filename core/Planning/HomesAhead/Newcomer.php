@@ -7,7 +7,7 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
 /** One who comes today and goes through a chain of homes: to others it is a resident of each in turn. */

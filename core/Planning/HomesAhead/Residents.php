@@ -7,7 +7,7 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
 /** Who lives in a system on a day to come, as long as they are by then and as if nobody moved. */

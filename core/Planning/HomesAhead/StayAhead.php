@@ -6,7 +6,7 @@ namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** One home in the chain that a fish needs. */
 final readonly class StayAhead

@@ -6,7 +6,7 @@ namespace Biomegas\Planning\Search;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Species;
-use Biomegas\Housing\Verdict;
+use Biomegas\Housing\Verdict\Verdict;
 
 /** A species that could live in a home, or could not, and why. */
 final readonly class SuitableSpecies

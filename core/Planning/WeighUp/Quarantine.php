@@ -6,9 +6,9 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
-use Biomegas\Housing\HousingCase;
 use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\Occupant;
 
 /** Days of quarantine still to serve, and a home without residents to serve them in. */
 final readonly class Quarantine

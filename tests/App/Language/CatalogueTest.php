@@ -12,7 +12,7 @@ use BackedEnum;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\WaterLayer;
-use Biomegas\Housing\SizeRule;
+use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Intervention;

@@ -7,7 +7,7 @@ namespace Tests\Core\Company;
 use Biomegas\Company\Mouthful;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;

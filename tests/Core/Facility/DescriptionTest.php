@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Facility;
 
 use Biomegas\Facility\CardinalTemperatures;
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\Range;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;

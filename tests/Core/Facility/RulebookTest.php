@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Facility;
 
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\HomeMethod;
-use Biomegas\Facility\ImpossiblePicture;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleException;
 use Biomegas\Facility\RuleOption;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Facility;
 
 use Biomegas\Facility\Background;
-use Biomegas\Facility\ImpossiblePicture;
+use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\Range;
 use Biomegas\Facility\Span;

@@ -12,7 +12,7 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\WaterSample;
 use Biomegas\Moving\Quarantine\HealthObservation;

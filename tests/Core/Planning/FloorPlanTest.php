@@ -13,7 +13,7 @@ use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\ChangeAdvice;
 use Biomegas\Planning\Change\SystemChange;

@@ -14,7 +14,7 @@ use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Housing\Occupant;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\Search\Fit;
 use Biomegas\Planning\Search\SpeciesSearch;

@@ -2,17 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Size\FootprintLimit;
-use Biomegas\Housing\Size\LeastHomeLimit;
-use Biomegas\Housing\Size\LitresLimit;
-use Biomegas\Housing\Size\SizeLimit;
 
 /** Until what length a fish fits a home, by all the rules of size that a facility goes by. */
 final readonly class HomeLimits

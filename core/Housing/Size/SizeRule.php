@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Size;
 
 /** Which rule a growing fish runs into first in a home. */
 enum SizeRule: string

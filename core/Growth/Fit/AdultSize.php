@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth;
+namespace Biomegas\Growth\Fit;
 
 use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Facility\Range;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Floor;
 
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\FloorMethod;
@@ -10,6 +10,7 @@ use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Housing\Verdict\Occupant;
 
 /**
  * Crowding on purpose holds only for enough mid-sized fish of like size with

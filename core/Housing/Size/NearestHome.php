@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
-use Biomegas\Housing\Size\FootprintLimit;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Volume;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth;
+namespace Biomegas\Growth\Fit;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
@@ -10,9 +10,6 @@ use Biomegas\Facility\Species;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Curve\GrowthCurves;
-use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\Observation;
-use Biomegas\Growth\Projection\StalledRun;
 
 /** The growth that a fish has shown, as the fit sees it. */
 final readonly class MeasuredGrowth

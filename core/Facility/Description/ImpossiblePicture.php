@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Facility\Description;
 
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\Refusal;
@@ -27,14 +27,14 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return $this->finding;
     }
 
-    public static function becauseAValueIsOutOfBounds(SpeciesValue $value): self
+    public static function becauseAValueIsOutOfBounds(string $value, float $least, float $most): self
     {
-        return new self(Finding::of('species.out_of_bounds', value: $value->value, least: Number::of($value->least()), most: Number::of($value->most())), explode('.', $value->value)[0]);
+        return new self(Finding::of('species.out_of_bounds', value: $value, least: Number::of($least), most: Number::of($most)), explode('.', $value)[0]);
     }
 
-    public static function becauseALowIsAboveItsHigh(SpeciesValue $value): self
+    public static function becauseALowIsAboveItsHigh(string $value): self
     {
-        return new self(Finding::of('species.low_above_high', value: $value->value), explode('.', $value->value)[0]);
+        return new self(Finding::of('species.low_above_high', value: $value), explode('.', $value)[0]);
     }
 
     public static function becauseARangeIsTooNarrowOrTooWide(string $what, float $narrowest, float $widest): self
@@ -62,14 +62,15 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self(Finding::of('species.reference_too_cold', species: $species), 'temperature_c');
     }
 
-    public static function becauseNoMethodAnswers(string $option, string $answer): self
+    /** @param  list<string>  $methods */
+    public static function becauseNoMethodAnswers(string $option, string $answer, array $methods): self
     {
-        return new self(Finding::of('rulebook.no_such_method', option: $option, answer: $answer, methods: implode(', ', [...RuleOption::tryFrom($option)?->answers() ?? [], RuleException::SET_ASIDE])));
+        return new self(Finding::of('rulebook.no_such_method', option: $option, answer: $answer, methods: implode(', ', $methods)));
     }
 
-    public static function becauseAParameterIsOutOfRange(RuleParameter $parameter): self
+    public static function becauseAParameterIsOutOfRange(string $parameter, float $least, float $most): self
     {
-        return new self(Finding::of('rulebook.out_of_range', parameter: $parameter->value, least: Number::of($parameter->least()), most: Number::of($parameter->most())));
+        return new self(Finding::of('rulebook.out_of_range', parameter: $parameter, least: Number::of($least), most: Number::of($most)));
     }
 
     public static function becauseTheGlassLeavesNoRoom(): self

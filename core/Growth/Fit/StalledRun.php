@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\Projection;
+namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
-use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\Observation;
 
 /**
  * Finds a fish that has stopped growing: its last lengths agree with each

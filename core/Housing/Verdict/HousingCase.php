@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Verdict;
 
 use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Housing;
+namespace Biomegas\Housing\Verdict;
 
 /** The rules by which a home is judged, in the order in which a failing one is named first. */
 enum HousingRule: string
