@@ -8,9 +8,9 @@ use App\Database\References;
 use App\Models\Fish;
 use App\Models\Measurement;
 use App\Models\Stay;
-use Biomegas\Facility\Method;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Rulebook\Method;
 
 /** Fish that come into the facility, and the way back while nothing has been written about them. */
 final readonly class Arrivals

@@ -7,7 +7,7 @@ namespace App\Facility;
 use App\Models\RationChange;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
+use Biomegas\Rulebook\Ration;
 
 /** Keeps the dated changes of what a fish is fed: at most one a day, and none that changes nothing. */
 final readonly class RationLog

@@ -12,20 +12,20 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleException;
-use Biomegas\Facility\RuleOption;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\Ration;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleException;
+use Biomegas\Rulebook\RuleOption;
+use Biomegas\Rulebook\RuleParameter;
 use Closure;
 
 /** Reads a facility from a scenario file (docs/formats/scenario.schema.json). */

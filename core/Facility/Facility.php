@@ -6,6 +6,7 @@ namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Description\ImpossiblePicture;
+use Biomegas\Rulebook\Rulebook;
 
 /** The plain picture of a facility on one day: the input of every computation. */
 final readonly class Facility

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Rulebook\Ration;
 
 /** An individual fish, or a shoal of one species that is kept and counted as one. */
 final readonly class Fish

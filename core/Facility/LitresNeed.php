@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Facility\Description\ImpossiblePicture;
+use Biomegas\Rulebook\HomeMethod;
 
 /** Litres that adults of a species are said to need, for a group and for each one more, by school. */
 final readonly class LitresNeed

@@ -6,6 +6,7 @@ namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
 
 /** A length of a fish, or the mean of some members of a shoal. */
 final readonly class MeasuredLength

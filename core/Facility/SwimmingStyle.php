@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Facility;
 
+use Biomegas\Rulebook\RuleParameter;
+
 /** How a species moves, which decides the room it needs. */
 enum SwimmingStyle: string
 {

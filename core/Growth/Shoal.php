@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Facility\Fish;
-use Biomegas\Growth\Fit\StandardNormal;
+use Biomegas\Numerics\StandardNormal;
 
 /**
  * How far the largest and the smallest of a shoal are from its mean: the

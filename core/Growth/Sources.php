@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Growth;
 
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\LeastSquares\Matrix2;
 use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Numerics\Matrix2;
 
 /** How much of what is known of a fish's growth in the coming year came from where; shares sum to 1. */
 final readonly class Sources

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth;
 
-use Biomegas\Growth\Fit\StandardNormal;
 use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Numerics\StandardNormal;
 
 /**
  * Whether a fish has grown much less since its last length but one than its

@@ -7,7 +7,6 @@ namespace Biomegas\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
@@ -18,6 +17,7 @@ use Biomegas\Growth\Stall;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\TemperatureFit;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
 use Closure;
 
 /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Method;
 use Biomegas\Growth\NextMeasurement;
+use Biomegas\Rulebook\Method;
 
 /**
  * When a fish should be measured next: when a length is expected to narrow its

@@ -6,11 +6,11 @@ namespace Biomegas\Planning;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
 use Closure;
 
 /** Which fish another rulebook would put out of their homes, and which it would let stay. */

@@ -6,7 +6,6 @@ namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterTemperature;
@@ -17,6 +16,7 @@ use Biomegas\Growth\Projection\OutgrowWindow;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\HomeLimits;
+use Biomegas\Rulebook\Ration;
 
 /**
  * The same fish from today on with other food, warmth, home or adult size.

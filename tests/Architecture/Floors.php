@@ -18,10 +18,10 @@ final class Floors
 {
     /** Folders of the core from the ground up; those in one line do not know each other. */
     private const CORE = [
-        ['Finding'],
+        ['Finding', 'Numerics'],
         ['Calendar', 'Growth\LeastSquares', 'Measure'],
         ['Facility\Description', 'Losses', 'Placement'],
-        ['Facility\Equipment', 'Facility\Shape'],
+        ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],
         ['Growth\Clock', 'Growth\Curve', 'Housing\Size', 'Housing\Verdict', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Water'],
         ['Company', 'Growth\Fit', 'Housing\Floor', 'Water\Nitrification', 'Water\Test'],

@@ -13,9 +13,7 @@ use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Shape\Shape;
 use Biomegas\Facility\Span;
@@ -29,6 +27,8 @@ use Biomegas\Facility\WaterTemperature;
 use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\Rulebook;
 
 /** Invented species, homes and fish for the tests of the core. */
 final readonly class Example

@@ -6,8 +6,6 @@ namespace Tests\Reference;
 
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
@@ -19,6 +17,8 @@ use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\SampleSpecies;

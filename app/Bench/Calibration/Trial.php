@@ -9,9 +9,7 @@ use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
@@ -24,6 +22,8 @@ use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\Rulebook;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -21,7 +21,7 @@ use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\LeastSquares\AgeCurve;
 use Biomegas\Growth\LeastSquares\CurveFitter;
-use Biomegas\Growth\Projection\WeightedQuantiles;
+use Biomegas\Numerics\WeightedQuantiles;
 use Biomegas\Placement\Improvement;
 use Biomegas\Placement\Incumbent;
 use Biomegas\Placement\ProblemReader;

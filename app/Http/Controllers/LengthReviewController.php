@@ -10,8 +10,8 @@ use App\Http\Resources\Review;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
-use Biomegas\Facility\Method;
 use Biomegas\Growth\LengthReview;
+use Biomegas\Rulebook\Method;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

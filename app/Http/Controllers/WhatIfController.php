@@ -11,10 +11,10 @@ use App\Http\Resources\OtherFuture;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
-use Biomegas\Facility\Ration;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\WhatIf;
+use Biomegas\Rulebook\Ration;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use App\Language\RequestMessages;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Sex;
+use Biomegas\Rulebook\Method;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;

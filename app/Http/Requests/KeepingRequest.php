@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Language\RequestMessages;
-use Biomegas\Facility\Ration;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\UnitSystem;
+use Biomegas\Rulebook\Ration;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Facility\Keys;
 use App\Language\RequestMessages;
-use Biomegas\Facility\RuleOption;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Rulebook\RuleOption;
+use Biomegas\Rulebook\RuleParameter;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 

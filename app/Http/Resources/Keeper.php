@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Role;
-use Biomegas\Facility\Method;
 use Biomegas\Measure\UnitSystem;
+use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A signed-in person and the facility.')]

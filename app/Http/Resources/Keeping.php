@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
+use Biomegas\Rulebook\Ration;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'How a fish is kept besides its home.')]

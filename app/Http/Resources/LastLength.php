@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Method;
+use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The newest measured length.')]

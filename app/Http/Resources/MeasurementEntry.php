@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\TenthMm;
 use App\Models\Measurement;
 use Biomegas\Facility\LengthKind;
-use Biomegas\Facility\Method;
+use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A measured length.')]

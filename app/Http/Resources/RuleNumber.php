@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Biomegas\Facility\RuleParameter;
+use Biomegas\Rulebook\RuleParameter;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A number behind the rules.')]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Biomegas\Facility\RuleOption;
+use Biomegas\Rulebook\RuleOption;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A question on which keepers disagree.')]

@@ -7,11 +7,11 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleException;
-use Biomegas\Facility\RuleOption;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Planning\MethodEffect;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleException;
+use Biomegas\Rulebook\RuleOption;
+use Biomegas\Rulebook\RuleParameter;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The choices where keepers disagree, the numbers behind the rules, and the exceptions.')]

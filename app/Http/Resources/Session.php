@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\FacilityReader;
 use App\Models\FacilitySettings;
 use App\Models\User;
-use Biomegas\Facility\Method;
+use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Who is signed in, and where.')]

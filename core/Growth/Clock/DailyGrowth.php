@@ -6,11 +6,11 @@ namespace Biomegas\Growth\Clock;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CardinalTemperatures;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterTemperature;
+use Biomegas\Rulebook\Ration;
 
 /** How much a species grows in a system on each day of the year, in years of growth time. */
 final readonly class DailyGrowth

@@ -7,9 +7,9 @@ namespace Biomegas\Growth\Clock;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Rulebook\Ration;
 
 /**
  * The growth clocks of the fish of a facility: through the stays behind each,

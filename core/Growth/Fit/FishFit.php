@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
+use Biomegas\Numerics\ScrambledHalton;
+use Biomegas\Numerics\StandardNormal;
 
 /**
  * Fits the growth of one fish: importance sampling about the most probable

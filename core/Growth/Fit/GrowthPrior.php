@@ -6,7 +6,7 @@ namespace Biomegas\Growth\Fit;
 
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
-use Biomegas\Growth\LeastSquares\Cholesky;
+use Biomegas\Numerics\Cholesky;
 
 /**
  * What is believed of a fish before it is measured: the logarithms of its

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
-use Biomegas\Growth\LeastSquares\Cholesky;
+use Biomegas\Numerics\Cholesky;
 
 /** Draws from a proposal, each with how well it agrees with what is known. */
 final readonly class ImportanceSample

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
-use Biomegas\Growth\LeastSquares\Cholesky;
-use Biomegas\Growth\LeastSquares\LeastSquaresResult;
-use Biomegas\Growth\LeastSquares\LevenbergMarquardt;
+use Biomegas\Numerics\Cholesky;
+use Biomegas\Numerics\LeastSquaresResult;
+use Biomegas\Numerics\LevenbergMarquardt;
 
 /**
  * Finds the most probable growth of a measured fish: damped least squares on

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Fit;
 
-use Biomegas\Growth\LeastSquares\Cholesky;
+use Biomegas\Numerics\Cholesky;
 
 /** A probable growth of a fish and how sharply the data mark it. */
 final readonly class Peak

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Fit;
 
+use Biomegas\Numerics\ScrambledHalton;
+use Biomegas\Numerics\StandardNormal;
+
 /**
  * What every importance draw needs and no fish changes: a step of a Student t
  * with five degrees of freedom, its log density, and the normals for the way

@@ -6,7 +6,7 @@ namespace Biomegas\Growth\Kin;
 
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\Peak;
-use Biomegas\Growth\LeastSquares\Matrix2;
+use Biomegas\Numerics\Matrix2;
 
 /**
  * What the lengths of one fish alone say of its growth, apart from its prior:

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Kin;
 
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\LeastSquares\Matrix2;
+use Biomegas\Numerics\Matrix2;
 
 /**
  * The prior of a fish that has kin in the same facility: same water, same

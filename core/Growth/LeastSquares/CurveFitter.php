@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\LeastSquares;
 
+use Biomegas\Numerics\Cholesky;
+use Biomegas\Numerics\LeastSquaresResult;
+use Biomegas\Numerics\LevenbergMarquardt;
 use InvalidArgumentException;
 
 /**

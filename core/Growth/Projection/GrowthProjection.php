@@ -9,6 +9,8 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Numerics\QuantileMix;
+use Biomegas\Numerics\WeightedQuantiles;
 use Closure;
 
 /**

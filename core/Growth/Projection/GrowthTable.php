@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Projection;
 
 use Biomegas\Growth\Fit\GrowthDraws;
+use Biomegas\Numerics\MonotoneCubic;
+use Biomegas\Numerics\WeightedQuantiles;
 
 /**
  * Quantiles of the length of one fish against growth time from now on, kept at

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Growth\Projection;
 
+use Biomegas\Numerics\WeightedQuantiles;
+
 /** A length in millimetres with its 80 % range: 10, 50 and 90 % quantiles. */
 final readonly class LengthBand
 {

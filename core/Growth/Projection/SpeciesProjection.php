@@ -18,6 +18,7 @@ use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\Fit\Observation;
+use Biomegas\Numerics\WeightedQuantiles;
 
 /** The growth of one fish behind and ahead of today, taken to be of one species. */
 final class SpeciesProjection

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Floor;
 
 use Biomegas\Facility\Fitting;
-use Biomegas\Facility\FloorMethod;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\FloorMethod;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /**
  * Crowding on purpose holds only for enough mid-sized fish of like size with

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Floor;
 
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
 
 /** The floor that those who share a system need in each water layer: in proportion to their squared lengths. */
 final readonly class FloorUse

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
-use Biomegas\Facility\FloorMethod;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\CrowdedFloor;
@@ -13,6 +12,7 @@ use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Area;
+use Biomegas\Rulebook\FloorMethod;
 
 /** Each water layer needs floor for the squared lengths of those who use it; a fish of all layers counts in full in each. */
 final readonly class FloorRule implements Rule

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Volume;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /** The litres school in a mixed home: the largest need, and each more of the rest. */
 final readonly class SharedLitresRule implements Rule

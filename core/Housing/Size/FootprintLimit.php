@@ -6,9 +6,9 @@ namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /**
  * A fish fits a home that is a number of its own lengths long, across and, for

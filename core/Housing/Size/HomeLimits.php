@@ -6,9 +6,9 @@ namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Rulebook\Rulebook;
 
 /** Until what length a fish fits a home, by all the rules of size that a facility goes by. */
 final readonly class HomeLimits

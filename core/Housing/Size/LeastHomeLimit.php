@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /**
  * The least home that is claimed for adults of a species. A smaller home holds a

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /** The other school: litres that a species needs for its least group, growing with length; it asks nothing of species whose litres are not known. */
 final readonly class LitresLimit implements SizeLimit

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Size;
 
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Volume;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /** The least home, by its inside sizes in millimetres, that holds a fish of this length. */
 final readonly class NearestHome

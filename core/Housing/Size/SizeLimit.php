@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Size;
 
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Species;
+use Biomegas\Rulebook\Rulebook;
 
 /** A rule that a fish alone in a pool can outgrow. */
 interface SizeLimit

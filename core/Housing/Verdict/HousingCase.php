@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Verdict;
 
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
+use Biomegas\Rulebook\Rulebook;
 
 /** May this newcomer live in this home with those who live there on some day? */
 final readonly class HousingCase

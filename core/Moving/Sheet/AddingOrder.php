@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-use Biomegas\Facility\RuleOption;
 use Biomegas\Finding\Finding;
+use Biomegas\Rulebook\RuleOption;
 
 /** Of several: how many go in at once, by the school of the facility. Common practice, no published source. */
 final readonly class AddingOrder

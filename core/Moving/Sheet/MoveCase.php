@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Biomegas\Moving\Sheet;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Mixing\WaterSample;
+use Biomegas\Rulebook\Rulebook;
 
 /** Everything that a move depends on. */
 final readonly class MoveCase

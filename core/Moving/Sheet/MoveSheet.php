@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
-use Biomegas\Facility\RuleOption;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Portioned;
 use Biomegas\Measure\Share;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
+use Biomegas\Rulebook\RuleOption;
 use Biomegas\Water\Oxygen;
 
 /** A prepared run: what is at hand, what speaks against it, and every step with its reason. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Watch;
 
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleOption;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleOption;
 
 /** The next intervention against chasing: one at a time, mildest first, none twice that did not last. */
 final readonly class Ladder

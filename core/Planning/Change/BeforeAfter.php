@@ -6,12 +6,12 @@ namespace Biomegas\Planning\Change;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\Floor\ProjectedOccupant;
+use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Change;
 
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\FloorUse;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Load\TurnoverNeed;

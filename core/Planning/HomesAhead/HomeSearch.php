@@ -7,7 +7,6 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Projection\LengthBand;
@@ -19,6 +18,7 @@ use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
+use Biomegas\Rulebook\RuleParameter;
 
 /**
  * Finds the chain of homes for one fish or shoal: always the smallest that

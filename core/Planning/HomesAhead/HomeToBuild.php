@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Size\NearestHome;
 use Biomegas\Measure\Sides;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /** The home that is missing at the end of a chain: for an adult, larger than nine in ten. */
 final readonly class HomeToBuild

@@ -8,7 +8,6 @@ use Biomegas\Facility\Background;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
@@ -21,6 +20,7 @@ use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Planning\WeighUp\WeighUp;
+use Biomegas\Rulebook\Method;
 
 /**
  * The search turned round: which species could live in a system, brought home

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Diet;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleOption;
 use Biomegas\Finding\Finding;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleOption;
 
 /** What to know before it comes home: law, harm, disease. Shown once, short; law and licensed people decide. */
 final readonly class Cautions

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Facility;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\NitrateLoad;

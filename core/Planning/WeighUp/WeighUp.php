@@ -8,7 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Stay;
 use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
@@ -23,6 +22,7 @@ use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\Newcomer;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
+use Biomegas\Rulebook\Method;
 
 /** The whole future of a fish before it is bought, and one sentence of advice. */
 final readonly class WeighUp

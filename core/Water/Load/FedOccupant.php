@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Water\Load;
 
 use Biomegas\Facility\LengthWeight;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\Species;
+use Biomegas\Rulebook\Ration;
 use Biomegas\Water\Feeding;
 
 /** A fish or shoal as the water feels it: so heavy, and fed so much. */

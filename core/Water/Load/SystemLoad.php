@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Load;
 
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Feeding;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\NitrateLoad;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Biomegas\Water\Readiness;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleParameter;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;

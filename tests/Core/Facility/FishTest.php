@@ -6,8 +6,8 @@ namespace Tests\Core\Facility;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\StatedAdult;
+use Biomegas\Rulebook\Ration;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;

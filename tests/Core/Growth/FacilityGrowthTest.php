@@ -12,7 +12,6 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Facility\Range;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Species;
@@ -27,6 +26,7 @@ use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 

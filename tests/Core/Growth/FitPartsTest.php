@@ -13,12 +13,12 @@ use Biomegas\Growth\Fit\KalmanFilter;
 use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Fit\ProposalTable;
-use Biomegas\Growth\Fit\ScrambledHalton;
-use Biomegas\Growth\Fit\StandardNormal;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
-use Biomegas\Growth\LeastSquares\Matrix2;
-use Biomegas\Growth\Projection\WeightedQuantiles;
+use Biomegas\Numerics\Matrix2;
+use Biomegas\Numerics\ScrambledHalton;
+use Biomegas\Numerics\StandardNormal;
+use Biomegas\Numerics\WeightedQuantiles;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 

@@ -7,13 +7,13 @@ namespace Tests\Core\Growth;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Ration;
 use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Clock\DailyGrowth;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
+use Biomegas\Rulebook\Ration;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 

@@ -6,10 +6,10 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CurveName;
-use Biomegas\Facility\Method;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LateMeans;
+use Biomegas\Rulebook\Method;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Growth\LeastSquares\AgeCurve;
-use Biomegas\Growth\LeastSquares\Cholesky;
 use Biomegas\Growth\LeastSquares\CurveFitFailed;
 use Biomegas\Growth\LeastSquares\CurveFitter;
-use Biomegas\Growth\LeastSquares\LevenbergMarquardt;
-use Biomegas\Growth\LeastSquares\StopReason;
+use Biomegas\Numerics\Cholesky;
+use Biomegas\Numerics\LevenbergMarquardt;
+use Biomegas\Numerics\StopReason;
 use InvalidArgumentException;
 use PHPUnit\Framework\TestCase;
 use Tests\Said;

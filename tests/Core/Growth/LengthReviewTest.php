@@ -6,12 +6,12 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\Method;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\Method;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;

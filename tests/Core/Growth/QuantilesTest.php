@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Growth;
 
-use Biomegas\Growth\Projection\MonotoneCubic;
-use Biomegas\Growth\Projection\WeightedQuantiles;
+use Biomegas\Numerics\MonotoneCubic;
+use Biomegas\Numerics\WeightedQuantiles;
 use PHPUnit\Framework\TestCase;
 
 final class QuantilesTest extends TestCase

@@ -6,7 +6,6 @@ namespace Tests\Core\Housing;
 
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Pool;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Shape\Round;
 use Biomegas\Facility\Span;
@@ -16,6 +15,7 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Housing\TemperatureFit;
+use Biomegas\Rulebook\Rulebook;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Water;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\Ration;
-use Biomegas\Facility\Rulebook;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Rulebook\Ration;
+use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\CycleState;
 use Biomegas\Water\Readiness\NewHome;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\Projection;
+namespace Biomegas\Numerics;
 
 use InvalidArgumentException;
 

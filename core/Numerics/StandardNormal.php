@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\Fit;
+namespace Biomegas\Numerics;
 
 /** The standard normal distribution. */
 final readonly class StandardNormal

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** A fish or a system for which one rule is other than for the rest, and why. */
 final readonly class RuleException

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\LeastSquares;
+namespace Biomegas\Numerics;
 
 /** Arithmetic of 2 by 2 matrices. */
 final readonly class Matrix2

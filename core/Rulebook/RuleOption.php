@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** Where keepers disagree: each question has rival answers, the schools, of which the first is the default. Common practice, no published source. */
 enum RuleOption: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** How a fish is fed. */
 enum Ration: string

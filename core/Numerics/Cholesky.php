@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\LeastSquares;
+namespace Biomegas\Numerics;
 
 /** Lower triangular root of a small positive definite matrix. */
 final readonly class Cholesky

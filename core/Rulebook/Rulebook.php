@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Description\ImpossiblePicture;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\Projection;
+namespace Biomegas\Numerics;
 
 /**
  * A rising curve through given points that never overshoots: Fritsch and

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** How big a home must be, as different keepers see it. */
 enum HomeMethod: string

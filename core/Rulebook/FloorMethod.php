@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** How many fish share a floor, as different keepers see it. */
 enum FloorMethod: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** How a length was taken, which decides how far it can be trusted. */
 enum Method: string

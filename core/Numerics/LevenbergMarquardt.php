@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\LeastSquares;
+namespace Biomegas\Numerics;
 
 use Closure;
 use InvalidArgumentException;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Growth\Projection;
+namespace Biomegas\Numerics;
 
 /** Quantiles of a mixture whose parts are known by their quantiles at the same levels. */
 final readonly class QuantileMix

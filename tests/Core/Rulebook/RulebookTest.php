@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Facility;
+namespace Tests\Core\Rulebook;
 
 use Biomegas\Facility\Description\ImpossiblePicture;
-use Biomegas\Facility\HomeMethod;
-use Biomegas\Facility\Rulebook;
-use Biomegas\Facility\RuleException;
-use Biomegas\Facility\RuleOption;
-use Biomegas\Facility\RuleParameter;
+use Biomegas\Rulebook\HomeMethod;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleException;
+use Biomegas\Rulebook\RuleOption;
+use Biomegas\Rulebook\RuleParameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Facility;
+namespace Biomegas\Rulebook;
 
 /** The numbers behind the rules. Common practice, no published source, where nothing else is said. */
 enum RuleParameter: string
