@@ -24,7 +24,7 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
         <Box>
             {knowledge.stall === 'stalled' && (
                 <chakra.p color="close" fontWeight={600} paddingBottom="10px">
-                    {messages.fish.stalled({ name: fish.name })}{' '}
+                    {messages.fish.stalled({ n: fish.count, name: fish.name })}{' '}
                     {knowledge.is_cramped && messages.fish.cramped}
                 </chakra.p>
             )}

@@ -150,14 +150,7 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
             aria-live="polite"
         >
             <chakra.p fontWeight={700} fontSize="18px">
-                {whatIfSentence(
-                    sheet.fish.name,
-                    other.home,
-                    other.reason,
-                    other.outgrows,
-                    sheet.today,
-                    horizon,
-                )}
+                {whatIfSentence(sheet.fish, other.home, other.reason, other.outgrows, sheet.today, horizon)}
             </chakra.p>
             <chakra.span color="ink2">
                 {messages.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}

@@ -29,7 +29,7 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
 
 /** The answer to a what-if. */
 export function whatIfSentence(
-    name: string,
+    { name, count: n }: { name: string; count: number },
     home: string,
     reason: string,
     window: Window,
@@ -38,16 +38,17 @@ export function whatIfSentence(
 ): string {
     const said = messages.fish.whatIf
     if (window.early === null) {
-        return said.fits({ name, home, month: monthOfYear(horizon) })
+        return said.fits({ n, name, home, month: monthOfYear(horizon) })
     }
     if (window.early === today) {
         return window.late === today
-            ? said.now({ name, home, reason })
-            : said.nowOrSoon({ name, home, reason })
+            ? said.now({ n, name, home, reason })
+            : said.nowOrSoon({ n, name, home, reason })
     }
     return window.late === null
         ? said.may({ name, home, reason, early: longDay(window.early, today) })
         : said.between({
+              n,
               name,
               home,
               reason,

@@ -9,7 +9,7 @@ export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = ()
         { fish: fish.id },
         {
             before: { ration: keeping.ration, adult: inMillimetres(keeping.adult_mm) },
-            notice: messages.fish.whatIf.kept({ name: fish.name }),
+            notice: messages.fish.whatIf.kept({ n: fish.count, name: fish.name }),
             onDone,
         },
     )

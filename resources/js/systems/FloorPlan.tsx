@@ -267,6 +267,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     y={turningFish.y * scale}
                     r={(turning * scale) / 2}
                     label={messages.systems.turns({
+                        n: rows.get(longest?.id ?? 0)?.count ?? 1,
                         name: rows.get(longest?.id ?? 0)?.name ?? '',
                         size: `${bare(turning, unit)} ${unit.word}`,
                     })}

@@ -1,5 +1,5 @@
 import { messages } from '../messages'
-import type { FloorPlanSheet, GrowingFish, SystemSheet } from '../api/types'
+import type { FishRow, FloorPlanSheet, GrowingFish, SystemSheet } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { useUnit } from '../frame/keeper'
 import { bandInk, ink } from '../theme/tokens'
@@ -30,7 +30,7 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
                 const row_ = system.fish.find((one) => one.id === fish.id)
                 const y = -18 - (runs.length - 1 - i) * row
                 const end = Math.min(needed, there)
-                const label = `${messages.systems.needs({ name: row_?.name ?? '', run: bare(fish.run_mm[at] ?? 0, unit) })}${needed > there ? `, ${messages.systems.tooMuch}` : ''}`
+                const label = needWords(row_, bare(fish.run_mm[at] ?? 0, unit), needed > there)
                 return (
                     <g key={fish.id}>
                         <path
@@ -99,7 +99,7 @@ export function RoundRuns({
                 const row = system.fish.find((one) => one.id === fish.id)
                 const colour = share > 1 ? ink('over') : bandInk(row?.band ?? 0)
                 const [x, y] = onCircle(r, Math.min(1, share))
-                const words = `${messages.systems.needs({ name: row?.name ?? '', run: bare(fish.run_mm[at] ?? 0, unit) })}${share > 1 ? `, ${messages.systems.tooMuch}` : ''}`
+                const words = needWords(row, bare(fish.run_mm[at] ?? 0, unit), share > 1)
                 return (
                     <g key={fish.id}>
                         <path
@@ -142,3 +142,10 @@ function arc(r: number, share: number): string {
     const [x, y] = onCircle(r, share)
     return `M0 ${-r}A${r} ${r} 0 0 1 ${x} ${y}`
 }
+
+/** "Reed needs 142, more than there is". */
+const needWords = (row: FishRow | undefined, run: string, isTooMuch: boolean): string =>
+    [
+        messages.systems.needs({ n: row?.count ?? 1, name: row?.name ?? '', run }),
+        ...(isTooMuch ? [messages.systems.tooMuch] : []),
+    ].join(', ')

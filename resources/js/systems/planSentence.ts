@@ -55,6 +55,7 @@ function holdsSentence({ system, names, fish, at, date, today }: Plan, when: str
         system: system.name,
         who: fish.length === 2 ? said.both : said.all({ n: fish.length }),
         nearest: names.get(nearest?.id ?? 0) ?? '',
+        n: system.fish.find(({ id }) => id === nearest?.id)?.count ?? 1,
     }
     return isToday ? said.holdsNearest(told) : said.stillHoldsNearest(told)
 }

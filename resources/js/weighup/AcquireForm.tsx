@@ -59,6 +59,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             undo: (recorded) => write('DELETE', '/api/v1/fish/{fish}', { fish: recorded.id }),
             notice: (body) =>
                 messages.weighUp.arrived({
+                    n: body.count,
                     name: body.name,
                     home: systems.find((system) => system.id === body.system_id)?.name ?? '',
                 }),

@@ -45,7 +45,7 @@ export const weighUp = {
     method: 'How it was measured',
     note: 'How it was when it came',
     save: 'Save',
-    arrived: '{name} lives in {home} now.',
+    arrived: '{name} {n, plural, one {lives} other {live}} in {home} now.',
     chain: 'The homes it needs',
     untilMove: 'to {month}',
     until: 'until {day}',
