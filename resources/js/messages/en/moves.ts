@@ -35,7 +35,7 @@ export const moves = {
     row: '{fish}: {from} to {to}',
     interim: 'until {day}',
     timeOuts:
-        '{all, plural, one {One time-out} other {{all_Words} time-outs}} so far, {settled_words} came back and settled.',
+        '{all, plural, =0 {No time-outs so far.} one {One time-out so far, {settled_words} came back and settled.} other {{all_Words} time-outs so far, {settled_words} came back and settled.}}',
     sheet: {
         title: '{fish} to {to}',
         broken: 'A fish of this sheet is not there any more. Drop it and make a new one.',
