@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Company;
 
+use Biomegas\Facility\HousingNeeds;
 use Biomegas\Housing\Verdict\Occupant;
 
 /**
@@ -12,9 +13,6 @@ use Biomegas\Housing\Verdict\Occupant;
  */
 final readonly class Mouthful
 {
-    /** Depth over length of a usual body; deeper ones are harder to swallow. */
-    private const USUAL_DEPTH = 0.3;
-
     public static function swallows(Occupant $predator, Occupant $prey): bool
     {
         return $predator->fish !== $prey->fish && self::room($predator) > self::girth($prey);
@@ -31,6 +29,6 @@ final readonly class Mouthful
     {
         $smallest = $prey->length / $prey->largest;
 
-        return $smallest * max(1.0, ($prey->species->needs->bodyDepthRatio ?? self::USUAL_DEPTH) / self::USUAL_DEPTH);
+        return $smallest * max(1.0, $prey->species->needs->bodyDepth() / HousingNeeds::USUAL_BODY_DEPTH);
     }
 }

@@ -9,6 +9,9 @@ use Biomegas\Facility\Description\ImpossiblePicture;
 /** What a species wants of its home besides room to swim and turn. */
 final readonly class HousingNeeds
 {
+    /** Depth over length of a usual body. Common practice, no published source. */
+    public const USUAL_BODY_DEPTH = 0.3;
+
     /** @throws ImpossiblePicture */
     public function __construct(
         public int $minimumGroup = 1,
@@ -32,5 +35,11 @@ final readonly class HousingNeeds
         SpeciesValue::Ph->checkSpan($ph);
         SpeciesValue::Hardness->checkSpan($hardness);
         SpeciesValue::BodyDepthRatio->check($bodyDepthRatio);
+    }
+
+    /** Depth over length; a usual body's where the species does not say. */
+    public function bodyDepth(): float
+    {
+        return $this->bodyDepthRatio ?? self::USUAL_BODY_DEPTH;
     }
 }

@@ -12,7 +12,7 @@ use Biomegas\Facility\Species;
 /**
  * How long a species becomes, from all that is claimed. Claims are averaged in
  * logarithms by how far each is believed; where they disagree more than the
- * kind's own range, the range widens. Claims of a fish's own sex set the others
+ * species' own range, the range widens. Claims of a fish's own sex set the others
  * aside. A record says what is possible, not what is usual: it does not count.
  */
 final readonly class AdultSize

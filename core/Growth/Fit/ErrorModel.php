@@ -6,21 +6,21 @@ namespace Biomegas\Growth\Fit;
 
 /**
  * How measured lengths scatter about the true ones, in logarithms: mostly as
- * their method says, now and then by a gross slip (wrong unit, wrong fish).
+ * their method says, now and then by a gross outlier (wrong unit, wrong fish).
  */
 final readonly class ErrorModel
 {
     /** Logarithm of the share of good entries, 95 in a hundred. */
     public const LOG_GOOD_SHARE = -0.051293294387550536;
 
-    /** Logarithm of the share of slips, 5 in a hundred. */
-    public const LOG_SLIP_SHARE = -2.995732273553991;
+    /** Logarithm of the share of outliers, 5 in a hundred. */
+    public const LOG_OUTLIER_SHARE = -2.995732273553991;
 
-    /** Slips for each good entry. */
-    public const SLIP_ODDS = 0.05 / 0.95;
+    /** Outliers for each good entry. */
+    public const OUTLIER_ODDS = 0.05 / 0.95;
 
-    /** Variance that a slip adds. */
-    public const SLIP_VARIANCE = 0.7 ** 2;
+    /** Variance that an outlier adds. */
+    public const OUTLIER_VARIANCE = 0.7 ** 2;
 
     /** Squares of residuals below this share of their variance: a difference of densities would be lost in rounding. */
     private const SMALL = 1e-6;
@@ -35,20 +35,20 @@ final readonly class ErrorModel
     public static function weigh(float $residual, float $variance): array
     {
         $square = $residual * $residual / 2;
-        $ofSlip = $variance + self::SLIP_VARIANCE;
+        $ofOutlier = $variance + self::OUTLIER_VARIANCE;
         $good = self::LOG_GOOD_SHARE - log($variance) / 2 - $square / $variance;
-        $slip = self::LOG_SLIP_SHARE - log($ofSlip) / 2 - $square / $ofSlip;
-        // The smaller is taken against the larger, or a slip of a sharp method would overflow.
-        $odds = exp(-abs($good - $slip));
+        $outlier = self::LOG_OUTLIER_SHARE - log($ofOutlier) / 2 - $square / $ofOutlier;
+        // The smaller is taken against the larger, or an outlier of a sharp method would overflow.
+        $odds = exp(-abs($good - $outlier));
 
-        return $good > $slip
+        return $good > $outlier
             ? [$good + log1p($odds), 1 / (1 + $odds)]
-            : [$slip + log1p($odds), $odds / (1 + $odds)];
+            : [$outlier + log1p($odds), $odds / (1 + $odds)];
     }
 
     /**
      * The residual as least squares should see it: half its square is the
-     * negative log density, counted from the best possible, so that a slip
+     * negative log density, counted from the best possible, so that an outlier
      * hardly pulls.
      *
      * @return array{float, float} the squashed residual, and its derivative by the residual
@@ -56,7 +56,7 @@ final readonly class ErrorModel
     public static function squash(float $residual, float $variance): array
     {
         [$logDensity, $good] = self::weigh($residual, $variance);
-        $pull = $good / $variance + (1 - $good) / ($variance + self::SLIP_VARIANCE);
+        $pull = $good / $variance + (1 - $good) / ($variance + self::OUTLIER_VARIANCE);
         if ($residual * $residual < self::SMALL * $variance) {
             return [$residual * sqrt($pull), sqrt($pull)];
         }

@@ -11,13 +11,13 @@ final readonly class FollowedDraws
      * @param  array<int, float>  $logLikelihood
      * @param  array<int, float>  $deviation  of its growth time at the last length, years
      * @param  array<int, float>  $variance  of that deviation
-     * @param  list<list<float>>  $slip  for each entry the probability, draw by draw, to be a slip
+     * @param  list<list<float>>  $outlier  for each entry the probability, draw by draw, to be an outlier
      */
     public function __construct(
         public array $logLikelihood,
         public array $deviation,
         public array $variance,
-        public array $slip,
+        public array $outlier,
     ) {
     }
 }

@@ -19,7 +19,7 @@ final readonly class GrowthDraws
      * @param  list<float>  $deviation  how far its growth time had run ahead at the last length, years
      * @param  list<float>  $wander  fixed standard normal for the way growth time goes on from there
      * @param  list<float>  $weight  sum 1
-     * @param  list<float>  $slipProbability  for each observation
+     * @param  list<float>  $outlierProbability  for each observation
      */
     public function __construct(
         private GrowthCurve $curve,
@@ -29,7 +29,7 @@ final readonly class GrowthDraws
         private array $deviation,
         private array $wander,
         public array $weight,
-        public array $slipProbability,
+        public array $outlierProbability,
         private float $lastTime,
         private float $processVariation,
         /** Logarithm of the probability of the lengths under the prior, up to a constant. */

@@ -81,7 +81,7 @@ final readonly class ImportanceSample
 
         return new GrowthDraws(
             $curve, $this->at->start, $asymptotes, $this->at->coefficient, $deviations, $this->table->ofWander,
-            $this->weight, array_map($this->average(...), $this->followed->slip), $lastTime, $processVariation, $this->logEvidence(),
+            $this->weight, array_map($this->average(...), $this->followed->outlier), $lastTime, $processVariation, $this->logEvidence(),
         );
     }
 

@@ -9,7 +9,7 @@ use Biomegas\Growth\Curve\GrowthCurve;
 /**
  * Follows how far the growth time of each draw runs ahead or behind, from
  * length to length, and weighs how well the lengths agree with it: a scalar
- * Kalman filter whose observations may be slips. All draws are followed
+ * Kalman filter whose observations may be outliers. All draws are followed
  * together, entry by entry, on plain lists of numbers: nothing in a projection
  * runs more often.
  */
@@ -40,7 +40,7 @@ final readonly class KalmanFilter
     {
         $logLikelihoods = array_fill(0, count($at->start), count($this->entries) * ErrorModel::LOG_GOOD_SHARE);
         $deviations = $variances = array_fill(0, count($at->start), 0.0);
-        $slips = [];
+        $outliers = [];
         foreach ($this->entries as [$time, $process, $logLength, $ofMethod]) {
             $own = [];
             foreach ($deviations as $deviation) {
@@ -55,10 +55,10 @@ final readonly class KalmanFilter
                 $spread = $ofMethod + $slope * $slope * $variance;
                 // ErrorModel::weigh, written out with one logarithm: these lines run more often than any other.
                 $precision = 1 / $spread;
-                $ofSlip = 1 / ($spread + ErrorModel::SLIP_VARIANCE);
+                $ofOutlier = 1 / ($spread + ErrorModel::OUTLIER_VARIANCE);
                 $square = $residual * $residual / 2;
-                $advantage = $square * ($precision - $ofSlip);
-                $odds = ErrorModel::SLIP_ODDS * sqrt($ofSlip * $spread) * exp($advantage < self::OVERFLOW ? $advantage : self::OVERFLOW);
+                $advantage = $square * ($precision - $ofOutlier);
+                $odds = ErrorModel::OUTLIER_ODDS * sqrt($ofOutlier * $spread) * exp($advantage < self::OVERFLOW ? $advantage : self::OVERFLOW);
                 $logLikelihoods[$s] += log((1 + $odds) * sqrt($precision)) - $square * $precision;
                 $share = 1 / (1 + $odds);
                 $ofEntry[] = 1 - $share;
@@ -69,9 +69,9 @@ final readonly class KalmanFilter
                 // Rounding can take it a hair below zero.
                 $variances[$s] = $variance > 0.0 ? $variance : 0.0;
             }
-            $slips[] = $ofEntry;
+            $outliers[] = $ofEntry;
         }
 
-        return new FollowedDraws($logLikelihoods, $deviations, $variances, $slips);
+        return new FollowedDraws($logLikelihoods, $deviations, $variances, $outliers);
     }
 }

@@ -12,7 +12,7 @@ use Biomegas\Numerics\LevenbergMarquardt;
 /**
  * Finds the most probable growth of a measured fish: damped least squares on
  * logarithms with the species' prior, then on residuals squashed as the error
- * model says, so that slips count little. A slip can pull the plain fit into a
+ * model says, so that outliers count little. A outlier can pull the plain fit into a
  * wrong valley, so when that fit is bad the search starts again with each
  * entry left out in turn.
  */
@@ -25,7 +25,7 @@ final readonly class MapEstimator
 
     private const GOOD_FIT_ONCE = 4.0;
 
-    private const PRECISION_OF_A_SLIP = 2.0;
+    private const PRECISION_OF_A_OUTLIER = 2.0;
 
     /** Peaks nearer to each other than this many standard deviations are one. */
     private const APART = 1.0;
@@ -66,7 +66,7 @@ final readonly class MapEstimator
 
     /**
      * Every way to read lengths that contradict each other: with all of them,
-     * and with each taken for a slip.
+     * and with each taken for an outlier.
      *
      * @param  non-empty-list<Observation>  $observations
      * @return non-empty-list<Peak> apart from each other
@@ -127,15 +127,15 @@ final readonly class MapEstimator
     }
 
     /**
-     * When every entry looks like a slip, hardly any holds the start length;
-     * the prior and the width of a slip then stand in for the curvature.
+     * When every entry looks like an outlier, hardly any holds the start length;
+     * the prior and the width of an outlier then stand in for the curvature.
      */
     private function precision(LeastSquaresResult $fit): Cholesky
     {
         return Cholesky::of($fit->normalMatrix) ?? Cholesky::ofDiagonal([
             1 / $this->prior->covariance[0][0],
             1 / $this->prior->covariance[1][1],
-            self::PRECISION_OF_A_SLIP,
+            self::PRECISION_OF_A_OUTLIER,
         ]);
     }
 

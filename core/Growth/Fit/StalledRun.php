@@ -9,7 +9,7 @@ use Biomegas\Growth\Curve\GrowthCurve;
 /**
  * Finds a fish that has stopped growing: its last lengths agree with each
  * other over a time in which its species grows a good deal. Left to the fit they
- * would be taken for slips or, worse, for its adult size; it is projected from
+ * would be taken for outliers or, worse, for its adult size; it is projected from
  * the last of them as its species grows instead.
  */
 final readonly class StalledRun

@@ -22,7 +22,7 @@ final readonly class GrowthProjection
     /** Quantiles for drawing a band that fades toward its edges. */
     public const QUANTILES = [0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9];
 
-    private const SLIP_IS_LIKELY = 0.5;
+    private const OUTLIER_IS_LIKELY = 0.5;
 
     /** @param  non-empty-list<array{float, SpeciesProjection}>  $candidates weight and projection, most believed first; weights sum to 1 */
     private function __construct(
@@ -110,18 +110,18 @@ final readonly class GrowthProjection
     /** @return list<LocalDate> days of entries that do not fit the others: kept, but counted less */
     public function flagged(): array
     {
-        $probabilities = $this->leading()->behind->slipProbability;
+        $probabilities = $this->leading()->behind->outlierProbability;
         if ($this->fish->hatched !== null) {
             // The first was the day of hatching, which is no entry.
             array_shift($probabilities);
         }
-        $anySlip = $probabilities !== [] && max($probabilities) > self::SLIP_IS_LIKELY;
+        $anyOutlier = $probabilities !== [] && max($probabilities) > self::OUTLIER_IS_LIKELY;
         $flagged = [];
         // The last few of a fish that stopped agree with each other: it is the fish, not the entries.
         foreach (array_slice($this->fish->lengths, 0, count($this->fish->lengths) - $this->leading()->measured->stalled) as $i => $entry) {
             // Of two entries that do not fit together nobody can tell which is wrong.
-            $isSlip = count($probabilities) === 2 ? $anySlip : ($probabilities[$i] ?? 0.0) > self::SLIP_IS_LIKELY;
-            if ($isSlip) {
+            $isOutlier = count($probabilities) === 2 ? $anyOutlier : ($probabilities[$i] ?? 0.0) > self::OUTLIER_IS_LIKELY;
+            if ($isOutlier) {
                 $flagged[] = $entry->date;
             }
         }
@@ -130,7 +130,7 @@ final readonly class GrowthProjection
     }
 
     /**
-     * How fast it grew against its kind: the percentage of its species that would
+     * How fast it grew against its species: the percentage of its species that would
      * be smaller today after the same start. Null before the second length.
      */
     public function pace(): ?float

@@ -17,15 +17,13 @@ final readonly class OverflowRule implements Rule
     /** A body is about half as thick as it is deep. Common practice, no published source. */
     private const THICKNESS_OF_DEPTH = 0.5;
 
-    private const USUAL_DEPTH_RATIO = 0.25;
-
     public function judge(HousingCase $case): ?Verdict
     {
         $slot = $case->system->overflowSlot;
         if ($slot === null || $case->system->has(Fitting::GuardedOverflow)) {
             return null;
         }
-        $body = self::THICKNESS_OF_DEPTH * ($case->newcomer->species->needs->bodyDepthRatio ?? self::USUAL_DEPTH_RATIO) * $case->newcomer->length;
+        $body = self::THICKNESS_OF_DEPTH * $case->newcomer->species->needs->bodyDepth() * $case->newcomer->length;
         [$slot, $body] = [Length::ofMillimetres($slot), Length::ofMillimetres($body)];
 
         return $body->millimetres() > $slot->millimetres()

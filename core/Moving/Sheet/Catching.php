@@ -10,7 +10,7 @@ use Biomegas\Finding\Finding;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\Volume;
 
-/** How they are caught and carried, by size, mass, kind and home. Common practice, no published source. */
+/** How they are caught and carried, by size, mass, species and home. Common practice, no published source. */
 final readonly class Catching
 {
     /** Longer or heavier ones go into a sling or tub, never a net. */

@@ -44,7 +44,7 @@ final class FitPartsTest extends TestCase
         foreach ($observations as $i => $one) {
             [$logDensity, $good] = ErrorModel::weigh($one->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $one->time)), $one->error ** 2);
             $expected += $logDensity;
-            $this->assertEqualsWithDelta(1 - $good, $followed->slip[$i][1], 1e-12);
+            $this->assertEqualsWithDelta(1 - $good, $followed->outlier[$i][1], 1e-12);
         }
 
         $this->assertEqualsWithDelta([$expected, $expected], $followed->logLikelihood, 1e-9);
@@ -65,7 +65,7 @@ final class FitPartsTest extends TestCase
         $followed = (new KalmanFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.001), new Observation(1.0, log(80e9), 0.001)], 0.03))->follow(self::twice());
 
         $this->assertTrue(is_finite($followed->logLikelihood[0]));
-        $this->assertGreaterThan(0.99, $followed->slip[1][0]);
+        $this->assertGreaterThan(0.99, $followed->outlier[1][0]);
     }
 
     public function test_the_peak_of_exact_lengths_is_their_curve_where_the_prior_agrees(): void
