@@ -52,6 +52,8 @@ need_packages() {
     php_stamp=$(stamp_of composer.json)
     if ! is_fresh composer "$php_stamp" || [ ! -d vendor ]; then
         say 'Installing Composer packages (about 15 seconds)…'
+        # What was installed of an earlier composer.json: its choice of versions, and the list of its packages.
+        rm -f composer.lock bootstrap/cache/packages.php bootstrap/cache/services.php
         COMPOSER_ALLOW_SUPERUSER=1 quietly composer install --no-interaction --no-progress --no-scripts
         make_fresh composer "$php_stamp"
     fi
