@@ -74,7 +74,11 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
             <chakra.p color="ink2" paddingBlock="6px">
                 {messages.fish.whatIf.help}
             </chakra.p>
-            <Box display="grid" gridTemplateColumns={{ base: '1fr 1fr', lg: 'repeat(4, 1fr)' }} gap="12px">
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'repeat(4, 1fr)' }}
+                gap="12px"
+            >
                 <ChoiceField
                     label={messages.fish.whatIf.ration}
                     options={[

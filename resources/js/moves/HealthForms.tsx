@@ -97,7 +97,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
                 onChange={setDose}
                 error={entry.fieldError('dose')}
             />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <TextField
                     label={messages.moves.quarantine.first}
                     type="date"

@@ -220,7 +220,7 @@ function Change({ page }: { page: Page }) {
             <Section title={messages.moves.sheet.change}>
                 <Box
                     display="grid"
-                    gridTemplateColumns="1fr 1fr"
+                    gridTemplateColumns="repeat(2, minmax(0, 1fr))"
                     gap="12px"
                     paddingTop="8px"
                     alignItems="end"

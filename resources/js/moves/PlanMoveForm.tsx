@@ -92,7 +92,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             }
         >
             <WhoAndWhere form={form} />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <Text name="date" label={messages.moves.date} type="date" min={today} />
                 <Text name="until" label={messages.moves.until} type="date" help={messages.moves.untilHelp} />
                 <Text
@@ -121,7 +121,7 @@ function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
     const living = systems.find(({ id }) => String(id) === from)?.fish ?? []
     return (
         <>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
                 <Choice
                     name="from"
                     label={messages.moves.from}

@@ -167,7 +167,7 @@ function Begin({ onDone }: { onDone: () => void }) {
                 onChange={setDate}
                 error={entry.fieldError('date')}
             />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <TextField
                     label={messages.moves.quarantine.days}
                     inputMode="numeric"

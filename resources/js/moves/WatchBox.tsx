@@ -134,7 +134,7 @@ function Look({ watch }: { watch: WatchSheet }) {
                 chosen={troubles}
                 onChange={(chosen) => form.setValue('troubles', chosen)}
             />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="10px" alignItems="end">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="10px" alignItems="end">
                 <Choice
                     name="chased_by_id"
                     label={messages.moves.watch.chased}

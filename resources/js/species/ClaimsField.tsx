@@ -36,7 +36,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                 <Box
                     key={n}
                     display="grid"
-                    gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr 2fr auto' }}
+                    gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: '1fr 1fr 1fr 2fr auto' }}
                     gap="10px"
                     alignItems="end"
                 >

@@ -178,7 +178,7 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
                     </chakra.legend>
                     <Box
                         display="grid"
-                        gridTemplateColumns={{ base: '1fr', md: '1fr 1fr' }}
+                        gridTemplateColumns={{ base: '1fr', md: 'repeat(2, minmax(0, 1fr))' }}
                         gap="12px"
                         alignItems="end"
                     >

@@ -52,7 +52,7 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr auto' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: '2fr 1fr 1fr auto' }}
                 gap="12px"
                 alignItems="end"
                 paddingBottom="14px"

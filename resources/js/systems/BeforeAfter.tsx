@@ -56,7 +56,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
             </chakra.p>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 gap="12px"
                 alignItems="start"
             >

@@ -24,7 +24,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
             </chakra.legend>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 gap="12px"
                 alignItems="start"
             >

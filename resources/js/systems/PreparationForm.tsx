@@ -116,7 +116,7 @@ function Donor({ control, own }: { control: Control<Values>; own: number }) {
     const systems = useQuery(systemsQuery).data ?? []
     const isLent = useWatch({ control, name: 'donor_system_id' }) !== ''
     return (
-        <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+        <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
             <Choice
                 name="donor_system_id"
                 label={messages.systems.ready.donor}
@@ -152,7 +152,7 @@ function Stock({ control, name, isUnknown }: StockProps) {
                 onChange={species.onChange}
                 error={isUnknown ? messages.systems.change.unknownSpecies : refused}
             />
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <Text name="count" label={messages.systems.ready.count} inputMode="numeric" />
                 <Text name="length" label={messages.systems.ready.length} />
             </Box>

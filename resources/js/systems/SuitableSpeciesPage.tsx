@@ -68,7 +68,7 @@ function SuitableSpeciesList({ rows }: { rows: readonly SuitableSpeciesRow[] }) 
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(5, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(5, 1fr)' }}
                 gap="12px"
                 paddingBottom="14px"
             >

@@ -48,7 +48,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
             <chakra.h3 fontWeight={700}>{messages.systems.sums.refill}</chakra.h3>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 gap="12px"
                 alignItems="start"
             >
@@ -123,7 +123,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
             <chakra.h3 fontWeight={700}>{messages.systems.sums.tub}</chakra.h3>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: '2fr 1fr 1fr' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: '2fr 1fr 1fr' }}
                 gap="12px"
                 alignItems="start"
             >

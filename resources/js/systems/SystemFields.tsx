@@ -212,7 +212,7 @@ function InsideFields({ text, typed, set }: Part) {
             <Box
                 gridColumn="1 / -1"
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 columnGap="12px"
                 role="group"
                 aria-label={messages.systems.form.fittings}
@@ -279,7 +279,7 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
             )}
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: '1fr 1fr', md: 'repeat(3, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 gap="12px"
                 alignItems="start"
             >
@@ -302,7 +302,7 @@ function Months({
         <Box gridColumn="1 / -1" role="group" aria-label={messages.systems.form.monthsTitle}>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: 'repeat(4, 1fr)', md: 'repeat(6, 1fr)' }}
+                gridTemplateColumns={{ base: 'repeat(4, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' }}
                 gap="8px"
             >
                 {messages.systems.form.months.map((name, i) => (
@@ -350,7 +350,7 @@ function Dividers({
                         key={i}
                         gridColumn="1 / -1"
                         display="grid"
-                        gridTemplateColumns={{ base: '1fr 1fr', md: '1fr 1fr 1fr auto' }}
+                        gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: '1fr 1fr 1fr auto' }}
                         gap="12px"
                         alignItems="end"
                     >

@@ -29,7 +29,7 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
     const [asTable, showTable] = useState(false)
     return (
         <Box as="section" aria-label={messages.systems.water.chart}>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
                 <ChoiceField
                     label={messages.systems.water.quantity}
                     options={optionsOf(names)}

@@ -52,7 +52,7 @@ export function WaterTestForm({
             <chakra.p color="ink2" fontSize="15px">
                 {messages.systems.water.testHelp}
             </chakra.p>
-            <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px" alignItems="start">
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 {shown.map((quantity) => (
                     <TextField
                         key={quantity}

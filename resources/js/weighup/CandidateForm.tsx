@@ -20,7 +20,10 @@ export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: P
     return (
         <Box
             display="grid"
-            gridTemplateColumns={{ base: '1fr 1fr', lg: isNarrow ? '1fr 1fr' : 'repeat(3, 1fr)' }}
+            gridTemplateColumns={{
+                base: 'repeat(2, minmax(0, 1fr))',
+                lg: isNarrow ? 'repeat(2, minmax(0, 1fr))' : 'repeat(3, minmax(0, 1fr))',
+            }}
             gap="12px"
             alignItems="start"
         >
