@@ -3,12 +3,14 @@ import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { treatmentProductsQuery } from '../api/queries'
 import type { ProductClass } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
 import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
+import { optionsOf, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 
 /** What was seen of a fish today. */
@@ -45,16 +47,32 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     )
 }
 
+interface TreatmentTyped {
+    product_class: ProductClass
+    dose: string
+    date: string
+    until: string
+    withdrawal: string
+}
+
+const { Text, Choice } = fieldsOf<TreatmentTyped>()
+
 /** A treatment, in quarantine or in any other stay. */
 export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => void }) {
     const { today } = useKeeper()
-    const [product, setProduct] = useState<ProductClass>('antiparasitic')
+    const form = useForm<TreatmentTyped>({
+        defaultValues: {
+            product_class: 'antiparasitic',
+            dose: '',
+            date: today,
+            until: today,
+            withdrawal: '',
+        },
+    })
+    const product = useWatch({ control: form.control, name: 'product_class' })
     const caution =
-        useQuery(treatmentProductsQuery).data?.find((one) => one.product_class === product)?.caution ?? ''
-    const [dose, setDose] = useState('')
-    const [date, setDate] = useState(today)
-    const [until, setUntil] = useState(today)
-    const [withdrawal, setWithdrawal] = useState('')
+        useQuery(treatmentProductsQuery).data?.find(({ product_class }) => product_class === product)
+            ?.caution ?? ''
     const entry = useEntry(
         '/api/v1/fish/{fish}/treatments',
         { fish },
@@ -65,64 +83,38 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
         },
     )
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.moves.quarantine.treat}
-            isSaving={entry.isSaving}
-            error={entry.otherError(['date', 'until', 'withdrawal', 'dose'])}
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ dose, withdrawal, ...typed }) =>
                 entry.save({
-                    product_class: product,
+                    ...typed,
                     dose: dose === '' ? null : dose,
-                    date,
-                    until,
                     withdrawal: withdrawal === '' ? null : withdrawal,
                 })
             }
         >
-            <ChoiceField
+            <Choice
+                name="product_class"
                 label={messages.moves.quarantine.product}
                 options={optionsOf(messages.labels.products)}
-                value={product}
-                onChange={(value) => setProduct(value as ProductClass)}
             />
             {caution !== '' && (
                 <chakra.p color="over" fontWeight={600}>
                     {caution}
                 </chakra.p>
             )}
-            <TextField
-                label={messages.moves.quarantine.dose}
-                value={dose}
-                onChange={setDose}
-                error={entry.fieldError('dose')}
-            />
+            <Text name="dose" label={messages.moves.quarantine.dose} />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
-                <TextField
-                    label={messages.moves.quarantine.first}
-                    type="date"
-                    value={date}
-                    onChange={setDate}
-                    error={entry.fieldError('date')}
-                />
-                <TextField
-                    label={messages.moves.quarantine.last}
-                    type="date"
-                    value={until}
-                    onChange={setUntil}
-                    error={entry.fieldError('until')}
-                />
-                <TextField
-                    label={messages.moves.quarantine.withdrawal}
-                    type="date"
-                    value={withdrawal}
-                    onChange={setWithdrawal}
-                    error={entry.fieldError('withdrawal')}
-                />
+                <Text name="date" label={messages.moves.quarantine.first} type="date" />
+                <Text name="until" label={messages.moves.quarantine.last} type="date" />
+                <Text name="withdrawal" label={messages.moves.quarantine.withdrawal} type="date" />
             </Box>
             <chakra.p color="ink2" fontSize="15px">
                 {messages.moves.quarantine.help}
             </chakra.p>
-        </EntryForm>
+        </FieldForm>
     )
 }

@@ -4,14 +4,14 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { fishListQuery } from '../api/queries'
 import type { ProductClass, QuarantineRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { EntryForm } from '../log/EntryForm'
+import { FieldForm, fieldsOf } from '../log/FieldForm'
 import { fishById, fishOptions } from '../log/entries'
-import { ChoiceField, TextField } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 import { longDay, shortDay } from '../units/day'
 import { LookForm, TreatmentForm } from './HealthForms'
@@ -121,13 +121,20 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
     )
 }
 
+interface BeginTyped {
+    fish_id: string
+    date: string
+    days: string
+    credit: string
+}
+
+const { Text, Choice } = fieldsOf<BeginTyped>()
+
 function Begin({ onDone }: { onDone: () => void }) {
     const { today } = useKeeper()
     const all = useQuery(fishListQuery).data ?? []
-    const [who, setWho] = useState('')
-    const [date, setDate] = useState(today)
-    const [days, setDays] = useState('')
-    const [credit, setCredit] = useState('')
+    const form = useForm<BeginTyped>({ defaultValues: { fish_id: '', date: today, days: '', credit: '' } })
+    const who = useWatch({ control: form.control, name: 'fish_id' })
     const entry = useEntry(
         '/api/v1/fish/{fish}/quarantines',
         { fish: Number(who) },
@@ -139,12 +146,12 @@ function Begin({ onDone }: { onDone: () => void }) {
         },
     )
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.moves.quarantine.begin}
-            isSaving={entry.isSaving}
-            error={entry.otherError(['date', 'days', 'credit'])}
             onCancel={onDone}
-            onSave={() =>
+            onSave={({ date, days, credit }) =>
                 entry.save({
                     date,
                     days: days === '' ? null : Number(days),
@@ -152,38 +159,22 @@ function Begin({ onDone }: { onDone: () => void }) {
                 })
             }
         >
-            <ChoiceField
+            <Choice
+                name="fish_id"
                 label={messages.moves.quarantine.fish}
                 placeholder={messages.moves.choose}
                 options={fishOptions(all)}
-                value={who}
-                onChange={setWho}
             />
-            <TextField
-                label={messages.moves.quarantine.from}
-                type="date"
-                max={today}
-                value={date}
-                onChange={setDate}
-                error={entry.fieldError('date')}
-            />
+            <Text name="date" label={messages.moves.quarantine.from} type="date" max={today} />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
-                <TextField
+                <Text
+                    name="days"
                     label={messages.moves.quarantine.days}
                     inputMode="numeric"
-                    value={days}
-                    onChange={setDays}
                     help={messages.moves.quarantine.daysHelp}
-                    error={entry.fieldError('days')}
                 />
-                <TextField
-                    label={messages.moves.quarantine.credit}
-                    inputMode="numeric"
-                    value={credit}
-                    onChange={setCredit}
-                    error={entry.fieldError('credit')}
-                />
+                <Text name="credit" label={messages.moves.quarantine.credit} inputMode="numeric" />
             </Box>
-        </EntryForm>
+        </FieldForm>
     )
 }
