@@ -28,7 +28,7 @@ test('a what-if is kept, told of in the history, and taken back', async ({ page 
     await expect(page.getByText(/it measured more than this already/)).toBeVisible()
     await page.getByLabel('If its adult size is really').fill('52 cm')
     await page.getByRole('button', { name: 'Save the change' }).click()
-    await expect(page.getByRole('status')).toContainText('Kept: how Yarrow is fed')
+    await expect(page.getByRole('status')).toContainText('Saved: how Yarrow is fed')
     await expect(page.getByText('as you stated')).toBeVisible()
     await expect(page.getByText('fed sparsely, before once a day, steadily')).toBeVisible()
     await expect(page.getByText('adult size stated: 52')).toBeVisible()
