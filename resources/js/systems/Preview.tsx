@@ -2,16 +2,14 @@ import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import type { SystemPreview, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
-import type { Point } from '../drawing/geometry'
-import { polygon } from '../drawing/geometry'
 import { Fact } from '../frame/Fact'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { useWidth } from '../frame/useWidth'
-import { ink } from '../theme/tokens'
 import { metres } from '../units/length'
 import { floorLoad, weight } from '../units/mass'
 import { floorArea, volume } from '../units/volume'
+import { Pool } from './Pool'
 import { layPools } from './pools'
 const MAX_HEIGHT = 240
 
@@ -101,24 +99,7 @@ function Outline({ preview, width }: { preview: SystemPreview; width: number }) 
         <svg width={width} height={height + 48} aria-hidden="true">
             <g transform="translate(10 8)">
                 {pools.map((pool, i) => (
-                    <g key={i}>
-                        <path
-                            d={polygon(pool.outline.map(([x, y]): Point => [x * scale, y * scale]))}
-                            fill={ink('water')}
-                            stroke={ink('ink')}
-                            strokeWidth={2.2}
-                            strokeLinejoin="round"
-                        />
-                        {pool.dividers.map((one) => (
-                            <path
-                                key={one.x}
-                                d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
-                                stroke={ink('ink')}
-                                strokeWidth={3}
-                                strokeDasharray="9 4"
-                            />
-                        ))}
-                    </g>
+                    <Pool key={i} pool={pool} scale={scale} />
                 ))}
                 <DimensionLine
                     x1={0}

@@ -6,6 +6,7 @@ import { polygon, polyline, tornEdge } from '../drawing/geometry'
 import type { Swimmer } from '../drawing/placeFish'
 import { placeFish } from '../drawing/placeFish'
 import { ink } from '../theme/tokens'
+import { Pool } from './Pool'
 import { layPools } from './pools'
 
 interface Props {
@@ -124,29 +125,6 @@ const paperOf = (width: number, height: number, right: Point[] | null, below: Po
           ] satisfies Point[])),
     [-9, height + (below !== null ? 0 : 9)],
 ]
-
-function Pool({ pool, scale }: { pool: ReturnType<typeof layPools>['pools'][number]; scale: number }) {
-    return (
-        <g>
-            <path
-                d={polygon(pool.outline.map(([a, b]): Point => [a * scale, b * scale]))}
-                fill={ink('water')}
-                stroke={ink('ink')}
-                strokeWidth={2}
-                strokeLinejoin="round"
-            />
-            {pool.dividers.map((one) => (
-                <path
-                    key={one.x}
-                    d={`M${one.x * scale} ${one.top * scale}V${one.bottom * scale}`}
-                    stroke={ink('ink')}
-                    strokeWidth={2}
-                    strokeDasharray="6 3"
-                />
-            ))}
-        </g>
-    )
-}
 
 function TornLine({ points, dx, dy }: { points: Point[]; dx: number; dy: number }) {
     const second = points.map(([a, b]): Point => [a + dx, b + dy])
