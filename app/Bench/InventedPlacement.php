@@ -55,12 +55,12 @@ final class InventedPlacement
         $needed = array_sum(array_map(fn (int $u): float => $this->floor($u, $periods - 1), range(0, $units - 1)));
         $share = array_map(fn (int $s): float => self::GROWTH_OF_SYSTEMS ** $s * $this->between(0.8, 1.25), range(0, $systems - 1));
         $room = $needed * $this->between(...self::ROOM) / array_sum($share);
-        foreach ($share as $s => $one) {
+        foreach ($share as $s => $part) {
             $isLargest = $s === $systems - 1;
             $this->rooms[] = [
                 // The largest is always there and takes everybody, so that there is a way for each by itself.
                 'side' => $isLargest ? 3.0 : 0.6 + 2.0 * $s / $systems,
-                'capacity' => round($one * $room, 1),
+                'capacity' => round($part * $room, 1),
                 'opens' => ! $isLargest && $s > 1 && $this->oneIn(4),
                 'pond' => ! $isLargest && $s % 5 === 3,
             ];
@@ -117,7 +117,7 @@ final class InventedPlacement
             'start' => $this->startOf($strain),
             'move_cost' => round($this->between(2, 9), 2),
             'min_stay' => $this->random->getInt(1, 4),
-            'load' => $isNamed ? ['floor' => $floor, 'feed' => array_map(fn (float $one): float => round(0.4 * $one ** 0.8, 2), $floor)] : $floor,
+            'load' => $isNamed ? ['floor' => $floor, 'feed' => array_map(fn (float $area): float => round(0.4 * $area ** 0.8, 2), $floor)] : $floor,
             'strain' => $strain,
         ];
     }

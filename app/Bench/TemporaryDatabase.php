@@ -36,6 +36,6 @@ final readonly class TemporaryDatabase
 
     public static function delete(string $file): void
     {
-        array_map(fn (string $one): bool => @unlink($one), [$file, "{$file}-wal", "{$file}-shm"]);
+        array_map(fn (string $path): bool => @unlink($path), [$file, "{$file}-wal", "{$file}-shm"]);
     }
 }

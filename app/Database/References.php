@@ -19,7 +19,7 @@ final readonly class References
     public static function to(string $table, int $id): array
     {
         $columns = collect(DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]));
-        $rows = $columns->groupBy('table')->map(fn (Collection $of, string $table): int => DB::table($table)->where(fn (Builder $any) => $of->each(fn (stdClass $one) => $any->orWhere($one->column, $id)))->count())->filter()->all();
+        $rows = $columns->groupBy('table')->map(fn (Collection $of, string $table): int => DB::table($table)->where(fn (Builder $any) => $of->each(fn (stdClass $row) => $any->orWhere($row->column, $id)))->count())->filter()->all();
         $exceptions = self::exceptionsOf($table, $id);
 
         return $exceptions === 0 ? $rows : [...$rows, 'exceptions' => $exceptions];

@@ -50,7 +50,7 @@ final readonly class FacilityReader
         $settings = FacilitySettings::query()->firstOrFail();
         $today = self::today($settings);
         $systems = $this->systems($today);
-        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $one): string => $one->key, $systems), true), $alsoFish, $withoutMeasurement);
+        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, $systems), true), $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
         return new FacilitySnapshot(
@@ -140,7 +140,7 @@ final readonly class FacilityReader
                 sex: $row->sex === null ? null : Sex::from($row->sex),
                 hatched: $row->hatched_on === null ? null : LocalDate::fromIso($row->hatched_on),
                 candidates: array_map(
-                    fn (array $one): CandidateSpecies => new CandidateSpecies($species[$one['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $one['weight']),
+                    fn (array $candidate): CandidateSpecies => new CandidateSpecies($species[$candidate['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $candidate['weight']),
                     array_values(self::json($row->candidates)),
                 ),
                 rationChanges: $rations[$row->id] ?? [],

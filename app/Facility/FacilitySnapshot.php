@@ -143,7 +143,7 @@ final class FacilitySnapshot
     /** What the rules of housing say of a home for this fish today. */
     public function judgement(Fish $fish, System $system): Judgement
     {
-        $others = array_filter($this->facility->residentsOf($system), fn (Fish $one): bool => $one->key !== $fish->key);
+        $others = array_filter($this->facility->residentsOf($system), fn (Fish $resident): bool => $resident->key !== $fish->key);
 
         return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook));
     }
@@ -213,7 +213,7 @@ final class FacilitySnapshot
         if ($temperature === null || $temperature->isSteady()) {
             return fn (): float => $today;
         }
-        $fed = array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($this->facility->date), $this->growing($system));
+        $fed = array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($this->facility->date), $this->growing($system));
         $rulebook = $this->facility->rulebook->holdingFor($system->key);
 
         return fn (LocalDate $date): float => SystemLoad::of($system, $fed, $temperature->on($date), $rulebook)->nitrate->madePerWeek;

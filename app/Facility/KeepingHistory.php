@@ -73,7 +73,7 @@ final readonly class KeepingHistory
     private static function candidates(array $kinds, mixed $list): ?string
     {
         $words = array_map(
-            fn (array $one): string => sprintf('%s %.0f %%', $kinds[$one['species_id']] ?? '', 100 * $one['weight']),
+            fn (array $candidate): string => sprintf('%s %.0f %%', $kinds[$candidate['species_id']] ?? '', 100 * $candidate['weight']),
             (array) $list,
         );
 

@@ -55,18 +55,18 @@ final readonly class MoveSheets
         $to = $kept->system($sheet->to_system_id);
         $date = LocalDate::later($kept->facility->date, LocalDate::fromIso($sheet->planned_on));
         $movers = [];
-        foreach ($sheet->fish as $one) {
-            $fish = $kept->find($one->fish_id);
+        foreach ($sheet->fish as $single) {
+            $fish = $kept->find($single->fish_id);
             if ($fish === null) {
                 return null;
             }
-            $movers[] = $this->mover($kept, $fish, $one->count, $to);
+            $movers[] = $this->mover($kept, $fish, $single->count, $to);
         }
-        $going = array_map(fn (MovingOccupant $one): ?string => $one->occupant->fish, $movers);
+        $going = array_map(fn (MovingOccupant $occupant): ?string => $occupant->occupant->fish, $movers);
 
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
-            array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $one): bool => ! in_array($one->fish, $going, true))),
+            array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $occupant): bool => ! in_array($occupant->fish, $going, true))),
             $date, $kept->facility->rulebook, MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
             $this->readyOn($kept, $to),
         );
@@ -103,13 +103,13 @@ final readonly class MoveSheets
     {
         $home = $kept->system($sheet->to_system_id);
         $fed = [];
-        foreach ($sheet->fish as $one) {
-            $fish = $kept->find($one->fish_id);
+        foreach ($sheet->fish as $single) {
+            $fish = $kept->find($single->fish_id);
             if ($fish !== null && $fish->currentSystem() !== $home->key) {
-                $fed[] = new FedOccupant($fish->species, $kept->brief($fish)->length->likely, $one->count ?? $fish->count, $fish->ration);
+                $fed[] = new FedOccupant($fish->species, $kept->brief($fish)->length->likely, $single->count ?? $fish->count, $fish->ration);
             }
         }
-        $added = array_sum(array_map(fn (FedOccupant $one): float => $one->feed($home->temperature?->on($kept->facility->date)), $fed));
+        $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($kept->facility->date)), $fed));
 
         return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
             ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home))
@@ -135,16 +135,16 @@ final readonly class MoveSheets
     public function finish(FacilitySnapshot $kept, Written $sheet, LocalMoment $now, ?int $userId): void
     {
         $tests = $this->tests($kept, $sheet);
-        foreach ($sheet->fish as $one) {
-            $fish = $kept->find($one->fish_id) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_fish_gone'));
-            $record = FishRecord::query()->findOrFail($one->fish_id);
+        foreach ($sheet->fish as $single) {
+            $fish = $kept->find($single->fish_id) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_fish_gone'));
+            $record = FishRecord::query()->findOrFail($single->fish_id);
             $to = $kept->system($sheet->to_system_id);
-            if ($one->count !== null && $one->count < $fish->count) {
-                $record = $this->parting->part($record, $one->count, $kept->facility->date);
-                $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $one->count);
+            if ($single->count !== null && $single->count < $fish->count) {
+                $record = $this->parting->part($record, $single->count, $kept->facility->date);
+                $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $single->count);
             }
             $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
-            $one->update(['move_id' => $move->id, 'fish_id' => $record->id]);
+            $single->update(['move_id' => $move->id, 'fish_id' => $record->id]);
             Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso(), 'ended_by_sheet_id' => $sheet->id]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
@@ -163,15 +163,15 @@ final readonly class MoveSheets
     {
         $this->checkUndo($sheet);
         Watch::query()->where('move_sheet_id', $sheet->id)->delete();
-        foreach ($sheet->fish as $one) {
-            $move = $one->move_id === null ? null : Move::query()->find($one->move_id);
+        foreach ($sheet->fish as $single) {
+            $move = $single->move_id === null ? null : Move::query()->find($single->move_id);
             if ($move !== null) {
-                $one->update(['move_id' => null]);
+                $single->update(['move_id' => null]);
                 $this->log->undo($move);
             }
-            $split = $this->parting->splitOf($one);
+            $split = $this->parting->splitOf($single);
             if ($split !== null) {
-                $this->parting->join($one, $split);
+                $this->parting->join($single, $split);
             }
         }
         Quarantine::query()->where('ended_by_sheet_id', $sheet->id)->update(['released_on' => null, 'ended_by_sheet_id' => null]);
@@ -185,15 +185,15 @@ final readonly class MoveSheets
         if ((clone $watches)->whereHas('checks')->exists() || (clone $watches)->whereHas('interventions')->exists()) {
             throw InvalidEntry::because('sheet', Finding::of('entry.sheet_looked_at'));
         }
-        foreach ($sheet->fish as $one) {
-            $split = $this->parting->splitOf($one);
+        foreach ($sheet->fish as $single) {
+            $split = $this->parting->splitOf($single);
             if ($split !== null) {
                 $this->parting->checkJoin($split);
             }
-            if ($this->hadIncidentsSince($sheet, $one->fish_id)) {
+            if ($this->hadIncidentsSince($sheet, $single->fish_id)) {
                 throw InvalidEntry::because('sheet', Finding::of('entry.sheet_aggression_since'));
             }
-            $quarantines = Quarantine::query()->where('fish_id', $one->fish_id);
+            $quarantines = Quarantine::query()->where('fish_id', $single->fish_id);
             if ((clone $quarantines)->where('ended_by_sheet_id', $sheet->id)->exists() && (clone $quarantines)->whereNull('released_on')->exists()) {
                 throw InvalidEntry::because('sheet', Finding::of('entry.quarantine_since'));
             }

@@ -56,7 +56,7 @@ final readonly class MovingBook
         $rows = DB::table('treatments')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('from', '>=', $open->from)->get();
         $ends = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->withdrawal ?? $row->until));
 
-        return array_reduce($ends, fn (?LocalDate $last, LocalDate $one): LocalDate => $last === null ? $one : LocalDate::later($last, $one));
+        return array_reduce($ends, fn (?LocalDate $last, LocalDate $day): LocalDate => $last === null ? $day : LocalDate::later($last, $day));
     }
 
     /** @return list<HealthObservation> by date */

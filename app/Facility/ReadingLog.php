@@ -37,8 +37,8 @@ final readonly class ReadingLog
             ReadingDay::check("readings.{$i}.taken_at", LocalDate::fromIso($at->setTimezone($zone)->format('Y-m-d')), $since);
         }
         foreach (array_chunk($readings, self::PER_STATEMENT) as $some) {
-            $new += DB::table('readings')->insertOrIgnore(array_map(fn (array $one): array => [
-                'system_id' => $systemId, 'quantity' => $one[0]->value, 'taken_at' => $one[1]->getTimestamp(), 'value' => $one[2],
+            $new += DB::table('readings')->insertOrIgnore(array_map(fn (array $reading): array => [
+                'system_id' => $systemId, 'quantity' => $reading[0]->value, 'taken_at' => $reading[1]->getTimestamp(), 'value' => $reading[2],
             ], $some));
         }
         foreach ($readings as [$quantity, $at]) {

@@ -68,9 +68,9 @@ final readonly class ShoalParting
     }
 
     /** Null: this fish of the sheet was not parted from a shoal by it. */
-    public function splitOf(MoveSheetFish $one): ?ShoalSplit
+    public function splitOf(MoveSheetFish $entry): ?ShoalSplit
     {
-        return ShoalSplit::query()->where('to_fish_id', $one->fish_id)->first();
+        return ShoalSplit::query()->where('to_fish_id', $entry->fish_id)->first();
     }
 
     /** @throws InvalidEntry naming what was written of either since */
@@ -100,9 +100,9 @@ final readonly class ShoalParting
         return DB::table($table)->where('fish_id', $partId)->get()->filter(fn (stdClass $row): bool => ($copied[$row->id] ?? null) !== self::stateOf($row))->count();
     }
 
-    public function join(MoveSheetFish $one, ShoalSplit $split): void
+    public function join(MoveSheetFish $entry, ShoalSplit $split): void
     {
-        $one->update(['fish_id' => $split->from_fish_id]);
+        $entry->update(['fish_id' => $split->from_fish_id]);
         foreach ([...self::PAST, 'moves'] as $table) {
             DB::table($table)->where('fish_id', $split->to_fish_id)->delete();
         }

@@ -66,7 +66,7 @@ final readonly class SystemForm
             'source' => $this->text($form, 'source'),
             'substrate' => $this->text($form, 'substrate'),
             'site' => $this->text($form, 'site'),
-        ], fn (mixed $one): bool => $one !== null);
+        ], fn (mixed $value): bool => $value !== null);
         $floor = array_sum(array_map(fn (array $pool): float => ScenarioMapper::shape($pool['shape'])->floorArea(), $pools));
         $description['decor'] = [
             'area_mm2' => ($this->share($form, 'decor_floor') ?? 0.0) * $floor,
@@ -74,10 +74,10 @@ final readonly class SystemForm
             'kilograms' => ($this->number($form, 'decor_kilograms') ?? 0.0) * $this->units->kilograms(),
         ];
         $this->picture('decor_litres', $description);
-        $description['dividers'] = array_map(fn (array $one, int $i): array => array_filter([
-            'at_mm' => $this->length($one['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw InvalidEntry::because("dividers.{$i}.at", Finding::of('entry.divider_where')),
-            'from' => $this->day($one['from'], "dividers.{$i}.from"),
-            'until' => isset($one['until']) ? $this->day($one['until'], "dividers.{$i}.until") : null,
+        $description['dividers'] = array_map(fn (array $divider, int $i): array => array_filter([
+            'at_mm' => $this->length($divider['at'] ?? null, "dividers.{$i}.at", 1.0, self::LONGEST_SIDE_MM) ?? throw InvalidEntry::because("dividers.{$i}.at", Finding::of('entry.divider_where')),
+            'from' => $this->day($divider['from'], "dividers.{$i}.from"),
+            'until' => isset($divider['until']) ? $this->day($divider['until'], "dividers.{$i}.until") : null,
         ], fn (mixed $part): bool => $part !== null), array_values($form['dividers'] ?? []), array_keys(array_values($form['dividers'] ?? [])));
         $this->picture('dividers', $description);
 
@@ -153,7 +153,7 @@ final readonly class SystemForm
      */
     private function temperature(array $form): float|array|null
     {
-        $months = array_values(array_filter($form['months'] ?? [], fn (mixed $one): bool => is_string($one) && trim($one) !== ''));
+        $months = array_values(array_filter($form['months'] ?? [], fn (mixed $month): bool => is_string($month) && trim($month) !== ''));
         if ($months === []) {
             return $this->value($form, 'temperature', Quantity::Temperature);
         }
@@ -161,7 +161,7 @@ final readonly class SystemForm
             throw InvalidEntry::because('months', Finding::of('entry.twelve_months'));
         }
 
-        return array_map(fn (string $one): float => $this->valueOf($one, 'months', Quantity::Temperature), $months);
+        return array_map(fn (string $month): float => $this->valueOf($month, 'months', Quantity::Temperature), $months);
     }
 
     /** @param  array<string, mixed>  $form */

@@ -30,7 +30,7 @@ final readonly class SystemFormTexts
             'available_from' => $system->available_from,
             'pools' => array_map(fn (array $pool): array => self::pool($pool['shape'], $length), $pools),
             'temperature' => is_array($temperature) ? null : self::celsius($temperature, $units),
-            'months' => is_array($temperature) ? array_map(fn (float|int $one): ?string => self::celsius($one, $units), $temperature) : null,
+            'months' => is_array($temperature) ? array_map(fn (float|int $month): ?string => self::celsius($month, $units), $temperature) : null,
             'salinity' => $d['salinity'] ?? 'fresh',
             'ph' => self::bare($d['ph'] ?? null),
             'gh' => self::bare($d['gh_dgh'] ?? null),
@@ -52,7 +52,7 @@ final readonly class SystemFormTexts
             'source' => $d['source'] ?? null,
             'substrate' => $d['substrate'] ?? null,
             'site' => $d['site'] ?? null,
-            'dividers' => array_map(fn (array $one): array => ['at' => $length($one['at_mm']), 'from' => $one['from'], 'until' => $one['until'] ?? null], $d['dividers'] ?? []),
+            'dividers' => array_map(fn (array $divider): array => ['at' => $length($divider['at_mm']), 'from' => $divider['from'], 'until' => $divider['until'] ?? null], $d['dividers'] ?? []),
             'version' => $system->version,
         ];
     }

@@ -33,7 +33,7 @@ final readonly class Watches
     {
         $fish = $kept->find($watch->fish_id);
         $home = $kept->system($watch->system_id);
-        $company = array_filter($kept->facility->residentsOf($home), fn (Fish $one): bool => $one->key !== Keys::ofFish($watch->fish_id));
+        $company = array_filter($kept->facility->residentsOf($home), fn (Fish $fish): bool => $fish->key !== Keys::ofFish($watch->fish_id));
 
         return WatchCase::of(
             $fish->name ?? FishRecord::query()->findOrFail($watch->fish_id)->name,
@@ -41,24 +41,24 @@ final readonly class Watches
             $home->equipment->light,
             $fish?->species,
             $watch->is_return,
-            array_values(array_map(fn (Fish $one): Species => $one->species, $company)),
+            array_values(array_map(fn (Fish $fish): Species => $fish->species, $company)),
         );
     }
 
     /** @return list<Check> by time */
     public static function checks(FacilitySnapshot $kept, Written $watch): array
     {
-        return array_values($watch->checks->map(fn (WatchCheck $one): Check => new Check(
-            LocalMoment::fromIso($one->at),
-            array_map(CheckItem::from(...), $one->troubles),
-            $one->has_eaten,
-            $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))),
+        return array_values($watch->checks->map(fn (WatchCheck $check): Check => new Check(
+            LocalMoment::fromIso($check->at),
+            array_map(CheckItem::from(...), $check->troubles),
+            $check->has_eaten,
+            $check->chased_by_id === null ? null : ($kept->find($check->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))),
         ))->all());
     }
 
     /** @return list<TriedIntervention> */
     public static function tried(Written $watch): array
     {
-        return array_values($watch->interventions->map(fn (WatchIntervention $one): TriedIntervention => new TriedIntervention(Intervention::from($one->intervention), Success::tryFrom($one->success ?? '')))->all());
+        return array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedIntervention => new TriedIntervention(Intervention::from($intervention->intervention), Success::tryFrom($intervention->success ?? '')))->all());
     }
 }

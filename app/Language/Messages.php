@@ -140,7 +140,7 @@ final class Messages
      */
     private function list(string $name, array $figures): array
     {
-        $told = array_map(fn (mixed $one): string => (string) $this->values('one', $one)['one'], array_values($figures));
+        $told = array_map(fn (mixed $figure): string => (string) $this->values('one', $figure)['one'], array_values($figures));
 
         return [
             $name => $this->joined($told, 'comma', 'and'),

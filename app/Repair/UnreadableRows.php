@@ -53,9 +53,9 @@ final class UnreadableRows
     {
         $all = [];
         foreach ($rows as $row) {
-            $one = $this->read($table, (int) ($row instanceof Model ? $row->getKey() : $row->id), fn (): array => [$read($row)]);
-            if ($one !== null) {
-                $all[] = $one[0];
+            $unreadable = $this->read($table, (int) ($row instanceof Model ? $row->getKey() : $row->id), fn (): array => [$read($row)]);
+            if ($unreadable !== null) {
+                $all[] = $unreadable[0];
             }
         }
 

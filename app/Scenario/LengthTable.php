@@ -72,7 +72,7 @@ final readonly class LengthTable
                 throw InvalidDocument::at($file.', line '.($i + 2), $e->finding());
             }
         }
-        $first = array_reduce($dates, fn (?LocalDate $first, LocalDate $one): LocalDate => $first === null || $one->isBefore($first) ? $one : $first);
+        $first = array_reduce($dates, fn (?LocalDate $first, LocalDate $day): LocalDate => $first === null || $day->isBefore($first) ? $day : $first);
 
         return array_map(fn (LocalDate $date): float => $first === null ? 0.0 : $first->daysUntil($date) / LocalDate::DAYS_PER_YEAR, $dates);
     }

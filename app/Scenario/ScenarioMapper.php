@@ -135,11 +135,11 @@ final readonly class ScenarioMapper
             source: $d['source'] ?? null,
             substrate: $d['substrate'] ?? null,
             site: $d['site'] ?? null,
-            dividers: array_map(fn (array $one): Divider => new Divider(
-                $one['pool'] ?? $firstPool,
-                $one['at_mm'],
-                LocalDate::fromIso($one['from']),
-                isset($one['until']) ? LocalDate::fromIso($one['until']) : null,
+            dividers: array_map(fn (array $divider): Divider => new Divider(
+                $divider['pool'] ?? $firstPool,
+                $divider['at_mm'],
+                LocalDate::fromIso($divider['from']),
+                isset($divider['until']) ? LocalDate::fromIso($divider['until']) : null,
             ), array_values($d['dividers'] ?? [])),
         );
     }
@@ -220,7 +220,7 @@ final readonly class ScenarioMapper
     private static function readings(array $readings): ?TemperatureReadings
     {
         return $readings === [] ? null : new TemperatureReadings(array_map(
-            fn (array $one): array => [LocalDate::fromIso($one['date']), (float) $one['temperature_c']],
+            fn (array $reading): array => [LocalDate::fromIso($reading['date']), (float) $reading['temperature_c']],
             $readings,
         ));
     }

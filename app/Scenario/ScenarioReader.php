@@ -38,9 +38,9 @@ final readonly class ScenarioReader
     {
         $d = JsonDocument::read(InputFile::read($file), $file, 'scenario');
         $date = self::at('date', fn (): LocalDate => LocalDate::fromIso($d['date']));
-        $speciesByKey = self::each('species', $d['species'], fn (array $one): Species => ScenarioMapper::species($one));
-        $systems = self::each('systems', $d['systems'], fn (array $one): System => ScenarioMapper::system($one));
-        $fish = self::each('fish', $d['fish'], fn (array $one, string $path): Fish => self::fish($one, $path, $speciesByKey, $systems, $date));
+        $speciesByKey = self::each('species', $d['species'], fn (array $species): Species => ScenarioMapper::species($species));
+        $systems = self::each('systems', $d['systems'], fn (array $system): System => ScenarioMapper::system($system));
+        $fish = self::each('fish', $d['fish'], fn (array $entry, string $path): Fish => self::fish($entry, $path, $speciesByKey, $systems, $date));
 
         return new Facility(
             $date,
@@ -62,7 +62,7 @@ final readonly class ScenarioReader
         $numbers = array_filter(array_intersect_key($d, array_flip(array_column(RuleParameter::cases(), 'value'))), is_numeric(...));
 
         return new Rulebook($answers, array_map(floatval(...), $numbers), array_map(
-            fn (array $one): RuleException => new RuleException($one['of'], $one['rule'], $one['answer'], $one['reason']),
+            fn (array $exception): RuleException => new RuleException($exception['of'], $exception['rule'], $exception['answer'], $exception['reason']),
             array_values($d['exceptions'] ?? []),
         ));
     }
@@ -81,7 +81,7 @@ final readonly class ScenarioReader
         $lengths = self::lengths($d['lengths'] ?? [], $path, $today);
         $arrived = isset($d['arrived'])
             ? self::at("{$path}.arrived", fn (): LocalDate => LocalDate::fromIso($d['arrived']))
-            : array_reduce($lengths, fn (LocalDate $first, MeasuredLength $one): LocalDate => $one->date->isBefore($first) ? $one->date : $first, $today);
+            : array_reduce($lengths, fn (LocalDate $first, MeasuredLength $length): LocalDate => $length->date->isBefore($first) ? $length->date : $first, $today);
         if ($arrived->isAfter($today)) {
             throw InvalidDocument::at("{$path}.arrived", Finding::of('scenario.after_its_date', day: $arrived));
         }
@@ -136,9 +136,9 @@ final readonly class ScenarioReader
     private static function candidates(array $candidates, string $path, array $speciesByKey): array
     {
         $read = [];
-        foreach ($candidates as $i => $one) {
-            $species = $speciesByKey[$one['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", Finding::of('scenario.no_species', key: $one['species']));
-            $read[] = new CandidateSpecies($species, $one['weight']);
+        foreach ($candidates as $i => $candidate) {
+            $species = $speciesByKey[$candidate['species']] ?? throw InvalidDocument::at("{$path}.candidates[{$i}].species", Finding::of('scenario.no_species', key: $candidate['species']));
+            $read[] = new CandidateSpecies($species, $candidate['weight']);
         }
         if (array_sum(array_column($candidates, 'weight')) >= 1) {
             throw InvalidDocument::at("{$path}.candidates", Finding::of('scenario.weights'));
@@ -154,18 +154,18 @@ final readonly class ScenarioReader
     private static function lengths(array $lengths, string $path, LocalDate $today): array
     {
         $read = [];
-        foreach ($lengths as $i => $one) {
-            $date = self::at("{$path}.lengths[{$i}].date", fn (): LocalDate => LocalDate::fromIso($one['date']));
+        foreach ($lengths as $i => $length) {
+            $date = self::at("{$path}.lengths[{$i}].date", fn (): LocalDate => LocalDate::fromIso($length['date']));
             if ($date->isAfter($today)) {
                 throw InvalidDocument::at("{$path}.lengths[{$i}].date", Finding::of('scenario.after_its_date', day: $date));
             }
             $read[] = new MeasuredLength(
                 $date,
-                Length::ofMillimetres($one['length_mm']),
-                Method::from($one['method'] ?? Method::Ruler->value),
-                LengthKind::tryFrom($one['length_kind'] ?? ''),
-                $one['sample'] ?? 1,
-                $one['spread_mm'] ?? null,
+                Length::ofMillimetres($length['length_mm']),
+                Method::from($length['method'] ?? Method::Ruler->value),
+                LengthKind::tryFrom($length['length_kind'] ?? ''),
+                $length['sample'] ?? 1,
+                $length['spread_mm'] ?? null,
             );
         }
 
@@ -182,12 +182,12 @@ final readonly class ScenarioReader
     private static function each(string $name, array $list, Closure $read): array
     {
         $all = [];
-        foreach ($list as $i => $one) {
+        foreach ($list as $i => $entry) {
             $path = "{$name}[{$i}]";
-            if (isset($all[$one['key']])) {
-                throw InvalidDocument::at("{$path}.key", Finding::of('placement.used_twice', key: $one['key']));
+            if (isset($all[$entry['key']])) {
+                throw InvalidDocument::at("{$path}.key", Finding::of('placement.used_twice', key: $entry['key']));
             }
-            $all[$one['key']] = self::at($path, fn (): mixed => $read($one, $path));
+            $all[$entry['key']] = self::at($path, fn (): mixed => $read($entry, $path));
         }
 
         return $all;

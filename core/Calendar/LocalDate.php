@@ -67,9 +67,9 @@ final readonly class LocalDate implements Figure
         return $this->day === $other->day;
     }
 
-    public static function later(self $one, self $other): self
+    public static function later(self $that, self $other): self
     {
-        return $one->day >= $other->day ? $one : $other;
+        return $that->day >= $other->day ? $that : $other;
     }
 
     /** 1 for 1 January to 365 or 366. */

@@ -32,10 +32,10 @@ final readonly class Facility
     ) {
         $this->systems = array_column($systems, null, 'key');
         $this->fish = array_column($fish, null, 'key');
-        foreach ($fish as $one) {
-            foreach ($one->stays as $stay) {
+        foreach ($fish as $single) {
+            foreach ($single->stays as $stay) {
                 if (! isset($this->systems[$stay->system])) {
-                    throw ImpossiblePicture::becauseTheFishNamesAnUnknownSystem($one->key, $stay->system);
+                    throw ImpossiblePicture::becauseTheFishNamesAnUnknownSystem($single->key, $stay->system);
                 }
             }
         }

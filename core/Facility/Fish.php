@@ -59,13 +59,13 @@ final readonly class Fish
     /** @return non-empty-list<CandidateSpecies> all that it may be, its species first; weights sum to 1 */
     public function possibleSpecies(): array
     {
-        $others = array_sum(array_map(fn (CandidateSpecies $one): float => $one->weight, $this->candidates));
+        $others = array_sum(array_map(fn (CandidateSpecies $candidate): float => $candidate->weight, $this->candidates));
         $kinds = [new CandidateSpecies($this->species, max(0.0, 1 - $others)), ...$this->candidates];
         $stated = $this->statedAdultMm;
 
         return $stated === null
             ? $kinds
-            : array_map(fn (CandidateSpecies $one): CandidateSpecies => new CandidateSpecies($one->species->ofStatedAdultLength($stated), $one->weight), $kinds);
+            : array_map(fn (CandidateSpecies $candidate): CandidateSpecies => new CandidateSpecies($candidate->species->ofStatedAdultLength($stated), $candidate->weight), $kinds);
     }
 
     /** How it is fed on that day. */

@@ -49,10 +49,10 @@ final class FacilityGrowth
     {
         $clocks = new FacilityClocks($facility);
         $fish = [];
-        foreach ($facility->fish as $one) {
-            if ($one->candidates === [] && $one->lengths !== []) {
-                $prior = GrowthPrior::ofSpecies($one->species, $one->sex);
-                $fish[] = [GrowthCurves::named($one->species->curve), $prior, MeasuredGrowth::of($one, $one->species, $prior, $clocks)->observations];
+        foreach ($facility->fish as $single) {
+            if ($single->candidates === [] && $single->lengths !== []) {
+                $prior = GrowthPrior::ofSpecies($single->species, $single->sex);
+                $fish[] = [GrowthCurves::named($single->species->curve), $prior, MeasuredGrowth::of($single, $single->species, $prior, $clocks)->observations];
             }
         }
 

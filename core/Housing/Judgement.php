@@ -60,7 +60,7 @@ final readonly class Judgement
     /** @return list<Verdict> what a keeper can put right in an afternoon */
     public function easilyMended(): array
     {
-        return array_values(array_filter($this->verdicts, fn (Verdict $one): bool => $one->refuses() && $one->rule->isEasilyMended()));
+        return array_values(array_filter($this->verdicts, fn (Verdict $verdict): bool => $verdict->refuses() && $verdict->rule->isEasilyMended()));
     }
 
     /** The first rule that refuses for something that no afternoon puts right. */

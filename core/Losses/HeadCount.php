@@ -45,7 +45,7 @@ final readonly class HeadCount
             return null;
         }
 
-        return array_reduce($events, fn (?LocalDate $last, HeadCountEvent $one): LocalDate => $last === null ? $one->date : LocalDate::later($last, $one->date));
+        return array_reduce($events, fn (?LocalDate $last, HeadCountEvent $event): LocalDate => $last === null ? $event->date : LocalDate::later($last, $event->date));
     }
 
     /** @throws InvalidEntry when more are lost than are there, or none */

@@ -69,7 +69,7 @@ final class Mixtures
         $problem = $part->problem;
         [$this->links, $this->rents] = [$part->links, $part->rents];
         foreach ($problem->units as $u => $_) {
-            $this->strain[] = array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u]);
+            $this->strain[] = array_map(fn (?float $strain): float => $strain ?? 0.0, $problem->strain[$u]);
         }
         foreach ($problem->systems as $s => $_) {
             for ($t = 0; $t < $problem->periods; $t++) {

@@ -42,7 +42,7 @@ final class Occupancy
             $this->conflictsOf[$conflict->one][] = [$conflict->other, $conflict->from, $conflict->to, $cost];
             $this->conflictsOf[$conflict->other][] = [$conflict->one, $conflict->from, $conflict->to, $cost];
         }
-        $this->strain = array_map(fn (array $cells): array => array_map(fn (?float $one): float => $one ?? 0.0, $cells), $problem->strain);
+        $this->strain = array_map(fn (array $cells): array => array_map(fn (?float $strain): float => $strain ?? 0.0, $cells), $problem->strain);
     }
 
     /** @param  array<int, list<int>>  $paths  by unit */
@@ -197,7 +197,7 @@ final class Occupancy
     {
         $most = 1.0 + array_sum($problem->openingCost);
         foreach ($problem->units as $u => $_) {
-            $most += $problem->periods * ($problem->moveCost[$u] + max(0.0, ...array_map(fn (?float $one): float => $one ?? 0.0, $problem->strain[$u])));
+            $most += $problem->periods * ($problem->moveCost[$u] + max(0.0, ...array_map(fn (?float $strain): float => $strain ?? 0.0, $problem->strain[$u])));
             foreach ($problem->load as $k => $loads) {
                 $most += $problem->overloadCost[$k] * array_sum($loads[$u]);
             }

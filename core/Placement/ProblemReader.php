@@ -86,8 +86,8 @@ final class ProblemReader
         if (! is_array($list) || ! array_is_list($list)) {
             throw InvalidProblem::at($name, Finding::of('placement.no_list'));
         }
-        foreach ($list as $i => $one) {
-            if (! is_array($one)) {
+        foreach ($list as $i => $entry) {
+            if (! is_array($entry)) {
                 throw InvalidProblem::at("{$name}[{$i}]", Finding::of('placement.no_object'));
             }
         }
@@ -103,8 +103,8 @@ final class ProblemReader
     private static function keys(array $records, string $name): array
     {
         $keys = [];
-        foreach ($records as $i => $one) {
-            $key = $one['key'] ?? null;
+        foreach ($records as $i => $record) {
+            $key = $record['key'] ?? null;
             if (! is_string($key) || $key === '') {
                 throw InvalidProblem::at("{$name}[{$i}].key", Finding::of('placement.no_text'));
             }
@@ -160,7 +160,7 @@ final class ProblemReader
         foreach ($units as $u => $unit) {
             $path = "units[{$u}].load".($name === '' ? '' : ".{$name}");
             $list = self::list(self::named($unit['load'] ?? null, $name, "units[{$u}].load"), $path, $periods);
-            $loads[] = array_map(fn (mixed $one, int $t): float => self::number($one, "{$path}[{$t}]"), $list, array_keys($list));
+            $loads[] = array_map(fn (mixed $entry, int $t): float => self::number($entry, "{$path}[{$t}]"), $list, array_keys($list));
         }
 
         return $loads;
@@ -198,8 +198,8 @@ final class ProblemReader
         foreach ($systems as $s => $system) {
             $from = self::whole($system['available_from'] ?? 0, "systems[{$s}].available_from");
             $list = array_key_exists($keys[$s], $strain) ? self::list($strain[$keys[$s]], "{$path}.{$keys[$s]}", $periods) : array_fill(0, $periods, null);
-            foreach ($list as $t => $one) {
-                $cells[] = $t < $from || $one === null ? null : self::number($one, "{$path}.{$keys[$s]}[{$t}]");
+            foreach ($list as $t => $entry) {
+                $cells[] = $t < $from || $entry === null ? null : self::number($entry, "{$path}.{$keys[$s]}[{$t}]");
             }
         }
 
@@ -213,11 +213,11 @@ final class ProblemReader
     private function conflicts(array $units, int $periods): array
     {
         $conflicts = [];
-        foreach (isset($this->document['conflicts']) ? $this->records('conflicts') : [] as $i => $one) {
+        foreach (isset($this->document['conflicts']) ? $this->records('conflicts') : [] as $i => $conflict) {
             $path = "conflicts[{$i}]";
-            $pair = self::list($one['units'] ?? null, "{$path}.units", 2);
-            $from = self::whole($one['from'] ?? 0, "{$path}.from");
-            $to = self::whole($one['to'] ?? $periods - 1, "{$path}.to");
+            $pair = self::list($conflict['units'] ?? null, "{$path}.units", 2);
+            $from = self::whole($conflict['from'] ?? 0, "{$path}.from");
+            $to = self::whole($conflict['to'] ?? $periods - 1, "{$path}.to");
             if ($from > $to) {
                 throw InvalidProblem::at("{$path}.to", Finding::of('placement.to_before_from'));
             }
@@ -225,7 +225,7 @@ final class ProblemReader
             if ($indices[0] === $indices[1]) {
                 throw InvalidProblem::at("{$path}.units", Finding::of('placement.same_unit'));
             }
-            $cost = $one['cost'] ?? null;
+            $cost = $conflict['cost'] ?? null;
             $conflicts[] = new Conflict($indices[0], $indices[1], $from, min($to, $periods - 1), $cost === null ? null : self::number($cost, "{$path}.cost"));
         }
 

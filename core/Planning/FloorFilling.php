@@ -44,7 +44,7 @@ final readonly class FloorFilling
     {
         return array_values(array_filter(
             $residents,
-            fn (FishOutlook $one): bool => $one->fish->species->layer->uses($layer),
+            fn (FishOutlook $outlook): bool => $outlook->fish->species->layer->uses($layer),
         ));
     }
 
@@ -53,7 +53,7 @@ final readonly class FloorFilling
     {
         [$early, $likely, $late] = [null, null, null];
         $rulebook = $facility->rulebook->holdingFor($system->key);
-        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $one): Occupant => $one->occupantOn($facility->date), $residents));
+        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $outlook): Occupant => $outlook->occupantOn($facility->date), $residents));
         for ($day = 0; $residents !== [] && $late === null && $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
             $date = $facility->date->plusDays($day);
             [$needed, $spread] = self::squaredLengths($residents, $date);

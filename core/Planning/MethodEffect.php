@@ -32,14 +32,14 @@ final readonly class MethodEffect
         $lose = $gain = [];
         foreach ($facility->systems as $system) {
             $residents = array_map($today, $facility->residentsOf($system));
-            foreach ($residents as $i => $one) {
+            foreach ($residents as $i => $resident) {
                 $others = array_values(array_filter($residents, fn (int $k): bool => $k !== $i, ARRAY_FILTER_USE_KEY));
-                $does = self::does($one, $system, $others, $facility->rulebook);
-                $would = self::does($one, $system, $others, $other);
+                $does = self::does($resident, $system, $others, $facility->rulebook);
+                $would = self::does($resident, $system, $others, $other);
                 if ($does && ! $would) {
-                    $lose[] = $one->name;
+                    $lose[] = $resident->name;
                 } elseif ($would && ! $does) {
-                    $gain[] = $one->name;
+                    $gain[] = $resident->name;
                 }
             }
         }
@@ -48,8 +48,8 @@ final readonly class MethodEffect
     }
 
     /** @param  list<Occupant>  $others */
-    private static function does(Occupant $one, System $system, array $others, Rulebook $rulebook): bool
+    private static function does(Occupant $occupant, System $system, array $others, Rulebook $rulebook): bool
     {
-        return Judgement::of(new HousingCase($one, $system, $others, $rulebook))->obstacle() === null;
+        return Judgement::of(new HousingCase($occupant, $system, $others, $rulebook))->obstacle() === null;
     }
 }

@@ -26,7 +26,7 @@ final readonly class UpgradesAhead
      */
     public static function among(array $fish): array
     {
-        $ahead = array_filter($fish, fn (FishBrief $one): bool => $one->home->outgrows->early !== null);
+        $ahead = array_filter($fish, fn (FishBrief $brief): bool => $brief->home->outgrows->early !== null);
         uasort($ahead, fn (FishBrief $a, FishBrief $b): int => self::order($a) <=> self::order($b));
 
         return array_keys($ahead);

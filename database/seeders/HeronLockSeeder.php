@@ -62,11 +62,11 @@ final class HeronLockSeeder extends Seeder
         $allSpecies = $this->species();
         $systems = $this->systems();
         $fish = [];
-        foreach ($this->data('fish') as $one) {
-            $fish[$one['name']] = $this->fish($one, $allSpecies, $systems);
+        foreach ($this->data('fish') as $record) {
+            $fish[$record['name']] = $this->fish($record, $allSpecies, $systems);
         }
         (new HeronLockWater($this->today, $settings->time_zone))->fill(array_map(fn (System $system): int => $system->id, $systems), $this->data('water'));
-        $ids = fn (array $models): array => array_map(fn (Fish|System $one): int => $one->id, $models);
+        $ids = fn (array $models): array => array_map(fn (Fish|System $model): int => $model->id, $models);
         (new HeronLockMoves($this->today))->fill($ids($fish), $ids($systems), $this->data('moves'));
         foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
             Incident::query()->create([
@@ -102,20 +102,20 @@ final class HeronLockSeeder extends Seeder
      * @param  array<string, Species>  $allSpecies
      * @param  array<string, System>  $systems
      */
-    private function fish(array $one, array $allSpecies, array $systems): Fish
+    private function fish(array $record, array $allSpecies, array $systems): Fish
     {
-        $species = $allSpecies[$one['kind']];
+        $species = $allSpecies[$record['kind']];
         $fish = Fish::query()->create([
-            'name' => $one['name'], 'species_id' => $species->id, 'count' => $one['count'] ?? 1, 'band' => $one['band'],
-            'purpose' => $one['purpose'] ?? 'display', 'origin' => $one['origin'] ?? null, 'fallback' => $one['fallback'] ?? null,
-            'candidates' => array_map(fn (array $other): array => ['species_id' => $allSpecies[$other[0]]->id, 'weight' => $other[1]], $one['candidates'] ?? []), 'arrived_on' => $this->daysAgo($one['stays'][0][1])->toIso(),
+            'name' => $record['name'], 'species_id' => $species->id, 'count' => $record['count'] ?? 1, 'band' => $record['band'],
+            'purpose' => $record['purpose'] ?? 'display', 'origin' => $record['origin'] ?? null, 'fallback' => $record['fallback'] ?? null,
+            'candidates' => array_map(fn (array $other): array => ['species_id' => $allSpecies[$other[0]]->id, 'weight' => $other[1]], $record['candidates'] ?? []), 'arrived_on' => $this->daysAgo($record['stays'][0][1])->toIso(),
         ]);
-        $this->stays($fish, $one['stays'], $systems);
-        $this->lengths($fish, $one, $species, $systems);
-        foreach ($one['counts'] ?? [] as [$daysAgo, $how, $number]) {
+        $this->stays($fish, $record['stays'], $systems);
+        $this->lengths($fish, $record, $species, $systems);
+        foreach ($record['counts'] ?? [] as [$daysAgo, $how, $number]) {
             Count::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'number' => $number]);
         }
-        foreach ($one['losses'] ?? [] as [$daysAgo, $how, $count, $cause]) {
+        foreach ($record['losses'] ?? [] as [$daysAgo, $how, $count, $cause]) {
             Loss::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'count' => $count, 'cause' => $cause]);
         }
 
@@ -144,22 +144,22 @@ final class HeronLockSeeder extends Seeder
      * @param  array<string, mixed>  $one
      * @param  array<string, System>  $systems
      */
-    private function lengths(Fish $fish, array $one, Species $species, array $systems): void
+    private function lengths(Fish $fish, array $record, Species $species, array $systems): void
     {
         $picture = new FishInPicture(
-            key: 'one', name: $one['name'], species: ScenarioMapper::species($species->description),
-            arrived: $this->daysAgo($one['stays'][0][1]),
-            stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $one['stays']),
+            key: 'one', name: $record['name'], species: ScenarioMapper::species($species->description),
+            arrived: $this->daysAgo($record['stays'][0][1]),
+            stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $record['stays']),
         );
         $homes = array_map(fn (string $key, System $system) => ScenarioMapper::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
         $clock = (new FacilityClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture])))->past($picture, $picture->species);
-        foreach ($one['lengths'] as $entry) {
-            $grownUntil = max($entry[0], $one['stalls_days_ago'] ?? 0);
+        foreach ($record['lengths'] as $entry) {
+            $grownUntil = max($entry[0], $record['stalls_days_ago'] ?? 0);
             $method = Method::from($entry[1]);
-            $true = (new VonBertalanffy)->lengthAt($one['start_mm'], $one['adult_mm'], $one['k'], $clock->timeOn($this->daysAgo($grownUntil)));
+            $true = (new VonBertalanffy)->lengthAt($record['start_mm'], $record['adult_mm'], $record['k'], $clock->timeOn($this->daysAgo($grownUntil)));
             Measurement::query()->create([
                 'fish_id' => $fish->id, 'date' => $this->daysAgo($entry[0])->toIso(), 'method' => $method->value,
-                'sample' => $one['sample'][0] ?? 1, 'spread_tenth_mm' => isset($one['sample']) ? 10 * $one['sample'][1] : null,
+                'sample' => $record['sample'][0] ?? 1, 'spread_tenth_mm' => isset($record['sample']) ? 10 * $record['sample'][1] : null,
                 'length_tenth_mm' => (int) round(10 * $true * exp($method->relativeError() * $this->normal()) * ($entry[2] ?? 1)),
             ]);
         }

@@ -29,7 +29,7 @@ final class CalendarTest extends ApiTestCase
         $this->assertContains('Move Bramble to Kiln vat', $summaries);
         $this->assertContains('Alder: quarantine is up', $summaries);
         $this->assertContains('Measure Bramble', $summaries);
-        $this->assertNotEmpty(array_filter($summaries, fn (string $one): bool => str_starts_with($one, 'Look at Burr')));
+        $this->assertNotEmpty(array_filter($summaries, fn (string $summary): bool => str_starts_with($summary, 'Look at Burr')));
     }
 
     public function test_whole_days_end_on_the_next_and_looks_are_in_utc(): void

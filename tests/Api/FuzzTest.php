@@ -24,7 +24,7 @@ final class FuzzTest extends ApiTestCase
 
         $this->assertSame([], array_map(strval(...), $run->findings));
         $this->assertSame(self::REQUESTS, array_sum($run->statuses));
-        $names = array_map(fn (WriteOperation $one): string => $one->name(), WriteOperation::all());
+        $names = array_map(fn (WriteOperation $operation): string => $operation->name(), WriteOperation::all());
         $this->assertSame([], array_values(array_diff($names, array_keys($run->accepted), self::NEVER_ACCEPTED)), 'every way of writing was accepted at least once');
     }
 }

@@ -35,7 +35,7 @@ final class MoveSheetTest extends ApiTestCase
         }
         $settled = $this->getJson("/api/v1/watches/{$watch['id']}")->assertOk()->json();
         $this->assertSame('settled', $settled['outcome']);
-        $this->assertNotEmpty(array_filter($settled['rounds'], fn (array $one): bool => $one['state'] === 'missed'));
+        $this->assertNotEmpty(array_filter($settled['rounds'], fn (array $round): bool => $round['state'] === 'missed'));
         $this->putJson("/api/v1/watches/{$watch['id']}/end", ['how' => 'settled'])->assertOk();
         $this->assertNotContains('Moss', array_column($this->getJson('/api/v1/moves')->json('watches'), 'name'));
     }
@@ -72,7 +72,7 @@ final class MoveSheetTest extends ApiTestCase
         $check = $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['eyes'], 'has_eaten' => false])->assertCreated()->json('id');
         $this->assertSame('Take Burr out now: it has a cloudy eye.', $this->getJson("/api/v1/watches/{$id}")->json('sentence'));
         $today = $this->getJson('/api/v1/today')->json('due');
-        $this->assertContains(['watch', 'Burr', true], array_map(fn (array $one): array => [$one['kind'], $one['name'], $one['is_late']], $today));
+        $this->assertContains(['watch', 'Burr', true], array_map(fn (array $row): array => [$row['kind'], $row['name'], $row['is_late']], $today));
         $this->deleteJson("/api/v1/watch-checks/{$check}")->assertNoContent();
 
         $page = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Porch tank'), 'date' => self::TODAY, 'is_time_out' => true, 'until' => '2027-03-20', 'fish' => [['fish_id' => $this->fish('Burr')]]])->assertCreated()->json();
@@ -80,7 +80,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
         $this->assertSame(1, $this->getJson('/api/v1/moves')->json('time_outs'));
         Carbon::setTestNow('2027-03-21 09:00');
-        $due = array_values(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $one): bool => $one['kind'] === 'interim'));
+        $due = array_values(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $row): bool => $row['kind'] === 'interim'));
         $this->assertSame('time-out until 20 March 2027: decide where it goes', $due[0]['words']);
         $back = $this->plan('Burr', 'Gauge tank', '2027-03-21')->assertCreated()->json();
         $this->unblock($back);
@@ -327,7 +327,7 @@ final class MoveSheetTest extends ApiTestCase
     /** @return array<string, mixed>|null what the round says of testing the water there */
     private function testDue(string $system): ?array
     {
-        return array_values(array_filter($this->getJson('/api/v1/today')->assertOk()->json('due'), fn (array $one): bool => $one['kind'] === 'test' && $one['name'] === $system))[0] ?? null;
+        return array_values(array_filter($this->getJson('/api/v1/today')->assertOk()->json('due'), fn (array $row): bool => $row['kind'] === 'test' && $row['name'] === $system))[0] ?? null;
     }
 
     /** @param  array<string, mixed>  $page */
@@ -341,7 +341,7 @@ final class MoveSheetTest extends ApiTestCase
     /** @return array<string, mixed> */
     private function watchOf(string $name, bool $newest = false): array
     {
-        $all = array_values(array_filter($this->getJson('/api/v1/moves')->json('watches'), fn (array $one): bool => $one['name'] === $name));
+        $all = array_values(array_filter($this->getJson('/api/v1/moves')->json('watches'), fn (array $watch): bool => $watch['name'] === $name));
 
         return $newest ? $all[count($all) - 1] : $all[0];
     }

@@ -13,8 +13,8 @@ final class RulebookTest extends ApiTestCase
 
         $this->assertCount(12, $sheet['schools']);
         foreach ($sheet['schools'] as $school) {
-            $this->assertCount(1, array_filter($school['choices'], fn (array $one): bool => $one['is_default']), $school['question']);
-            $this->assertCount(1, array_filter($school['choices'], fn (array $one): bool => $one['is_chosen']), $school['question']);
+            $this->assertCount(1, array_filter($school['choices'], fn (array $choice): bool => $choice['is_default']), $school['question']);
+            $this->assertCount(1, array_filter($school['choices'], fn (array $choice): bool => $choice['is_chosen']), $school['question']);
         }
     }
 

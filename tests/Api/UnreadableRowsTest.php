@@ -46,7 +46,7 @@ final class UnreadableRowsTest extends ApiTestCase
         foreach (['fish', 'systems', "systems/{$system}", 'moves', 'rulebook', 'species', 'fish/'.$this->fish('Thistle')] as $page) {
             $this->getJson("/api/v1/{$page}")->assertOk();
         }
-        $named = array_map(fn (array $one): array => [$one['table'], $one['id'], in_array($column, array_column($one['values'], 'column'), true)], $today->json('unreadable'));
+        $named = array_map(fn (array $row): array => [$row['table'], $row['id'], in_array($column, array_column($row['values'], 'column'), true)], $today->json('unreadable'));
         $this->assertContains([$table, $id, true], $named);
         $this->assertNotSame('', $today->json('unreadable.0.reason'));
     }

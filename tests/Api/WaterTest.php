@@ -20,12 +20,12 @@ final class WaterTest extends ApiTestCase
         $id = $this->postJson("/api/v1/systems/{$kiln}/water-tests", ['date' => self::TODAY, 'values' => ['nitrite_mg_l' => '0.5 mg/l N', 'temperature_c' => '79 F', 'ph' => '']])->assertCreated()->json('id');
         $page = $this->getJson("/api/v1/systems/{$kiln}")->json();
 
-        $this->assertSame(['nitrite'], array_map(fn (array $one): string => strtok($one['quantity'], '_') ?: '', array_filter($page['system']['water']['alarms'], fn (array $one): bool => $one['is_urgent'])));
+        $this->assertSame(['nitrite'], array_map(fn (array $alarm): string => strtok($alarm['quantity'], '_') ?: '', array_filter($page['system']['water']['alarms'], fn (array $alarm): bool => $alarm['is_urgent'])));
         $this->assertEqualsWithDelta(1.642, array_column($page['tests'][0]['values'], 'value', 'quantity')['nitrite_mg_l'], 0.001);
         $this->assertSame('26.1 °C', array_column($page['tests'][0]['values'], 'said', 'quantity')['temperature_c']);
 
         $this->deleteJson("/api/v1/water-tests/{$id}")->assertNoContent();
-        $this->assertSame([], array_filter($this->getJson("/api/v1/systems/{$kiln}")->json('system.water.alarms'), fn (array $one): bool => $one['is_urgent']));
+        $this->assertSame([], array_filter($this->getJson("/api/v1/systems/{$kiln}")->json('system.water.alarms'), fn (array $alarm): bool => $alarm['is_urgent']));
         $this->assertNotNull(Written::withTrashed()->find($id), 'what was taken back stays behind');
     }
 

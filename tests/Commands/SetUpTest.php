@@ -30,7 +30,7 @@ final class SetUpTest extends TestCase
         $this->assertFileDoesNotExist("{$file}.filling");
         $this->assertGreaterThan(20, (int) (new PDO("sqlite:{$file}"))->query('select count(*) from fish')->fetchColumn());
         $this->assertSame('0600', substr(sprintf('%o', fileperms($file)), -4), 'read by its owner alone');
-        array_map(fn (string $one): bool => @unlink($one), glob("{$file}*") ?: []);
+        array_map(fn (string $path): bool => @unlink($path), glob("{$file}*") ?: []);
     }
 
     public function test_the_settings_are_read_by_their_owner_alone(): void

@@ -145,7 +145,7 @@ final class HousingPracticeTest extends TestCase
         $occupant = fn (string $species, float $length, int $count): Occupant => new Occupant($species, SampleSpecies::named($species), $length, $count);
 
         return Judgement::of(new HousingCase(
-            $occupant($species, $length, $count), $home, array_map(fn (array $one): Occupant => $occupant(...$one), $with), $rulebook,
+            $occupant($species, $length, $count), $home, array_map(fn (array $companion): Occupant => $occupant(...$companion), $with), $rulebook,
         ))->passes();
     }
 

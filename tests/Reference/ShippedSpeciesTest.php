@@ -74,7 +74,7 @@ final class ShippedSpeciesTest extends TestCase
     /** @return array<string, array{string}> */
     public static function allWithAClaimOfOneYear(): array
     {
-        return array_filter(self::allSpecies(), fn (array $one): bool => isset(SampleSpecies::descriptions()[$one[0]]['length_after_one_year_mm']));
+        return array_filter(self::allSpecies(), fn (array $row): bool => isset(SampleSpecies::descriptions()[$row[0]]['length_after_one_year_mm']));
     }
 
     #[DataProvider('allWithAClaimOfOneYear')]

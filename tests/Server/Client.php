@@ -46,16 +46,16 @@ final class Client
     public function sendAtOnce(array $requests): array
     {
         $all = curl_multi_init();
-        $handles = array_map(fn (array $one): CurlHandle => $this->handle($one[0], $one[1], $one[2] ?? null, $one[3] ?? []), $requests);
-        array_map(fn (CurlHandle $one): int => curl_multi_add_handle($all, $one), $handles);
+        $handles = array_map(fn (array $request): CurlHandle => $this->handle($request[0], $request[1], $request[2] ?? null, $request[3] ?? []), $requests);
+        array_map(fn (CurlHandle $handle): int => curl_multi_add_handle($all, $handle), $handles);
         do {
             curl_multi_exec($all, $running);
             curl_multi_select($all, 0.05);
         } while ($running > 0);
 
-        return array_map(fn (CurlHandle $one): array => [
-            curl_getinfo($one, CURLINFO_RESPONSE_CODE),
-            json_decode((string) curl_multi_getcontent($one), true),
+        return array_map(fn (CurlHandle $handle): array => [
+            curl_getinfo($handle, CURLINFO_RESPONSE_CODE),
+            json_decode((string) curl_multi_getcontent($handle), true),
         ], $handles);
     }
 
@@ -69,7 +69,7 @@ final class Client
             'Accept' => 'application/json', 'Content-Type' => $body === null ? null : 'application/json', 'Origin' => $this->url,
             'X-XSRF-TOKEN' => urldecode($this->cookies['XSRF-TOKEN'] ?? ''), 'Cookie' => implode('; ', array_map(fn (string $name, string $value): string => "{$name}={$value}", array_keys($this->cookies), $this->cookies)),
             ...$headers,
-        ], fn (?string $one): bool => $one !== null && $one !== '');
+        ], fn (?string $header): bool => $header !== null && $header !== '');
         $handle = curl_init($this->url.$path);
         curl_setopt_array($handle, [
             CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 30,

@@ -89,13 +89,13 @@ final class BenchCommand extends Command
     private function speed(): void
     {
         $reference = $this->milliseconds(5, $this->referenceLoop(...));
-        $one = LargeFacility::of(1, 1, 6);
+        $facility = LargeFacility::of(1, 1, 6);
         $many = $this->option('quick') ? LargeFacility::of(30, 10, 4) : LargeFacility::of(300, 40, 4);
         $size = count($many->fish).' fish x '.count($many->systems).' systems';
         $rows = [
             ['reference loop of '.number_format(self::REFERENCE_STEPS).' exponentials', $reference, ''],
-            ['one fish, six lengths, '.self::MANY_DRAWS.' draws: fit and dates', $this->milliseconds(50, fn () => $this->project($one, self::MANY_DRAWS)), '5'],
-            ['the same with the usual '.FishFit::DRAWS.' spread draws', $this->milliseconds(50, fn () => $this->project($one, FishFit::DRAWS)), ''],
+            ['one fish, six lengths, '.self::MANY_DRAWS.' draws: fit and dates', $this->milliseconds(50, fn () => $this->project($facility, self::MANY_DRAWS)), '5'],
+            ['the same with the usual '.FishFit::DRAWS.' spread draws', $this->milliseconds(50, fn () => $this->project($facility, FishFit::DRAWS)), ''],
             ['least squares fit of six lengths', $this->milliseconds(50, $this->fit(...)), ''],
         ];
         $r = $this->fitByR();

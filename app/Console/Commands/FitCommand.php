@@ -101,7 +101,7 @@ final class FitCommand extends Command
      */
     private function report(CurveFit $fit, array $weights): array
     {
-        $estimate = fn (Estimate $one): array => ['value' => $one->value, 'standard_error' => $one->standardError];
+        $estimate = fn (Estimate $estimate): array => ['value' => $estimate->value, 'standard_error' => $estimate->standardError];
         $parameters = [
             'asymptotic_length' => $estimate($fit->asymptoticLength),
             'growth_coefficient' => $estimate($fit->growthCoefficient),

@@ -50,8 +50,8 @@ final class MatchCommand extends Command
             'class' => $match->class->value,
             'reasons' => (new Messages(UnitSystem::Metric, app()->getLocale()))->sayEach($match->reasons),
             'minutes' => round($match->schedule->minutes, 1),
-            'portions' => array_map(fn (Portion $one): array => [
-                'minute' => round($one->minute, 1), 'litres' => round($one->litres, 3), 'remaining' => round($one->remaining, 4),
+            'portions' => array_map(fn (Portion $portion): array => [
+                'minute' => round($portion->minute, 1), 'litres' => round($portion->litres, 3), 'remaining' => round($portion->remaining, 4),
             ], $match->schedule->portions),
         ];
     }

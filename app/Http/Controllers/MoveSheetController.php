@@ -80,10 +80,10 @@ final readonly class MoveSheetController
             'until' => $request->input('until'), 'is_time_out' => $request->boolean('is_time_out'), 'mixing' => $request->input('mixing') ?? 'take-out',
             'container_tenth_litres' => (int) round(self::TENTHS * $request->float('container_litres', 20)), 'note' => $request->input('note'), 'user_id' => $request->user()?->id, 'done' => [],
         ]);
-        foreach ($fish as $one) {
-            $there = $kept->fish($one['fish_id'])->count;
-            $count = $one['count'] ?? $there;
-            $sheet->fish()->create(['fish_id' => $one['fish_id'], 'count' => $count < $there ? $count : null]);
+        foreach ($fish as $single) {
+            $there = $kept->fish($single['fish_id'])->count;
+            $count = $single['count'] ?? $there;
+            $sheet->fish()->create(['fish_id' => $single['fish_id'], 'count' => $count < $there ? $count : null]);
         }
 
         return $this->page($sheet->refresh(), 201);
@@ -97,12 +97,12 @@ final readonly class MoveSheetController
     private function commonHome(FacilitySnapshot $kept, array $fish, int $to): int
     {
         $homes = [];
-        foreach ($fish as $i => $one) {
-            $there = $kept->find($one['fish_id']) ?? throw InvalidEntry::because("fish.{$i}.fish_id", Finding::of('entry.fish_gone'));
-            if (($one['count'] ?? 1) > $there->count) {
+        foreach ($fish as $i => $single) {
+            $there = $kept->find($single['fish_id']) ?? throw InvalidEntry::because("fish.{$i}.fish_id", Finding::of('entry.fish_gone'));
+            if (($single['count'] ?? 1) > $there->count) {
                 throw InvalidEntry::because("fish.{$i}.count", Finding::of('entry.so_many_there', fish: $there->name, there: $there->count));
             }
-            $planned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->whereHas('fish', fn ($query) => $query->where('fish_id', $one['fish_id']))->exists();
+            $planned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->whereHas('fish', fn ($query) => $query->where('fish_id', $single['fish_id']))->exists();
             if ($planned) {
                 throw InvalidEntry::because("fish.{$i}.fish_id", Finding::of('entry.on_another_sheet', fish: $there->name));
             }

@@ -45,7 +45,7 @@ final readonly class QuarantineController
     {
         $says = Messages::ofFacility();
 
-        return response()->json(array_map(fn (ProductClass $one): TreatmentProduct => new TreatmentProduct($one, (string) $says->sayIf($one->caution())), ProductClass::cases()));
+        return response()->json(array_map(fn (ProductClass $product): TreatmentProduct => new TreatmentProduct($product, (string) $says->sayIf($product->caution())), ProductClass::cases()));
     }
 
     #[OA\Post(path: '/api/v1/fish/{fish}/quarantines', operationId: 'beginQuarantine')]

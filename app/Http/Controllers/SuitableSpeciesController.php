@@ -35,7 +35,7 @@ final readonly class SuitableSpeciesController
         $allSpecies = Species::query()->limit(self::MOST_SPECIES)->get()->keyBy('key');
         $described = $kept->unreadable->readAll(StoredTable::Species, $allSpecies, fn (Species $species): array => [ScenarioMapper::species($species->current()), ScenarioMapper::background($species->current())]);
         $found = (new SpeciesSearch($kept->facility, $kept->residents()))->in($kept->system($system->id), $described);
-        $rows = array_map(fn (SuitableSpecies $one): SuitableSpeciesRow => SuitableSpeciesRow::from($one, SpeciesRow::from($allSpecies->get($one->species->key) ?? new Species, 0), $kept->says()), $found);
+        $rows = array_map(fn (SuitableSpecies $suitable): SuitableSpeciesRow => SuitableSpeciesRow::from($suitable, SpeciesRow::from($allSpecies->get($suitable->species->key) ?? new Species, 0), $kept->says()), $found);
 
         return response()->json($rows);
     }

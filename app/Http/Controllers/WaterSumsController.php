@@ -52,11 +52,11 @@ final readonly class WaterSumsController
     public function tub(TubRequest $request, int $fish, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $one = $kept->fish($fish);
-        $home = $kept->facility->systems[$one->currentSystem()];
+        $single = $kept->fish($fish);
+        $home = $kept->facility->systems[$single->currentSystem()];
         $celsius = $request->filled('celsius') ? $request->celsius('celsius', $kept->units) : $kept->celsiusNow($home);
-        $mass = $kept->massOf($one);
+        $mass = $kept->massOf($single);
 
-        return response()->json(TubSheet::from(Oxygen::minutesWithoutAir($request->litres($kept->units), $mass, $celsius), $mass, $celsius, $one->name, $kept->says()));
+        return response()->json(TubSheet::from(Oxygen::minutesWithoutAir($request->litres($kept->units), $mass, $celsius), $mass, $celsius, $single->name, $kept->says()));
     }
 }

@@ -42,7 +42,7 @@ final class IdentityRequest extends FormRequest
     public function candidates(): array
     {
         return array_map(
-            fn (array $one): array => ['species_id' => (int) $one['species_id'], 'weight' => (float) $one['weight']],
+            fn (array $candidate): array => ['species_id' => (int) $candidate['species_id'], 'weight' => (float) $candidate['weight']],
             array_values($this->validated('candidates')),
         );
     }

@@ -57,14 +57,14 @@ final class ReadingsRequest extends FormRequest
         $readings = [];
         /** @var list<array{quantity: string, value: float|int|string, taken_at: string}> $sent */
         $sent = array_values($this->array('readings'));
-        foreach ($sent as $i => $one) {
-            $quantity = Quantity::from($one['quantity']);
-            $at = self::instant($one['taken_at']) ?? throw InvalidEntry::because("readings.{$i}.taken_at", Finding::of('entry.no_time_with_zone', typed: $one['taken_at']));
+        foreach ($sent as $i => $reading) {
+            $quantity = Quantity::from($reading['quantity']);
+            $at = self::instant($reading['taken_at']) ?? throw InvalidEntry::because("readings.{$i}.taken_at", Finding::of('entry.no_time_with_zone', typed: $reading['taken_at']));
             if ($at->getTimestamp() > now()->getTimestamp() + self::AHEAD_SECONDS) {
                 throw InvalidEntry::because("readings.{$i}.taken_at", Finding::of('entry.probe_time_to_come'));
             }
             [$least, $most] = $quantity->possible();
-            $value = (float) $one['value'];
+            $value = (float) $reading['value'];
             if (! is_finite($value) || $value < $least || $value > $most) {
                 throw InvalidEntry::because("readings.{$i}.value", Finding::of('entry.impossible_reading', quantity: $quantity, value: Number::of($value)));
             }

@@ -26,8 +26,8 @@ final class RulebookRequest extends FormRequest
         foreach (RuleOption::cases() as $question) {
             $rules["answers.{$question->value}"] = ['sometimes', 'in:'.implode(',', $question->answers())];
         }
-        foreach (RuleParameter::cases() as $one) {
-            $rules["numbers.{$one->value}"] = ['sometimes', 'numeric:strict', "between:{$one->least()},{$one->most()}"];
+        foreach (RuleParameter::cases() as $cas) {
+            $rules["numbers.{$cas->value}"] = ['sometimes', 'numeric:strict', "between:{$cas->least()},{$cas->most()}"];
         }
         $names = implode(',', [...array_column(RuleOption::cases(), 'value'), ...array_column(HousingRule::cases(), 'value')]);
 
@@ -65,14 +65,14 @@ final class RulebookRequest extends FormRequest
     }
 
     /**
-     * @param  array{of: string, id: int, rule: string, answer: string, reason: string}  $one
+     * @param  array{of: string, id: int, rule: string, answer: string, reason: string}  $exception
      * @return array{of: string, rule: string, answer: string, reason: string}
      */
-    private function exception(array $one): array
+    private function exception(array $exception): array
     {
         return [
-            'of' => $one['of'] === 'fish' ? Keys::ofFish((int) $one['id']) : Keys::ofSystem((int) $one['id']),
-            'rule' => $one['rule'], 'answer' => $one['answer'], 'reason' => $one['reason'],
+            'of' => $exception['of'] === 'fish' ? Keys::ofFish((int) $exception['id']) : Keys::ofSystem((int) $exception['id']),
+            'rule' => $exception['rule'], 'answer' => $exception['answer'], 'reason' => $exception['reason'],
         ];
     }
 }

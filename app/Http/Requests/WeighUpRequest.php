@@ -43,8 +43,8 @@ final class WeighUpRequest extends FormRequest
     /** @return list<array{species_id: int, count: int, length: string}> those who come with it, before it */
     public function others(): array
     {
-        return array_map(fn (array $one): array => [
-            'species_id' => (int) $one['species_id'], 'count' => (int) ($one['count'] ?? 1), 'length' => (string) ($one['length'] ?? ''),
+        return array_map(fn (array $entry): array => [
+            'species_id' => (int) $entry['species_id'], 'count' => (int) ($entry['count'] ?? 1), 'length' => (string) ($entry['length'] ?? ''),
         ], array_values((array) $this->input('with', [])));
     }
 

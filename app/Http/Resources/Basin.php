@@ -44,8 +44,8 @@ final readonly class Basin
     /** @return list<float> */
     private static function dividers(Pool $pool, System $system, LocalDate $today): array
     {
-        $standing = array_filter($system->equipment->dividers, fn (Divider $one): bool => $one->pool === $pool->key && $one->standsOn($today));
+        $standing = array_filter($system->equipment->dividers, fn (Divider $divider): bool => $divider->pool === $pool->key && $divider->standsOn($today));
 
-        return array_map(fn (Divider $one): float => round($one->at, 1), array_values($standing));
+        return array_map(fn (Divider $divider): float => round($divider->at, 1), array_values($standing));
     }
 }

@@ -32,7 +32,7 @@ final readonly class ChainStay
         return new self(
             Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), round($stay->lengthAtEnd, 1), $stay->isForLife,
             $says->sayIf($stay->because?->finding),
-            array_map(fn (Verdict $one): string => $says->sayAll($one->withChange()), $stay->toMend),
+            array_map(fn (Verdict $verdict): string => $says->sayAll($verdict->withChange()), $stay->toMend),
         );
     }
 }

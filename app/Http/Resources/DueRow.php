@@ -41,7 +41,7 @@ final readonly class DueRow
     public static function all(FacilitySnapshot $kept, array $systems): array
     {
         $all = [...self::watches($kept), ...self::moves($kept), ...self::quarantines($kept), ...self::preparations($kept), ...self::tests($kept), ...self::measurements($kept, $systems)];
-        $order = array_flip(array_map(fn (SystemSheet $one): int => $one->id, $systems));
+        $order = array_flip(array_map(fn (SystemSheet $sheet): int => $sheet->id, $systems));
         usort($all, fn (self $a, self $b): int => [$order[$a->system_id] ?? 0, $b->is_late] <=> [$order[$b->system_id] ?? 0, $a->is_late]);
 
         return $all;
@@ -50,9 +50,9 @@ final readonly class DueRow
     /** @return list<self> */
     private static function watches(FacilitySnapshot $kept): array
     {
-        $due = array_filter(Moves::watches($kept), fn (WatchSheet $one): bool => $one->is_due || $one->outcome->value === 'take-out');
+        $due = array_filter(Moves::watches($kept), fn (WatchSheet $watch): bool => $watch->is_due || $watch->outcome->value === 'take-out');
 
-        return array_values(array_map(fn (WatchSheet $one): self => new self($one->system_id, 'watch', $one->fish_id, $one->id, $one->name, $one->sentence, $one->outcome->value === 'take-out'), $due));
+        return array_values(array_map(fn (WatchSheet $watch): self => new self($watch->system_id, 'watch', $watch->fish_id, $watch->id, $watch->name, $watch->sentence, $watch->outcome->value === 'take-out'), $due));
     }
 
     /** @return list<self> */

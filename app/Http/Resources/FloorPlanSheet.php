@@ -36,11 +36,11 @@ final readonly class FloorPlanSheet
     public static function from(FacilitySnapshot $kept, System $system): self
     {
         $plan = FloorPlan::of($kept->facility, $system, $kept->growing($system));
-        $shares = fn (string $layer): array => array_map(fn (float $one): float => round($one, 3), $plan->layers[$layer] ?? []);
+        $shares = fn (string $layer): array => array_map(fn (float $share): float => round($share, 3), $plan->layers[$layer] ?? []);
 
         return new self(
             array_map(fn (LocalDate $day): string => $day->toIso(), $plan->days),
-            array_map(fn (GrowingOccupant $one): GrowingFish => GrowingFish::from($kept, $one), $plan->residents),
+            array_map(fn (GrowingOccupant $occupant): GrowingFish => GrowingFish::from($kept, $occupant), $plan->residents),
             $shares('bottom'),
             $shares('middle'),
             $shares('top'),

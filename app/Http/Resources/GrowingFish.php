@@ -32,20 +32,20 @@ final readonly class GrowingFish
     ) {
     }
 
-    public static function from(FacilitySnapshot $kept, GrowingOccupant $one): self
+    public static function from(FacilitySnapshot $kept, GrowingOccupant $occupant): self
     {
         $round = fn (float $millimetres): float => round($millimetres, 1);
 
         return new self(
-            $kept->kept($one->fish)->id,
-            array_map(fn (LengthBand $band): float => $round($band->likely), $one->lengths),
-            array_map(fn (LengthBand $band): float => $round($band->low), $one->lengths),
-            array_map(fn (LengthBand $band): float => $round($band->high), $one->lengths),
-            array_map($round, $one->runNeeded()),
-            array_map($round, $one->turningNeeded()),
-            $round($one->limit->millimetres),
-            $kept->says()->label($one->limit->binding),
-            $one->outgrown?->toIso(),
+            $kept->kept($occupant->fish)->id,
+            array_map(fn (LengthBand $band): float => $round($band->likely), $occupant->lengths),
+            array_map(fn (LengthBand $band): float => $round($band->low), $occupant->lengths),
+            array_map(fn (LengthBand $band): float => $round($band->high), $occupant->lengths),
+            array_map($round, $occupant->runNeeded()),
+            array_map($round, $occupant->turningNeeded()),
+            $round($occupant->limit->millimetres),
+            $kept->says()->label($occupant->limit->binding),
+            $occupant->outgrown?->toIso(),
         );
     }
 }

@@ -23,7 +23,7 @@ final readonly class Identity
     {
         return new self(
             $fish->species_id,
-            array_map(fn (array $one): Candidate => new Candidate($one['species_id'], $one['weight']), $fish->candidates),
+            array_map(fn (array $candidate): Candidate => new Candidate($candidate['species_id'], $candidate['weight']), $fish->candidates),
             $fish->sex,
             $fish->hatched_on,
         );

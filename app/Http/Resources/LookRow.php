@@ -23,8 +23,8 @@ final readonly class LookRow
     ) {
     }
 
-    public static function from(FacilitySnapshot $kept, WatchCheck $one): self
+    public static function from(FacilitySnapshot $kept, WatchCheck $check): self
     {
-        return new self($one->id, $one->at, $one->troubles, $one->has_eaten, $one->chased_by_id === null ? null : ($kept->find($one->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))), $one->note);
+        return new self($check->id, $check->at, $check->troubles, $check->has_eaten, $check->chased_by_id === null ? null : ($kept->find($check->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))), $check->note);
     }
 }

@@ -56,7 +56,7 @@ final readonly class MoveSheetPage
         return new self(
             MoveSheetRow::from($kept, $written),
             $sheet === null,
-            array_map(fn (Objection $one): ObjectionRow => new ObjectionRow($one->kind, $one->isBlock, $says->say($one->finding)), $sheet->objections ?? []),
+            array_map(fn (Objection $objection): ObjectionRow => new ObjectionRow($objection->kind, $objection->isBlock, $says->say($objection->finding)), $sheet->objections ?? []),
             $sheet?->isBlocked() ?? false,
             $written->override_reason,
             $says->sayEach($sheet->atHand ?? []),

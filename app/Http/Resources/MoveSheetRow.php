@@ -45,7 +45,7 @@ final readonly class MoveSheetRow
 
         return new self(
             $sheet->id,
-            array_values($sheet->fish->map(fn (MoveSheetFish $one): string => ($one->count === null ? '' : "{$one->count} of ").($names[$one->fish_id] ?? ''))->all()),
+            array_values($sheet->fish->map(fn (MoveSheetFish $entry): string => ($entry->count === null ? '' : "{$entry->count} of ").($names[$entry->fish_id] ?? ''))->all()),
             $sheet->from_system_id, $name($sheet->from_system_id), $sheet->to_system_id, $name($sheet->to_system_id),
             LocalDate::fromIso($sheet->planned_on)->toIso(), $sheet->until === null ? null : LocalDate::fromIso($sheet->until)->toIso(), $sheet->is_time_out, $state,
             in_array($state, ['planned', 'begun'], true) && $sheet->planned_on <= $today,

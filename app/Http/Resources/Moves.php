@@ -44,7 +44,7 @@ final readonly class Moves
             self::rows($kept, (clone $sheets)->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get()),
             self::rows($kept, (clone $sheets)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get()),
             self::watches($kept),
-            $kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get(), fn (Quarantine $one): QuarantineRow => QuarantineRow::from($kept, $one)),
+            $kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get(), fn (Quarantine $quarantine): QuarantineRow => QuarantineRow::from($kept, $quarantine)),
             (clone $sheets)->whereNotNull('finished_at')->where('is_time_out', true)->count(),
             Watch::query()->where('is_return', true)->where('ended', 'settled')->whereIn('fish_id', DB::table('move_sheet_fish')->join('move_sheets', 'move_sheets.id', 'move_sheet_id')->where('is_time_out', true)->select('fish_id'))->count(),
         );
@@ -56,15 +56,15 @@ final readonly class Moves
      */
     private static function rows(FacilitySnapshot $kept, Collection $sheets): array
     {
-        return $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $one): MoveSheetRow => MoveSheetRow::from($kept, $one));
+        return $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $sheet): MoveSheetRow => MoveSheetRow::from($kept, $sheet));
     }
 
     /** @return list<WatchSheet> those that go on */
     public static function watches(FacilitySnapshot $kept): array
     {
         $going = Watch::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
-            ->filter(fn (Watch $one): bool => $kept->find($one->fish_id) !== null);
+            ->filter(fn (Watch $watch): bool => $kept->find($watch->fish_id) !== null);
 
-        return $kept->unreadable->readAll(StoredTable::Watches, $going, fn (Watch $one): WatchSheet => WatchSheet::from($kept, $one));
+        return $kept->unreadable->readAll(StoredTable::Watches, $going, fn (Watch $watch): WatchSheet => WatchSheet::from($kept, $watch));
     }
 }

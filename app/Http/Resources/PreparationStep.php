@@ -24,8 +24,8 @@ final readonly class PreparationStep
     ) {
     }
 
-    public static function from(ScheduledStep $one, string $what, string $why, LocalDate $today): self
+    public static function from(ScheduledStep $step, string $what, string $why, LocalDate $today): self
     {
-        return new self($one->step, $what, $why, $one->begin->toIso(), $one->end->toIso(), $one->done?->toIso(), $one->isDueOn($today), $one->isLateOn($today));
+        return new self($step->step, $what, $why, $step->begin->toIso(), $step->end->toIso(), $step->done?->toIso(), $step->isDueOn($today), $step->isLateOn($today));
     }
 }

@@ -35,8 +35,8 @@ final readonly class RulebookSheet
 
         return new self(
             array_map(fn (RuleOption $question): RuleOptionRow => self::school($kept, $question), RuleOption::cases()),
-            array_map(fn (RuleParameter $one): RuleNumber => new RuleNumber($one, $rulebook->number($one), $one->standard(), $one->least(), $one->most()), RuleParameter::cases()),
-            array_map(fn (RuleException $one): RuleExceptionRow => self::exception($kept, $one), $rulebook->exceptions),
+            array_map(fn (RuleParameter $parameter): RuleNumber => new RuleNumber($parameter, $rulebook->number($parameter), $parameter->standard(), $parameter->least(), $parameter->most()), RuleParameter::cases()),
+            array_map(fn (RuleException $exception): RuleExceptionRow => self::exception($kept, $exception), $rulebook->exceptions),
         );
     }
 
@@ -69,11 +69,11 @@ final readonly class RulebookSheet
         return array_values(array_map(fn (Fish $fish): string => $fish->name, $moved));
     }
 
-    private static function exception(FacilitySnapshot $kept, RuleException $one): RuleExceptionRow
+    private static function exception(FacilitySnapshot $kept, RuleException $exception): RuleExceptionRow
     {
-        $fish = $kept->facility->fish[$one->of] ?? null;
-        $name = $fish->name ?? $kept->facility->systems[$one->of]->name ?? '';
+        $fish = $kept->facility->fish[$exception->of] ?? null;
+        $name = $fish->name ?? $kept->facility->systems[$exception->of]->name ?? '';
 
-        return new RuleExceptionRow($fish === null ? 'system' : 'fish', Keys::id($one->of), $name, $one->rule, $one->answer, $one->reason);
+        return new RuleExceptionRow($fish === null ? 'system' : 'fish', Keys::id($exception->of), $name, $exception->rule, $exception->answer, $exception->reason);
     }
 }

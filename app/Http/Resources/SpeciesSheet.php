@@ -57,10 +57,10 @@ final readonly class SpeciesSheet
             (object) ($description['sources'] ?? []),
             Band::from(new LengthBand($range->low, $range->typical, $range->high)),
             array_map(fn (AdultSizeClaim $claim, float $share): Claim => Claim::from($claim, $share), $species->claims, $adult->shares),
-            array_map(fn (array $one): LookAlike => new LookAlike(
-                $all->get($one['kind'])?->id, $all->get($one['kind'])->common_name ?? $one['kind'], $one['marks'], (float) $one['shows_at_mm'],
+            array_map(fn (array $lookAlike): LookAlike => new LookAlike(
+                $all->get($lookAlike['kind'])?->id, $all->get($lookAlike['kind'])->common_name ?? $lookAlike['kind'], $lookAlike['marks'], (float) $lookAlike['shows_at_mm'],
             ), array_values($description['look_alikes'] ?? [])),
-            array_map(fn (array $one): Inspection => new Inspection($one['what'], $one['every_days']), array_values($description['inspections'] ?? [])),
+            array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($description['inspections'] ?? [])),
             $background->hazards,
             $background->protected,
         );

@@ -44,10 +44,10 @@ final readonly class Today
         return new self(
             $kept->facility->date->toIso(),
             $systems,
-            array_values(array_filter(array_map(fn (DueRow $one): ?int => $one->kind === 'measure' ? $one->fish_id : null, $due))),
+            array_values(array_filter(array_map(fn (DueRow $row): ?int => $row->kind === 'measure' ? $row->fish_id : null, $due))),
             $due,
             array_map(Keys::id(...), UpgradesAhead::among($briefs)),
-            count(array_filter($briefs, fn (FishBrief $one): bool => UpgradesAhead::isSoon($one, $kept->facility->date))),
+            count(array_filter($briefs, fn (FishBrief $brief): bool => UpgradesAhead::isSoon($brief, $kept->facility->date))),
             FallbackWanted::all($kept),
             UnreadableRowSheet::all($kept->unreadable, $kept->says()),
         );

@@ -22,8 +22,8 @@ final readonly class TriedRow
     ) {
     }
 
-    public static function from(WatchIntervention $one, Messages $says): self
+    public static function from(WatchIntervention $intervention, Messages $says): self
     {
-        return new self($one->id, $says->label(Intervention::from($one->intervention)), $one->at, $one->stop_at, Success::tryFrom($one->success ?? ''));
+        return new self($intervention->id, $says->label(Intervention::from($intervention->intervention)), $intervention->at, $intervention->stop_at, Success::tryFrom($intervention->success ?? ''));
     }
 }

@@ -39,13 +39,13 @@ final readonly class UnreadableRowSheet
         return array_map(fn (UnreadableRow $row): self => self::from($row, $says), array_slice($all, 0, self::MOST));
     }
 
-    private static function from(UnreadableRow $one, Messages $says): self
+    private static function from(UnreadableRow $unreadable, Messages $says): self
     {
-        $row = RowRepair::row($one->table, $one->id);
+        $row = RowRepair::row($unreadable->table, $unreadable->id);
 
         return new self(
-            $one->table, $one->id, $row === null ? null : self::name($one->table, $row), $says->say($one->reason), $one->isWaiting, $row !== null && $one->table->emptied($row) !== null,
-            array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $one->table->correctable()),
+            $unreadable->table, $unreadable->id, $row === null ? null : self::name($unreadable->table, $row), $says->say($unreadable->reason), $unreadable->isWaiting, $row !== null && $unreadable->table->emptied($row) !== null,
+            array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $unreadable->table->correctable()),
         );
     }
 

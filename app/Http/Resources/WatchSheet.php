@@ -62,11 +62,11 @@ final readonly class WatchSheet
             $kept->system($watch->system_id)->name,
             $watch->began_at, $watch->is_return, $settling->outcome, $says->say($settling->finding),
             self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
-            array_map(fn (array $one): WatchRound => new WatchRound($one[0]->at->toIso(), $says->phrase($one[0]->why), $one[1]), $states),
-            array_values($watch->checks->reverse()->map(fn (WatchCheck $one): LookRow => LookRow::from($kept, $one))->all()),
+            array_map(fn (array $round): WatchRound => new WatchRound($round[0]->at->toIso(), $says->phrase($round[0]->why), $round[1]), $states),
+            array_values($watch->checks->reverse()->map(fn (WatchCheck $check): LookRow => LookRow::from($kept, $check))->all()),
             $advice === null ? null : new InterventionRow($advice, $says->label($advice), $says->label($advice, 'why')),
-            array_values($watch->interventions->map(fn (WatchIntervention $one): TriedRow => TriedRow::from($one, $says))->all()),
-            array_column(array_filter(CheckItem::cases(), fn (CheckItem $one): bool => $one !== CheckItem::Disc || $case->isRay), 'value'),
+            array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedRow => TriedRow::from($intervention, $says))->all()),
+            array_column(array_filter(CheckItem::cases(), fn (CheckItem $item): bool => $item !== CheckItem::Disc || $case->isRay), 'value'),
             $watch->ended,
         );
     }

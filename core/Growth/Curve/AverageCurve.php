@@ -14,32 +14,32 @@ final readonly class AverageCurve implements GrowthCurve
     private const MOST_HALVINGS = 100;
 
     public function __construct(
-        private GrowthCurve $one,
-        private GrowthCurve $other,
+        private GrowthCurve $first,
+        private GrowthCurve $second,
     ) {
     }
 
     public function lengthAt(float $start, float $asymptote, float $coefficient, float $time): float
     {
-        return ($this->one->lengthAt($start, $asymptote, $coefficient, $time)
-            + $this->other->lengthAt($start, $asymptote, $coefficient, $time)) / 2;
+        return ($this->first->lengthAt($start, $asymptote, $coefficient, $time)
+            + $this->second->lengthAt($start, $asymptote, $coefficient, $time)) / 2;
     }
 
     public function lengthsAt(array $starts, array $asymptotes, array $coefficients, array $times): array
     {
         return self::means(
-            $this->one->lengthsAt($starts, $asymptotes, $coefficients, $times),
-            $this->other->lengthsAt($starts, $asymptotes, $coefficients, $times),
+            $this->first->lengthsAt($starts, $asymptotes, $coefficients, $times),
+            $this->second->lengthsAt($starts, $asymptotes, $coefficients, $times),
         );
     }
 
     /** Between the times of its two curves, by halving. */
     public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
     {
-        $others = $this->other->timesUntil($length, $starts, $asymptotes, $coefficients);
+        $others = $this->second->timesUntil($length, $starts, $asymptotes, $coefficients);
         $times = [];
-        foreach ($this->one->timesUntil($length, $starts, $asymptotes, $coefficients) as $i => $one) {
-            [$low, $high] = [min($one, $others[$i]), max($one, $others[$i])];
+        foreach ($this->first->timesUntil($length, $starts, $asymptotes, $coefficients) as $i => $age) {
+            [$low, $high] = [min($age, $others[$i]), max($age, $others[$i])];
             for ($halvings = 0; $halvings < self::MOST_HALVINGS && $high !== INF && $high - $low > self::TIME_TOLERANCE; $halvings++) {
                 $middle = ($low + $high) / 2;
                 if ($this->lengthAt($starts[$i], $asymptotes[$i], $coefficients[$i], $middle) >= $length) {
@@ -56,11 +56,11 @@ final readonly class AverageCurve implements GrowthCurve
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
     {
-        $length = $this->one->lengthAt($start, $asymptote, $coefficient, $time);
-        $otherLength = $this->other->lengthAt($start, $asymptote, $coefficient, $time);
+        $length = $this->first->lengthAt($start, $asymptote, $coefficient, $time);
+        $otherLength = $this->second->lengthAt($start, $asymptote, $coefficient, $time);
         $share = $length / ($length + $otherLength);
-        $slopes = $this->one->logJacobian($start, $asymptote, $coefficient, $time);
-        $otherSlopes = $this->other->logJacobian($start, $asymptote, $coefficient, $time);
+        $slopes = $this->first->logJacobian($start, $asymptote, $coefficient, $time);
+        $otherSlopes = $this->second->logJacobian($start, $asymptote, $coefficient, $time);
 
         return [
             $share * $slopes[0] + (1 - $share) * $otherSlopes[0],
@@ -73,8 +73,8 @@ final readonly class AverageCurve implements GrowthCurve
     public function relativeGrowths(array $lengths, array $asymptotes, array $coefficients): array
     {
         return self::means(
-            $this->one->relativeGrowths($lengths, $asymptotes, $coefficients),
-            $this->other->relativeGrowths($lengths, $asymptotes, $coefficients),
+            $this->first->relativeGrowths($lengths, $asymptotes, $coefficients),
+            $this->second->relativeGrowths($lengths, $asymptotes, $coefficients),
         );
     }
 

@@ -27,11 +27,11 @@ final readonly class ImportanceSample
         $this->greatest = max([-INF, ...$logWeight]);
         $weight = [];
         $sum = 0.0;
-        foreach ($logWeight as $one) {
-            $sum += $weight[] = $this->greatest === -INF ? 0.0 : exp($one - $this->greatest);
+        foreach ($logWeight as $log) {
+            $sum += $weight[] = $this->greatest === -INF ? 0.0 : exp($log - $this->greatest);
         }
-        foreach ($weight as $s => $one) {
-            $weight[$s] = $sum > 0.0 ? $one / $sum : 0.0;
+        foreach ($weight as $s => $share) {
+            $weight[$s] = $sum > 0.0 ? $share / $sum : 0.0;
         }
         $this->weight = $weight;
     }

@@ -29,9 +29,9 @@ final readonly class KalmanFilter
     ) {
         $entries = [];
         $before = 0.0;
-        foreach ($observations as $one) {
-            $entries[] = [$one->time, $processVariation ** 2 * ($one->time - $before), $one->logLength, $one->error ** 2];
-            $before = $one->time;
+        foreach ($observations as $observation) {
+            $entries[] = [$observation->time, $processVariation ** 2 * ($observation->time - $before), $observation->logLength, $observation->error ** 2];
+            $before = $observation->time;
         }
         $this->entries = $entries;
     }

@@ -30,7 +30,7 @@ final readonly class ProcessVariation
      */
     public static function estimate(array $fish): float
     {
-        $telling = array_values(array_filter($fish, fn (array $one): bool => count($one[2]) >= self::LEAST_LENGTHS));
+        $telling = array_values(array_filter($fish, fn (array $series): bool => count($series[2]) >= self::LEAST_LENGTHS));
         if (count($telling) < self::LEAST_FISH) {
             return FishFit::PROCESS_VARIATION;
         }

@@ -47,8 +47,8 @@ final readonly class StalledRun
         return $run >= 2 && $hasStopped ? $run : 0;
     }
 
-    private static function agree(Observation $one, Observation $other): bool
+    private static function agree(Observation $observation, Observation $other): bool
     {
-        return abs($one->logLength - $other->logLength) <= self::AGREEING * hypot($one->error, $other->error);
+        return abs($observation->logLength - $other->logLength) <= self::AGREEING * hypot($observation->error, $other->error);
     }
 }

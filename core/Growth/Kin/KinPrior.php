@@ -58,8 +58,8 @@ final readonly class KinPrior
         $own = Matrix2::plus([[0.0, 0.0], [0.0, 0.0]], $variance, 1 - $share);
         $common = Matrix2::plus([[0.0, 0.0], [0.0, 0.0]], $variance, $share);
         [$precision, $pull, $logLikelihood] = [[[0.0, 0.0], [0.0, 0.0]], [0.0, 0.0], 0.0];
-        foreach ($kin as $one) {
-            $ofOne = $one->ofCommon($variance, $share);
+        foreach ($kin as $relative) {
+            $ofOne = $relative->ofCommon($variance, $share);
             $precision = Matrix2::plus($precision, $ofOne['precision']);
             $pull = [$pull[0] + $ofOne['pull'][0], $pull[1] + $ofOne['pull'][1]];
             $logLikelihood += $ofOne['logLikelihood'];

@@ -30,8 +30,8 @@ final readonly class CrowdedFloor
     /** The first condition that fails; null when all hold. */
     public static function unmet(Rulebook $rulebook, System $system, Occupant ...$occupants): ?Finding
     {
-        $lengths = array_map(fn (Occupant $one): float => $one->length, $occupants);
-        $count = array_sum(array_map(fn (Occupant $one): int => $one->count, $occupants));
+        $lengths = array_map(fn (Occupant $occupant): float => $occupant->length, $occupants);
+        $count = array_sum(array_map(fn (Occupant $occupant): int => $occupant->count, $occupants));
         $least = (int) $rulebook->number(RuleParameter::CrowdedLeast);
 
         return match (true) {

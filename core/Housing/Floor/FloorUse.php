@@ -30,7 +30,7 @@ final readonly class FloorUse
     public function needed(WaterLayer $layer): float
     {
         return $this->perSquaredLength * array_sum(array_map(
-            fn (Occupant $one): float => $one->species->layer->uses($layer) ? $one->squaredLength() : 0.0,
+            fn (Occupant $occupant): float => $occupant->species->layer->uses($layer) ? $occupant->squaredLength() : 0.0,
             $this->occupants,
         ));
     }

@@ -20,7 +20,7 @@ final readonly class GroupRule implements Rule
         if ($least === 1) {
             return null;
         }
-        $there = array_sum(array_map(fn (Occupant $one): int => $one->species->key === $species->key ? $one->count : 0, $case->everybody()));
+        $there = array_sum(array_map(fn (Occupant $occupant): int => $occupant->species->key === $species->key ? $occupant->count : 0, $case->everybody()));
 
         return $there >= $least
             ? Verdict::pass(HousingRule::Group, Finding::of('housing.group.enough', species: $species->commonName, least: $least, there: $there))

@@ -38,15 +38,15 @@ final readonly class SharedLitresRule implements Rule
     {
         $largest = $rest = 0.0;
         $isKnown = false;
-        foreach ($occupants as $one) {
-            $need = $one->species->needs->litres;
+        foreach ($occupants as $occupant) {
+            $need = $occupant->species->needs->litres;
             if ($need === null) {
                 continue;
             }
             $isKnown = true;
-            $scale = min(1.0, $one->length / $one->species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent);
-            $own = $scale * $need->litresFor($one->count, $rulebook->home());
-            $asMore = $scale * $one->count * $need->eachMore;
+            $scale = min(1.0, $occupant->length / $occupant->species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent);
+            $own = $scale * $need->litresFor($occupant->count, $rulebook->home());
+            $asMore = $scale * $occupant->count * $need->eachMore;
             if ($own - $asMore > $largest) {
                 $largest = $own - $asMore;
             }

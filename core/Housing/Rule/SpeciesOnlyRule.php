@@ -16,8 +16,8 @@ final readonly class SpeciesOnlyRule implements Rule
     public function judge(HousingCase $case): ?Verdict
     {
         $species = $case->newcomer->species;
-        $others = array_values(array_filter($case->residents, fn (Occupant $one): bool => $one->species->key !== $species->key));
-        $loner = array_values(array_filter($others, fn (Occupant $one): bool => $one->species->needs->isSpeciesOnly))[0] ?? null;
+        $others = array_values(array_filter($case->residents, fn (Occupant $occupant): bool => $occupant->species->key !== $species->key));
+        $loner = array_values(array_filter($others, fn (Occupant $occupant): bool => $occupant->species->needs->isSpeciesOnly))[0] ?? null;
         if ($loner !== null) {
             return Verdict::fail(
                 HousingRule::SpeciesOnly,

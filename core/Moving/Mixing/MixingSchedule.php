@@ -49,7 +49,7 @@ final readonly class MixingSchedule
     /** Litres an hour when it is let drip instead. */
     public function drip(): float
     {
-        return $this->minutes > 0.0 ? array_sum(array_map(fn (Portion $one): float => $one->litres, $this->portions)) * self::MINUTES_PER_HOUR / $this->minutes : 0.0;
+        return $this->minutes > 0.0 ? array_sum(array_map(fn (Portion $portion): float => $portion->litres, $this->portions)) * self::MINUTES_PER_HOUR / $this->minutes : 0.0;
     }
 
     /**
@@ -61,8 +61,8 @@ final readonly class MixingSchedule
         $start = self::START * $container;
         $single = self::portions($waters, $fish, $way, $start, $leastPortions, $fish->every());
         $portions = self::together($single, (int) min(ceil(count($single) / self::MOST_PORTIONS), self::LONGEST_PAUSE / $fish->every()), $fish->largestPortion() * $start);
-        $added = array_sum(array_map(fn (Portion $one): float => $one->litres, $portions));
-        $fullest = $way === MixingWay::FillUp ? $start + $added : $start + ($way === MixingWay::PourOff ? max([0.0, ...array_map(fn (Portion $one): float => $one->litres, $portions)]) : 0.0);
+        $added = array_sum(array_map(fn (Portion $portion): float => $portion->litres, $portions));
+        $fullest = $way === MixingWay::FillUp ? $start + $added : $start + ($way === MixingWay::PourOff ? max([0.0, ...array_map(fn (Portion $portion): float => $portion->litres, $portions)]) : 0.0);
 
         return new self($portions, count($single) * $fish->every(), $fullest, $fullest > self::FULL * $container + 1e-9);
     }

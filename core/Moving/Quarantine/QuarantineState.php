@@ -36,7 +36,7 @@ final readonly class QuarantineState
         $ends = $withdrawal === null ? $served : LocalDate::later($served, $withdrawal);
         $last = $looks === [] ? null : $looks[count($looks) - 1];
         $isFresh = $last !== null && $last->date->daysUntil($today) <= self::LOOK_LASTS_DAYS;
-        $signs = array_values(array_filter($looks, fn (HealthObservation $one): bool => $one->sign !== null && $one->date->daysUntil($today) < self::DAYS_PER_WEEK));
+        $signs = array_values(array_filter($looks, fn (HealthObservation $observation): bool => $observation->sign !== null && $observation->date->daysUntil($today) < self::DAYS_PER_WEEK));
 
         return new self($ends, array_values(array_filter([
             $ends->isAfter($today) ? Finding::of('quarantine.time', ends: $ends) : null,

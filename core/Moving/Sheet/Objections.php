@@ -45,15 +45,15 @@ final readonly class Objections
     private static function ofHousing(MoveCase $case): array
     {
         $objections = [];
-        foreach ($case->newcomers() as $i => $one) {
+        foreach ($case->newcomers() as $i => $newcomer) {
             $others = [...$case->residents, ...array_values(array_filter($case->newcomers(), fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY))];
-            $judgement = Judgement::of(new HousingCase($one, $case->to, $others, $case->rulebook));
+            $judgement = Judgement::of(new HousingCase($newcomer, $case->to, $others, $case->rulebook));
             $obstacle = $judgement->obstacle();
             if ($obstacle !== null) {
-                $objections[] = Objection::block(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $one->name, says: $obstacle->withChange()));
+                $objections[] = Objection::block(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $newcomer->name, says: $obstacle->withChange()));
             }
             foreach ($judgement->easilyMended() as $verdict) {
-                $objections[] = Objection::warning(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $one->name, says: [$verdict->finding]));
+                $objections[] = Objection::warning(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $newcomer->name, says: [$verdict->finding]));
             }
         }
 
@@ -64,9 +64,9 @@ final readonly class Objections
     private static function ofMouths(MoveCase $case): array
     {
         $objections = [];
-        foreach ($case->newcomers() as $one) {
+        foreach ($case->newcomers() as $newcomer) {
             foreach ($case->residents as $resident) {
-                $objections = [...$objections, ...self::mouth($one, $resident), ...self::mouth($resident, $one)];
+                $objections = [...$objections, ...self::mouth($newcomer, $resident), ...self::mouth($resident, $newcomer)];
             }
         }
 

@@ -23,12 +23,12 @@ final readonly class Check
 
     public function isGood(): bool
     {
-        return $this->chasedBy === null && array_filter($this->troubles, fn (CheckItem $one): bool => ! $one->mayBeMissing()) === [];
+        return $this->chasedBy === null && array_filter($this->troubles, fn (CheckItem $item): bool => ! $item->mayBeMissing()) === [];
     }
 
     /** @return list<CheckItem> those for which it is taken out at once */
     public function grave(): array
     {
-        return array_values(array_filter($this->troubles, fn (CheckItem $one): bool => $one->isGrave()));
+        return array_values(array_filter($this->troubles, fn (CheckItem $item): bool => $item->isGrave()));
     }
 }

@@ -21,7 +21,7 @@ final readonly class Ladder
         if ($last?->chasedBy === null) {
             return null;
         }
-        $done = array_map(fn (TriedIntervention $one): Intervention => $one->intervention, $tried);
+        $done = array_map(fn (TriedIntervention $tried): Intervention => $tried->intervention, $tried);
         foreach (self::order($rulebook) as $intervention) {
             if (! in_array($intervention, $done, true)) {
                 return $intervention;
@@ -34,6 +34,6 @@ final readonly class Ladder
     /** @return list<Intervention> where a fish that was thrown out is rehomed at once, no divider is tried */
     private static function order(Rulebook $rulebook): array
     {
-        return array_values(array_filter(Intervention::cases(), fn (Intervention $one): bool => $one !== Intervention::Divider || $rulebook->answer(RuleOption::ThrownOut) !== 'rehome-at-once'));
+        return array_values(array_filter(Intervention::cases(), fn (Intervention $intervention): bool => $intervention !== Intervention::Divider || $rulebook->answer(RuleOption::ThrownOut) !== 'rehome-at-once'));
     }
 }

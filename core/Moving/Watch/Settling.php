@@ -57,7 +57,7 @@ final readonly class Settling
         return match (true) {
             $earliest->isAfter($now) => self::notBefore($case, $earliest->date),
             count($looks) < self::GOOD_LOOKS => Finding::of('watch.few_looks', looks: self::GOOD_LOOKS),
-            array_filter($checks, fn (Check $one): bool => $one->hasEaten) === [] => Finding::of('watch.not_eaten'),
+            array_filter($checks, fn (Check $check): bool => $check->hasEaten) === [] => Finding::of('watch.not_eaten'),
             default => null,
         };
     }

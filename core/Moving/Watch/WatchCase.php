@@ -30,7 +30,7 @@ final readonly class WatchCase
      */
     public static function of(string $name, LocalMoment $began, ?LightSchedule $light, ?Species $species, bool $isReturn, array $company): self
     {
-        $fighters = array_filter($company, fn (Species $one): bool => $one->habits->isAggressive());
+        $fighters = array_filter($company, fn (Species $species): bool => $species->habits->isAggressive());
 
         return new self($name, $began, $light, $species?->lengthKind === LengthKind::Disc, $isReturn || $fighters !== []);
     }

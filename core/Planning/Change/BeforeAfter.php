@@ -46,9 +46,9 @@ final readonly class BeforeAfter
     {
         $today = $facility->date;
         $celsius ??= $system->temperature?->on($today);
-        $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): Occupant => $one->occupantOn($today), array_values($of));
-        $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($today), array_values($of));
-        $staying = array_values(array_filter($residents, fn (ProjectedOccupant $one): bool => $one->fish->key !== $change->leaving));
+        $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): Occupant => $occupant->occupantOn($today), array_values($of));
+        $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($today), array_values($of));
+        $staying = array_values(array_filter($residents, fn (ProjectedOccupant $occupant): bool => $occupant->fish->key !== $change->leaving));
         $before = Standing::of($system, $occupants(...$residents), $fed(...$residents), $celsius, $facility->rulebook);
         $after = Standing::of(
             $change->applyTo($system, $today),
@@ -60,7 +60,7 @@ final readonly class BeforeAfter
 
         return new self(
             $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
-            $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (FedOccupant $one): int => $one->count, $change->newEaters))),
+            $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (FedOccupant $occupant): int => $occupant->count, $change->newEaters))),
             $today,
         );
     }

@@ -38,11 +38,11 @@ final readonly class Standing
     {
         $holding = $rulebook->holdingFor($system->key);
         $objections = [];
-        foreach ($occupants as $i => $one) {
+        foreach ($occupants as $i => $occupant) {
             $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
-            $binding = Judgement::of(new HousingCase($one, $system, $others, $rulebook))->binding();
+            $binding = Judgement::of(new HousingCase($occupant, $system, $others, $rulebook))->binding();
             if ($binding !== null) {
-                $objections[] = Finding::of('change.objection', fish: $one->name, says: $binding->finding);
+                $objections[] = Finding::of('change.objection', fish: $occupant->name, says: $binding->finding);
             }
         }
 

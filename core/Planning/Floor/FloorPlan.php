@@ -38,7 +38,7 @@ final readonly class FloorPlan
         $rulebook = $facility->rulebook->holdingFor($system->key);
         $layers = [];
         foreach ($days as $day) {
-            $use = FloorUse::of($rulebook, $system, array_map(fn (ProjectedOccupant $one): Occupant => $one->occupantOn($day), $residents));
+            $use = FloorUse::of($rulebook, $system, array_map(fn (ProjectedOccupant $occupant): Occupant => $occupant->occupantOn($day), $residents));
             foreach (WaterLayer::layers() as $layer) {
                 $layers[$layer->value][] = $use->share($layer);
             }
@@ -46,7 +46,7 @@ final readonly class FloorPlan
         $limits = new HomeLimits($facility->rulebook);
 
         return new self($days, array_map(
-            fn (ProjectedOccupant $one): GrowingOccupant => self::grow($facility, $one, $limits->limitIn($system, $one->fish->species, $one->fish), $days),
+            fn (ProjectedOccupant $occupant): GrowingOccupant => self::grow($facility, $occupant, $limits->limitIn($system, $occupant->fish->species, $occupant->fish), $days),
             $residents,
         ), $layers);
     }

@@ -34,7 +34,7 @@ final readonly class LoadAhead
 
         return new self(array_map(function (int $month) use ($facility, $system, $residents, $rulebook): array {
             $date = $facility->date->plusDays($month * self::STEP_DAYS);
-            $fed = array_map(fn (ProjectedOccupant $one): FedOccupant => $one->fedOn($date), $residents);
+            $fed = array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($date), $residents);
 
             return [$date, SystemLoad::of($system, $fed, $system->temperature?->on($date), $rulebook)];
         }, range(0, intdiv($facility->horizonDays, self::STEP_DAYS))));

@@ -111,8 +111,8 @@ final readonly class HomeSearch
         usort($lasting, fn (StayAhead $a, StayAhead $b): int => $a->system->floorArea() <=> $b->system->floorArea());
         $until = $day->plusDays($this->facility->rulebook->stagedDays());
         $enough = $this->facility->rulebook->movesToFinalHomeFirst()
-            ? fn (StayAhead $one): bool => $one->leave === null
-            : fn (StayAhead $one): bool => $one->leave === null || ! $one->leave->isBefore($until);
+            ? fn (StayAhead $stay): bool => $stay->leave === null
+            : fn (StayAhead $stay): bool => $stay->leave === null || ! $stay->leave->isBefore($until);
 
         return array_values(array_filter($lasting, $enough))[0] ?? self::longest($lasting);
     }

@@ -38,6 +38,6 @@ final class Residents
             ($this->of)($system),
         )));
 
-        return array_values(array_filter($all, fn (Occupant $one): bool => $one->fish !== $but->key));
+        return array_values(array_filter($all, fn (Occupant $occupant): bool => $occupant->fish !== $but->key));
     }
 }

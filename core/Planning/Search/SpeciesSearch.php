@@ -58,16 +58,16 @@ final readonly class SpeciesSearch
     }
 
     /** @return array{int, string, float} */
-    private static function rank(SuitableSpecies $one): array
+    private static function rank(SuitableSpecies $suitable): array
     {
         return [
-            match ($one->fit) {
+            match ($suitable->fit) {
                 Fit::ForLife => 2,
                 Fit::Until => 1,
                 Fit::Not => 0,
             },
-            $one->until?->toIso() ?? '9999',
-            $one->species->adultLength->typical,
+            $suitable->until?->toIso() ?? '9999',
+            $suitable->species->adultLength->typical,
         ];
     }
 

@@ -39,12 +39,12 @@ final readonly class SystemLoad
      */
     public static function of(System $system, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
-        $feed = array_sum(array_map(fn (FedOccupant $one): float => $one->feed($celsius), $fed));
+        $feed = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius), $fed));
         $litres = $system->waterLitres();
         $filter = $system->equipment->filter;
 
         return new self(
-            array_sum(array_map(fn (FedOccupant $one): float => $one->mass(), $fed)),
+            array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->mass(), $fed)),
             $feed,
             NitrateLoad::nitrogenPerDay($feed),
             $filter === null ? null : $filter->surface() * $rulebook->number(RuleParameter::FilterRate),

@@ -30,7 +30,7 @@ enum CycleState: string
     /** @param  list<WaterTest>  $tests  since it was filled, by date */
     public static function judge(array $tests): self
     {
-        $full = array_values(array_filter($tests, fn (WaterTest $one): bool => $one->value(Quantity::Ammonia) !== null && $one->value(Quantity::Nitrite) !== null));
+        $full = array_values(array_filter($tests, fn (WaterTest $test): bool => $test->value(Quantity::Ammonia) !== null && $test->value(Quantity::Nitrite) !== null));
         if ($full === []) {
             return self::NotTested;
         }
@@ -44,10 +44,10 @@ enum CycleState: string
         if (! self::nitrateRose($tests)) {
             return self::NotFed;
         }
-        foreach (array_reverse($full) as $one) {
-            $isEarlierDay = $one->date->isBefore($last->date) && $one->date->daysUntil($last->date) <= self::RUNNING_DAYS;
+        foreach (array_reverse($full) as $test) {
+            $isEarlierDay = $test->date->isBefore($last->date) && $test->date->daysUntil($last->date) <= self::RUNNING_DAYS;
             if ($isEarlierDay) {
-                return self::isClear($one) ? self::Ready : self::OnceMore;
+                return self::isClear($test) ? self::Ready : self::OnceMore;
             }
         }
 
@@ -62,7 +62,7 @@ enum CycleState: string
     /** @param  list<WaterTest>  $tests */
     private static function nitrateRose(array $tests): bool
     {
-        $nitrate = array_values(array_filter(array_map(fn (WaterTest $one): ?float => $one->value(Quantity::Nitrate), $tests), fn (?float $one): bool => $one !== null));
+        $nitrate = array_values(array_filter(array_map(fn (WaterTest $test): ?float => $test->value(Quantity::Nitrate), $tests), fn (?float $test): bool => $test !== null));
 
         return count($nitrate) >= 2 && max($nitrate) > $nitrate[0];
     }

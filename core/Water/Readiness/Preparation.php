@@ -42,8 +42,8 @@ final readonly class Preparation
     private static function earliest(NewHome $home, array $steps, LocalDate $today): LocalDate
     {
         $days = 0;
-        foreach ($steps as $one) {
-            $days += $one->done === null ? $one->step->days($home) : 0;
+        foreach ($steps as $step) {
+            $days += $step->done === null ? $step->step->days($home) : 0;
         }
 
         return $today->plusDays($days);
@@ -57,9 +57,9 @@ final readonly class Preparation
     /** What comes next; null when all is done. */
     public function next(): ?ScheduledStep
     {
-        foreach ($this->steps as $one) {
-            if ($one->done === null) {
-                return $one;
+        foreach ($this->steps as $step) {
+            if ($step->done === null) {
+                return $step;
             }
         }
 

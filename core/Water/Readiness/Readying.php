@@ -52,7 +52,7 @@ final readonly class Readying
             0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
         );
         $filled = $done[Step::Fill->value] ?? null;
-        $since = array_values(array_filter($tests, fn (WaterTest $one): bool => $filled !== null && ! $one->date->isBefore($filled)));
+        $since = array_values(array_filter($tests, fn (WaterTest $test): bool => $filled !== null && ! $test->date->isBefore($filled)));
         $cycle = CycleState::judge($since);
         $home = new NewHome($system->kind, $plan->isBuilt, $plan->usesTapWater, $plan->hasStarterFish, self::cycleDays($forecast, $cycle, $filled, $today));
 

@@ -40,7 +40,7 @@ final readonly class ReleaseCheck
         $value = fn (Quantity $quantity): ?float => $last[$quantity->value] ?? null;
         $missing = array_values(array_filter(
             [Quantity::Ammonia, Quantity::Nitrite, Quantity::CarbonateHardness],
-            fn (Quantity $one): bool => $value($one) === null,
+            fn (Quantity $quantity): bool => $value($quantity) === null,
         ));
         $figure = fn (Quantity $quantity): WaterValue => WaterValue::of($quantity, $value($quantity) ?? 0.0);
 

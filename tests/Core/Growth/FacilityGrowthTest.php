@@ -36,31 +36,31 @@ final class FacilityGrowthTest extends TestCase
 
     public function test_quick_kin_make_a_fish_of_one_length_likely_to_be_quick(): void
     {
-        $one = Example::fish(Example::of(), 'home', ['2027-02-01' => 80], '2027-02-01');
+        $single = Example::fish(Example::of(), 'home', ['2027-02-01' => 80], '2027-02-01');
         $kin = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 5));
-        $alone = $this->study([$one])->projectionOf($one)->lengthOn(LocalDate::fromIso('2028-02-01'));
-        $withKin = $this->study([$one, ...$kin])->projectionOf($one)->lengthOn(LocalDate::fromIso('2028-02-01'));
+        $alone = $this->study([$single])->projectionOf($single)->lengthOn(LocalDate::fromIso('2028-02-01'));
+        $withKin = $this->study([$single, ...$kin])->projectionOf($single)->lengthOn(LocalDate::fromIso('2028-02-01'));
 
         $this->assertGreaterThan($alone->likely + 20, $withKin->likely);
     }
 
     public function test_a_fish_is_no_kin_of_itself_nor_of_other_kinds_nor_of_those_not_sure(): void
     {
-        $one = Example::fish(Example::of(), 'home', self::QUICK);
-        $unsure = new Fish('unsure', 'Unsure', Example::of(), $one->arrived, $one->stays, $one->lengths, candidates: [new CandidateSpecies(Example::ofPond(), 0.4)]);
-        $study = $this->study([$one, $unsure, Example::fish(Example::of(), 'home', ['2026-05-01' => 100], key: 'once')]);
+        $single = Example::fish(Example::of(), 'home', self::QUICK);
+        $unsure = new Fish('unsure', 'Unsure', Example::of(), $single->arrived, $single->stays, $single->lengths, candidates: [new CandidateSpecies(Example::ofPond(), 0.4)]);
+        $study = $this->study([$single, $unsure, Example::fish(Example::of(), 'home', ['2026-05-01' => 100], key: 'once')]);
 
-        $this->assertSame([], $study->kinOf($one, Example::of()));
-        $this->assertEquals(GrowthPrior::ofSpecies(Example::of()), $study->priorOf($one, Example::of()));
+        $this->assertSame([], $study->kinOf($single, Example::of()));
+        $this->assertEquals(GrowthPrior::ofSpecies(Example::of()), $study->priorOf($single, Example::of()));
     }
 
     public function test_sources_add_up_and_own_lengths_take_over(): void
     {
         $kin = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', self::QUICK, key: "kin {$i}"), range(1, 4));
         $shares = function (array $lengths) use ($kin): Sources {
-            $one = Example::fish(Example::of(), 'home', $lengths);
+            $single = Example::fish(Example::of(), 'home', $lengths);
 
-            return Sources::of($this->study([$one, ...$kin])->projectionOf($one)->leading(), GrowthPrior::ofSpecies(Example::of()));
+            return Sources::of($this->study([$single, ...$kin])->projectionOf($single)->leading(), GrowthPrior::ofSpecies(Example::of()));
         };
         [$few, $many] = [$shares(['2026-01-10' => 82]), $shares(self::QUICK)];
 
@@ -133,8 +133,8 @@ final class FacilityGrowthTest extends TestCase
     {
         $fish = Example::fish(Example::of(), 'home', ['2026-09-10' => 200]);
         $hatched = new Fish('one', 'One', $fish->species, $fish->arrived, $fish->stays, $fish->lengths, hatched: LocalDate::fromIso('2025-09-10'));
-        $width = function (Fish $one): float {
-            $band = $this->study([$one])->projectionOf($one)->lengthOn(LocalDate::fromIso('2027-09-10'));
+        $width = function (Fish $fish): float {
+            $band = $this->study([$fish])->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-09-10'));
 
             return $band->high / $band->low;
         };

@@ -41,8 +41,8 @@ final class FitPartsTest extends TestCase
         $observations = [new Observation(0.0, log(80), 0.01), new Observation(0.4, log(170), 0.03), new Observation(0.9, log(400), 0.03)];
         $followed = (new KalmanFilter(new VonBertalanffy, $observations, 0.0))->follow(self::twice());
         $expected = 0.0;
-        foreach ($observations as $i => $one) {
-            [$logDensity, $good] = ErrorModel::weigh($one->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $one->time)), $one->error ** 2);
+        foreach ($observations as $i => $observation) {
+            [$logDensity, $good] = ErrorModel::weigh($observation->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $observation->time)), $observation->error ** 2);
             $expected += $logDensity;
             $this->assertEqualsWithDelta(1 - $good, $followed->outlier[$i][1], 1e-12);
         }

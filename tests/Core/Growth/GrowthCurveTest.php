@@ -38,7 +38,7 @@ final class GrowthCurveTest extends TestCase
     public function test_many_at_once_are_the_same_as_one_by_one(GrowthCurve $curve): void
     {
         $each = [[80.0, 600.0, 0.5, 0.0], [80.0, 600.0, 0.5, 1.3], [700.0, 650.0, 0.9, 2.0], [40.0, 900.0, 0.2, 5.0]];
-        $expected = array_map(fn (array $one): float => $curve->lengthAt(...$one), $each);
+        $expected = array_map(fn (array $arguments): float => $curve->lengthAt(...$arguments), $each);
 
         $this->assertEqualsWithDelta($expected, $curve->lengthsAt(array_column($each, 0), array_column($each, 1), array_column($each, 2), array_column($each, 3)), 1e-9);
     }

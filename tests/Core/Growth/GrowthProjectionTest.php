@@ -33,10 +33,10 @@ final class GrowthProjectionTest extends TestCase
 
     public function test_more_lengths_narrow_the_adult_size(): void
     {
-        $one = $this->project(array_slice(self::STEADY_GROWTH, 0, 1))->adultLength();
+        $single = $this->project(array_slice(self::STEADY_GROWTH, 0, 1))->adultLength();
         $all = $this->project(self::STEADY_GROWTH)->adultLength();
 
-        $this->assertLessThan($one->high - $one->low, $all->high - $all->low);
+        $this->assertLessThan($single->high - $single->low, $all->high - $all->low);
     }
 
     public function test_same_input_gives_the_same_dates(): void

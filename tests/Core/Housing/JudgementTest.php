@@ -214,6 +214,6 @@ final class JudgementTest extends TestCase
 
     private function find(HousingRule $rule, Judgement $judgement): ?Verdict
     {
-        return array_values(array_filter($judgement->verdicts, fn (Verdict $one): bool => $one->rule === $rule))[0] ?? null;
+        return array_values(array_filter($judgement->verdicts, fn (Verdict $verdict): bool => $verdict->rule === $rule))[0] ?? null;
     }
 }

@@ -49,8 +49,8 @@ final class MadeMoveTest extends TestCase
         $this->assertSame($shoal, Incident::record($shoal, $shoal, Act::Chased, Harm::None, $today, $today)->target);
 
         $this->expectException(InvalidEntry::class);
-        $one = Example::fish(Example::of(), 'home', []);
-        Incident::record($one, $one, Act::Chased, Harm::None, $today, $today);
+        $fish = Example::fish(Example::of(), 'home', []);
+        Incident::record($fish, $fish, Act::Chased, Harm::None, $today, $today);
     }
 
     private function move(string $to, string $day): MadeMove

@@ -35,7 +35,7 @@ final class SheetTest extends TestCase
     public function test_alike_waters_and_a_roomy_home_give_a_clear_run(): void
     {
         $sheet = MoveSheet::of($this->case([$this->mover(Example::of(), 200)]));
-        $keys = array_map(fn (SheetStep $one): string => $one->key, $sheet->steps);
+        $keys = array_map(fn (SheetStep $step): string => $step->key, $sheet->steps);
 
         $this->assertSame([], $sheet->objections);
         $this->assertFalse($sheet->isBlocked());
@@ -49,16 +49,16 @@ final class SheetTest extends TestCase
     public function test_different_waters_bring_portions_with_a_clock(): void
     {
         $sheet = MoveSheet::of($this->case([$this->mover(Example::of(), 200)], to: new WaterSample(27, 7.4, 4, 13)));
-        $mixing = array_values(array_filter($sheet->steps, fn (SheetStep $one): bool => str_starts_with($one->key, 'mix-')));
+        $mixing = array_values(array_filter($sheet->steps, fn (SheetStep $step): bool => str_starts_with($step->key, 'mix-')));
 
         $this->assertNotSame([], $mixing);
-        $this->assertEqualsWithDelta($sheet->match->schedule->minutes, array_sum(array_map(fn (SheetStep $one): float => (float) $one->minutes, $mixing)), 1e-6);
+        $this->assertEqualsWithDelta($sheet->match->schedule->minutes, array_sum(array_map(fn (SheetStep $step): float => (float) $step->minutes, $mixing)), 1e-6);
         $this->assertStringContainsString('goes from', Said::of($mixing[0]->why));
     }
 
     public function test_large_fish_go_in_a_sling_and_rays_head_first(): void
     {
-        $words = fn (MovingOccupant $one): string => implode(' ', array_map(fn (SheetStep $step): string => Said::of([$step->what, ...$step->why]), MoveSheet::of($this->case([$one]))->steps));
+        $words = fn (MovingOccupant $occupant): string => implode(' ', array_map(fn (SheetStep $step): string => Said::of([$step->what, ...$step->why]), MoveSheet::of($this->case([$occupant]))->steps));
 
         $this->assertStringContainsString('two nets', $words($this->mover(Example::of(), 200)));
         $this->assertStringContainsString('sling', $words($this->mover(Example::of(), 420)));
@@ -107,7 +107,7 @@ final class SheetTest extends TestCase
     public function test_a_small_newcomer_among_small_mouths_is_not_eaten(): void
     {
         $resident = new Occupant('Acara', Example::of(habits: new Habits(mouthRatio: 0.24)), 300.0, 1, 1.0, 'acara');
-        $kinds = array_map(fn (Objection $one): ObjectionKind => $one->kind, MoveSheet::of($this->case([$this->mover(Example::of(), 76)], residents: [$resident]))->objections);
+        $kinds = array_map(fn (Objection $objection): ObjectionKind => $objection->kind, MoveSheet::of($this->case([$this->mover(Example::of(), 76)], residents: [$resident]))->objections);
 
         $this->assertNotContains(ObjectionKind::Swallowing, $kinds);
     }
@@ -125,7 +125,7 @@ final class SheetTest extends TestCase
     {
         $order = fn (Species $kind, int $count, array $answers = []): string => Said::of(AddingOrder::of($this->case([$this->mover($kind, 100, count: $count)], rulebook: new Rulebook($answers)))[0]);
 
-        $this->assertNotContains('order', array_map(fn (SheetStep $one): string => $one->key, MoveSheet::of($this->case([$this->mover(Example::of(), 100)]))->steps));
+        $this->assertNotContains('order', array_map(fn (SheetStep $step): string => $step->key, MoveSheet::of($this->case([$this->mover(Example::of(), 100)]))->steps));
         $this->assertSame('All six at once', $order(Example::of(needs: new HousingNeeds(minimumGroup: 5)), 6));
         $this->assertSame('Two to four a day', $order(Example::of(), 3));
         $this->assertSame('One a day, the calmest first', $order(Example::of(habits: new Habits(temperament: 5)), 2));
@@ -157,11 +157,11 @@ final class SheetTest extends TestCase
     private function assertBlocks(ObjectionKind $kind, string $words, MoveCase $case, bool $ignoreCase = false): void
     {
         $sheet = MoveSheet::of($case);
-        $found = array_values(array_filter($sheet->objections, fn (Objection $one): bool => $one->kind === $kind && $one->isBlock));
+        $found = array_values(array_filter($sheet->objections, fn (Objection $objection): bool => $objection->kind === $kind && $objection->isBlock));
 
         $this->assertTrue($sheet->isBlocked());
         $this->assertNotSame([], $found, 'nothing speaks against it');
-        $sentences = implode(' ', array_map(fn (Objection $one): string => Said::of($one->finding), $found));
+        $sentences = implode(' ', array_map(fn (Objection $objection): string => Said::of($objection->finding), $found));
         $ignoreCase ? $this->assertStringContainsStringIgnoringCase($words, $sentences) : $this->assertStringContainsString($words, $sentences);
     }
 

@@ -122,7 +122,7 @@ final class WatchTest extends TestCase
         $this->assertSame(Intervention::cases(), $order);
         $this->assertSame(Intervention::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook), 'at the end it comes out');
         $this->assertNull(Ladder::next([$this->good('2027-03-13T10:00')], [], new Rulebook), 'nobody chases it');
-        $tried = array_map(fn (Intervention $one): TriedIntervention => new TriedIntervention($one), [Intervention::LightsOff, Intervention::Distract, Intervention::MoveDecor, Intervention::RefugeNet]);
+        $tried = array_map(fn (Intervention $intervention): TriedIntervention => new TriedIntervention($intervention), [Intervention::LightsOff, Intervention::Distract, Intervention::MoveDecor, Intervention::RefugeNet]);
         $this->assertSame(Intervention::TakeOutVictim, Ladder::next($chased, $tried, new Rulebook(['thrown_out' => 'rehome-at-once'])), 'no divider where it is rehomed at once');
     }
 
@@ -139,7 +139,7 @@ final class WatchTest extends TestCase
     /** @return list<string> */
     private function times(WatchCase $case): array
     {
-        return array_map(fn (Round $one): string => substr($one->at->toIso(), 5), Rounds::of($case));
+        return array_map(fn (Round $round): string => substr($round->at->toIso(), 5), Rounds::of($case));
     }
 
     private function good(string $at, bool $hasEaten = false): Check

@@ -103,7 +103,7 @@ final class SolverTest extends TestCase
         }
         foreach ($scaled['units'] as $u => $unit) {
             $scaled['units'][$u]['move_cost'] *= 3;
-            $scaled['units'][$u]['strain'] = array_map(fn (array $list): array => array_map(fn (?float $one): ?float => $one === null ? null : 3 * $one, $list), $unit['strain']);
+            $scaled['units'][$u]['strain'] = array_map(fn (array $list): array => array_map(fn (?float $strain): ?float => $strain === null ? null : 3 * $strain, $list), $unit['strain']);
         }
         foreach ($scaled['conflicts'] as $c => $conflict) {
             $scaled['conflicts'][$c]['cost'] = $conflict['cost'] === null ? null : 3 * $conflict['cost'];
@@ -122,7 +122,7 @@ final class SolverTest extends TestCase
                 $two['systems'][$s]['capacity'] = ['floor' => $system['capacity'], 'feed' => $system['capacity']];
             }
             foreach ($two['units'] as $u => $unit) {
-                $two['units'][$u]['load'] = ['floor' => $unit['load'], 'feed' => array_map(fn (float $one): float => $weight * $one, $unit['load'])];
+                $two['units'][$u]['load'] = ['floor' => $unit['load'], 'feed' => array_map(fn (float $load): float => $weight * $load, $unit['load'])];
             }
 
             return $two;
@@ -139,13 +139,13 @@ final class SolverTest extends TestCase
     public function test_a_load_in_two_halves_by_name_is_the_same_load(int $seed): void
     {
         $problem = $this->tiny($seed);
-        $halves = fn (float $one): array => ['left' => $one / 2, 'right' => $one / 2];
+        $halves = fn (float $load): array => ['left' => $load / 2, 'right' => $load / 2];
         $named = [...$problem, 'overload_cost' => ['left' => $problem['overload_cost'], 'right' => $problem['overload_cost']]];
         foreach ($problem['systems'] as $s => $system) {
             $named['systems'][$s]['capacity'] = $halves($system['capacity']);
         }
         foreach ($problem['units'] as $u => $unit) {
-            $half = array_map(fn (float $one): float => $one / 2, $unit['load']);
+            $half = array_map(fn (float $load): float => $load / 2, $unit['load']);
             $named['units'][$u]['load'] = ['left' => $half, 'right' => $half];
         }
 
@@ -196,7 +196,7 @@ final class SolverTest extends TestCase
         $problem = InventedPlacement::document(14, 4, 6, 0, 2);
         foreach ([3, 5, 8] as $u) {
             foreach ($problem['units'][$u]['strain'] as $system => $list) {
-                $problem['units'][$u]['strain'][$system] = array_map(fn (?float $one, int $t): ?float => $t === 4 && $system !== 's3' && $system !== 's2' ? null : $one, $list, array_keys($list));
+                $problem['units'][$u]['strain'][$system] = array_map(fn (?float $strain, int $t): ?float => $t === 4 && $system !== 's3' && $system !== 's2' ? null : $strain, $list, array_keys($list));
             }
             $problem['units'][$u]['strain']['s2'] = $problem['units'][$u]['strain']['s3'] = array_fill(0, 6, 0.0);
         }

@@ -46,7 +46,7 @@ final class OutlookTest extends TestCase
         $homes = [Example::tank('narrow', 118, 42), Example::tank('wide', 180, 60), Example::tank('vast', 800, 400)];
         $fish = array_map(fn (System $home): Fish => Example::fish(Example::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
         $facility = Example::facility($homes, $fish);
-        $briefs = array_map(fn (FishOutlook $one): FishBrief => FishBrief::of($facility, $one), $this->all($facility));
+        $briefs = array_map(fn (FishOutlook $outlook): FishBrief => FishBrief::of($facility, $outlook), $this->all($facility));
 
         $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among($briefs));
     }
@@ -96,6 +96,6 @@ final class OutlookTest extends TestCase
     /** @return array<string, FishOutlook> */
     private function all(Facility $facility): array
     {
-        return array_map(fn (Fish $one): FishOutlook => FishOutlook::of(new FacilityGrowth($facility), $one), $facility->fish);
+        return array_map(fn (Fish $fish): FishOutlook => FishOutlook::of(new FacilityGrowth($facility), $fish), $facility->fish);
     }
 }

@@ -94,13 +94,13 @@ final class WeighUpTest extends TestCase
     public function test_upkeep_is_of_all_of_them_and_grows_with_what_must_be_built(): void
     {
         $species = $this->heavy();
-        $one = $this->weigh($species, [Example::tank('large', 300, 120)])->upkeep;
+        $single = $this->weigh($species, [Example::tank('large', 300, 120)])->upkeep;
         $three = $this->weigh($species, [Example::tank('large', 300, 120)], count: 3)->upkeep;
         $homeless = $this->weigh($species, [Example::tank('middle', 150, 60)], price: 30)->upkeep;
 
-        $this->assertNotNull($one);
-        $this->assertEqualsWithDelta(3 * $one->adultMass, $three?->adultMass, 1e-6);
-        $this->assertSame(0.0, $one->homeCost);
+        $this->assertNotNull($single);
+        $this->assertEqualsWithDelta(3 * $single->adultMass, $three?->adultMass, 1e-6);
+        $this->assertSame(0.0, $single->homeCost);
         $this->assertGreaterThan(100, $homeless?->homeCost);
         $this->assertEqualsWithDelta($homeless?->foodCost + $homeless?->homeCost + 30, $homeless?->whole(), 1e-6);
         $this->assertNull($this->weigh(Example::of(), [Example::tank('large', 300, 120)])->upkeep, 'its mass is not known');
@@ -122,7 +122,7 @@ final class WeighUpTest extends TestCase
         ];
         $found = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $this->nobody()))->in($home, $allSpecies);
 
-        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (SuitableSpecies $one): Fit => $one->fit, $found));
+        $this->assertSame([Fit::ForLife, Fit::Until, Fit::Not], array_map(fn (SuitableSpecies $suitable): Fit => $suitable->fit, $found));
         $this->assertSame('little', $found[0]->species->key);
         $this->assertGreaterThan(6, $found[0]->most);
         $this->assertSame(6, $found[0]->least);

@@ -47,7 +47,7 @@ final class AlarmsTest extends TestCase
     {
         $alarms = $this->alarms($values, Example::of(keep: new Span(22, 30)));
 
-        $this->assertSame($expected, array_map(fn (Alarm $one): array => [$one->quantity, $one->isUrgent], $alarms));
+        $this->assertSame($expected, array_map(fn (Alarm $alarm): array => [$alarm->quantity, $alarm->isUrgent], $alarms));
         foreach ($alarms as $alarm) {
             $this->assertNotSame('', $alarm->nextStep);
             $this->assertStringEndsWith('.', Said::of($alarm->finding));

@@ -73,7 +73,7 @@ final class LoadTest extends TestCase
 
         $weeks = (new NitrateCourse(14.0, 0.5, 10.0))->weeksUntil(50.0, 160.0);
         $peaks = (new NitrateCourse(14.0, 0.5, 10.0))->peaksFrom(160.0, 12);
-        $this->assertSame($weeks, 1 + (int) array_key_first(array_filter($peaks, fn (float $one): bool => $one <= 52.0)));
+        $this->assertSame($weeks, 1 + (int) array_key_first(array_filter($peaks, fn (float $height): bool => $height <= 52.0)));
     }
 
     public function test_says_what_to_change_and_for_how_long(): void

@@ -52,7 +52,7 @@ final class ReadinessTest extends TestCase
     {
         $steps = Preparation::of($home, $this->day('2027-06-01'), [], $this->day('2027-01-01'))->steps;
 
-        $this->assertSame($expected, array_map(fn (ScheduledStep $one): Step => $one->step, $steps));
+        $this->assertSame($expected, array_map(fn (ScheduledStep $step): Step => $step->step, $steps));
     }
 
     public function test_what_is_left_tells_the_first_day(): void
@@ -97,7 +97,7 @@ final class ReadinessTest extends TestCase
     #[DataProvider('series')]
     public function test_the_cycle_is_judged_from_the_tests(CycleState $expected, array $series): void
     {
-        $tests = array_map(fn (array $one): WaterTest => WaterTest::ofRecord($this->day($one[0]), $one[1]), $series);
+        $tests = array_map(fn (array $record): WaterTest => WaterTest::ofRecord($this->day($record[0]), $record[1]), $series);
 
         $this->assertSame($expected, CycleState::judge($tests));
     }
