@@ -43,7 +43,7 @@ final class FacilityGrowth
 
     /**
      * How much growth time wanders here, from the fish that are surely of their
-     * kind, as one float that stays good for weeks.
+     * species, as one float that stays good for weeks.
      */
     public static function processVariationOf(Facility $facility): float
     {

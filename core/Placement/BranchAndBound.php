@@ -8,7 +8,7 @@ use SplPriorityQueue;
 
 /**
  * Raises the bound to the best plan, if there is time: branch and bound over
- * parts. The part with the least bound is searched jointly when it is near to
+ * nodes. The node with the least bound is searched jointly when it is near to
  * the best plan, else split, until none is left below. Plans near to the
  * mixtures behind the bounds are offered on the way.
  */
@@ -18,10 +18,10 @@ final class BranchAndBound
 
     private const PRICE_ROUNDS_OF_A_PART = 20;
 
-    /** Where the first bound got no more rounds in its time, a part would get next to none. */
+    /** Where the first bound got no more rounds in its time, a node would get next to none. */
     private const FEW_ROUNDS = 30;
 
-    /** Prices of all parts still open; with more the memory would grow without end. */
+    /** Prices of all nodes still open; with more the memory would grow without end. */
     private const MOST_PRICES_KEPT = 4_000_000;
 
     /** Of the whole time: when the first bound and the proof must be done. */
@@ -29,7 +29,7 @@ final class BranchAndBound
 
     private const PROVING_SHARE = 0.75;
 
-    /** A part whose bound lies this share below the best plan is searched jointly, less after each search that gave up. */
+    /** A node whose bound lies this share below the best plan is searched jointly, less after each search that gave up. */
     private const NEAR = 0.1;
 
     private const LESS_NEAR = 0.7;
@@ -48,7 +48,7 @@ final class BranchAndBound
 
     public int $priceRounds = 0;
 
-    public int $parts = 0;
+    public int $nodes = 0;
 
     public int $states = 0;
 
@@ -77,33 +77,33 @@ final class BranchAndBound
         if ($this->budget->isSpent(self::BOUNDING_SHARE) && $this->priceRounds < self::FEW_ROUNDS) {
             return;
         }
-        /** @var SplPriorityQueue<float, SearchNode> $parts */
-        $parts = new SplPriorityQueue;
-        $parts->insert($whole, -$whole->bound);
+        /** @var SplPriorityQueue<float, SearchNode> $nodes */
+        $nodes = new SplPriorityQueue;
+        $nodes->insert($whole, -$whole->bound);
         $mostOpen = max(1, intdiv(self::MOST_PRICES_KEPT, count($this->problem->units) * $this->problem->cells()));
-        while (! $parts->isEmpty()) {
-            /** @var SearchNode $part the queue gives the values alone */
-            $part = $parts->top();
-            $this->raise($part->bound);
-            if ($this->incumbent->isProven() || count($parts) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
+        while (! $nodes->isEmpty()) {
+            /** @var SearchNode $node the queue gives the values alone */
+            $node = $nodes->top();
+            $this->raise($node->bound);
+            if ($this->incumbent->isProven() || count($nodes) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
                 return;
             }
-            if ($this->isSearched($part)) {
-                $parts->extract();
+            if ($this->isSearched($node)) {
+                $nodes->extract();
 
                 continue;
             }
-            if ($part->fork === null) {
+            if ($node->branching === null) {
                 return;
             }
-            $parts->extract();
-            foreach ($part->split($part->fork) as $smaller) {
+            $nodes->extract();
+            foreach ($node->split($node->branching) as $smaller) {
                 if ($this->budget->isSpent(self::PROVING_SHARE)) {
                     return;
                 }
                 $this->bound($smaller, self::PRICE_ROUNDS_OF_A_PART, self::PROVING_SHARE);
                 if ($smaller->bound < $this->goal()) {
-                    $parts->insert($smaller, -$smaller->bound);
+                    $nodes->insert($smaller, -$smaller->bound);
                 }
             }
         }
@@ -116,27 +116,27 @@ final class BranchAndBound
         return $this->grid->below($this->incumbent->cost);
     }
 
-    private function bound(SearchNode $part, int $rounds, float $share): void
+    private function bound(SearchNode $node, int $rounds, float $share): void
     {
-        $this->parts++;
-        // The prices of a smaller part are good from the beginning; only the whole starts far off.
-        $decomposition = new Decomposition($part, $this->packings, $this->parts === 1 ? Decomposition::FIRST_SLACK : 0.0);
-        $decomposition->improve($this->goal(), $rounds, $this->budget, $share, $this->parts === 1 ? $this->raise(...) : null);
+        $this->nodes++;
+        // The prices of a smaller node are good from the beginning; only the whole starts far off.
+        $decomposition = new Decomposition($node, $this->packings, $this->nodes === 1 ? Decomposition::FIRST_SLACK : 0.0);
+        $decomposition->improve($this->goal(), $rounds, $this->budget, $share, $this->nodes === 1 ? $this->raise(...) : null);
         $this->priceRounds += $decomposition->rounds;
-        if ($part->bound < $this->goal() && $decomposition->rounds > 0) {
-            $part->fork = Branching::of($part, $decomposition->mixtures);
+        if ($node->bound < $this->goal() && $decomposition->rounds > 0) {
+            $node->branching = Branching::of($node, $decomposition->mixtures);
             $this->follow($decomposition->mixtures->there, $share);
         }
     }
 
     /**
-     * Plans near to the mixtures behind a bound, improved for a while: those of the whole with every weight, of parts with one.
+     * Plans near to the mixtures behind a bound, improved for a while: those of the whole with every weight, of nodes with one.
      *
      * @param  array<int, array<int, float>>  $there
      */
     private function follow(array $there, float $share): void
     {
-        $weights = $this->parts === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->parts % count(self::FOLLOWED)]];
+        $weights = $this->nodes === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->nodes % count(self::FOLLOWED)]];
         foreach ($weights as $i => $weight) {
             if ($i > 0 && $this->budget->isSpent($share)) {
                 return;
@@ -145,7 +145,7 @@ final class BranchAndBound
         }
     }
 
-    /** @param  float  $least  bound of all parts that may still hold a better plan */
+    /** @param  float  $least  bound of all nodes that may still hold a better plan */
     private function raise(float $least): void
     {
         $proven = $least >= $this->goal() ? $this->incumbent->cost : $this->grid->raised($least);
@@ -153,20 +153,20 @@ final class BranchAndBound
         $this->budget->tell('bounding', $this->incumbent->cost, $this->incumbent->bound);
     }
 
-    /** @return bool true when nothing in this part costs less than the best plan known now */
-    private function isSearched(SearchNode $part): bool
+    /** @return bool true when nothing in this node costs less than the best plan known now */
+    private function isSearched(SearchNode $node): bool
     {
         $isFewUnits = count($this->problem->units) <= self::FEW_UNITS;
-        if (! $isFewUnits && $part->fork !== null && $part->bound < (1 - $this->near) * $this->incumbent->cost) {
+        if (! $isFewUnits && $node->branching !== null && $node->bound < (1 - $this->near) * $this->incumbent->cost) {
             return false;
         }
-        $search = new JointSearch(new Completions($part, $this->packings), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
+        $search = new JointSearch(new Completions($node, $this->packings), $isFewUnits ? self::MOST_CHOICES_OF_FEW : self::MOST_CHOICES);
         $isComplete = $search->run($this->goal(), $this->budget, self::PROVING_SHARE);
         $this->states += $search->states;
         if ($search->paths !== null) {
             $this->incumbent->offer(Occupancy::of($this->problem, $search->paths));
         } elseif (! $isComplete) {
-            $this->near = min($this->near, self::LESS_NEAR * (1 - $part->bound / $this->incumbent->cost));
+            $this->near = min($this->near, self::LESS_NEAR * (1 - $node->bound / $this->incumbent->cost));
         }
 
         return $isComplete;

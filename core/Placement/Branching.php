@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
-/** A question that splits a part: where a unit is in a period, or, without a period, whether a system is opened. */
+/** A question that splits a node: where a unit is in a period, or, without a period, whether a system is opened. */
 final readonly class Branching
 {
     /** Above this share it is not certain whether a system is opened. */
@@ -25,8 +25,8 @@ final readonly class Branching
     ) {
     }
 
-    /** The question on which the mixtures are most at odds; null when a part has one plan only. */
-    public static function of(SearchNode $part, Mixtures $mixtures): ?self
+    /** The question on which the mixtures are most at odds; null when a node has one plan only. */
+    public static function of(SearchNode $node, Mixtures $mixtures): ?self
     {
         [$best, $most] = [null, self::CERTAIN];
         foreach ($mixtures->opened as $s => $share) {
@@ -36,24 +36,24 @@ final readonly class Branching
             }
         }
 
-        return $best ?? self::ofUnit($part, $mixtures);
+        return $best ?? self::ofUnit($node, $mixtures);
     }
 
     /** Where it is least certain where a unit is, large loads and many conflicts before others. */
-    private static function ofUnit(SearchNode $part, Mixtures $mixtures): ?self
+    private static function ofUnit(SearchNode $node, Mixtures $mixtures): ?self
     {
         [$best, $most] = [null, 0.0];
-        foreach ($part->solvers as $u => $solver) {
-            for ($t = 0; $t < $part->problem->periods; $t++) {
+        foreach ($node->solvers as $u => $solver) {
+            for ($t = 0; $t < $node->problem->periods; $t++) {
                 $ways = 0;
                 $share = 0.0;
-                foreach ($part->problem->systems as $s => $_) {
+                foreach ($node->problem->systems as $s => $_) {
                     if ($solver->isOpen($s, $t)) {
                         $ways++;
-                        $share = max($share, $mixtures->there[$u][$s * $part->problem->periods + $t]);
+                        $share = max($share, $mixtures->there[$u][$s * $node->problem->periods + $t]);
                     }
                 }
-                $odds = $ways > 1 ? (self::LITTLE + 1 - $share) * self::weight($part->problem, $u, $t) : 0.0;
+                $odds = $ways > 1 ? (self::LITTLE + 1 - $share) * self::weight($node->problem, $u, $t) : 0.0;
                 if ($odds > $most) {
                     [$best, $most] = [new self($u, $t), $odds];
                 }

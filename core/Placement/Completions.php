@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Biomegas\Placement;
 
-/** At the prices of a part: the least that any of its plans must still cost from a period on, whatever was done before. */
+/** At the prices of a node: the least that any of its plans must still cost from a period on, whatever was done before. */
 final readonly class Completions
 {
-    /** @var list<array<int, float>> by unit and cell, strain and links */
+    /** @var list<array<int, float>> by unit and cell, strain and multipliers */
     public array $prices;
 
     /** @var list<array<int, float>> sums of prices by unit and system x (periods + 1) + period */
@@ -21,13 +21,13 @@ final readonly class Completions
 
     /** @param  list<CellPacking>  $packings  by cell */
     public function __construct(
-        public SearchNode $part,
+        public SearchNode $node,
         array $packings,
     ) {
-        $problem = $part->problem;
+        $problem = $node->problem;
         $prices = $sums = [];
-        foreach ($part->solvers as $u => $solver) {
-            $own = $part->links[$u];
+        foreach ($node->solvers as $u => $solver) {
+            $own = $node->cellMultipliers[$u];
             foreach ($problem->strain[$u] as $cell => $strain) {
                 $own[$cell] += $strain ?? 0.0;
             }
@@ -42,8 +42,8 @@ final readonly class Completions
             $worthFrom[$s][$problem->periods] = 0.0;
             for ($t = $problem->periods - 1; $t >= 0; $t--) {
                 $cell = $s * $problem->periods + $t;
-                $worthFrom[$s][$t] = $worthFrom[$s][$t + 1] + $packings[$cell]->solve(array_column($part->links, $cell))[0];
-                $closed[$t] += min(0.0, $worthFrom[$s][$t] + ($part->undecided[$s] ?? 0.0));
+                $worthFrom[$s][$t] = $worthFrom[$s][$t + 1] + $packings[$cell]->solve(array_column($node->cellMultipliers, $cell))[0];
+                $closed[$t] += min(0.0, $worthFrom[$s][$t] + ($node->undecided[$s] ?? 0.0));
             }
         }
         [$this->worthFrom, $this->worthClosed] = [$worthFrom, $closed];
@@ -57,7 +57,7 @@ final readonly class Completions
     {
         $worth = $this->worthClosed[$period];
         foreach ($opened as $s => $_) {
-            $worth += $this->worthFrom[$s][$period] - min(0.0, $this->worthFrom[$s][$period] + $this->part->undecided[$s]);
+            $worth += $this->worthFrom[$s][$period] - min(0.0, $this->worthFrom[$s][$period] + $this->node->undecided[$s]);
         }
 
         return $worth;
@@ -66,10 +66,10 @@ final readonly class Completions
     /** For a unit that is in the system before this period and must stay there for so many more periods. */
     public function of(int $unit, int $system, int $locked, int $period): float
     {
-        $end = min($period + $locked, $this->part->problem->periods);
-        $at = $system * ($this->part->problem->periods + 1);
+        $end = min($period + $locked, $this->node->problem->periods);
+        $at = $system * ($this->node->problem->periods + 1);
 
-        return $this->sums[$unit][$at + $end] - $this->sums[$unit][$at + $period] + $this->part->solvers[$unit]->toGo($system, $end);
+        return $this->sums[$unit][$at + $end] - $this->sums[$unit][$at + $period] + $this->node->solvers[$unit]->toGo($system, $end);
     }
 
     /**
@@ -78,9 +78,9 @@ final readonly class Completions
      */
     private function sumsOf(array $prices): array
     {
-        $periods = $this->part->problem->periods;
+        $periods = $this->node->problem->periods;
         $sums = [];
-        foreach ($this->part->problem->systems as $s => $_) {
+        foreach ($this->node->problem->systems as $s => $_) {
             $sum = 0.0;
             $sums[$s * ($periods + 1)] = 0.0;
             for ($t = 0; $t < $periods; $t++) {

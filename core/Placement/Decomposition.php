@@ -65,16 +65,16 @@ final class Decomposition
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
-        private readonly SearchNode $part,
+        private readonly SearchNode $node,
         array $packings,
         float $slack,
     ) {
-        $this->mixtures = new Mixtures($part, $packings);
+        $this->mixtures = new Mixtures($node, $packings);
         $this->mixtures->slack = $slack;
     }
 
     /**
-     * Raises the bound of the part and gives it the prices behind it.
+     * Raises the bound of the node and gives it the prices behind it.
      *
      * @param  float  $target  cost of a known plan; a bound that reaches it is good enough
      * @param  Closure(float): void|null  $raised  told of every better bound
@@ -84,7 +84,7 @@ final class Decomposition
         // The first bound is worth its time even when there is none left.
         $value = $this->mixtures->value($budget, INF);
         if ($value >= UnitPaths::NEVER) {
-            $this->part->bound = INF;
+            $this->node->bound = INF;
 
             return;
         }
@@ -92,8 +92,8 @@ final class Decomposition
         $without = $falls = 0;
         $asked = $value;
         for ($round = 0; $round <= $rounds; $round++) {
-            if ($value > $this->part->bound + self::NOTHING) {
-                $this->part->bound = $value;
+            if ($value > $this->node->bound + self::NOTHING) {
+                $this->node->bound = $value;
                 $this->mixtures->keepPrices();
                 if ($raised !== null) {
                     $raised($value);
@@ -104,14 +104,14 @@ final class Decomposition
                 $this->stepBack();
                 $without = $falls = 0;
             }
-            if ($this->part->bound >= $target || $this->mixtures->charge < self::LEAST_CHARGE * $this->firstCharge || $round === $rounds || $budget->isSpent($share)) {
+            if ($this->node->bound >= $target || $this->mixtures->charge < self::LEAST_CHARGE * $this->firstCharge || $round === $rounds || $budget->isSpent($share)) {
                 return;
             }
             if ($round > 0 && $round % self::ASKED_EVERY === 0) {
                 if (! $this->isWorthGoingOn($asked, $target)) {
                     return;
                 }
-                $asked = $this->part->bound;
+                $asked = $this->node->bound;
             }
             $before = $value;
             $value = $this->round($budget, $share);
@@ -121,9 +121,9 @@ final class Decomposition
 
     private function begin(float $value, float $target): void
     {
-        $problem = $this->part->problem;
+        $problem = $this->node->problem;
         // For when no plan is known that keeps apart what must be apart.
-        $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->part->undecided);
+        $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->node->undecided);
         $this->firstCharge = max(self::NOTHING, self::FIRST_CHARGE * min($target, $usual) / (count($problem->units) * $problem->periods));
         $this->mixtures->charge = $this->firstCharge;
         $this->mixtures->begin();
@@ -153,7 +153,7 @@ final class Decomposition
     /** When little was gained for want of a close look, it looks closer from now on. */
     private function isWorthGoingOn(float $asked, float $target): bool
     {
-        if ($this->part->bound >= $asked + self::WORTHWHILE * ($target - $asked)) {
+        if ($this->node->bound >= $asked + self::WORTHWHILE * ($target - $asked)) {
             return true;
         }
         $isForWantOfLooking = $this->mixtures->slack > 0.0;

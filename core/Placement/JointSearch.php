@@ -34,7 +34,7 @@ final class JointSearch
         /** Choices that may be looked at before it gives up. */
         private readonly int $mostChoices,
     ) {
-        $this->problem = $problem = $completions->part->problem;
+        $this->problem = $problem = $completions->node->problem;
         for ($t = 0; $t < $problem->periods; $t++) {
             $this->conflictsAt[] = [];
         }
@@ -48,7 +48,7 @@ final class JointSearch
     /** @return bool true when every plan below the known cost was looked at */
     public function run(float $known, Budget $budget, float $share): bool
     {
-        $limit = $known - self::TOLERANCE * max(1.0, abs($known)) - $this->completions->part->paid;
+        $limit = $known - self::TOLERANCE * max(1.0, abs($known)) - $this->completions->node->paid;
         $state = [];
         foreach ($this->problem->start as $s) {
             array_push($state, $s, 0);
@@ -106,7 +106,7 @@ final class JointSearch
     {
         $problem = $this->problem;
         $periods = $problem->periods;
-        $solver = $this->completions->part->solvers[$u];
+        $solver = $this->completions->node->solvers[$u];
         $options = [];
         if ($solver->isOpen($s, $t)) {
             $bound = max(0, $locked - 1);
@@ -168,9 +168,9 @@ final class JointSearch
         $rest = 0.0;
         foreach ($this->problem->units as $u => $_) {
             $s = $chosen[2 * $u];
-            if (isset($this->completions->part->undecided[$s]) && ! isset($opened[$s])) {
+            if (isset($this->completions->node->undecided[$s]) && ! isset($opened[$s])) {
                 $opened[$s] = true;
-                $cost += $this->completions->part->undecided[$s];
+                $cost += $this->completions->node->undecided[$s];
             }
             $rest += $this->completions->of($u, $s, $chosen[2 * $u + 1], $t + 1);
         }

@@ -35,10 +35,10 @@ final class Mixtures
     public float $slack = 0.0;
 
     /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
-    private array $links;
+    private array $cellMultipliers;
 
     /** @var array<int, array<int, float>> by undecided system and period, what a used cell pays to the opening */
-    private array $rents;
+    private array $openingMultipliers;
 
     /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
     private array $strain = [];
@@ -63,37 +63,37 @@ final class Mixtures
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
-        private readonly SearchNode $part,
+        private readonly SearchNode $node,
         private readonly array $packings,
     ) {
-        $problem = $part->problem;
-        [$this->links, $this->rents] = [$part->links, $part->rents];
+        $problem = $node->problem;
+        [$this->cellMultipliers, $this->openingMultipliers] = [$node->cellMultipliers, $node->openingMultipliers];
         foreach ($problem->units as $u => $_) {
             $this->strain[] = array_map(fn (?float $strain): float => $strain ?? 0.0, $problem->strain[$u]);
         }
         foreach ($problem->systems as $s => $_) {
             for ($t = 0; $t < $problem->periods; $t++) {
-                $this->allowed[] = array_keys(array_filter($part->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
+                $this->allowed[] = array_keys(array_filter($node->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
             }
         }
     }
 
-    /** Gives the part the prices. */
+    /** Gives the node the prices. */
     public function keepPrices(): void
     {
-        [$this->part->links, $this->part->rents] = [$this->links, $this->rents];
+        [$this->node->cellMultipliers, $this->node->openingMultipliers] = [$this->cellMultipliers, $this->openingMultipliers];
     }
 
-    /** Takes the prices of the part again. */
+    /** Takes the prices of the node again. */
     public function returnToPrices(): void
     {
-        [$this->links, $this->rents, $this->settled] = [$this->part->links, $this->part->rents, []];
+        [$this->cellMultipliers, $this->openingMultipliers, $this->settled] = [$this->node->cellMultipliers, $this->node->openingMultipliers, []];
     }
 
     /** Every mixture is the best choice at the prices given. */
     public function begin(): void
     {
-        $problem = $this->part->problem;
+        $problem = $this->node->problem;
         foreach ($problem->units as $u => $_) {
             [$worth, $path] = $this->bestPath($u);
             $this->there[$u] = array_fill(0, $problem->cells(), 0.0);
@@ -101,7 +101,7 @@ final class Mixtures
             foreach ($path as $t => $s) {
                 $cell = $s * $problem->periods + $t;
                 $this->there[$u][$cell] = 1.0;
-                $this->pathCost[$u] -= $this->links[$u][$cell];
+                $this->pathCost[$u] -= $this->cellMultipliers[$u][$cell];
             }
         }
         foreach ($this->packings as $cell => $_) {
@@ -112,8 +112,8 @@ final class Mixtures
             }
             [$this->cellCost[$cell], $this->used[$cell]] = [$cost, $isUsed];
         }
-        foreach ($this->part->undecided as $s => $opening) {
-            $this->opened[$s] = $opening < array_sum($this->rents[$s]) ? 1.0 : 0.0;
+        foreach ($this->node->undecided as $s => $opening) {
+            $this->opened[$s] = $opening < array_sum($this->openingMultipliers[$s]) ? 1.0 : 0.0;
         }
     }
 
@@ -124,16 +124,16 @@ final class Mixtures
      */
     public function value(Budget $budget, float $share): float
     {
-        $periods = $this->part->problem->periods;
-        $value = $this->part->paid;
-        foreach ($this->part->solvers as $u => $solver) {
+        $periods = $this->node->problem->periods;
+        $value = $this->node->paid;
+        foreach ($this->node->solvers as $u => $solver) {
             $value += $solver->solve($this->pricesOf($u));
         }
-        foreach ($this->part->problem->systems as $s => $_) {
+        foreach ($this->node->problem->systems as $s => $_) {
             if ($budget->isSpent($share)) {
                 return -INF;
             }
-            $worth = $this->part->undecided[$s] ?? 0.0;
+            $worth = $this->node->undecided[$s] ?? 0.0;
             for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
                 $known = $this->settled[$cell] ?? NAN;
                 $worth += is_nan($known) ? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0] : $known;
@@ -147,21 +147,21 @@ final class Mixtures
     /** The prices take over what is charged for disagreement now. */
     public function chargeDisagreement(): void
     {
-        $periods = $this->part->problem->periods;
+        $periods = $this->node->problem->periods;
         foreach ($this->packings as $cell => $_) {
             foreach ($this->taken[$cell] as $u => $taken) {
                 $apart = $this->there[$u][$cell] - $taken;
                 if ($apart !== 0.0) {
-                    $this->links[$u][$cell] += $this->charge * $apart;
+                    $this->cellMultipliers[$u][$cell] += $this->charge * $apart;
                     unset($this->settled[$cell]);
                 }
             }
         }
-        foreach ($this->part->undecided as $s => $_) {
+        foreach ($this->node->undecided as $s => $_) {
             for ($t = 0; $t < $periods; $t++) {
                 $apart = $this->used[$s * $periods + $t] - $this->opened[$s];
                 if ($apart !== 0.0) {
-                    $this->rents[$s][$t] += $this->charge * $apart;
+                    $this->openingMultipliers[$s][$t] += $this->charge * $apart;
                     unset($this->settled[$s * $periods + $t]);
                 }
             }
@@ -171,10 +171,10 @@ final class Mixtures
     /** A step of every member, unless the time ends first. */
     public function pass(Budget $budget, float $share): void
     {
-        foreach ($this->part->solvers as $u => $_) {
+        foreach ($this->node->solvers as $u => $_) {
             $this->stepOfUnit($u);
         }
-        foreach ($this->part->undecided as $s => $opening) {
+        foreach ($this->node->undecided as $s => $opening) {
             $this->stepOfOpening($s, $opening);
         }
         foreach ($this->packings as $cell => $_) {
@@ -189,18 +189,18 @@ final class Mixtures
 
     private function stepOfUnit(int $u): void
     {
-        $periods = $this->part->problem->periods;
+        $periods = $this->node->problem->periods;
         [$worth, $path] = $this->bestPath($u);
         $paid = $paidThere = $square = 0.0;
         foreach ($this->there[$u] as $cell => $there) {
             if ($there !== 0.0) {
-                $paid += $there * $this->links[$u][$cell];
+                $paid += $there * $this->cellMultipliers[$u][$cell];
                 $square += $there * $there;
             }
         }
         foreach ($path as $t => $s) {
             $cell = $s * $periods + $t;
-            $paidThere += $this->links[$u][$cell];
+            $paidThere += $this->cellMultipliers[$u][$cell];
             $square += 1.0 - 2.0 * $this->there[$u][$cell];
         }
         $pays = $this->pathCost[$u] + $paid - $worth;
@@ -212,7 +212,7 @@ final class Mixtures
         foreach ($path as $t => $s) {
             $cell = $s * $periods + $t;
             $this->there[$u][$cell] += $far;
-            $this->links[$u][$cell] += $this->charge * $far;
+            $this->cellMultipliers[$u][$cell] += $this->charge * $far;
             unset($this->settled[$cell]);
         }
         foreach ($this->there[$u] as $cell => $there) {
@@ -220,7 +220,7 @@ final class Mixtures
                 // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
                 $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
                 $this->there[$u][$cell] = $there - $less < self::NOTHING ? 0.0 : $there - $less;
-                $this->links[$u][$cell] -= $this->charge * $less;
+                $this->cellMultipliers[$u][$cell] -= $this->charge * $less;
                 unset($this->settled[$cell]);
             }
         }
@@ -228,8 +228,8 @@ final class Mixtures
 
     private function stepOfOpening(int $s, float $opening): void
     {
-        $periods = $this->part->problem->periods;
-        $short = $opening - array_sum($this->rents[$s]);
+        $periods = $this->node->problem->periods;
+        $short = $opening - array_sum($this->openingMultipliers[$s]);
         $apart = ($short < 0.0 ? 1.0 : 0.0) - $this->opened[$s];
         $pays = -$apart * $short;
         if ($pays <= self::NOTHING) {
@@ -239,21 +239,21 @@ final class Mixtures
         $step = $apart * ($pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0);
         $this->opened[$s] += $step;
         for ($t = 0; $t < $periods; $t++) {
-            $this->rents[$s][$t] -= $this->charge * $step;
+            $this->openingMultipliers[$s][$t] -= $this->charge * $step;
             unset($this->settled[$s * $periods + $t]);
         }
     }
 
     private function stepOfCell(int $cell): void
     {
-        [$s, $t] = [intdiv($cell, $this->part->problem->periods), $cell % $this->part->problem->periods];
-        $rent = $this->rents[$s][$t] ?? null;
+        [$s, $t] = [intdiv($cell, $this->node->problem->periods), $cell % $this->node->problem->periods];
+        $multiplier = $this->openingMultipliers[$s][$t] ?? null;
         $gained = $square = 0.0;
         foreach ($this->taken[$cell] as $u => $taken) {
-            $gained += $taken * $this->links[$u][$cell];
+            $gained += $taken * $this->cellMultipliers[$u][$cell];
             $square += $taken * $taken;
         }
-        $now = $this->cellCost[$cell] - $gained + ($rent ?? 0.0) * $this->used[$cell];
+        $now = $this->cellCost[$cell] - $gained + ($multiplier ?? 0.0) * $this->used[$cell];
         [$worth, $units, $isUsed, $cost, $bound] = $this->bestSet($cell);
         $pays = $now - $worth;
         if ($pays <= self::NOTHING) {
@@ -265,7 +265,7 @@ final class Mixtures
             $square += 1.0 - 2.0 * $this->taken[$cell][$u];
         }
         $more = $isUsed - $this->used[$cell];
-        $square += $rent === null ? 0.0 : $more * $more;
+        $square += $multiplier === null ? 0.0 : $more * $more;
         $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
         $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
         $chosen = array_fill_keys($units, 1.0);
@@ -273,12 +273,12 @@ final class Mixtures
             $apart = ($chosen[$u] ?? 0.0) - $taken;
             if ($apart !== 0.0) {
                 $this->taken[$cell][$u] = $taken + $far * $apart;
-                $this->links[$u][$cell] -= $this->charge * $far * $apart;
+                $this->cellMultipliers[$u][$cell] -= $this->charge * $far * $apart;
             }
         }
         $this->used[$cell] += $far * $more;
-        if ($rent !== null) {
-            $this->rents[$s][$t] = $rent + $this->charge * $far * $more;
+        if ($multiplier !== null) {
+            $this->openingMultipliers[$s][$t] = $multiplier + $this->charge * $far * $more;
         }
     }
 
@@ -286,15 +286,15 @@ final class Mixtures
     private function bestPath(int $u): array
     {
         $prices = $this->pricesOf($u);
-        $cost = $this->part->solvers[$u]->solve($prices);
+        $cost = $this->node->solvers[$u]->solve($prices);
 
-        return [$cost, $cost >= UnitPaths::NEVER ? [] : $this->part->solvers[$u]->path($prices)];
+        return [$cost, $cost >= UnitPaths::NEVER ? [] : $this->node->solvers[$u]->path($prices)];
     }
 
-    /** @return array<int, float> by cell, strain and links */
+    /** @return array<int, float> by cell, strain and multipliers */
     private function pricesOf(int $u): array
     {
-        $prices = $this->links[$u];
+        $prices = $this->cellMultipliers[$u];
         foreach ($this->strain[$u] as $cell => $strain) {
             if ($strain !== 0.0) {
                 $prices[$cell] += $strain;
@@ -310,9 +310,9 @@ final class Mixtures
         $gains = $this->gainsIn($cell);
         [$bound, $units] = $this->packings[$cell]->solve($gains, $this->slack);
         $worth = $bound;
-        $periods = $this->part->problem->periods;
-        $rent = $this->rents[intdiv($cell, $periods)][$cell % $periods] ?? null;
-        if ($rent !== null && $worth + $rent >= 0.0) {
+        $periods = $this->node->problem->periods;
+        $multiplier = $this->openingMultipliers[intdiv($cell, $periods)][$cell % $periods] ?? null;
+        if ($multiplier !== null && $worth + $multiplier >= 0.0) {
             return [0.0, [], 0.0, 0.0, $bound];
         }
         $cost = $worth;
@@ -320,7 +320,7 @@ final class Mixtures
             $cost += $gains[$u];
         }
 
-        return [$worth + ($rent ?? 0.0), $units, $rent === null ? 0.0 : 1.0, $cost, $bound];
+        return [$worth + ($multiplier ?? 0.0), $units, $multiplier === null ? 0.0 : 1.0, $cost, $bound];
     }
 
     /** @return array<int, float> by unit that may be there */
@@ -328,7 +328,7 @@ final class Mixtures
     {
         $gains = [];
         foreach ($this->allowed[$cell] as $u) {
-            $gains[$u] = $this->links[$u][$cell];
+            $gains[$u] = $this->cellMultipliers[$u][$cell];
         }
 
         return $gains;

@@ -11,17 +11,17 @@ namespace Biomegas\Placement;
  */
 final class SearchNode
 {
-    /** No plan of this part costs less. */
+    /** No plan of this node costs less. */
     public float $bound = -INF;
 
     /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
-    public array $links = [];
+    public array $cellMultipliers = [];
 
     /** @var array<int, array<int, float>> by undecided system and period, what a used cell pays to the opening */
-    public array $rents = [];
+    public array $openingMultipliers = [];
 
     /** Where to split it: a unit and a period, or a system that may be opened; null: not known yet. */
-    public ?Branching $fork = null;
+    public ?Branching $branching = null;
 
     /**
      * @param  array<int, UnitPaths>  $solvers  by unit
@@ -42,39 +42,39 @@ final class SearchNode
     public static function whole(Problem $problem): self
     {
         $units = array_keys($problem->units);
-        $part = new self(
+        $node = new self(
             $problem,
             array_map(fn (int $u): UnitPaths => new UnitPaths($problem, $u), $units),
             array_fill(0, count($units), []),
             array_filter($problem->openingCost, fn (float $cost): bool => $cost > 0.0),
             0.0,
         );
-        $part->links = array_fill(0, count($units), array_fill(0, $problem->cells(), 0.0));
-        foreach ($part->undecided as $s => $cost) {
-            $part->rents[$s] = array_fill(0, $problem->periods, $cost / $problem->periods);
+        $node->cellMultipliers = array_fill(0, count($units), array_fill(0, $problem->cells(), 0.0));
+        foreach ($node->undecided as $s => $cost) {
+            $node->openingMultipliers[$s] = array_fill(0, $problem->periods, $cost / $problem->periods);
         }
 
-        return $part;
+        return $node;
     }
 
     /**
-     * The same in parts that together leave nothing out.
+     * The same as nodes that together leave nothing out.
      *
      * @return list<self>
      */
-    public function split(Branching $fork): array
+    public function split(Branching $branching): array
     {
-        if ($fork->period === null) {
-            return [$this->closing($fork->of), $this->opening($fork->of)];
+        if ($branching->period === null) {
+            return [$this->closing($branching->of), $this->opening($branching->of)];
         }
-        $parts = [];
+        $nodes = [];
         foreach ($this->problem->systems as $s => $_) {
-            if ($this->solvers[$fork->of]->isOpen($s, $fork->period)) {
-                $parts[] = $this->placing($fork->of, $s, $fork->period);
+            if ($this->solvers[$branching->of]->isOpen($s, $branching->period)) {
+                $nodes[] = $this->placing($branching->of, $s, $branching->period);
             }
         }
 
-        return $parts;
+        return $nodes;
     }
 
     private function opening(int $system): self
@@ -129,11 +129,11 @@ final class SearchNode
         foreach ($changed as $u) {
             $solvers[$u] = new UnitPaths($this->problem, $u, $forbidden[$u]);
         }
-        $part = new self($this->problem, $solvers, $forbidden, $undecided, $paid);
-        $part->bound = $this->bound;
-        $part->links = $this->links;
-        $part->rents = array_intersect_key($this->rents, $undecided);
+        $node = new self($this->problem, $solvers, $forbidden, $undecided, $paid);
+        $node->bound = $this->bound;
+        $node->cellMultipliers = $this->cellMultipliers;
+        $node->openingMultipliers = array_intersect_key($this->openingMultipliers, $undecided);
 
-        return $part;
+        return $node;
     }
 }

@@ -72,7 +72,7 @@ const ruleName = (rule: string): string =>
               .replace('?', '')
         : messages.labels.rules[rule as keyof typeof messages.labels.rules]
 
-/** The schools that may differ for one fish or system. */
+/** The options that may differ for one fish or system. */
 const OWN_SCHOOLS = ['home', 'floor'] as const
 
 interface Values {

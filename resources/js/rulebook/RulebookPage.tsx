@@ -15,7 +15,7 @@ import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
 import { useRulebook } from './useRulebook'
 
-/** The schools, the numbers and the exceptions; each choice shows whom it would move. */
+/** The options, the numbers and the exceptions; each choice shows whom it would move. */
 export function RulebookPage() {
     useNameSheet(messages.rulebook.title, messages.rulebook.comment)
     return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
@@ -42,13 +42,13 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}
             >
                 <Box display="flex" flexDirection="column" gap="18px">
-                    {sheet.schools.map((school) => (
+                    {sheet.schools.map((option) => (
                         <Choice
-                            key={`${school.question} ${school.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`}
-                            school={school}
+                            key={`${option.question} ${option.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`}
+                            option={option}
                             isSaving={rulebook.isSaving}
                             onChoose={(answer) =>
-                                rulebook.save(withAnswer(document, school.question, answer))
+                                rulebook.save(withAnswer(document, option.question, answer))
                             }
                         />
                     ))}
@@ -65,18 +65,18 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
 }
 
 interface ChoiceProps {
-    school: RuleOptionRow
+    option: RuleOptionRow
     isSaving: boolean
     onChoose: (answer: string) => void
 }
 
-function Choice({ school, isSaving, onChoose }: ChoiceProps) {
-    const ask = messages.labels.questions[school.question]
-    const decides = messages.labels.decides[school.question]
+function Choice({ option, isSaving, onChoose }: ChoiceProps) {
+    const ask = messages.labels.questions[option.question]
+    const decides = messages.labels.decides[option.question]
     // Shown at once; the answer from the server replaces it.
     const [picked, pick] = useState<string>()
     const movesFish =
-        school.question === 'home' || school.question === 'floor' || school.question === 'upgrade'
+        option.question === 'home' || option.question === 'floor' || option.question === 'upgrade'
     return (
         <chakra.fieldset
             border="none"
@@ -92,7 +92,7 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
             <chakra.p color="ink2" paddingBottom="4px">
                 {decides}
             </chakra.p>
-            {school.choices.map((choice) => (
+            {option.choices.map((choice) => (
                 <chakra.label
                     key={choice.answer}
                     display="grid"
@@ -106,7 +106,7 @@ function Choice({ school, isSaving, onChoose }: ChoiceProps) {
                 >
                     <chakra.input
                         type="radio"
-                        name={school.question}
+                        name={option.question}
                         checked={picked === undefined ? choice.is_chosen : choice.answer === picked}
                         disabled={isSaving}
                         onChange={() => {

@@ -4,10 +4,10 @@ import type { RuleExceptionRow, RulebookRequest, RulebookSheet } from '../api/ty
 export function documentOf(sheet: RulebookSheet): RulebookRequest {
     return {
         answers: Object.fromEntries(
-            sheet.schools.flatMap((school) =>
-                school.choices
+            sheet.schools.flatMap((option) =>
+                option.choices
                     .filter((one) => one.is_chosen && !one.is_default)
-                    .map((one) => [school.question, one.answer]),
+                    .map((one) => [option.question, one.answer]),
             ),
         ),
         numbers: Object.fromEntries(

@@ -240,16 +240,14 @@ export const labels = {
         home: 'Limits and outgrow dates of every fish.',
         upgrade: 'Which home comes next, here and when weighing up.',
         floor: 'When a system is full. Crowding holds only for six or more mid-sized fish of like size with extra air and flow, and a larger weekly change.',
-        adding: 'Kept for the move sheet, which is still to come: the order in which newcomers are moved.',
-        newcomer:
-            'Kept for the move sheet, which is still to come: when a newcomer may join residents that rank.',
-        acclimating: 'Kept for the move sheet, which is still to come: how long a newcomer is mixed.',
+        adding: 'The order in which newcomers are moved, on the move sheet.',
+        newcomer: 'Kept for later: when a newcomer may join residents that rank.',
+        acclimating: 'How long a newcomer is mixed into its new water, on the move sheet.',
         water: 'Kept for later. What is said of pH and hardness is advice in either case.',
         quarantine: 'Days before a new fish may join others, when weighing up.',
         ration: 'How new fish are fed, and so how fast they grow.',
         live_food: 'What is said when a hunter is weighed up.',
         breeding_ratio: 'Kept for later: how a breeding group is put together.',
-        thrown_out:
-            'Kept for the watch after a move, which is still to come: what is advised after a time-out.',
+        thrown_out: 'What is advised after a time-out, at the watch after a move.',
     },
 } as const

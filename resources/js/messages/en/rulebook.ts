@@ -4,7 +4,7 @@ export const rulebook = {
     headline:
         '{changed, plural, =0 {Every rule stands as it came.} one {One rule is your own; the others stand as they came.} other {# rules are your own; the others stand as they came.}}',
     comment:
-        'Where keepers disagree, choose your school: it changes every verdict and date. All of it is common practice, without a published source.',
+        'Where keepers disagree, choose your method: it changes every verdict and date. All of it is common practice, without a published source.',
     usual: 'as it came',
     lose: '{names} would lose {n, plural, one {its home} other {their homes}}.',
     gain: '{names} could stay after all.',
