@@ -143,7 +143,7 @@ final class Solver
         return new Solution($assignments, $cost, min($cost, $this->incumbent->bound), $this->incumbent->isProven(), [
             'improvement_rounds' => $this->improvement->rounds + $this->openings->rounds,
             'price_rounds' => $this->proof->priceRounds,
-            'parts' => $this->proof->parts,
+            'parts' => $this->proof->nodes,
             'joint_states' => $this->proof->states,
             'seconds_improving' => round($improved + $this->budget->elapsed() - $proven, 3),
             'seconds_proving' => round($proven - $improved, 3),

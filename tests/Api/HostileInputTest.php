@@ -141,7 +141,7 @@ final class HostileInputTest extends ApiTestCase
         $moss = $this->fish('Moss');
         $this->postJson("/api/v1/fish/{$moss}/losses", ['date' => '2027-03-01', 'kind' => 'death', 'count' => 1])->assertCreated();
 
-        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-02', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertUnprocessable()->assertJsonPath('errors.date.0', 'Moss is gone since 1 March 2027. Give a day until then, or take that entry back.');
+        $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-02', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertUnprocessable()->assertJsonPath('errors.date.0', 'Gone since 1 March 2027: Moss. Give a day until then, or take that entry back.');
         $this->postJson("/api/v1/fish/{$moss}/measurements", ['date' => '2027-03-01', 'length' => '40 cm', 'method' => 'ruler', 'keep' => true])->assertCreated();
     }
 

@@ -224,7 +224,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertStringContainsString('choose a later day', $post(['until' => '2027-03-01'])['until'][0]);
         $this->assertArrayHasKey('fish', $post(['fish' => []]));
         $this->plan('Moss', 'Kiln vat')->assertCreated();
-        $this->assertStringContainsString('on another sheet already', $post([])['fish.0.fish_id'][0]);
+        $this->assertStringContainsString('Already on another sheet', $post([])['fish.0.fish_id'][0]);
     }
 
     public function test_a_sheet_left_half_done_for_a_week_goes_on_with_the_day_s_water_and_fish(): void

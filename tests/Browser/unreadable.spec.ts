@@ -38,7 +38,7 @@ test('a species with a lost decimal point leaves its fish out until it is as it 
     )
     await signIn(page)
     await expect(
-        page.getByText('Moss is left out until the values of its species can be read.'),
+        page.getByText('Left out until the values of the species can be read: Moss.'),
     ).toBeVisible()
     await page.getByRole('button', { name: 'Back to how it came' }).click()
     await expect(page.getByText('Moss is left out')).toHaveCount(0)

@@ -18,7 +18,7 @@ return [
         'planned_in_the_past' => 'This day has passed: choose today or one to come.',
         'logged_in_the_future' => '{day} is in the future. Give the day on which it happened.',
         'logged_before_arrival' => '{fish} arrived on {arrived}. Give a day from then on.',
-        'logged_after_it_was_gone' => '{fish} is gone since {gone}. Give a day until then, or take that entry back.',
+        'logged_after_it_was_gone' => 'Gone since {gone}: {fish}. Give a day until then, or take that entry back.',
     ],
     'measure' => [
         'length' => [

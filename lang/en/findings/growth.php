@@ -22,7 +22,7 @@ return [
         'not_together' => '{actor} and {target} did not live in one home on {day}. Check the fish and the day.',
     ],
     'losses' => [
-        'already_gone' => '{fish} is already gone from the record.',
+        'already_gone' => 'Already gone from the record: {fish}.',
         'too_many' => 'Give a number from 1 to {there}: that many are there.',
     ],
 ];

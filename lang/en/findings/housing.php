@@ -5,7 +5,7 @@ return [
     'housing' => [
         'temperature' => [
             'not_shared' => 'No one temperature suits {fish} ({wanted}) and {other} ({others}).',
-            'outside' => '{system} {season, select, winter {falls to {there} in winter} summer {rises to {there} in summer} other {is held at {there}}}; {fish} wants {wanted}.',
+            'outside' => '{system} {season, select, winter {falls to {there} in winter} summer {rises to {there} in summer} other {is held at {there}}}; right for {fish}: {wanted}.',
             'hold' => 'Hold it at {range}.',
             'suits' => 'Its water suits: {wanted} is wanted.',
         ],
@@ -55,7 +55,7 @@ return [
         ],
         'salinity' => [
             'suits' => '{system} is {there} water, as wanted.',
-            'other' => '{system} is {there} water; {fish} wants {wanted}.',
+            'other' => '{system} is {there} water; right for {fish}: {wanted}.',
         ],
         'overflow' => [
             'safe' => 'The overflow has slots of {slot}, its body is about {body} thick.',

@@ -3,7 +3,7 @@
 // Moves: the steps of a sheet, what speaks against it, quarantine and the watch.
 return [
     'moving' => [
-        'lives_there' => '{fish} lives in {system} already. Choose another home.',
+        'lives_there' => '{system} is already the home of {fish}. Choose another home.',
         'before_its_stay' => '{fish} came to its present home on {since}. Give a day from then on.',
         'not_in_use' => '{system} was not in use on {day}.',
         'order' => [
@@ -79,8 +79,8 @@ return [
             'housing' => '{fish}: {says_sentences}',
             'swallows' => '{predator}, {long}, can swallow {prey}, {short}.',
             'bites' => '{predator} bites pieces out of others: no size of {prey} is safe.',
-            'quarantine' => '{fish} is in quarantine: {state}',
-            'fallback' => 'Nobody has said where {fish} goes if it cannot stay.',
+            'quarantine' => 'Quarantine of {fish}: {state}',
+            'fallback' => 'No place is named for {fish} if this home does not work.',
         ],
     ],
     'quarantine' => [
@@ -112,7 +112,7 @@ return [
         ],
         'somebody' => 'somebody',
         'take_out' => 'Take {fish} out now: it {trouble}.',
-        'settled' => '{fish} has settled: all was good in the last {looks_words} looks, and it was seen eating.',
+        'settled' => 'Settled: all was good in the last {looks_words} looks at {fish}, and feeding was seen.',
         'not_settled' => 'Not settled yet: {missing}',
         'chased' => '{by} chased it at {at_time}.',
         'trouble' => 'it {trouble}.',

@@ -10,7 +10,7 @@ return [
         'hot_below_cold' => 'The hot water must be warmer than the cold.',
         'no_such_mixture' => 'No mixture of these two gives that temperature: choose one between the cold and the hot water.',
         'refill' => '{hot} of hot and {cold} of cold water; the system goes from {before} to {after}.',
-        'tub' => 'Without air {fish} has about {minutes, plural, one {a minute} other {# minutes}} in this tub. Put a stone in it all the same.',
+        'tub' => 'Without air this tub is good for about {minutes, plural, one {a minute} other {# minutes}} with {fish} in it. Put a stone in it all the same.',
         'tub_without_time' => '{fish} must not wait in this tub without air.',
     ],
     'value' => [

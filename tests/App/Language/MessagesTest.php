@@ -20,8 +20,8 @@ use PHPUnit\Framework\TestCase;
 /** How findings become sentences. */
 final class MessagesTest extends TestCase
 {
-    #[TestWith(['metric', 'Kiln vat falls to 3.5 °C in winter; Moss wants 22 to 28.5 °C.'])]
-    #[TestWith(['us', 'Kiln vat falls to 38 °F in winter; Moss wants 72 to 83 °F.'])]
+    #[TestWith(['metric', 'Kiln vat falls to 3.5 °C in winter; right for Moss: 22 to 28.5 °C.'])]
+    #[TestWith(['us', 'Kiln vat falls to 38 °F in winter; right for Moss: 72 to 83 °F.'])]
     public function test_figures_are_said_in_the_units_of_the_facility(string $units, string $sentence): void
     {
         $finding = Finding::of('housing.temperature.outside', system: 'Kiln vat', season: 'winter', there: Temperature::ofCelsius(3.5), fish: 'Moss', wanted: TemperatureSpan::ofCelsius(22, 28.5));

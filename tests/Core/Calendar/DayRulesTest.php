@@ -34,7 +34,7 @@ final class DayRulesTest extends TestCase
     {
         $today = self::day('2027-03-13');
         $fish = self::fish(self::day('2026-01-10'), gone: self::day('2027-02-01'));
-        yield 'a length after death' => [fn () => LoggedDay::check(self::day('2027-02-02'), $fish, $today), 'date', 'is gone since 1 February 2027'];
+        yield 'a length after death' => [fn () => LoggedDay::check(self::day('2027-02-02'), $fish, $today), 'date', 'Gone since 1 February 2027'];
         yield 'an entry before arrival' => [fn () => LoggedDay::check(self::day('2026-01-09'), $fish, $today), 'date', 'arrived on 10 January 2026'];
         yield 'a treatment before arrival' => [fn () => TreatmentCourse::check($fish, self::day('2025-12-30'), self::day('2026-01-12'), null, $today), 'date', 'arrived on'];
         yield 'a treatment until 2202' => [fn () => TreatmentCourse::check($fish, self::day('2027-01-10'), self::day('2199-12-31'), null, $today), 'until', 'Check the year'];

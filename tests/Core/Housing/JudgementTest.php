@@ -57,7 +57,7 @@ final class JudgementTest extends TestCase
     {
         $verdict = $this->verdict(HousingRule::Salinity, $this->home(), new Occupant('Reef fish', Example::of(needs: new HousingNeeds(salinity: Salinity::Marine)), 100));
 
-        $this->assertSame('Home is fresh water; Reef fish wants marine.', Said::of($verdict->finding));
+        $this->assertSame('Home is fresh water; right for Reef fish: marine.', Said::of($verdict->finding));
         $this->assertNull($verdict->change, 'nothing short of another home would help');
     }
 

@@ -27,7 +27,7 @@ final class MadeMoveTest extends TestCase
     public function test_refuses_what_cannot_have_been(): void
     {
         foreach ([
-            ['home', '2026-09-01', 'to', 'lives in Home already'],
+            ['home', '2026-09-01', 'to', 'Home is already the home of'],
             ['den', '2027-03-02', 'date', 'in the future'],
             ['den', '2025-12-31', 'date', 'arrived on'],
             ['later', '2026-09-01', 'to', 'was not in use'],

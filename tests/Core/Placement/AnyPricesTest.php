@@ -77,11 +77,11 @@ final class AnyPricesTest extends TestCase
         }
         $problem = ProblemReader::read($document);
         $part = SearchNode::whole($problem);
-        foreach ($part->links as $u => $links) {
-            $part->links[$u] = array_map(fn (): float => $this->random->getInt(-300, 900) / 100, $links);
+        foreach ($part->cellMultipliers as $u => $links) {
+            $part->cellMultipliers[$u] = array_map(fn (): float => $this->random->getInt(-300, 900) / 100, $links);
         }
-        foreach ($part->rents as $s => $rents) {
-            $part->rents[$s] = array_map(fn (): float => $this->random->getInt(0, 500) / 100, $rents);
+        foreach ($part->openingMultipliers as $s => $rents) {
+            $part->openingMultipliers[$s] = array_map(fn (): float => $this->random->getInt(0, 500) / 100, $rents);
         }
 
         return [$problem, $part];
