@@ -187,7 +187,7 @@ final class WaterTest extends ApiTestCase
         $this->getJson("/api/v1/systems/{$kiln}/refill?percent=0&cold=10&hot=60")->assertUnprocessable()->assertJsonValidationErrorFor('percent');
 
         $tub = $this->getJson('/api/v1/fish/'.$this->fish('Clover').'/tub?litres=60')->assertOk()->json();
-        $this->assertStringContainsString('Clover has about '.floor($tub['minutes']).' minutes', $tub['sentence']);
+        $this->assertStringContainsString('good for about '.floor($tub['minutes']).' minutes with Clover', $tub['sentence']);
         $this->getJson('/api/v1/fish/'.$this->fish('Clover').'/tub?litres=lots')->assertUnprocessable()->assertJsonValidationErrorFor('litres');
     }
 

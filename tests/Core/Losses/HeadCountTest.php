@@ -38,7 +38,7 @@ final class HeadCountTest extends TestCase
 
     public function test_refuses_to_lose_more_than_are_there(): void
     {
-        foreach ([[0, 1, 'already gone'], [3, 4, 'from 1 to 3'], [3, 0, 'from 1 to 3']] as [$there, $lost, $sentence]) {
+        foreach ([[0, 1, 'Already gone'], [3, 4, 'from 1 to 3'], [3, 0, 'from 1 to 3']] as [$there, $lost, $sentence]) {
             try {
                 HeadCount::checkLoss('Barbs', $there, $lost);
                 $this->fail($sentence);
