@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use App\Http\Resources\Moves;
-use App\Http\Resources\MoveSheetRow;
 use App\Models\FacilitySettings;
 use App\Models\MoveSheet;
 use App\Models\Preparation;
 use App\Models\Quarantine;
+use App\Models\Watch;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\Finding;
+use Biomegas\Moving\Watch\Round;
 use Biomegas\Moving\Watch\RoundState;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -46,10 +46,9 @@ final readonly class CalendarFeed
 
     private function moves(): void
     {
-        $open = MoveSheet::query()->with('fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get();
-        $this->kept->unreadable->readAll(StoredTable::MoveSheets, $open, function (MoveSheet $sheet): void {
-            $row = MoveSheetRow::from($this->kept, $sheet);
-            $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, Finding::of('calendar.feed.move', fish: $row->fish, to: $row->to), Finding::of('calendar.feed.from', from: $row->from));
+        $this->kept->unreadable->readAll(StoredTable::MoveSheets, MovesUnderWay::open(self::MOST), function (MoveSheet $sheet): void {
+            [$from, $to] = [$this->kept->system($sheet->from_system_id)->name, $this->kept->system($sheet->to_system_id)->name];
+            $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, Finding::of('calendar.feed.move', fish: MovingBook::namesOf($this->kept, $sheet), to: $to), Finding::of('calendar.feed.from', from: $from));
         });
     }
 
@@ -68,22 +67,31 @@ final readonly class CalendarFeed
 
     private function rounds(): void
     {
-        foreach (Moves::watches($this->kept) as $watch) {
-            foreach ($watch->rounds as $round) {
-                if ($round->state === RoundState::ToCome || $round->state === RoundState::Due) {
-                    $start = new DateTimeImmutable($round->at, new DateTimeZone($this->settings->time_zone));
-                    $this->calendar->add('VEVENT', [
-                        'UID' => $this->uid("watch-{$watch->id}-{$round->at}"), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say(Finding::of('calendar.feed.look', fish: $watch->name, home: $watch->home)), 'DESCRIPTION' => ucfirst($round->why).'.',
-                        'DTSTART' => $start->setTimezone(new DateTimeZone('UTC')), 'DTEND' => $start->setTimezone(new DateTimeZone('UTC'))->modify('+'.self::ROUND_MINUTES.' minutes'),
-                    ]);
+        $this->kept->unreadable->readAll(StoredTable::Watches, Watches::going($this->kept), function (Watch $watch): void {
+            foreach (Watches::stateOf($this->kept, $watch)->rounds as [$round, $state]) {
+                if ($state === RoundState::ToCome || $state === RoundState::Due) {
+                    $this->round($watch, $round);
                 }
             }
-        }
+        });
+    }
+
+    private function round(Watch $watch, Round $round): void
+    {
+        $at = $round->at->toIso();
+        $start = (new DateTimeImmutable($at, new DateTimeZone($this->settings->time_zone)))->setTimezone(new DateTimeZone('UTC'));
+        $says = $this->kept->says();
+        $this->calendar->add('VEVENT', [
+            'UID' => $this->uid("watch-{$watch->id}-{$at}"), 'DTSTAMP' => $this->stamp(),
+            'SUMMARY' => $says->say(Finding::of('calendar.feed.look', fish: $this->kept->fish($watch->fish_id)->name, home: $this->kept->system($watch->system_id)->name)),
+            'DESCRIPTION' => ucfirst($says->phrase($round->why)).'.',
+            'DTSTART' => $start, 'DTEND' => $start->modify('+'.self::ROUND_MINUTES.' minutes'),
+        ]);
     }
 
     private function quarantines(): void
     {
-        $this->kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->limit(self::MOST)->get(), function (Quarantine $open): void {
+        $this->kept->unreadable->readAll(StoredTable::Quarantines, MovesUnderWay::quarantines(self::MOST), function (Quarantine $open): void {
             $fish = $this->kept->find($open->fish_id);
             if ($fish !== null) {
                 $this->day("quarantine-{$open->id}", MovingBook::stateOf($this->kept, $open)->ends, null, Finding::of('calendar.feed.quarantine', fish: $fish->name), Finding::of('calendar.feed.quarantine_why'));

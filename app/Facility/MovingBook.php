@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Models\MoveSheet;
+use App\Models\MoveSheetFish;
 use App\Models\Quarantine;
+use App\Models\Stay;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Moving\Mixing\WaterSample;
 use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
+use Biomegas\Moving\Sheet\SheetProgress;
+use Biomegas\Moving\Sheet\SheetState;
 use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -34,6 +40,30 @@ final readonly class MovingBook
             $now->value(Quantity::Nitrite),
             $now->value(Quantity::Nitrate),
             $now->value(Quantity::Salinity),
+        );
+    }
+
+    /** @return list<string> of its fish, with how many of a shoal */
+    public static function namesOf(FacilitySnapshot $kept, MoveSheet $sheet): array
+    {
+        return array_values($sheet->fish->map(fn (MoveSheetFish $entry): string => $entry->count === null
+            ? $entry->fish->name
+            : $kept->says()->phrase(Finding::of('moving.some_of', count: $entry->count, fish: $entry->fish->name)))->all());
+    }
+
+    public static function progressOf(MoveSheet $sheet): SheetProgress
+    {
+        return new SheetProgress(
+            match (true) {
+                $sheet->cancelled_at !== null => SheetState::Cancelled,
+                $sheet->finished_at !== null => SheetState::Finished,
+                $sheet->done !== [] => SheetState::Begun,
+                default => SheetState::Planned,
+            },
+            LocalDate::fromIso($sheet->planned_on),
+            $sheet->until === null ? null : LocalDate::fromIso($sheet->until),
+            $sheet->is_time_out,
+            $sheet->finished_at !== null && Stay::query()->whereIn('fish_id', $sheet->fish->pluck('fish_id'))->where('system_id', $sheet->to_system_id)->whereNull('until')->exists(),
         );
     }
 

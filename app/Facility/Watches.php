@@ -19,14 +19,30 @@ use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use Biomegas\Moving\Watch\TriedIntervention;
 use Biomegas\Moving\Watch\WatchCase;
+use Biomegas\Moving\Watch\WatchState;
+use Illuminate\Support\Collection;
 
 /** Watches as they are written down, in the core's words. */
 final readonly class Watches
 {
+    private const MOST = 100;
+
     /** What the clock of the facility shows. */
     public static function now(): LocalMoment
     {
         return LocalMoment::fromIso(now(FacilitySettings::query()->firstOrFail()->time_zone)->format('Y-m-d\TH:i'));
+    }
+
+    /** @return Collection<int, Written> those that go on, of fish that are there */
+    public static function going(FacilitySnapshot $kept): Collection
+    {
+        return Written::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
+            ->filter(fn (Written $watch): bool => $kept->find($watch->fish_id) !== null);
+    }
+
+    public static function stateOf(FacilitySnapshot $kept, Written $watch): WatchState
+    {
+        return WatchState::of(self::caseOf($kept, $watch), self::checks($kept, $watch), self::tried($watch), $kept->facility->rulebook, self::now());
     }
 
     public static function caseOf(FacilitySnapshot $kept, Written $watch): WatchCase

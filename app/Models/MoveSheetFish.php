@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $id
@@ -12,10 +13,23 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $fish_id
  * @property int|null $count
  * @property int|null $move_id
+ * @property Fish $fish
  */
 final class MoveSheetFish extends Model
 {
     protected $table = 'move_sheet_fish';
 
     public $timestamps = false;
+
+    /** @return BelongsTo<Fish, $this> */
+    public function fish(): BelongsTo
+    {
+        return $this->belongsTo(Fish::class);
+    }
+
+    /** @return BelongsTo<MoveSheet, $this> */
+    public function sheet(): BelongsTo
+    {
+        return $this->belongsTo(MoveSheet::class, 'move_sheet_id');
+    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
-use App\Facility\CalendarFeed;
 use App\Facility\FishLog;
 use App\Facility\KeepingHistory;
 use PHPat\Selector\Selector;
@@ -29,11 +28,11 @@ final class Floors
         ['Growth', 'Housing', 'Water\Load'],
         ['Moving\Sheet', 'Planning', 'Planning\HomesAhead', 'Water\Readiness'],
         ['Planning\Floor', 'Planning\WeighUp'],
-        ['Planning\Change', 'Planning\Search'],
+        ['Planning\Agenda', 'Planning\Change', 'Planning\Search'],
     ];
 
-    /** The log of a fish and the feed of a calendar hand out what the API hands out. */
-    private const WRITE_RESOURCES = [FishLog::class, KeepingHistory::class, CalendarFeed::class];
+    /** The log of a fish hands out what the API hands out. */
+    private const WRITE_RESOURCES = [FishLog::class, KeepingHistory::class];
 
     /** @return iterable<string, Rule> */
     #[TestRule]

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\MovingBook;
 use App\Models\MoveSheet;
-use App\Models\MoveSheetFish;
-use Biomegas\Calendar\LocalDate;
-use Illuminate\Support\Facades\DB;
+use Biomegas\Moving\Sheet\SheetState;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A prepared move in brief.')]
@@ -25,7 +24,7 @@ final readonly class MoveSheetRow
         #[OA\Property(format: 'date')] public string $planned_on,
         #[OA\Property(format: 'date', description: 'Planned end of an interim stay.')] public ?string $until,
         #[OA\Property] public bool $is_time_out,
-        #[OA\Property(type: 'string', enum: ['planned', 'begun', 'finished', 'cancelled'])] public string $state,
+        #[OA\Property(type: 'string', enum: SheetState::class)] public SheetState $state,
         #[OA\Property(description: 'Due today or before, and not finished.')] public bool $is_due,
         #[OA\Property(description: 'The interim stay should have ended.')] public bool $is_over,
     ) {
@@ -33,28 +32,16 @@ final readonly class MoveSheetRow
 
     public static function from(FacilitySnapshot $kept, MoveSheet $sheet): self
     {
-        $today = $kept->facility->date->toIso();
-        $names = DB::table('fish')->whereIn('id', $sheet->fish->pluck('fish_id'))->pluck('name', 'id');
+        $today = $kept->facility->date;
+        $progress = MovingBook::progressOf($sheet);
         $name = fn (int $system): string => $kept->system($system)->name;
-        $state = match (true) {
-            $sheet->cancelled_at !== null => 'cancelled',
-            $sheet->finished_at !== null => 'finished',
-            $sheet->done !== [] => 'begun',
-            default => 'planned',
-        };
 
         return new self(
             $sheet->id,
-            array_values($sheet->fish->map(fn (MoveSheetFish $entry): string => ($entry->count === null ? '' : "{$entry->count} of ").($names[$entry->fish_id] ?? ''))->all()),
+            MovingBook::namesOf($kept, $sheet),
             $sheet->from_system_id, $name($sheet->from_system_id), $sheet->to_system_id, $name($sheet->to_system_id),
-            LocalDate::fromIso($sheet->planned_on)->toIso(), $sheet->until === null ? null : LocalDate::fromIso($sheet->until)->toIso(), $sheet->is_time_out, $state,
-            in_array($state, ['planned', 'begun'], true) && $sheet->planned_on <= $today,
-            $state === 'finished' && $sheet->until !== null && $sheet->until <= $today && self::isStillThere($sheet),
+            $progress->plannedOn->toIso(), $progress->until?->toIso(), $progress->isTimeOut, $progress->state,
+            $progress->isDueOn($today), $progress->isStayOverOn($today),
         );
-    }
-
-    private static function isStillThere(MoveSheet $sheet): bool
-    {
-        return DB::table('stays')->whereIn('fish_id', $sheet->fish->pluck('fish_id'))->where('system_id', $sheet->to_system_id)->whereNull('until')->exists();
     }
 }

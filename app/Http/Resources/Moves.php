@@ -5,21 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\MovesUnderWay;
 use App\Models\MoveSheet;
 use App\Models\Quarantine;
 use App\Models\Watch;
 use App\Repair\StoredTable;
-use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Moves that are planned, under way and done; watches and quarantines that go on.')]
 final readonly class Moves
 {
-    private const MOST = 100;
-
-    private const PAST = 20;
-
     /**
      * @param  list<MoveSheetRow>  $open
      * @param  list<MoveSheetRow>  $past
@@ -38,15 +34,15 @@ final readonly class Moves
 
     public static function from(FacilitySnapshot $kept): self
     {
-        $sheets = MoveSheet::query()->with('fish');
+        $under = MovesUnderWay::in($kept);
 
         return new self(
-            self::rows($kept, (clone $sheets)->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit(self::MOST)->get()),
-            self::rows($kept, (clone $sheets)->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get()),
-            self::watches($kept),
-            $kept->unreadable->readAll(StoredTable::Quarantines, Quarantine::query()->whereNull('released_on')->orderBy('from')->limit(self::MOST)->get(), fn (Quarantine $quarantine): QuarantineRow => QuarantineRow::from($kept, $quarantine)),
-            (clone $sheets)->whereNotNull('finished_at')->where('is_time_out', true)->count(),
-            Watch::query()->where('is_return', true)->where('ended', 'settled')->whereIn('fish_id', DB::table('move_sheet_fish')->join('move_sheets', 'move_sheets.id', 'move_sheet_id')->where('is_time_out', true)->select('fish_id'))->count(),
+            self::rows($kept, $under->open),
+            self::rows($kept, $under->past),
+            $kept->unreadable->readAll(StoredTable::Watches, $under->watches, fn (Watch $watch): WatchSheet => WatchSheet::from($kept, $watch)),
+            $kept->unreadable->readAll(StoredTable::Quarantines, $under->quarantines, fn (Quarantine $quarantine): QuarantineRow => QuarantineRow::from($kept, $quarantine)),
+            $under->timeOuts,
+            $under->cameBack,
         );
     }
 
@@ -57,14 +53,5 @@ final readonly class Moves
     private static function rows(FacilitySnapshot $kept, Collection $sheets): array
     {
         return $kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $sheet): MoveSheetRow => MoveSheetRow::from($kept, $sheet));
-    }
-
-    /** @return list<WatchSheet> those that go on */
-    public static function watches(FacilitySnapshot $kept): array
-    {
-        $going = Watch::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
-            ->filter(fn (Watch $watch): bool => $kept->find($watch->fish_id) !== null);
-
-        return $kept->unreadable->readAll(StoredTable::Watches, $going, fn (Watch $watch): WatchSheet => WatchSheet::from($kept, $watch));
     }
 }

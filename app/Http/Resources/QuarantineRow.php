@@ -39,8 +39,8 @@ final readonly class QuarantineRow
 
         return new self(
             $open->id, $open->fish_id, $kept->find($open->fish_id)->name ?? '', $open->from, $state->ends->toIso(), $state->mayLeave(), $kept->says()->say($state->finding()),
-            array_values(HealthObservation::query()->where('fish_id', $open->fish_id)->orderByDesc('date')->orderByDesc('id')->limit(self::LISTED)->get()->map(fn (HealthObservation $observation): ConditionRow => new ConditionRow($observation->id, $observation->date, $observation->is_eating, $observation->sign))->all()),
-            array_values(Treatment::query()->where('fish_id', $open->fish_id)->orderByDesc('from')->limit(self::LISTED)->get()->map(fn (Treatment $treatment): TreatmentRow => new TreatmentRow($treatment->id, $treatment->product_class, $treatment->dose, $treatment->from, $treatment->until, $treatment->withdrawal))->all()),
+            array_values($open->looks->take(self::LISTED)->map(fn (HealthObservation $observation): ConditionRow => new ConditionRow($observation->id, $observation->date, $observation->is_eating, $observation->sign))->all()),
+            array_values($open->treatments->take(self::LISTED)->map(fn (Treatment $treatment): TreatmentRow => new TreatmentRow($treatment->id, $treatment->product_class, $treatment->dose, $treatment->from, $treatment->until, $treatment->withdrawal))->all()),
         );
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Facility\AgendaBook;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Repair\LogCheck;
+use Biomegas\Planning\Agenda\AgendaItem;
+use Biomegas\Planning\Agenda\AgendaKind;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\UpgradesAhead;
 use OpenApi\Attributes as OA;
@@ -36,16 +39,15 @@ final readonly class Today
 
     public static function from(FacilitySnapshot $kept): self
     {
-        $systems = SystemSheet::all($kept);
         $briefs = array_map($kept->brief(...), $kept->facility->fish);
-        $due = DueRow::all($kept, $systems);
+        $agenda = AgendaBook::today($kept);
         LogCheck::addTo($kept->unreadable);
 
         return new self(
             $kept->facility->date->toIso(),
-            $systems,
-            array_values(array_filter(array_map(fn (DueRow $row): ?int => $row->kind === 'measure' ? $row->fish_id : null, $due))),
-            $due,
+            SystemSheet::all($kept),
+            array_map(fn (AgendaItem $item): int => Keys::id((string) $item->fish), $agenda->of(AgendaKind::Measure)),
+            DueRow::all($agenda, $kept->says()),
             array_map(Keys::id(...), UpgradesAhead::among($briefs)),
             count(array_filter($briefs, fn (FishBrief $brief): bool => UpgradesAhead::isSoon($brief, $kept->facility->date))),
             FallbackWanted::all($kept),

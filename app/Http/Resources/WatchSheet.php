@@ -10,12 +10,7 @@ use App\Models\Watch;
 use App\Models\WatchCheck;
 use App\Models\WatchIntervention;
 use Biomegas\Moving\Watch\CheckItem;
-use Biomegas\Moving\Watch\Ladder;
 use Biomegas\Moving\Watch\Outcome;
-use Biomegas\Moving\Watch\Round;
-use Biomegas\Moving\Watch\Rounds;
-use Biomegas\Moving\Watch\RoundState;
-use Biomegas\Moving\Watch\Settling;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The close look at a fish after a move.')]
@@ -50,36 +45,21 @@ final readonly class WatchSheet
     public static function from(FacilitySnapshot $kept, Watch $watch): self
     {
         $case = Watches::caseOf($kept, $watch);
-        $checks = Watches::checks($kept, $watch);
-        $now = Watches::now();
+        $state = Watches::stateOf($kept, $watch);
         $says = $kept->says();
-        $settling = Settling::of($case, $checks, $now);
-        $states = Rounds::states(Rounds::of($case), $checks, $now);
-        $advice = Ladder::next($checks, Watches::tried($watch), $kept->facility->rulebook);
+        $advice = $state->advice;
 
         return new self(
             $watch->id, $watch->fish_id, $case->name, $watch->system_id,
             $kept->system($watch->system_id)->name,
-            $watch->began_at, $watch->is_return, $settling->outcome, $says->say($settling->finding),
-            self::isDue($states, $checks === [] ? $watch->began_at : $checks[count($checks) - 1]->at->toIso()),
-            array_map(fn (array $round): WatchRound => new WatchRound($round[0]->at->toIso(), $says->phrase($round[0]->why), $round[1]), $states),
+            $watch->began_at, $watch->is_return, $state->settling->outcome, $says->say($state->settling->finding),
+            $state->isLookDue,
+            array_map(fn (array $round): WatchRound => new WatchRound($round[0]->at->toIso(), $says->phrase($round[0]->why), $round[1]), $state->rounds),
             array_values($watch->checks->reverse()->map(fn (WatchCheck $check): LookRow => LookRow::from($kept, $check))->all()),
             $advice === null ? null : new InterventionRow($advice, $says->label($advice), $says->label($advice, 'why')),
             array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedRow => TriedRow::from($intervention, $says))->all()),
-            array_column(array_filter(CheckItem::cases(), fn (CheckItem $item): bool => $item !== CheckItem::Disc || $case->isRay), 'value'),
+            array_map(fn (CheckItem $item): string => $item->value, $case->items()),
             $watch->ended,
         );
-    }
-
-    /** @param  list<array{Round, RoundState}>  $states */
-    private static function isDue(array $states, string $lastLook): bool
-    {
-        foreach ($states as [$round, $state]) {
-            if ($state === RoundState::Due || ($state === RoundState::Missed && $round->at->toIso() > $lastLook)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

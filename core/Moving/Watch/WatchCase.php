@@ -44,4 +44,10 @@ final readonly class WatchCase
             default => Rounds::USUAL_DAYS,
         };
     }
+
+    /** @return list<CheckItem> what is looked at: a disc only on rays */
+    public function items(): array
+    {
+        return array_filter(CheckItem::cases(), fn (CheckItem $item): bool => $item !== CheckItem::Disc || $this->isRay);
+    }
 }

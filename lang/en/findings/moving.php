@@ -3,6 +3,7 @@
 // Moves: the steps of a sheet, what speaks against it, quarantine and the watch.
 return [
     'moving' => [
+        'some_of' => '{count} of {fish}',
         'lives_there' => '{system} is already the home of {fish}. Choose another home.',
         'before_its_stay' => '{fish} came to its present home on {since}. Give a day from then on.',
         'not_in_use' => '{system} was not in use on {day}.',

@@ -3,11 +3,11 @@
 // What is due on the round.
 return [
     'today' => [
-        'move' => 'goes to {to}',
-        'move_begun' => 'goes to {to}, begun',
+        'move' => 'move to {to}',
+        'move_begun' => 'move to {to}, begun',
         'time_out' => 'time-out until {until}: decide where it goes',
         'interim' => 'interim stay until {until}: decide where it goes',
-        'quarantine' => 'in quarantine: does it eat, does it show a sign?',
+        'quarantine' => 'in quarantine: eating? any sign?',
         'daily_test' => 'ammonia and nitrite, each day until {until}',
         'days_late' => '{days, plural, one {a day} other {# days}} late',
     ],

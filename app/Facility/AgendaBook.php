@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\MoveSheet;
+use App\Models\Preparation;
+use App\Models\Quarantine;
+use App\Models\Watch;
+use App\Repair\StoredTable;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Moving\Sheet\DailyTests;
+use Biomegas\Planning\Agenda\Agenda;
+use Biomegas\Planning\Agenda\AgendaItem;
+
+/** What is written down that asks for something today. */
+final readonly class AgendaBook
+{
+    private const MOST = 100;
+
+    private function __construct(private FacilitySnapshot $kept)
+    {
+    }
+
+    public static function today(FacilitySnapshot $kept): Agenda
+    {
+        $book = new self($kept);
+
+        return new Agenda(
+            [...$book->watches(), ...$book->moves(), ...$book->quarantines(), ...$book->preparations(), ...$book->dailyTests(), ...$book->measurements()],
+            array_keys($kept->facility->systems),
+        );
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function watches(): array
+    {
+        return $this->kept->unreadable->readAll(StoredTable::Watches, Watches::going($this->kept), fn (Watch $watch): ?AgendaItem => AgendaItem::ofWatch(
+            $watch->id, $this->kept->system($watch->system_id), $this->kept->fish($watch->fish_id), Watches::stateOf($this->kept, $watch),
+        ));
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function moves(): array
+    {
+        $sheets = MoveSheet::query()->with('fish.fish')->whereNull('cancelled_at')->where(fn ($either) => $either->whereNull('finished_at')->orWhereNotNull('until'))->orderBy('planned_on')->limit(self::MOST)->get();
+
+        return $this->kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, fn (MoveSheet $sheet): ?AgendaItem => AgendaItem::ofMove(
+            $sheet->id, implode(', ', MovingBook::namesOf($this->kept, $sheet)), MovingBook::progressOf($sheet),
+            $this->kept->system($sheet->from_system_id), $this->kept->system($sheet->to_system_id), $this->kept->facility->date,
+        ));
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function quarantines(): array
+    {
+        return $this->kept->unreadable->readAll(StoredTable::Quarantines, MovesUnderWay::quarantines(self::MOST), function (Quarantine $open): ?AgendaItem {
+            $fish = $this->kept->find($open->fish_id);
+
+            return $fish === null ? null : AgendaItem::ofQuarantine($open->id, $fish, MovingBook::stateOf($this->kept, $open));
+        });
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function preparations(): array
+    {
+        return $this->kept->unreadable->readAll(StoredTable::Preparations, Preparation::query()->limit(self::MOST)->get(), function (Preparation $written): ?AgendaItem {
+            $system = $this->kept->system($written->system_id);
+
+            return AgendaItem::ofPreparation($system, Preparations::of($this->kept, $system, $written), $this->kept->facility->date);
+        });
+    }
+
+    /** @return array<int, AgendaItem|null> one for each home, however many moved in */
+    private function dailyTests(): array
+    {
+        $sheets = MoveSheet::query()->whereNotNull('finished_at')->where('test_until', '>=', $this->kept->facility->date->toIso())->orderBy('test_until')->limit(self::MOST)->get();
+        $items = [];
+        $this->kept->unreadable->readAll(StoredTable::MoveSheets, $sheets, function (MoveSheet $sheet) use (&$items): void {
+            $system = $this->kept->system($sheet->to_system_id);
+            $items[$sheet->to_system_id] = AgendaItem::ofDailyTests($system, DailyTests::until(LocalDate::fromIso((string) $sheet->test_until)), $this->kept->water->tests($system->key), $this->kept->facility->date);
+        });
+
+        return $items;
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function measurements(): array
+    {
+        return array_map(
+            fn (Fish $fish): ?AgendaItem => AgendaItem::ofMeasurement($fish, $this->kept->brief($fish)->measureOn, $this->kept->facility->date),
+            array_values($this->kept->facility->fish),
+        );
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Agenda;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
+use Biomegas\Moving\Quarantine\QuarantineState;
+use Biomegas\Moving\Sheet\DailyTests;
+use Biomegas\Moving\Sheet\SheetProgress;
+use Biomegas\Moving\Sheet\SheetState;
+use Biomegas\Moving\Watch\WatchState;
+use Biomegas\Planning\MeasurementDue;
+use Biomegas\Water\Readiness\Readying;
+use Biomegas\Water\Test\WaterTest;
+
+/** One thing to do at a system on a day. Each of the makers answers null when nothing is due. */
+final readonly class AgendaItem
+{
+    private function __construct(
+        public AgendaKind $kind,
+        /** Key of the system at which it is done. */
+        public string $system,
+        /** Whom or what it is about. */
+        public string $name,
+        /** What is due; null: the kind says it all. */
+        public ?Finding $what,
+        public bool $isLate,
+        /** Key of the fish it is about; null: a system, or several fish. */
+        public ?string $fish = null,
+        /** The record it comes from: a watch, a sheet, a quarantine. */
+        public ?int $record = null,
+    ) {
+    }
+
+    public static function ofWatch(int $record, System $home, Fish $fish, WatchState $watch): ?self
+    {
+        return $watch->isLookDue || $watch->isTakeOut()
+            ? new self(AgendaKind::Watch, $home->key, $fish->name, $watch->settling->finding, $watch->isTakeOut(), $fish->key, $record)
+            : null;
+    }
+
+    /** @param  string  $who  the names of those that are moved */
+    public static function ofMove(int $record, string $who, SheetProgress $sheet, System $from, System $to, LocalDate $today): ?self
+    {
+        if ($sheet->isDueOn($today)) {
+            $what = $sheet->state === SheetState::Begun ? Finding::of('today.move_begun', to: $to->name) : Finding::of('today.move', to: $to->name);
+
+            return new self(AgendaKind::Move, $from->key, $who, $what, $sheet->isLateOn($today), record: $record);
+        }
+        if ($sheet->until === null || ! $sheet->isStayOverOn($today)) {
+            return null;
+        }
+        $what = $sheet->isTimeOut ? Finding::of('today.time_out', until: $sheet->until) : Finding::of('today.interim', until: $sheet->until);
+
+        return new self(AgendaKind::Interim, $to->key, $who, $what, true, record: $record);
+    }
+
+    public static function ofQuarantine(int $record, Fish $fish, QuarantineState $quarantine): ?self
+    {
+        return $quarantine->isDue()
+            ? new self(AgendaKind::Quarantine, $fish->currentSystem(), $fish->name, $quarantine->mayLeave() ? $quarantine->finding() : Finding::of('today.quarantine'), false, $fish->key, $record)
+            : null;
+    }
+
+    public static function ofPreparation(System $system, Readying $readying, LocalDate $today): ?self
+    {
+        $next = $readying->preparation->next();
+
+        return $next !== null && $next->isDueOn($today)
+            ? new self(AgendaKind::Preparation, $system->key, $system->name, $readying->what($next->step), $next->isLateOn($today))
+            : null;
+    }
+
+    /** @param  list<WaterTest>  $tests  of the system */
+    public static function ofDailyTests(System $system, DailyTests $daily, array $tests, LocalDate $today): ?self
+    {
+        return $daily->isDueOn($today, $tests)
+            ? new self(AgendaKind::Test, $system->key, $system->name, Finding::of('today.daily_test', until: $daily->until), $daily->isLateOn($today, $tests))
+            : null;
+    }
+
+    public static function ofMeasurement(Fish $fish, LocalDate $due, LocalDate $today): ?self
+    {
+        if ($due->isAfter($today)) {
+            return null;
+        }
+        $isLate = MeasurementDue::isLate($due, $today);
+
+        return new self(
+            AgendaKind::Measure, $fish->currentSystem(), $fish->name,
+            $isLate ? Finding::of('today.days_late', days: $due->daysUntil($today)) : null, $isLate, $fish->key,
+        );
+    }
+}
