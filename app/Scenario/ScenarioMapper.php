@@ -60,6 +60,7 @@ final readonly class ScenarioMapper
      */
     public static function species(array $d): Species
     {
+        $d = [...UsualSpecies::values(), ...array_filter($d, fn (mixed $value): bool => $value !== null)];
         $points = $d['temperature_c'] ?? null;
 
         return new Species(
@@ -69,22 +70,22 @@ final readonly class ScenarioMapper
             adultLength: self::range('adult_length_mm', $d['adult_length_mm']),
             growthCoefficient: self::range('growth_coefficient_per_year', $d['growth_coefficient_per_year']),
             swimming: SwimmingStyle::from($d['swimming']),
-            lengthKind: LengthKind::from($d['length_kind'] ?? LengthKind::Total->value),
-            curve: CurveName::from($d['curve'] ?? CurveName::VonBertalanffy->value),
+            lengthKind: LengthKind::from($d['length_kind']),
+            curve: CurveName::from($d['curve']),
             cardinalTemperatures: $points === null ? null : CardinalTemperatures::of($d['key'], $points['minimum'], $points['best'], $points['maximum'], $points['reference']),
             keepingRange: self::span($d['keep_c'] ?? null),
-            layer: WaterLayer::from($d['layer'] ?? WaterLayer::All->value),
+            layer: WaterLayer::from($d['layer']),
             tallRatio: $d['tall_ratio'] ?? null,
             claims: array_map(self::claim(...), array_values($d['adult_size_claims'] ?? [])),
             lengthWeight: isset($d['length_weight']) ? new LengthWeight($d['length_weight']['a'], $d['length_weight']['b']) : null,
             needs: self::needs($d),
             habits: new Habits(
-                $d['temperament'] ?? (new Habits)->temperament,
-                Diet::from($d['diet'] ?? Diet::Omnivore->value),
-                PlantManners::from($d['plants'] ?? PlantManners::Safe->value),
+                $d['temperament'],
+                Diet::from($d['diet']),
+                PlantManners::from($d['plants']),
                 $d['region'] ?? null,
-                $d['mouth_ratio'] ?? (new Habits)->mouthRatio,
-                $d['bites_pieces'] ?? false,
+                $d['mouth_ratio'],
+                $d['bites_pieces'],
             ),
         );
     }
@@ -183,12 +184,12 @@ final readonly class ScenarioMapper
         $home = $d['least_home'] ?? null;
 
         return new HousingNeeds(
-            $d['minimum_group'] ?? 1,
-            $d['species_only'] ?? false,
+            $d['minimum_group'],
+            $d['species_only'],
             $litres === null ? null : new LitresNeed($litres['for'], $litres['lean'], $litres['usual'], $litres['generous'], $litres['each_more']),
             $home === null ? null : new LeastHome($home['length_mm'] ?? null, $home['width_mm'] ?? null, $home['litres'] ?? null, $home['for'] ?? 1),
             self::fittings($d['needs'] ?? []),
-            Salinity::from($d['salinity'] ?? Salinity::Fresh->value),
+            Salinity::from($d['salinity']),
             self::span($d['ph'] ?? null),
             self::span($d['hardness_dgh'] ?? null),
             $d['body_depth_ratio'] ?? null,

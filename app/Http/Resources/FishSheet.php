@@ -9,6 +9,7 @@ use App\Models\Measurement;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
+use Biomegas\Growth\Projection\Pace;
 use Biomegas\Planning\HomeOutlook;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
@@ -34,6 +35,7 @@ final readonly class FishSheet
         #[OA\Property(format: 'date')] public string $today,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
         #[OA\Property(type: 'number', nullable: true, description: 'Percentage of its species that would be smaller after the same start.')] public ?float $pace,
+        #[OA\Property(type: 'string', enum: Pace::class, nullable: true, description: 'How fast it grows among those of its species; null before the second length.')] public ?Pace $pace_class,
         #[OA\Property(ref: '#/components/schemas/Knowledge')] public Knowledge $knowledge,
         #[OA\Property(ref: '#/components/schemas/Identity')] public Identity $identity,
         #[OA\Property(ref: '#/components/schemas/Keeping')] public Keeping $keeping,
@@ -67,6 +69,7 @@ final readonly class FishSheet
             $kept->facility->date->toIso(),
             Band::from($outlook->growth->adultLength()),
             $pace === null ? null : round($pace, 1),
+            $pace === null ? null : Pace::of($pace),
             Knowledge::from($kept->growth, $outlook),
             $identity,
             Keeping::from($kept->facility, $fish),

@@ -12,7 +12,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'A signed-in person and the facility.')]
 final readonly class Keeper
 {
-    /** @param  array<value-of<Method>, float>  $method_errors */
+    /**
+     * @param  array<value-of<Method>, float>  $method_errors
+     * @param  array<string, string|int|float|bool>  $usual_species
+     */
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
@@ -23,6 +26,7 @@ final readonly class Keeper
         #[OA\Property(description: 'Relative standard error of a length by how it was taken.', type: 'object', required: ['hand', 'picture', 'ruler', 'eye'], properties: [
             new OA\Property(property: 'hand', type: 'number'), new OA\Property(property: 'picture', type: 'number'), new OA\Property(property: 'ruler', type: 'number'), new OA\Property(property: 'eye', type: 'number'),
         ])] public array $method_errors,
+        #[OA\Property(description: 'What holds of a species where its description does not say, by field.', type: 'object', additionalProperties: true)] public array $usual_species,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\FacilityReader;
 use App\Models\FacilitySettings;
 use App\Models\User;
+use App\Scenario\UsualSpecies;
 use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
@@ -30,6 +31,7 @@ final readonly class Session
             $user->id, $user->name, $user->role,
             $settings->name, $settings->unit_system, FacilityReader::today($settings)->toIso(),
             array_combine(array_column(Method::cases(), 'value'), array_map(fn (Method $method): float => $method->relativeError(), Method::cases())),
+            UsualSpecies::values(),
         ));
     }
 }

@@ -1641,6 +1641,11 @@ export interface components {
             adult_mm: components["schemas"]["Band"];
             /** @description Percentage of its species that would be smaller after the same start. */
             pace: number | null;
+            /**
+             * @description How fast it grows among those of its species; null before the second length.
+             * @enum {string|null}
+             */
+            pace_class: "very-quick" | "quick" | "usual" | "slow" | "very-slow" | null;
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
             keeping: components["schemas"]["Keeping"];
@@ -1787,6 +1792,10 @@ export interface components {
                 picture: number;
                 ruler: number;
                 eye: number;
+            };
+            /** @description What holds of a species where its description does not say, by field. */
+            usual_species: {
+                [key: string]: unknown;
             };
         };
         /** @description How a fish is kept besides its home. */

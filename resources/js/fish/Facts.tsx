@@ -79,7 +79,9 @@ function Growth({ sheet }: { sheet: FishSheet }) {
     return (
         <>
             <Fact name={facts.pace}>
-                {sheet.pace === null ? messages.fish.noPace : paceWords(sheet.pace)}
+                {sheet.pace === null || sheet.pace_class === null
+                    ? messages.fish.noPace
+                    : paceWords(sheet.pace_class, sheet.pace)}
             </Fact>
             <Fact name={facts.known}>
                 {knownWords(knowledge.from_own, knowledge.from_kin, knowledge.from_species, knowledge.kin)}

@@ -192,18 +192,8 @@ export const lengthRange = (band: { low: number; likely: number; high: number },
         likely: bare(band.likely, unit),
     })
 
-/** How fast it grows among those of its species: from faster than this many in a hundred. */
-const PACES = [
-    [90, messages.fish.paces.veryQuick],
-    [70, messages.fish.paces.quick],
-    [30, messages.fish.paces.usual],
-    [10, messages.fish.paces.slow],
-] as const
-
-export function paceWords(percent: number): string {
-    const pace = PACES.find(([above]) => percent > above)?.[1] ?? messages.fish.paces.verySlow
-    return messages.fish.pace({ pace, percent: percent.toFixed(0) })
-}
+export const paceWords = (pace: NonNullable<FishSheet['pace_class']>, percent: number): string =>
+    messages.fish.pace({ pace: messages.fish.paces[pace], percent: percent.toFixed(0) })
 
 /** What the growth of a fish rests on. */
 export const knownWords = (own: number, kin: number, species: number, n: number): string =>

@@ -48,8 +48,8 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
 }
 
 function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => void }) {
-    const { unit_system: units } = useKeeper()
-    const [typed, setTyped] = useState(typedFrom(sheet.description, units))
+    const { unit_system: units, usual_species: usual } = useKeeper()
+    const [typed, setTyped] = useState(typedFrom(sheet.description, units, usual))
     const [claims, setClaims] = useState(claimsTyped(sheet.description, units))
     const change = useChange(
         '/api/v1/species/{species}',
@@ -68,7 +68,11 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
             onCancel={onDone}
             onSave={() =>
                 change.save({
-                    description: claimsFrom(describedFrom(sheet.description, typed, units), claims, units),
+                    description: claimsFrom(
+                        describedFrom(sheet.description, typed, units, usual),
+                        claims,
+                        units,
+                    ),
                 })
             }
         >
@@ -84,8 +88,8 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
 }
 
 function NewSpecies({ onDone }: { onDone: () => void }) {
-    const { unit_system: units } = useKeeper()
-    const [typed, setTyped] = useState(typedFrom({}, units))
+    const { unit_system: units, usual_species: usual } = useKeeper()
+    const [typed, setTyped] = useState(typedFrom({}, units, usual))
     const [claims, setClaims] = useState<ClaimTyped[]>([])
     const [form, setForm] = useState<Form>('torpedo')
     const navigate = useNavigate()
@@ -112,7 +116,10 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
             error={errorAtFoot(add)}
             onCancel={onDone}
             onSave={() =>
-                add.save({ description: claimsFrom(describedFrom({}, typed, units), claims, units), form })
+                add.save({
+                    description: claimsFrom(describedFrom({}, typed, units, usual), claims, units),
+                    form,
+                })
             }
         >
             <ChoiceField

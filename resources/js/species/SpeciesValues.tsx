@@ -9,7 +9,7 @@ import { shownValues, valueGroups } from './valueFields'
 
 /** Every value with where it comes from; the keeper's own can be taken back one by one. */
 export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
-    const { unit_system: units } = useKeeper()
+    const { unit_system: units, usual_species: usual } = useKeeper()
     return (
         <Section title={messages.species.values}>
             <chakra.p color="ink2" paddingBlock="6px">
@@ -22,7 +22,7 @@ export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
                             {group.title}
                         </chakra.h3>
                         <dl>
-                            {shownValues(sheet.description, group, units).map((one) => (
+                            {shownValues(sheet.description, group, units, usual).map((one) => (
                                 <Box
                                     key={one.label}
                                     display="grid"

@@ -243,42 +243,28 @@ const leastHomeNames = (units: UnitSystem): Record<string, string> =>
         }),
     )
 
-/** What stands there when a species does not say. */
-const UNSAID: Record<string, unknown> = {
-    curve: 'von-bertalanffy',
-    length_kind: 'total',
-    layer: 'all',
-    salinity: 'fresh',
-    minimum_group: 1,
-    species_only: false,
-    temperament: 3,
-    mouth_ratio: 0.33,
-    bites_pieces: false,
-    nips_fins: false,
-    long_fins: false,
-    pace: 'normal',
-    diet: 'omnivore',
-    plants: 'safe',
-    disease_prone: false,
-}
-
 const text = (value: unknown): string =>
     typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
 
 const nameOf = (one: ValueField): string => (one.part === undefined ? one.field : `${one.field}.${one.part}`)
 
-/** The description as text, ready to be typed over. */
-export function typedFrom(description: Json, units: UnitSystem): Record<string, string> {
+/** The description as text, ready to be typed over; the usual values where it does not say. */
+export function typedFrom(description: Json, units: UnitSystem, usual: Json): Record<string, string> {
     const typed: Record<string, string> = {}
     for (const one of valueGroups(units).flatMap((group) => group.fields)) {
-        typed[nameOf(one)] = shownText(description, one, units)
+        typed[nameOf(one)] = shownText({ ...usual, ...description }, one, units)
     }
     return typed
 }
 
 /** The description with what was typed; values that were not touched stay exactly as they are. */
-export function describedFrom(description: Json, typed: Record<string, string>, units: UnitSystem): Json {
-    const before = typedFrom(description, units)
+export function describedFrom(
+    description: Json,
+    typed: Record<string, string>,
+    units: UnitSystem,
+    usual: Json,
+): Json {
+    const before = typedFrom(description, units, usual)
     const next: Json = { ...description }
     for (const one of valueGroups(units).flatMap((group) => group.fields)) {
         const value = typed[nameOf(one)] ?? ''
@@ -310,10 +296,10 @@ export interface ShownValue {
 }
 
 /** The values of a group that are known; choices by their words. */
-export function shownValues(description: Json, group: Group, units: UnitSystem): ShownValue[] {
+export function shownValues(description: Json, group: Group, units: UnitSystem, usual: Json): ShownValue[] {
     const shown = new Map<string, ShownValue>()
     for (const one of group.fields.filter((field) => field.type !== 'records')) {
-        const value = shownText(description, one, units)
+        const value = shownText({ ...usual, ...description }, one, units)
         const text = one.type === 'choice' ? (one.options[value] ?? value) : value.split('\n').join(', ')
         const [whole, part] =
             one.part === undefined ? [one.label.replace(/,? \(?one a line.*/, ''), ''] : splitLabel(one.label)
@@ -346,7 +332,7 @@ function shownText(description: Json, one: ValueField, units: UnitSystem): strin
 }
 
 function valueOf(description: Json, one: ValueField): unknown {
-    const value = description[one.field] ?? UNSAID[one.field]
+    const value = description[one.field]
     return one.part === undefined ? value : (value as Json | undefined)?.[one.part]
 }
 

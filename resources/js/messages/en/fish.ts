@@ -141,11 +141,11 @@ export const fish = {
     passes: 'Every rule of housing is kept.',
     notMeasured: 'never measured: from its species alone',
     paces: {
-        verySlow: 'very slow',
+        'very-slow': 'very slow',
         slow: 'slow',
         usual: 'usual',
         quick: 'quick',
-        veryQuick: 'very quick',
+        'very-quick': 'very quick',
     },
     knownOwn: '{share_percent} its own lengths',
     knownKin: '{share_percent} {n_words} kin here',
