@@ -34,7 +34,7 @@ final readonly class Arrivals
     {
         $written = References::to('fish', $fish->id);
         // Its first home and the length that it came with are its arrival.
-        $more = array_filter($written, fn (int $count, string $table): bool => $count > 1 || ! in_array($table, ['stays', 'measurements'], true), ARRAY_FILTER_USE_BOTH);
+        $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements'], true)), ARRAY_FILTER_USE_BOTH);
         References::mustBeNone($more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
         Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();

@@ -120,8 +120,9 @@ final readonly class FacilityReader
         $lengths = $this->byFish(StoredTable::Lengths, DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get(), self::length(...));
         $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = $this->headCountEvents();
+        $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
-        $read = function (stdClass $row) use ($species, $forms, $stays, $lengths, $rations, $headCounts, $alsoFish, &$all, &$kept): void {
+        $read = function (stdClass $row) use ($species, $forms, $stays, $lengths, $rations, $headCounts, $candidates, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
                 return;
@@ -139,10 +140,7 @@ final readonly class FacilityReader
                 purpose: Purpose::from($row->purpose),
                 sex: $row->sex === null ? null : Sex::from($row->sex),
                 hatched: $row->hatched_on === null ? null : LocalDate::fromIso($row->hatched_on),
-                candidates: array_map(
-                    fn (array $candidate): CandidateSpecies => new CandidateSpecies($species[$candidate['species_id']] ?? throw LeftOut::becauseItsSpeciesCannotBeRead($row->name), $candidate['weight']),
-                    array_values(self::json($row->candidates)),
-                ),
+                candidates: $candidates[$row->id] ?? [],
                 rationChanges: $rations[$row->id] ?? [],
                 statedAdultMm: TenthMm::toMm($row->stated_adult_tenth_mm),
                 fallback: $row->fallback,

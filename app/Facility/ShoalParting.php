@@ -30,6 +30,7 @@ final readonly class ShoalParting
         $part->name = self::freeName($shoal->name);
         $part->count = $count;
         $part->save();
+        $part->candidates()->createMany($shoal->candidates->map->only(['species_id', 'weight']));
         $copied = [];
         foreach (self::PAST as $table) {
             $copied[$table] = self::copy($table, $shoal->id, $part->id);
@@ -77,7 +78,7 @@ final readonly class ShoalParting
     public function checkJoin(ShoalSplit $split): void
     {
         $part = Fish::query()->findOrFail($split->to_fish_id);
-        $since = array_diff_key(References::to('fish', $part->id), array_flip([...self::PAST, ...self::OF_THE_RUN]));
+        $since = array_diff_key(References::to('fish', $part->id), array_flip([...self::PAST, ...self::OF_THE_RUN, 'fish_candidates']));
         foreach (self::OF_THE_RUN as $table) {
             $since[$table] = (References::to('fish', $part->id)[$table] ?? 0) - 1;
         }

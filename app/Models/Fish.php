@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -25,7 +27,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null $sex
  * @property string|null $hatched_on
  * @property int|null $stated_adult_tenth_mm
- * @property list<array{species_id: int, weight: float}> $candidates
+ * @property Species $species
+ * @property Collection<int, FishCandidate> $candidates
  */
 final class Fish extends Model
 {
@@ -33,12 +36,41 @@ final class Fish extends Model
 
     protected $table = 'fish';
 
-    protected $casts = ['candidates' => 'array'];
-
-    /** What it was taken for before stays in the history. */
+    /** What it was taken for before stays in the history; other species that it may be are written there by `mayBe`. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['species_id', 'candidates', 'sex', 'hatched_on', 'stated_adult_tenth_mm'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['species_id', 'sex', 'hatched_on', 'stated_adult_tenth_mm'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
+    }
+
+    /** @return HasMany<FishCandidate, $this> */
+    public function candidates(): HasMany
+    {
+        return $this->hasMany(FishCandidate::class)->orderBy('id');
+    }
+
+    /**
+     * From now on it may be of these besides its own species.
+     *
+     * @param  list<array{species_id: int, weight: float}>  $candidates
+     */
+    public function mayBe(array $candidates): void
+    {
+        $before = $this->candidates->map->only(['species_id', 'weight'])->all();
+        if ($before === $candidates) {
+            return;
+        }
+        $this->candidates()->delete();
+        $this->candidates()->createMany($candidates);
+        $this->unsetRelation('candidates');
+        activity()->performedOn($this)->event('updated')
+            ->withProperties(['attributes' => ['candidates' => $candidates], 'old' => ['candidates' => $before]])
+            ->log('updated');
     }
 
     /** @return HasMany<Stay, $this> */

@@ -13,6 +13,7 @@ enum StoredTable: string
     case Species = 'species';
     case Systems = 'systems';
     case Fish = 'fish';
+    case Candidates = 'fish_candidates';
     case Stays = 'stays';
     case Lengths = 'measurements';
     case RationChanges = 'ration_changes';
@@ -39,7 +40,8 @@ enum StoredTable: string
             self::Facility => ['rulebook'],
             self::Species => ['own'],
             self::Systems => ['available_from', 'description'],
-            self::Fish => ['arrived_on', 'hatched_on', 'count', 'sex', 'purpose', 'ration', 'candidates', 'stated_adult_tenth_mm'],
+            self::Fish => ['arrived_on', 'hatched_on', 'count', 'sex', 'purpose', 'ration', 'stated_adult_tenth_mm'],
+            self::Candidates => ['weight'],
             self::Stays => ['from', 'until'],
             self::Lengths => ['date', 'length_tenth_mm', 'method', 'length_kind', 'sample', 'spread_tenth_mm'],
             self::RationChanges => ['from', 'ration'],

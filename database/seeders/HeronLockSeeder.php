@@ -108,8 +108,11 @@ final class HeronLockSeeder extends Seeder
         $fish = Fish::query()->create([
             'name' => $record['name'], 'species_id' => $species->id, 'count' => $record['count'] ?? 1, 'band' => $record['band'],
             'purpose' => $record['purpose'] ?? 'display', 'origin' => $record['origin'] ?? null, 'fallback' => $record['fallback'] ?? null,
-            'candidates' => array_map(fn (array $other): array => ['species_id' => $allSpecies[$other[0]]->id, 'weight' => $other[1]], $record['candidates'] ?? []), 'arrived_on' => $this->daysAgo($record['stays'][0][1])->toIso(),
+            'arrived_on' => $this->daysAgo($record['stays'][0][1])->toIso(),
         ]);
+        foreach ($record['candidates'] ?? [] as [$key, $weight]) {
+            $fish->candidates()->create(['species_id' => $allSpecies[$key]->id, 'weight' => $weight]);
+        }
         $this->stays($fish, $record['stays'], $systems);
         $this->lengths($fish, $record, $species, $systems);
         foreach ($record['counts'] ?? [] as [$daysAgo, $how, $number]) {

@@ -7,6 +7,7 @@ return [
     'daily_readings' => 'readings of a probe',
     'exceptions' => '{1} an exception in the rulebook|[2,*] :count exceptions in the rulebook',
     'fish' => '{1} one fish or shoal|[2,*] :count fish or shoals',
+    'fish_candidates' => '{1} one fish or shoal that may be of it|[2,*] :count fish or shoals that may be of it',
     'incidents' => '{1} one incident|[2,*] :count incidents',
     'losses' => '{1} one loss|[2,*] :count losses',
     'measurements' => '{1} one length|[2,*] :count lengths',

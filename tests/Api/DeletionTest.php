@@ -48,7 +48,7 @@ final class DeletionTest extends ApiTestCase
         $this->assertNotNull($moss);
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => [['species_id' => $species, 'weight' => 0.2]]])->assertOk();
         $this->deleteJson("/api/v1/species/{$species}")->assertUnprocessable()
-            ->assertJsonPath('errors.species.0', 'Lock fish stays, so that what happened stays: one fish or shoal. Say first what they are instead.');
+            ->assertJsonPath('errors.species.0', 'Lock fish stays, so that what happened stays: one fish or shoal that may be of it. Say first what they are instead.');
 
         $this->putJson("/api/v1/fish/{$moss->id}/identity", ['species_id' => $moss->species_id, 'candidates' => []])->assertOk();
         $this->putJson('/api/v1/systems/'.$this->system('Kiln vat').'/preparation', ['date' => '2027-05-01', 'species_id' => $species, 'count' => 2, 'length' => '10 cm'])->assertOk();

@@ -16,7 +16,7 @@ final class UnreadableRowsTest extends ApiTestCase
         yield 'a length of the year 1' => ['measurements', "date = '0001-01-01'", 'date'];
         yield 'a length by no method' => ['measurements', "method = 'guess'", 'method'];
         yield 'a day of hatching of the year 25' => ['fish', "hatched_on = '0025-01-06'", 'hatched_on'];
-        yield 'a fish that may be anything' => ['fish', "candidates = 'oops'", 'candidates'];
+        yield 'a fish that is surely something else' => ['fish_candidates', 'weight = 7', 'weight'];
         yield 'a stay since no day' => ['stays', "\"from\" = 'soon'", 'from'];
         yield 'a loss beyond the calendar' => ['losses', "date = '2202-01-01'", 'date'];
         yield 'a count of some sort' => ['counts', "kind = 'roughly'", 'kind'];

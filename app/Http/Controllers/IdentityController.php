@@ -42,10 +42,11 @@ final readonly class IdentityController
         }
         $fish->update([
             'species_id' => $request->integer('species_id'),
-            'candidates' => $request->candidates(),
             'sex' => $request->input('sex'),
             'hatched_on' => $request->input('hatched_on'),
         ]);
+
+        $fish->mayBe($request->candidates());
 
         return response()->json(Identity::from($fish));
     }

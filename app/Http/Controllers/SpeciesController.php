@@ -8,6 +8,7 @@ use App\Database\References;
 use App\Http\Requests\SpeciesRequest;
 use App\Http\Resources\SpeciesRow;
 use App\Http\Resources\SpeciesSheet;
+use App\Models\Fish;
 use App\Models\Species;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
@@ -22,7 +23,6 @@ use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** What fish may be: as it came with the application, with the keeper's own values over it. */
@@ -92,9 +92,7 @@ final readonly class SpeciesController
         if ($species->description !== []) {
             throw InvalidEntry::because('species', Finding::of('entry.species_shipped'));
         }
-        $perhaps = DB::table('fish')->crossJoin(DB::raw('json_each(fish.candidates) as candidate'))->whereRaw("json_extract(candidate.value, '$.species_id') = ?", [$species->id])->count();
-        $named = References::to('species', $species->id);
-        References::mustBeNone($perhaps === 0 ? $named : [...$named, 'fish' => ($named['fish'] ?? 0) + $perhaps], 'species', $species->common_name, Finding::of('entry.instead_say_what'));
+        References::mustBeNone(References::to('species', $species->id), 'species', $species->common_name, Finding::of('entry.instead_say_what'));
         $species->delete();
 
         return response()->noContent();
@@ -108,6 +106,6 @@ final readonly class SpeciesController
     /** @return array<int, int> fish and shoals by species */
     private static function here(): array
     {
-        return DB::table('fish')->selectRaw('species_id, count(*) as n')->groupBy('species_id')->pluck('n', 'species_id')->all();
+        return Fish::query()->selectRaw('species_id, count(*) as n')->groupBy('species_id')->pluck('n', 'species_id')->all();
     }
 }

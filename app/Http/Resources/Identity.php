@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Fish;
+use App\Models\FishCandidate;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'What a fish is taken for.')]
@@ -23,7 +24,7 @@ final readonly class Identity
     {
         return new self(
             $fish->species_id,
-            array_map(fn (array $candidate): Candidate => new Candidate($candidate['species_id'], $candidate['weight']), $fish->candidates),
+            array_values($fish->candidates->map(fn (FishCandidate $candidate): Candidate => new Candidate($candidate->species_id, $candidate->weight))->all()),
             $fish->sex,
             $fish->hatched_on,
         );

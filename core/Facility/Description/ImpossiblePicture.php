@@ -32,6 +32,11 @@ final class ImpossiblePicture extends InvalidArgumentException implements Refusa
         return new self(Finding::of('species.out_of_bounds', value: $value, least: Number::of($least), most: Number::of($most)), explode('.', $value)[0]);
     }
 
+    public static function becauseAWeightIsNoShare(string $species, float $weight): self
+    {
+        return new self(Finding::of('fish.weight_is_no_share', species: $species, weight: Number::of($weight)), 'candidates');
+    }
+
     public static function becauseALowIsAboveItsHigh(string $value): self
     {
         return new self(Finding::of('species.low_above_high', value: $value), explode('.', $value)[0]);

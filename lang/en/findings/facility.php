@@ -35,6 +35,7 @@ return [
         ],
     ],
     'fish' => [
+        'weight_is_no_share' => 'The share of {species} is given as {weight}: give one from 0 to 1.',
         'hatched_in_the_future' => '{day} is still to come. Give the day on which it hatched.',
         'hatched_after_arrival' => 'It came on {arrived}: it had hatched by then. Give an earlier day.',
         'too_old' => 'It would be older than {years} years. Check the year.',

@@ -2687,7 +2687,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -6847,7 +6847,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -6919,7 +6919,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
