@@ -86,7 +86,7 @@ final readonly class KeepingHistory
         $before = Fish::query()->findOrFail($fishId)->ration;
         $lines = [];
         foreach (RationChange::query()->where('fish_id', $fishId)->orderBy('from')->get() as $change) {
-            $lines[] = new LogLine(LogType::Ration, $change->id, $change->from, from: $before, to: $change->ration);
+            $lines[] = new LogLine(LogType::Ration, $change->id, $change->from, from: $before->value, to: $change->ration->value);
             $before = $change->ration;
         }
 

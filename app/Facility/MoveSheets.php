@@ -22,7 +22,6 @@ use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
-use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\MoveCase;
 use Biomegas\Moving\Sheet\MoveSheet;
@@ -67,7 +66,7 @@ final readonly class MoveSheets
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
             array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $occupant): bool => ! in_array($occupant->fish, $going, true))),
-            $date, $kept->facility->rulebook, MixingWay::from($sheet->mixing), $sheet->container_tenth_litres / 10,
+            $date, $kept->facility->rulebook, $sheet->mixing, $sheet->container_tenth_litres / 10,
             $this->readyOn($kept, $to),
         );
     }

@@ -15,8 +15,6 @@ use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
 use Biomegas\Moving\Watch\Check;
 use Biomegas\Moving\Watch\CheckItem;
-use Biomegas\Moving\Watch\Intervention;
-use Biomegas\Moving\Watch\Success;
 use Biomegas\Moving\Watch\TriedIntervention;
 use Biomegas\Moving\Watch\WatchCase;
 use Biomegas\Moving\Watch\WatchState;
@@ -75,6 +73,6 @@ final readonly class Watches
     /** @return list<TriedIntervention> */
     public static function tried(Written $watch): array
     {
-        return array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedIntervention => new TriedIntervention(Intervention::from($intervention->intervention), Success::tryFrom($intervention->success ?? '')))->all());
+        return array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedIntervention => new TriedIntervention($intervention->intervention, $intervention->success))->all());
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Losses\CountKind;
+
 /**
- * @property string $kind
+ * @property CountKind $kind
  * @property int $number
  */
 final class Count extends LogEntry
 {
+    protected $casts = ['kind' => CountKind::class];
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Facility\Purpose;
+use Biomegas\Facility\Sex;
+use Biomegas\Rulebook\Ration;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,15 +19,15 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string $name
  * @property int $species_id
  * @property int $count
- * @property string $ration
- * @property string $purpose
+ * @property Ration $ration
+ * @property Purpose $purpose
  * @property string|null $origin
  * @property string|null $fallback
  * @property int|null $price_hundredths
  * @property string|null $arrival_note
  * @property string $arrived_on
  * @property int $band
- * @property string|null $sex
+ * @property Sex|null $sex
  * @property string|null $hatched_on
  * @property int|null $stated_adult_tenth_mm
  * @property Species $species
@@ -33,6 +36,8 @@ use Spatie\Activitylog\Traits\LogsActivity;
 final class Fish extends Model
 {
     use LogsActivity;
+
+    protected $casts = ['ration' => Ration::class, 'purpose' => Purpose::class, 'sex' => Sex::class];
 
     protected $table = 'fish';
 

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Company\Act;
+use Biomegas\Company\Harm;
+
 /**
  * @property int $target_id
  * @property string|null $time
- * @property string $act
- * @property string $harm
+ * @property Act $act
+ * @property Harm $harm
  */
 final class Incident extends LogEntry
 {
+    protected $casts = ['act' => Act::class, 'harm' => Harm::class];
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Losses\LossKind;
+
 /**
- * @property string $kind
+ * @property LossKind $kind
  * @property int $count
  * @property string|null $cause
  */
 final class Loss extends LogEntry
 {
+    protected $casts = ['kind' => LossKind::class];
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Facility\LengthKind;
+use Biomegas\Rulebook\Method;
+
 /**
  * @property int $length_tenth_mm
- * @property string $method
+ * @property Method $method
  * @property int $version
- * @property string|null $length_kind
+ * @property LengthKind|null $length_kind
  * @property int $sample
  * @property int|null $spread_tenth_mm
  */
 final class Measurement extends LogEntry
 {
     use Versioned;
+
+    protected $casts = ['method' => Method::class, 'length_kind' => LengthKind::class];
 }

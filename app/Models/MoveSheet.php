@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $to_system_id
  * @property string $planned_on
  * @property string|null $until
- * @property string $mixing
+ * @property MixingWay $mixing
  * @property int $container_tenth_litres
  * @property string|null $override_reason
  * @property bool $is_time_out
@@ -30,7 +31,7 @@ use Illuminate\Support\Carbon;
  */
 final class MoveSheet extends Model
 {
-    protected $casts = ['done' => 'array', 'is_time_out' => 'boolean', 'finished_at' => 'datetime', 'cancelled_at' => 'datetime'];
+    protected $casts = ['mixing' => MixingWay::class, 'done' => 'array', 'is_time_out' => 'boolean', 'finished_at' => 'datetime', 'cancelled_at' => 'datetime'];
 
     /** @return HasMany<MoveSheetFish, $this> */
     public function fish(): HasMany

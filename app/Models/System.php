@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Facility\SystemKind;
 use Illuminate\Database\Eloquent\Model;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -11,7 +12,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
 /**
  * @property int $id
  * @property string $name
- * @property string $kind
+ * @property SystemKind $kind
  * @property int $walk_order
  * @property array<string, mixed> $description
  * @property string|null $available_from
@@ -22,7 +23,7 @@ final class System extends Model
     use LogsActivity;
     use Versioned;
 
-    protected $casts = ['description' => 'array'];
+    protected $casts = ['kind' => SystemKind::class, 'description' => 'array'];
 
     /** How it was before stays in the history. */
     public function getActivitylogOptions(): LogOptions

@@ -154,7 +154,7 @@ final class HeronLockSeeder extends Seeder
             arrived: $this->daysAgo($record['stays'][0][1]),
             stays: array_map(fn (array $stay): StayInPicture => new StayInPicture($stay[0], $this->daysAgo($stay[1])), $record['stays']),
         );
-        $homes = array_map(fn (string $key, System $system) => ScenarioMapper::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind, ...$system->description]), array_keys($systems), array_values($systems));
+        $homes = array_map(fn (string $key, System $system) => ScenarioMapper::system(['key' => $key, 'name' => $system->name, 'kind' => $system->kind->value, ...$system->description]), array_keys($systems), array_values($systems));
         $clock = (new FacilityClocks(new Facility($this->today, 1, new Rulebook, $homes, [$picture])))->past($picture, $picture->species);
         foreach ($record['lengths'] as $entry) {
             $grownUntil = max($entry[0], $record['stalls_days_ago'] ?? 0);

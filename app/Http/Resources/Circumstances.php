@@ -22,6 +22,6 @@ final readonly class Circumstances
 
     public static function from(Fish $fish): self
     {
-        return new self(Purpose::from($fish->purpose), $fish->origin, $fish->fallback, $fish->price_hundredths === null ? null : $fish->price_hundredths / 100, $fish->arrival_note);
+        return new self($fish->purpose, $fish->origin, $fish->fallback, $fish->price_hundredths === null ? null : $fish->price_hundredths / 100, $fish->arrival_note);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\Fish;
 use App\Models\FishCandidate;
+use Biomegas\Facility\Sex;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'What a fish is taken for.')]
@@ -15,7 +16,7 @@ final readonly class Identity
     public function __construct(
         #[OA\Property] public int $species_id,
         #[OA\Property(description: 'Other species that it may be; its species has the rest of the belief.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate'))] public array $candidates,
-        #[OA\Property(type: 'string', nullable: true, enum: ['male', 'female'])] public ?string $sex,
+        #[OA\Property(type: 'string', nullable: true, enum: Sex::class)] public ?Sex $sex,
         #[OA\Property(format: 'date')] public ?string $hatched_on,
     ) {
     }

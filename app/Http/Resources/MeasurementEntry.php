@@ -29,15 +29,13 @@ final readonly class MeasurementEntry
 
     public static function from(Measurement $entry): self
     {
-        $method = Method::from($entry->method);
-
         return new self(
             $entry->id, $entry->fish_id, $entry->date, (float) TenthMm::toMm($entry->length_tenth_mm),
-            $method,
-            LengthKind::tryFrom($entry->length_kind ?? ''),
+            $entry->method,
+            $entry->length_kind,
             $entry->sample,
             TenthMm::toMm($entry->spread_tenth_mm),
-            $method->relativeError(), $entry->version,
+            $entry->method->relativeError(), $entry->version,
         );
     }
 }

@@ -64,7 +64,7 @@ final readonly class MoveSheetPage
             $says->sayEach($sheet->match->reasons ?? []),
             $sheet === null ? null : round($sheet->match->schedule->minutes, 1),
             $sheet === null ? null : round($sheet->match->schedule->drip(), 1),
-            MixingWay::from($written->mixing),
+            $written->mixing,
             $written->container_tenth_litres / 10,
             array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done, $says), $sheet->steps ?? []),
             $change?->forecast === null ? null : WaterForecast::from($change->forecast),

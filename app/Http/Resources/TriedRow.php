@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Language\Messages;
 use App\Models\WatchIntervention;
-use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use OpenApi\Attributes as OA;
 
@@ -24,6 +23,6 @@ final readonly class TriedRow
 
     public static function from(WatchIntervention $intervention, Messages $says): self
     {
-        return new self($intervention->id, $says->label(Intervention::from($intervention->intervention)), $intervention->at, $intervention->stop_at, Success::tryFrom($intervention->success ?? ''));
+        return new self($intervention->id, $says->label($intervention->intervention), $intervention->at, $intervention->stop_at, $intervention->success);
     }
 }

@@ -2655,7 +2655,8 @@ export interface components {
         /** @description A treatment: the label and a vet decide. */
         TreatmentRow: {
             id: number;
-            product_class: string;
+            /** @enum {string} */
+            product_class: "copper" | "formalin" | "antiparasitic" | "wormer" | "antibiotic" | "antifungal" | "salt";
             dose: string | null;
             /** Format: date */
             from: string;
