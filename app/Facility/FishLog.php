@@ -6,6 +6,7 @@ namespace App\Facility;
 
 use App\Http\Resources\LogLine;
 use App\Http\Resources\LogType;
+use App\Models\System;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
 use Biomegas\Company\Act;
@@ -67,7 +68,7 @@ final readonly class FishLog
     /** @return list<LogLine> */
     private function moves(int $fishId): array
     {
-        $names = DB::table('systems')->pluck('name', 'id');
+        $names = System::query()->pluck('name', 'id');
 
         return $this->unreadable->readAll(StoredTable::Moves, $this->newest('moves', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Move, $row->id, $row->date, from: $names[$row->from_system_id], to: $names[$row->to_system_id]));
     }

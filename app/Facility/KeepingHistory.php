@@ -8,9 +8,8 @@ use App\Http\Resources\LogLine;
 use App\Http\Resources\LogType;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
-use App\Models\RationChange;
+use App\Models\Species;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Spatie\Activitylog\Models\Activity;
 
 /** What a fish was taken for and how it was fed before, and since when otherwise. */
@@ -30,7 +29,7 @@ final readonly class KeepingHistory
         $zone = FacilitySettings::query()->firstOrFail()->time_zone;
         $changes = Activity::query()->where(['subject_type' => Fish::class, 'subject_id' => $fishId, 'event' => 'updated'])
             ->orderByDesc('id')->limit(self::NEWEST)->get();
-        $kinds = DB::table('species')->pluck('common_name', 'id')->all();
+        $kinds = Species::query()->pluck('common_name', 'id')->all();
         $lines = [];
         foreach ($changes as $change) {
             $written = CarbonImmutable::parse($change->created_at)->setTimezone($zone);
@@ -83,9 +82,10 @@ final readonly class KeepingHistory
     /** @return list<LogLine> */
     private function rations(int $fishId): array
     {
-        $before = Fish::query()->findOrFail($fishId)->ration;
+        $fish = Fish::query()->findOrFail($fishId);
+        $before = $fish->ration;
         $lines = [];
-        foreach (RationChange::query()->where('fish_id', $fishId)->orderBy('from')->get() as $change) {
+        foreach ($fish->rationChanges as $change) {
             $lines[] = new LogLine(LogType::Ration, $change->id, $change->from, from: $before->value, to: $change->ration->value);
             $before = $change->ration;
         }

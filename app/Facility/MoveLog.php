@@ -10,7 +10,6 @@ use App\Models\Stay;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\MadeMove;
-use Illuminate\Support\Facades\DB;
 
 /** Keeps the stays of a fish in step with its moves. */
 final readonly class MoveLog
@@ -33,7 +32,7 @@ final readonly class MoveLog
     /** @throws InvalidEntry when the fish has moved on since */
     public function undo(Move $move): void
     {
-        if (DB::table('move_sheet_fish')->where('move_id', $move->id)->exists()) {
+        if ($move->sheetEntry()->exists()) {
             throw InvalidEntry::because('move', Finding::of('entry.move_of_a_sheet'));
         }
         $stay = Stay::query()->where('move_id', $move->id)->firstOrFail();

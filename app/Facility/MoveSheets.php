@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Facility;
 
 use App\Models\Fish as FishRecord;
+use App\Models\Incident;
 use App\Models\Move;
 use App\Models\MoveSheet as Written;
 use App\Models\Preparation;
 use App\Models\Quarantine;
 use App\Models\Species;
+use App\Models\Stay;
 use App\Models\Watch;
 use App\Repair\StoredTable;
 use App\Scenario\ScenarioMapper;
@@ -31,7 +33,6 @@ use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\FallbackMissing;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\Readying;
-use Illuminate\Support\Facades\DB;
 
 /** Prepared moves as they are written down: worked out by the core, and carried out. */
 final readonly class MoveSheets
@@ -85,7 +86,7 @@ final readonly class MoveSheets
             $background->hazards ?? [],
             MovingBook::quarantine($kept, $fish),
             FallbackMissing::reason($fish, $kept->brief($fish)) !== null,
-            DB::table('stays')->where('fish_id', Keys::id($fish->key))->where('system_id', Keys::id($to->key))->whereNotNull('until')->exists(),
+            self::hasLivedIn(Keys::id($fish->key), Keys::id($to->key)),
         );
     }
 
@@ -147,7 +148,7 @@ final readonly class MoveSheets
             Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso(), 'ended_by_sheet_id' => $sheet->id]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
-                'is_return' => DB::table('stays')->where('fish_id', $record->id)->where('system_id', $sheet->to_system_id)->whereNotNull('until')->exists(),
+                'is_return' => self::hasLivedIn($record->id, $sheet->to_system_id),
             ]);
         }
         $sheet->update(['finished_at' => now(), 'test_until' => $tests?->until->toIso()]);
@@ -199,9 +200,14 @@ final readonly class MoveSheets
         }
     }
 
+    private static function hasLivedIn(int $fishId, int $systemId): bool
+    {
+        return Stay::query()->where('fish_id', $fishId)->where('system_id', $systemId)->whereNotNull('until')->exists();
+    }
+
     private function hadIncidentsSince(Written $sheet, int $fishId): bool
     {
-        return DB::table('incidents')->whereNull('deleted_at')->where('created_at', '>', $sheet->finished_at)
+        return Incident::query()->where('created_at', '>', $sheet->finished_at)
             ->where(fn ($either) => $either->where('fish_id', $fishId)->orWhere('target_id', $fishId))->exists();
     }
 }

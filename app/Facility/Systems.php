@@ -12,7 +12,6 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\System as SystemInPicture;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Illuminate\Support\Facades\DB;
 
 /** The systems of the facility as they are written down: added, changed, put in walking order. */
 final readonly class Systems
@@ -63,9 +62,9 @@ final readonly class Systems
         $system = System::query()->findOrFail($systemId);
         $known = [
             $system->created_at?->toDateString(),
-            DB::table('stays')->where('system_id', $systemId)->min('from'),
-            DB::table('water_tests')->where('system_id', $systemId)->min('date'),
-            DB::table('water_works')->where('system_id', $systemId)->min('date'),
+            $system->stays()->min('from'),
+            $system->waterTests()->withTrashed()->min('date'),
+            $system->waterWorks()->withTrashed()->min('date'),
         ];
 
         return $system->available_from ?? (string) min([...array_filter($known), now()->toDateString()]);
@@ -81,7 +80,7 @@ final readonly class Systems
     /** @throws InvalidEntry when anything was written about it */
     public function remove(System $system): void
     {
-        DB::table('preparations')->where('system_id', $system->id)->delete();
+        $system->preparation()->delete();
         References::mustBeNone(References::to('systems', $system->id), 'system', $system->name, Finding::of('entry.instead_rename'));
         $system->delete();
         $this->renumber(System::query()->orderBy('walk_order')->pluck('id')->all());
@@ -114,7 +113,7 @@ final readonly class Systems
     private function renumber(array $ids): void
     {
         foreach (array_values($ids) as $i => $id) {
-            DB::table('systems')->where('id', $id)->update(['walk_order' => $i + 1]);
+            System::query()->whereKey($id)->toBase()->update(['walk_order' => $i + 1]);
         }
     }
 }

@@ -83,4 +83,34 @@ final class Fish extends Model
     {
         return $this->hasMany(Stay::class)->orderBy('from')->orderBy('id');
     }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class)->orderBy('date')->orderBy('id');
+    }
+
+    /** @return HasMany<Loss, $this> */
+    public function losses(): HasMany
+    {
+        return $this->hasMany(Loss::class);
+    }
+
+    /** @return HasMany<Count, $this> */
+    public function counts(): HasMany
+    {
+        return $this->hasMany(Count::class);
+    }
+
+    /** @return HasMany<Move, $this> */
+    public function moves(): HasMany
+    {
+        return $this->hasMany(Move::class);
+    }
+
+    /** @return HasMany<RationChange, $this> */
+    public function rationChanges(): HasMany
+    {
+        return $this->hasMany(RationChange::class)->orderBy('from');
+    }
 }

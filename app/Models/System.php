@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Biomegas\Facility\SystemKind;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
 
@@ -29,5 +31,35 @@ final class System extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()->logOnly(['name', 'description'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    /** @return HasMany<Stay, $this> */
+    public function stays(): HasMany
+    {
+        return $this->hasMany(Stay::class);
+    }
+
+    /** @return HasMany<WaterTest, $this> */
+    public function waterTests(): HasMany
+    {
+        return $this->hasMany(WaterTest::class);
+    }
+
+    /** @return HasMany<WaterWork, $this> */
+    public function waterWorks(): HasMany
+    {
+        return $this->hasMany(WaterWork::class);
+    }
+
+    /** @return HasOne<Preparation, $this> */
+    public function preparation(): HasOne
+    {
+        return $this->hasOne(Preparation::class);
+    }
+
+    /** @return HasMany<Probe, $this> */
+    public function probes(): HasMany
+    {
+        return $this->hasMany(Probe::class);
     }
 }

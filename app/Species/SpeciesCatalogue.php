@@ -11,7 +11,6 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The keeper's own values over those that came with the application: marked, and reversible field by field. */
@@ -85,7 +84,7 @@ final readonly class SpeciesCatalogue
         } catch (ImpossiblePicture $e) {
             throw InvalidEntry::because($e->field ?? 'description', $e->finding());
         }
-        $sameName = DB::table('species')->where('common_name', $description['common_name'])->where('id', '!=', $itself->id ?? 0);
+        $sameName = Species::query()->where('common_name', $description['common_name'])->whereKeyNot($itself->id ?? 0);
         if ($sameName->exists()) {
             throw InvalidEntry::because('common_name', Finding::of('entry.species_name_taken'));
         }

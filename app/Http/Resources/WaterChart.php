@@ -4,22 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\FacilitySettings;
+use App\Facility\WaterHistory;
 use App\Models\System;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Water\Test\Quantity;
-use DateTimeImmutable;
-use DateTimeZone;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 #[OA\Schema(description: 'One quantity over time. Rows of the chart are [time, low, mean, high]: every reading with its time, or the days of longer spans.')]
 final readonly class WaterChart
 {
     private const EVERY_READING_DAYS = 3;
-
-    private const MOST_READINGS = 5000;
 
     /**
      * @param  list<array{string, float, float, float}>  $readings
@@ -38,42 +32,12 @@ final readonly class WaterChart
     public static function of(System $system, Quantity $quantity, LocalDate $today, int $days): self
     {
         $from = $today->plusDays(1 - $days);
+        $history = new WaterHistory($system, $quantity);
 
         return new self(
             $quantity, $quantity->unit(), $from->toIso(), $today->toIso(),
-            $days <= self::EVERY_READING_DAYS ? self::everyReading($system, $quantity, $from) : self::byDay($system, $quantity, $from),
-            self::tests($system, $quantity, $from),
+            $days <= self::EVERY_READING_DAYS ? $history->everyReading($from) : $history->byDay($from),
+            $history->tests($from),
         );
-    }
-
-    /** @return list<array{string, float, float, float}> */
-    private static function byDay(System $system, Quantity $quantity, LocalDate $from): array
-    {
-        $rows = DB::table('daily_readings')->where('system_id', $system->id)->where('quantity', $quantity->value)->where('day', '>=', $from->toIso())->orderBy('day')->get();
-
-        return array_values(array_map(fn (stdClass $row): array => [$row->day, round($row->low, 3), round($row->mean, 3), round($row->high, 3)], $rows->all()));
-    }
-
-    /** @return list<array{string, float, float, float}> */
-    private static function everyReading(System $system, Quantity $quantity, LocalDate $from): array
-    {
-        $zone = new DateTimeZone(FacilitySettings::query()->firstOrFail()->time_zone);
-        $since = (new DateTimeImmutable($from->toIso(), $zone))->getTimestamp();
-        $rows = DB::table('readings')->where('system_id', $system->id)->where('quantity', $quantity->value)->where('taken_at', '>=', $since)->orderBy('taken_at')->limit(self::MOST_READINGS)->get();
-
-        return array_values(array_map(function (stdClass $row) use ($zone): array {
-            $value = round($row->value, 3);
-
-            return [(new DateTimeImmutable("@{$row->taken_at}"))->setTimezone($zone)->format('Y-m-d\TH:i:s'), $value, $value, $value];
-        }, $rows->all()));
-    }
-
-    /** @return list<array{string, float}> */
-    private static function tests(System $system, Quantity $quantity, LocalDate $from): array
-    {
-        $rows = DB::table('water_tests')->where('system_id', $system->id)->whereNull('deleted_at')->where('date', '>=', $from->toIso())
-            ->whereNotNull("values->{$quantity->value}")->orderBy('date')->limit(self::MOST_READINGS)->get(['date', "values->{$quantity->value} as value"]);
-
-        return array_values(array_map(fn (stdClass $row): array => [$row->date, (float) $row->value], $rows->all()));
     }
 }
