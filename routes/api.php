@@ -37,6 +37,7 @@ use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\WriteInOneTransaction;
+use App\Models\FacilitySettings;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
@@ -83,13 +84,13 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
     // Their answers hold a secret: they are not kept for a repeat.
-    Route::middleware(['can:record', WriteInOneTransaction::class])->group(function (): void {
+    Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class])->group(function (): void {
         Route::post('systems/{system}/probes', [ProbeController::class, 'store']);
         Route::post('calendar', [CalendarController::class, 'store']);
         Route::delete('calendar', [CalendarController::class, 'destroy']);
     });
 
-    Route::middleware(['can:record', WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
+    Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Biomegas\Measure\UnitSystem;
+use Database\Factories\FacilitySettingsFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,6 +22,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class FacilitySettings extends Model
 {
+    /** @use HasFactory<FacilitySettingsFactory> */
+    use HasFactory;
+
     protected $table = 'facilities';
 
     protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer'];

@@ -7,7 +7,9 @@ namespace App\Models;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Sex;
 use Biomegas\Rulebook\Ration;
+use Database\Factories\FishFactory;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,6 +37,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Fish extends Model
 {
+    /** @use HasFactory<FishFactory> */
+    use HasFactory;
+
     use LogsActivity;
 
     protected $casts = ['ration' => Ration::class, 'purpose' => Purpose::class, 'sex' => Sex::class];

@@ -9,9 +9,4 @@ enum Role: string
     case Owner = 'owner';
     case Keeper = 'keeper';
     case Viewer = 'viewer';
-
-    public function mayWrite(): bool
-    {
-        return $this !== self::Viewer;
-    }
 }

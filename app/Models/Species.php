@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\SpeciesFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -20,6 +22,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class Species extends Model
 {
+    /** @use HasFactory<SpeciesFactory> */
+    use HasFactory;
+
     use LogsActivity;
 
     protected $table = 'species';

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Biomegas\Facility\SystemKind;
+use Database\Factories\SystemFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -22,6 +24,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 final class System extends Model
 {
+    /** @use HasFactory<SystemFactory> */
+    use HasFactory;
+
     use LogsActivity;
     use Versioned;
 

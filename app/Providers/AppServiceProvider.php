@@ -10,7 +10,8 @@ use App\Facility\ProjectionCacheDatabase;
 use App\Http\WholeSessions;
 use App\Language\PseudoLanguage;
 use App\Language\PseudoLoader;
-use App\Models\User;
+use App\Models\FacilitySettings;
+use App\Policies\FacilityPolicy;
 use App\Repair\UnreadableRows;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -48,6 +49,6 @@ final class AppServiceProvider extends ServiceProvider
         // A probe that posts every ten seconds, and calendars that many programs read.
         RateLimiter::for('readings', fn (Request $request): Limit => Limit::perMinute(self::READINGS_PER_MINUTE)->by($request->bearerToken() ?? $request->ip()));
         RateLimiter::for('calendar', fn (Request $request): Limit => Limit::perMinute(self::CALENDARS_PER_MINUTE)->by($request->ip()));
-        Gate::define('record', fn (User $user): bool => $user->role->mayWrite());
+        Gate::policy(FacilitySettings::class, FacilityPolicy::class);
     }
 }
