@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\LocalMoment;
+use Biomegas\Facility\Fish;
+use Biomegas\Moving\Quarantine\HealthObservation;
+use Biomegas\Moving\Quarantine\QuarantineState;
+use Biomegas\Moving\Sheet\DailyTests;
+use Biomegas\Moving\Sheet\SheetProgress;
+use Biomegas\Moving\Sheet\SheetState;
+use Biomegas\Moving\Watch\Check;
+use Biomegas\Moving\Watch\CheckItem;
+use Biomegas\Moving\Watch\WatchCase;
+use Biomegas\Moving\Watch\WatchState;
+use Biomegas\Planning\Agenda\Agenda;
+use Biomegas\Planning\Agenda\AgendaItem;
+use Biomegas\Planning\Agenda\AgendaKind;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Water\Test\WaterTest;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Example;
+
+/** What is due on 13 March 2027, thing by thing. */
+final class AgendaItemTest extends TestCase
+{
+    private const TODAY = '2027-03-13';
+
+    /** @return iterable<string, array{string, ?bool, ?string}> the day due; null: nothing; late; what is said */
+    public static function measurements(): iterable
+    {
+        yield 'tomorrow' => ['2027-03-14', null, null];
+        yield 'today' => [self::TODAY, false, null];
+        yield 'a fortnight ago' => ['2027-02-27', false, null];
+        yield 'more than a fortnight ago' => ['2027-02-26', true, 'today.days_late'];
+    }
+
+    #[DataProvider('measurements')]
+    public function test_measurement(string $due, ?bool $isLate, ?string $code): void
+    {
+        $item = AgendaItem::ofMeasurement(self::fish(), self::day($due), self::day(self::TODAY));
+
+        $this->assertItem($isLate === null ? null : [AgendaKind::Measure, 'home', $isLate, $code], $item);
+    }
+
+    /** @return iterable<string, array{SheetProgress, array{AgendaKind, string, bool, string}|null}> */
+    public static function moves(): iterable
+    {
+        $sheet = fn (SheetState $state, string $day, ?string $until = null, bool $isTimeOut = false): SheetProgress => new SheetProgress($state, self::day($day), $until === null ? null : self::day($until), $isTimeOut, true);
+        yield 'to come' => [$sheet(SheetState::Planned, '2027-03-14'), null];
+        yield 'today' => [$sheet(SheetState::Planned, self::TODAY), [AgendaKind::Move, 'home', false, 'today.move']];
+        yield 'late' => [$sheet(SheetState::Planned, '2027-03-10'), [AgendaKind::Move, 'home', true, 'today.move']];
+        yield 'begun' => [$sheet(SheetState::Begun, self::TODAY), [AgendaKind::Move, 'home', false, 'today.move_begun']];
+        yield 'finished' => [$sheet(SheetState::Finished, '2027-03-10'), null];
+        yield 'an interim stay that is over' => [$sheet(SheetState::Finished, '2027-02-10', '2027-03-10'), [AgendaKind::Interim, 'vat', true, 'today.interim']];
+        yield 'a time-out that is over' => [$sheet(SheetState::Finished, '2027-02-10', '2027-03-10', true), [AgendaKind::Interim, 'vat', true, 'today.time_out']];
+        yield 'a time-out that goes on' => [$sheet(SheetState::Finished, '2027-03-10', '2027-03-20', true), null];
+    }
+
+    /** @param  array{AgendaKind, string, bool, string}|null  $expected */
+    #[DataProvider('moves')]
+    public function test_move(SheetProgress $sheet, ?array $expected): void
+    {
+        $item = AgendaItem::ofMove(7, 'Moss', $sheet, Example::tank('home', 150, 60), Example::tank('vat', 300, 100), self::day(self::TODAY));
+
+        $this->assertItem($expected, $item);
+        $this->assertSame($expected === null ? null : 7, $item?->record);
+    }
+
+    /** @return iterable<string, array{string, list<array{string, bool}>, ?string}> since when; looks and whether it ate; what is said */
+    public static function quarantines(): iterable
+    {
+        yield 'not looked at today' => ['2027-03-01', [['2027-03-12', true]], 'today.quarantine'];
+        yield 'looked at today' => ['2027-03-01', [[self::TODAY, true]], null];
+        yield 'its time is up and it eats' => ['2027-02-01', [[self::TODAY, true]], 'quarantine.may_leave'];
+        yield 'its time is up and it does not eat' => ['2027-02-01', [[self::TODAY, false]], null];
+    }
+
+    /** @param  list<array{string, bool}>  $looks */
+    #[DataProvider('quarantines')]
+    public function test_quarantine(string $from, array $looks, ?string $code): void
+    {
+        $observations = array_map(fn (array $look): HealthObservation => new HealthObservation(self::day($look[0]), $look[1], null), $looks);
+        $item = AgendaItem::ofQuarantine(3, self::fish(), QuarantineState::of(self::day($from), 28, 0, $observations, self::day(self::TODAY)));
+
+        $this->assertItem($code === null ? null : [AgendaKind::Quarantine, 'home', false, $code], $item);
+    }
+
+    /** @return iterable<string, array{list<Check>, string, ?bool}> */
+    public static function watches(): iterable
+    {
+        $look = fn (string $at, CheckItem ...$troubles): Check => new Check(LocalMoment::fromIso("2027-03-13T{$at}"), array_values($troubles), true);
+        yield 'nobody has looked' => [[], '09:30', false];
+        yield 'looked at, all is well' => [[$look('09:20')], '09:30', null];
+        yield 'wounded: at once, although a look was just taken' => [[$look('09:20', CheckItem::Eyes)], '09:30', true];
+    }
+
+    /** @param  list<Check>  $checks */
+    #[DataProvider('watches')]
+    public function test_watch(array $checks, string $now, ?bool $isLate): void
+    {
+        $case = new WatchCase('Moss', LocalMoment::fromIso('2027-03-13T09:00'));
+        $state = WatchState::of($case, $checks, [], new Rulebook, LocalMoment::fromIso("2027-03-13T{$now}"));
+        $item = AgendaItem::ofWatch(5, Example::tank('home', 150, 60), self::fish(), $state);
+
+        $this->assertItem($isLate === null ? null : [AgendaKind::Watch, 'home', $isLate, $isLate ? 'watch.take_out' : 'watch.not_settled'], $item);
+    }
+
+    /** @return iterable<string, array{string, list<array{string, array<string, float>}>, ?bool}> until when; tests; late */
+    public static function dailyTests(): iterable
+    {
+        yield 'not tested today' => ['2027-03-20', [['2027-03-12', ['ammonia_mg_l' => 0.0]]], false];
+        yield 'nor yesterday' => ['2027-03-20', [], true];
+        yield 'tested today' => ['2027-03-20', [[self::TODAY, ['nitrite_mg_l' => 0.0]]], null];
+        yield 'tested for something else' => ['2027-03-20', [['2027-03-12', ['ammonia_mg_l' => 0.0]], [self::TODAY, ['ph' => 7.0]]], false];
+        yield 'the ten days are over' => ['2027-03-12', [], null];
+        yield 'they have not begun' => ['2027-03-30', [], null];
+    }
+
+    /** @param  list<array{string, array<string, float>}>  $tests */
+    #[DataProvider('dailyTests')]
+    public function test_daily_tests(string $until, array $tests, ?bool $isLate): void
+    {
+        $written = array_map(fn (array $test): WaterTest => WaterTest::ofRecord(self::day($test[0]), $test[1]), $tests);
+        $item = AgendaItem::ofDailyTests(Example::tank('home', 150, 60), DailyTests::until(self::day($until)), $written, self::day(self::TODAY));
+
+        $this->assertItem($isLate === null ? null : [AgendaKind::Test, 'home', $isLate, 'today.daily_test'], $item);
+    }
+
+    public function test_the_day_goes_along_the_walk_with_late_things_first(): void
+    {
+        [$today, $late] = [self::day(self::TODAY), self::day('2027-01-01')];
+        $of = fn (string $home, LocalDate $due): ?AgendaItem => AgendaItem::ofMeasurement(Example::fish(Example::of(), $home, [], key: "{$home} {$due->toIso()}"), $due, $today);
+        $agenda = new Agenda([$of('vat', $today), null, $of('home', $today), $of('vat', $late), $of('home', $late), $of('nowhere', $today)], ['vat', 'home']);
+
+        $this->assertSame(
+            [['vat', true], ['vat', false], ['nowhere', false], ['home', true], ['home', false]],
+            array_map(fn (AgendaItem $item): array => [$item->system, $item->isLate], $agenda->items),
+        );
+        $this->assertCount(5, $agenda->of(AgendaKind::Measure));
+        $this->assertSame([], $agenda->of(AgendaKind::Move));
+    }
+
+    /** @param  array{AgendaKind, string, bool, string|null}|null  $expected */
+    private function assertItem(?array $expected, ?AgendaItem $item): void
+    {
+        $this->assertSame($expected, $item === null ? null : [$item->kind, $item->system, $item->isLate, $item->what?->code]);
+    }
+
+    private static function fish(): Fish
+    {
+        return Example::fish(Example::of(), 'home', []);
+    }
+
+    private static function day(string $iso): LocalDate
+    {
+        return LocalDate::fromIso($iso);
+    }
+}
