@@ -9,7 +9,7 @@ export const unreadable = {
         fish: 'A fish',
         stays: 'A stay',
         measurements: 'A length',
-        fish_candidates: 'A species that is in question',
+        fish_candidates: 'A possible species',
         ration_changes: 'A change of ration',
         losses: 'A loss',
         counts: 'A count',

@@ -5,7 +5,7 @@ export const weighUp = {
         'Before a fish is bought: its whole future here. Nothing is saved until you add it to your fish.',
     empty: 'Which fish are you thinking of?',
     emptyComment:
-        'Choose a kind: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
+        'Choose a species: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
     species: 'Species',
     speciesHelp: 'Begin to type its name.',
     unknownSpecies: 'No species here is called that. Choose one from the list, or add it under Species.',
@@ -76,7 +76,7 @@ export const weighUp = {
     picture: 'The homes that {kind} needs, from above and to one scale',
     suitableTitle: 'What could live in {system}',
     suitableHeadline:
-        '{life, plural, =0 {Nothing would fit {where} for life; {time_words} species for a time.} one {One species fits {where} for life, {time_words} for a time.} other {{life_Words} species fit {where} for life, {time_words} for a time.}}',
+        '{life, plural, =0 {Nothing would fit {where} for life, {time, plural, =0 {nor for a time} one {one species for a time} other {{time_words} species for a time}}.} one {One species fits {where} for life, {time, plural, =0 {none} other {{time_words}}} for a time.} other {{life_Words} species fit {where} for life, {time, plural, =0 {none} other {{time_words}}} for a time.}}',
     suitableComment:
         'Brought home today as usually sold, with all who live there. Judged by the rules of housing; who eats or beats whom is another question.',
     ask: 'What could live here?',
