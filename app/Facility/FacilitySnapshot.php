@@ -227,7 +227,7 @@ final class FacilitySnapshot
     /** Measured, else as the system is set, else as most are. */
     public function celsiusNow(System $system): float
     {
-        return $this->waterNow($system)->value(Quantity::Temperature) ?? $system->likelyCelsius($this->facility->date);
+        return $this->waterNow($system)->celsiusIn($system, $this->facility->date);
     }
 
     /** Grams of all of them today. */

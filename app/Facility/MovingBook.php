@@ -18,7 +18,6 @@ use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\SheetProgress;
 use Biomegas\Moving\Sheet\SheetState;
-use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -28,19 +27,7 @@ final readonly class MovingBook
     /** The water of a system: measured lately, else as it is kept. */
     public static function sample(FacilitySnapshot $kept, System $system): WaterSample
     {
-        $now = $kept->waterNow($system);
-
-        return new WaterSample(
-            $now->value(Quantity::Temperature) ?? $system->temperature?->on($kept->facility->date),
-            $now->value(Quantity::Ph) ?? $system->ph,
-            $now->value(Quantity::CarbonateHardness),
-            $now->value(Quantity::GeneralHardness) ?? $system->hardness,
-            $now->value(Quantity::Conductivity),
-            $now->value(Quantity::Ammonia),
-            $now->value(Quantity::Nitrite),
-            $now->value(Quantity::Nitrate),
-            $now->value(Quantity::Salinity),
-        );
+        return WaterSample::ofSystem($system, $kept->waterNow($system), $kept->facility->date);
     }
 
     /** @return list<string> of its fish, with how many of a shoal */

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Mixing;
 
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\System;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterNow;
+
 /** One of two waters that a fish goes between. Null: not measured. */
 final readonly class WaterSample
 {
@@ -29,6 +34,22 @@ final readonly class WaterSample
         /** ppt */
         public ?float $salinity = null,
     ) {
+    }
+
+    /** Of a system: as it was measured lately, else as it is kept. */
+    public static function ofSystem(System $system, WaterNow $now, LocalDate $day): self
+    {
+        return new self(
+            $now->value(Quantity::Temperature) ?? $system->temperature?->on($day),
+            $now->value(Quantity::Ph) ?? $system->ph,
+            $now->value(Quantity::CarbonateHardness),
+            $now->value(Quantity::GeneralHardness) ?? $system->hardness,
+            $now->value(Quantity::Conductivity),
+            $now->value(Quantity::Ammonia),
+            $now->value(Quantity::Nitrite),
+            $now->value(Quantity::Nitrate),
+            $now->value(Quantity::Salinity),
+        );
     }
 
     public function alkalinity(): float

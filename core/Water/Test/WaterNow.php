@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Water\Test;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\System;
 use Biomegas\Water\Nitrogen;
 use Biomegas\Water\Oxygen;
 use Biomegas\Water\UnionisedAmmonia;
@@ -66,5 +67,11 @@ final readonly class WaterNow
         return $oxygen === null || $celsius === null
             ? null
             : $oxygen / Oxygen::saturation($celsius, $this->value(Quantity::Salinity) ?? 0.0);
+    }
+
+    /** Measured, else as the system is set on that day, else as most are. */
+    public function celsiusIn(System $system, LocalDate $day): float
+    {
+        return $this->value(Quantity::Temperature) ?? $system->likelyCelsius($day);
     }
 }

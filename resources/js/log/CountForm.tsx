@@ -1,21 +1,32 @@
+import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
-import { messages } from '../messages'
-import { useState } from 'react'
 import type { CountKind } from '../api/types'
-import { EntryForm } from './EntryForm'
+import { messages } from '../messages'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
-import { ChoiceField, optionsOf, TextField } from './fields'
+import { FieldForm, fieldsOf } from './FieldForm'
+import { optionsOf } from './fields'
 import { useEntry } from './useEntry'
 
-const FIELDS = ['number', 'kind', 'date']
+interface Values {
+    fish_id: string
+    number: string
+    kind: CountKind
+    date: string
+}
+
+const { Text, Choice } = fieldsOf<Values>()
 
 export function CountForm({ all, fish, today, onDone }: EntryProps) {
-    const shoals = all.filter((one) => one.is_shoal)
-    const [who, setWho] = useState(fish?.is_shoal === true ? String(fish.id) : '')
-    const [seen, setSeen] = useState('')
-    const [kind, setKind] = useState<CountKind>('at-least')
-    const [date, setDate] = useState(today)
+    const form = useForm<Values>({
+        defaultValues: {
+            fish_id: fish?.is_shoal === true ? String(fish.id) : '',
+            number: '',
+            kind: 'at-least',
+            date: today,
+        },
+    })
+    const who = useWatch({ control: form.control, name: 'fish_id' })
     const chosen = fishById(all, who)
     const entry = useEntry(
         '/api/v1/fish/{fish}/counts',
@@ -32,42 +43,24 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
         },
     )
     return (
-        <EntryForm
+        <FieldForm
+            form={form}
+            entry={entry}
             act={messages.log.saveCount}
-            isSaving={entry.isSaving}
-            error={entry.otherError(FIELDS)}
             onCancel={onDone}
-            onSave={() => entry.save({ number: seen.trim() === '' ? NaN : Number(seen), kind, date })}
+            onSave={({ number, kind, date }) =>
+                entry.save({ number: number.trim() === '' ? NaN : Number(number), kind, date })
+            }
         >
-            <ChoiceField
+            <Choice
+                name="fish_id"
                 label={messages.log.shoal}
                 placeholder={messages.log.choose}
-                options={fishOptions(shoals)}
-                value={who}
-                onChange={setWho}
+                options={fishOptions(all.filter((one) => one.is_shoal))}
             />
-            <TextField
-                label={messages.log.number}
-                inputMode="numeric"
-                value={seen}
-                onChange={setSeen}
-                error={entry.fieldError('number')}
-            />
-            <ChoiceField
-                label={messages.log.sure}
-                options={optionsOf(messages.labels.counts)}
-                value={kind}
-                onChange={(value) => setKind(value as CountKind)}
-                error={entry.fieldError('kind')}
-            />
-            <TextField
-                label={messages.log.day}
-                type="date"
-                max={today}
-                value={date}
-                onChange={setDate}
-                error={entry.fieldError('date')}
-            />
-        </EntryForm>
+            <Text name="number" label={messages.log.number} inputMode="numeric" />
+            <Choice name="kind" label={messages.log.sure} options={optionsOf(messages.labels.counts)} />
+            <Text name="date" label={messages.log.day} type="date" max={today} />
+        </FieldForm>
     )
 }

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import { createContext, useCallback, useContext, useEffect, useMemo, useState } from 'react'
 import type { FieldPath, FieldValues, UseFormReturn } from 'react-hook-form'
 import { FormProvider, useController } from 'react-hook-form'
+import type { Refused } from '../api/refused'
 import { CheckField } from './CheckField'
 import { EntryForm } from './EntryForm'
 import type { ChoiceProps, TextProps } from './fields'
@@ -41,6 +42,23 @@ export function FieldScope<T extends FieldValues>({ form, entry, children }: Sco
         <ShownFields.Provider value={shown}>
             <FormProvider {...form}>{children(entry.otherError(fields))}</FormProvider>
         </ShownFields.Provider>
+    )
+}
+
+interface AskingProps<T extends FieldValues> {
+    form: UseFormReturn<T>
+    /** How the last question was refused. */
+    refused: Refused | undefined
+    children: ReactNode
+}
+
+/** Around fields that ask while they are typed: nothing is saved. */
+export function AskingScope<T extends FieldValues>({ form, refused, children }: AskingProps<T>) {
+    const fieldError = useCallback((field: string) => refused?.fieldError(field), [refused])
+    return (
+        <FieldScope form={form} entry={{ isSaving: false, fieldError, otherError: () => undefined }}>
+            {() => children}
+        </FieldScope>
     )
 }
 

@@ -6,7 +6,7 @@ import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { fishListQuery } from '../api/queries'
-import type { ProductClass, QuarantineRow } from '../api/types'
+import type { QuarantineRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
@@ -91,7 +91,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
                     {messages.moves.quarantine.course({
                         from: shortDay(one.from, today),
                         until: shortDay(one.until, today),
-                        product: messages.labels.products[one.product_class as ProductClass],
+                        product: messages.labels.products[one.product_class],
                     })}
                     {one.dose === null ? '' : `, ${one.dose}`}
                 </chakra.p>

@@ -3,6 +3,8 @@ import { messages } from '../messages'
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { SpeciesRequest, SpeciesSheet, Problem } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
@@ -17,6 +19,13 @@ import type { ValueField } from './valueFields'
 import { describedFrom, fieldName, typedFrom, valueGroups } from './valueFields'
 
 type Form = NonNullable<SpeciesRequest['form']>
+
+interface SpeciesTyped {
+    /** By the name of the field. */
+    values: Record<string, string>
+    claims: ClaimTyped[]
+    form: Form
+}
 
 /** The values of a species to type over, or of a new one. */
 export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
@@ -49,8 +58,12 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
 
 function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => void }) {
     const { unit_system: units, usual_species: usual } = useKeeper()
-    const [typed, setTyped] = useState(typedFrom(sheet.description, units, usual))
-    const [claims, setClaims] = useState(claimsTyped(sheet.description, units))
+    const form = useForm<SpeciesTyped>({
+        defaultValues: {
+            values: typedFrom(sheet.description, units, usual),
+            claims: claimsTyped(sheet.description, units),
+        },
+    })
     const change = useChange(
         '/api/v1/species/{species}',
         { species: sheet.species.id },
@@ -66,32 +79,28 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
             isSaving={change.isSaving}
             error={errorAtFoot(change)}
             onCancel={onDone}
-            onSave={() =>
+            onSave={() => {
+                const { values, claims } = form.getValues()
                 change.save({
                     description: claimsFrom(
-                        describedFrom(sheet.description, typed, units, usual),
+                        describedFrom(sheet.description, values, units, usual),
                         claims,
                         units,
                     ),
                 })
-            }
+            }}
         >
-            <Values
-                typed={typed}
-                onType={setTyped}
-                claims={claims}
-                onClaims={setClaims}
-                error={change.fieldError}
-            />
+            <Values form={form} error={change.fieldError} />
         </EntryForm>
     )
 }
 
 function NewSpecies({ onDone }: { onDone: () => void }) {
     const { unit_system: units, usual_species: usual } = useKeeper()
-    const [typed, setTyped] = useState(typedFrom({}, units, usual))
-    const [claims, setClaims] = useState<ClaimTyped[]>([])
-    const [form, setForm] = useState<Form>('torpedo')
+    const form = useForm<SpeciesTyped>({
+        defaultValues: { values: typedFrom({}, units, usual), claims: [], form: 'torpedo' },
+    })
+    const outline = useWatch({ control: form.control, name: 'form' })
     const navigate = useNavigate()
     const add = useWrite(
         'POST',
@@ -115,26 +124,21 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
             isSaving={add.isSaving}
             error={errorAtFoot(add)}
             onCancel={onDone}
-            onSave={() =>
+            onSave={() => {
+                const { values, claims } = form.getValues()
                 add.save({
-                    description: claimsFrom(describedFrom({}, typed, units, usual), claims, units),
-                    form,
+                    description: claimsFrom(describedFrom({}, values, units, usual), claims, units),
+                    form: outline,
                 })
-            }
+            }}
         >
             <ChoiceField
                 label={messages.species.form}
                 options={optionsOf(FORMS)}
-                value={form}
-                onChange={(value) => setForm(value as Form)}
+                value={outline}
+                onChange={(value) => form.setValue('form', value as Form)}
             />
-            <Values
-                typed={typed}
-                onType={setTyped}
-                claims={claims}
-                onClaims={setClaims}
-                error={add.fieldError}
-            />
+            <Values form={form} error={add.fieldError} />
         </EntryForm>
     )
 }
@@ -159,15 +163,13 @@ const MARKED = new Set([
 const FORMS: Record<Form, string> = messages.species.forms
 
 interface ValuesProps {
-    typed: Record<string, string>
-    onType: (typed: Record<string, string>) => void
-    claims: ClaimTyped[]
-    onClaims: (claims: ClaimTyped[]) => void
+    form: UseFormReturn<SpeciesTyped>
     error: (field: string) => string | undefined
 }
 
-function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
+function Values({ form, error }: ValuesProps) {
     const { unit_system: units } = useKeeper()
+    const [values, claims] = useWatch({ control: form.control, name: ['values', 'claims'] })
     return (
         <>
             {valueGroups(units).map((group) => (
@@ -193,15 +195,21 @@ function Values({ typed, onType, claims, onClaims, error }: ValuesProps) {
                             <Value
                                 key={fieldName(one)}
                                 one={one}
-                                value={typed[fieldName(one)] ?? ''}
-                                onChange={(value) => onType({ ...typed, [fieldName(one)]: value })}
+                                value={values[fieldName(one)] ?? ''}
+                                onChange={(value) =>
+                                    form.setValue('values', { ...values, [fieldName(one)]: value })
+                                }
                                 error={error(fieldName(one)) ?? error(one.field)}
                             />
                         ))}
                     </Box>
                 </chakra.fieldset>
             ))}
-            <ClaimsField claims={claims} onChange={onClaims} error={error('adult_size_claims')} />
+            <ClaimsField
+                claims={claims}
+                onChange={(next) => form.setValue('claims', next)}
+                error={error('adult_size_claims')}
+            />
         </>
     )
 }

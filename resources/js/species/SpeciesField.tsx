@@ -1,8 +1,10 @@
 import { Field, Input } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useId } from 'react'
+import { useController } from 'react-hook-form'
 import { speciesListQuery } from '../api/queries'
 import type { SpeciesRow } from '../api/types'
+import { useRefusal } from '../log/FieldForm'
 
 interface Props {
     label: string
@@ -36,6 +38,22 @@ export function SpeciesField({ label, help, value, onChange, error }: Props) {
             <Field.ErrorText role="alert">{error}</Field.ErrorText>
         </Field.Root>
     )
+}
+
+interface NamedProps {
+    /** Of the field of the form. */
+    name: string
+    label: string
+    help?: string
+    /** What is said while no species has this name. */
+    unknown: string | undefined
+}
+
+/** A species as one field of a form. */
+export function SpeciesNamed({ name, unknown, ...rest }: NamedProps) {
+    const { value, onChange } = useController<Record<string, string>>({ name }).field
+    const refusal = useRefusal('species_id')
+    return <SpeciesField {...rest} value={value} onChange={onChange} error={unknown ?? refusal} />
 }
 
 /** By common or scientific name, whatever the case. */

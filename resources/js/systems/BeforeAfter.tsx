@@ -3,14 +3,15 @@ import type { BeforeAfterAsked } from '../api/queries'
 import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
 import type { BeforeAfterSheet, StandingSide, UnitSystem, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
-import { SpeciesField, speciesNamed } from '../species/SpeciesField'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { SpeciesNamed, speciesNamed } from '../species/SpeciesField'
+import { AskingScope, fieldsOf } from '../log/FieldForm'
+import { optionsOf } from '../log/fields'
 import { dailyMass, massWords } from '../units/mass'
 import { percent } from '../units/share'
 import { ForecastPicture } from './ForecastPicture'
@@ -28,24 +29,25 @@ const NOTHING = {
     leaving: '',
 }
 
+const { Text, Choice } = fieldsOf<typeof NOTHING>()
+
 /** A change that is only thought of: how the system stands now and would then. */
 export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
-    const [typed, setTyped] = useState(NOTHING)
+    const form = useForm({ defaultValues: NOTHING })
+    const typed = { ...NOTHING, ...useWatch({ control: form.control }) }
     const allSpecies = useQuery(speciesListQuery).data ?? []
     const species = speciesNamed(allSpecies, typed.species)
-    const set = (name: keyof typeof NOTHING) => (value: string) => setTyped({ ...typed, [name]: value })
     const asked = askedOf(typed, species?.id)
     const answer = useQuery(beforeAfterQuery(system.id, asked))
     const refused = answer.error instanceof Refused ? answer.error : undefined
-    const error = (field: string): string | undefined => refused?.fieldError(field)
-    const part = { typed, set, error }
+    const isUnknown = typed.species !== '' && species === undefined && allSpecies.length > 0
     const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
         <Section
             title={messages.systems.change.title}
             aside={
                 asked !== null && (
-                    <Button variant="plain" onClick={() => setTyped(NOTHING)}>
+                    <Button variant="plain" onClick={() => form.reset()}>
                         {messages.systems.change.clear}
                     </Button>
                 )
@@ -54,116 +56,73 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
             <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">
                 {messages.systems.change.help}
             </chakra.p>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
-                gap="12px"
-                alignItems="start"
-            >
-                <Newcomers
-                    {...part}
-                    isUnknown={typed.species !== '' && species === undefined && allSpecies.length > 0}
-                />
-                <Filter {...part} />
-                <TextField
-                    label={messages.systems.change.divider}
-                    value={typed.divider_at}
-                    onChange={set('divider_at')}
-                    error={error('divider_at')}
-                />
-                <ChoiceField
-                    label={messages.systems.change.leaving}
-                    options={[
-                        { value: '', text: messages.systems.change.nobody },
-                        ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name })),
-                    ]}
-                    value={typed.leaving}
-                    onChange={set('leaving')}
-                />
-            </Box>
+            <AskingScope form={form} refused={refused}>
+                <Box
+                    display="grid"
+                    gridTemplateColumns={{
+                        base: 'repeat(2, minmax(0, 1fr))',
+                        md: 'repeat(3, minmax(0, 1fr))',
+                    }}
+                    gap="12px"
+                    alignItems="start"
+                >
+                    <Newcomers isUnknown={isUnknown} />
+                    <Filter />
+                    <Text name="divider_at" label={messages.systems.change.divider} />
+                    <Choice
+                        name="leaving"
+                        label={messages.systems.change.leaving}
+                        options={[
+                            { value: '', text: messages.systems.change.nobody },
+                            ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name })),
+                        ]}
+                    />
+                </Box>
+            </AskingScope>
             {shown !== undefined && <Answer sheet={shown} />}
         </Section>
     )
 }
 
-interface PartProps {
-    typed: typeof NOTHING
-    set: (name: keyof typeof NOTHING) => (value: string) => void
-    error: (field: string) => string | undefined
-}
-
 /** Who else would come. */
-function Newcomers({ typed, set, error, isUnknown }: PartProps & { isUnknown: boolean }) {
+function Newcomers({ isUnknown }: { isUnknown: boolean }) {
     return (
         <>
             <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                <SpeciesField
+                <SpeciesNamed
+                    name="species"
                     label={messages.systems.change.species}
-                    value={typed.species}
-                    onChange={set('species')}
-                    error={isUnknown ? messages.systems.change.unknownSpecies : error('species_id')}
+                    unknown={isUnknown ? messages.systems.change.unknownSpecies : undefined}
                 />
             </Box>
-            <TextField
-                label={messages.systems.change.count}
-                inputMode="numeric"
-                value={typed.count}
-                onChange={set('count')}
-                error={error('count')}
-            />
-            <TextField
-                label={messages.systems.change.length}
-                value={typed.length}
-                onChange={set('length')}
-                error={error('length')}
-            />
+            <Text name="count" label={messages.systems.change.count} inputMode="numeric" />
+            <Text name="length" label={messages.systems.change.length} />
         </>
     )
 }
 
 /** How the water would be kept. */
-function Filter({ typed, set, error }: PartProps) {
+function Filter() {
     return (
         <>
             <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                <ChoiceField
+                <Choice
+                    name="filter_care"
                     label={messages.systems.change.care}
                     options={optionsOf(messages.systems.change.cares)}
-                    value={typed.filter_care}
-                    onChange={set('filter_care')}
-                    error={error('filter_care')}
                 />
             </Box>
-            <ChoiceField
+            <Choice
+                name="filter_media"
                 label={messages.systems.change.media}
                 options={[
                     { value: '', text: messages.systems.change.asNow },
                     ...optionsOf(messages.systems.form.medias),
                 ]}
-                value={typed.filter_media}
-                onChange={set('filter_media')}
-                error={error('filter_media')}
             />
-            <TextField
-                label={messages.systems.change.mediaLitres}
-                inputMode="decimal"
-                value={typed.filter_litres}
-                onChange={set('filter_litres')}
-                error={error('filter_litres')}
-            />
-            <TextField
-                label={messages.systems.change.weekly}
-                inputMode="numeric"
-                value={typed.weekly_change}
-                onChange={set('weekly_change')}
-                error={error('weekly_change')}
-            />
-            <TextField
-                label={messages.systems.change.turnover}
-                value={typed.turnover}
-                onChange={set('turnover')}
-                error={error('turnover')}
-            />
+            <Text name="filter_litres" label={messages.systems.change.mediaLitres} inputMode="decimal" />
+            <Text name="weekly_change" label={messages.systems.change.weekly} inputMode="numeric" />
+            <Text name="turnover" label={messages.systems.change.turnover} />
         </>
     )
 }

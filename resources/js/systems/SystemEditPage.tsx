@@ -2,7 +2,8 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate, useParams } from '@tanstack/react-router'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useMemo } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { write } from '../api/client'
 import { systemQuery } from '../api/queries'
@@ -11,7 +12,7 @@ import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import type { SystemTyped } from './form'
+import type { SystemForm, SystemTyped } from './form'
 import { asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
@@ -32,7 +33,8 @@ export const NewSystemPage = () => <Editor begin={newSystem()} />
 
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
-    const [typed, setTyped] = useState(begin)
+    const form = useForm<SystemForm>({ defaultValues: { system: begin } })
+    const typed = useWatch({ control: form.control, name: 'system' })
     const heading =
         page === undefined
             ? messages.systems.addTitle
@@ -62,7 +64,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                         save.save(asSent(typed))
                     }}
                 >
-                    <SystemFields typed={typed} onType={setTyped} error={error} today={today} />
+                    <SystemFields form={form} typed={typed} error={error} today={today} />
                     {save.error !== undefined && (
                         <chakra.p role="alert" color="over" fontWeight={600}>
                             {save.error}

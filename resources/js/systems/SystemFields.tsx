@@ -3,16 +3,17 @@ import { wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
 import type { Fitting } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import type { SystemTyped } from './form'
+import type { SystemForm, SystemTyped } from './form'
 import { newPool } from './form'
 import { PoolFields } from './PoolFields'
 
 interface Props {
+    form: UseFormReturn<SystemForm>
     typed: SystemTyped
-    onType: (typed: SystemTyped) => void
     error: (field: string) => string | undefined
     today: string
 }
@@ -47,9 +48,9 @@ interface Part {
 }
 
 /** Everything that makes a system, in the order in which a keeper would tell it. */
-export function SystemFields({ typed, onType, error, today }: Props) {
+export function SystemFields({ form, typed, error, today }: Props) {
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
-        onType({ ...typed, [name]: value })
+        form.setValue('system', { ...typed, [name]: value })
     const text = (name: TextName, label: string, more: { type?: string; help?: string } = {}): ReactNode => (
         <TextField
             key={name}

@@ -3,6 +3,11 @@ import type { PoolForm, SystemRequest } from '../api/types'
 /** A system while it is typed: every field is text until the server has read it. */
 export type SystemTyped = Omit<SystemRequest, 'version'> & { version?: number }
 
+/** What the form holds: the system as a whole, so that any part of it can be set. */
+export interface SystemForm {
+    system: SystemTyped
+}
+
 export const newPool = (): PoolForm => ({
     type: 'box',
     outside: true,

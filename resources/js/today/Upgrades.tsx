@@ -1,3 +1,4 @@
+import { Section } from '../frame/Section'
 import { messages } from '../messages'
 import { fishSentence, nextSentence } from '../fish/sentences'
 import { Box, chakra } from '@chakra-ui/react'
@@ -10,17 +11,7 @@ const SHOWN = 6
 /** Who outgrows what when, and where it could go. */
 export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: string }) {
     return (
-        <Box as="section" aria-label={messages.today.upgrades}>
-            <Box
-                as="h2"
-                fontSize="19px"
-                fontWeight={800}
-                borderBottom="1.6px solid"
-                borderColor="ink"
-                paddingBottom="4px"
-            >
-                {messages.today.upgrades}
-            </Box>
+        <Section title={messages.today.upgrades}>
             {fish.length === 0 && (
                 <Box paddingBlock="10px" color="ink2">
                     {messages.today.noUpgrades}
@@ -53,6 +44,6 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
                     <Link to="/fish">{messages.today.moreUpgrades({ n: fish.length - SHOWN })}</Link>
                 </Box>
             )}
-        </Box>
+        </Section>
     )
 }

@@ -1,3 +1,4 @@
+import { Section } from '../frame/Section'
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
@@ -12,17 +13,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
         return null
     }
     return (
-        <Box as="section" aria-label={messages.today.waterTitle}>
-            <Box
-                as="h2"
-                fontSize="19px"
-                fontWeight={800}
-                borderBottom="1.6px solid"
-                borderColor="ink"
-                paddingBottom="4px"
-            >
-                {messages.today.waterTitle}
-            </Box>
+        <Section title={messages.today.waterTitle}>
             <chakra.ol>
                 {all.map(({ system, alarm }) => (
                     <chakra.li
@@ -42,6 +33,6 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                     </chakra.li>
                 ))}
             </chakra.ol>
-        </Box>
+        </Section>
     )
 }

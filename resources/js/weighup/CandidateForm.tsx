@@ -1,86 +1,64 @@
-import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
+import type { UseFormReturn } from 'react-hook-form'
 import type { Refused } from '../api/refused'
-import { SpeciesField } from '../species/SpeciesField'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { AskingScope, fieldsOf } from '../log/FieldForm'
+import { optionsOf } from '../log/fields'
+import { messages } from '../messages'
+import { SpeciesNamed } from '../species/SpeciesField'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
-    typed: CandidateTyped
-    onType: (typed: CandidateTyped) => void
+    form: UseFormReturn<CandidateTyped>
     refused: Refused | undefined
     /** A name that no species here has. */
     isUnknown: boolean
     isNarrow: boolean
 }
 
+const { Text, Choice } = fieldsOf<CandidateTyped>()
+
 /** What is thought of, as seen at the seller's. */
-export function CandidateForm({ typed, onType, refused, isUnknown, isNarrow }: Props) {
-    const set = (name: keyof CandidateTyped) => (value: string) => onType({ ...typed, [name]: value })
+export function CandidateForm({ form, refused, isUnknown, isNarrow }: Props) {
+    const column = (lg: string): object => ({ base: '1 / -1', lg: isNarrow ? '1 / -1' : lg })
     return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{
-                base: 'repeat(2, minmax(0, 1fr))',
-                lg: isNarrow ? 'repeat(2, minmax(0, 1fr))' : 'repeat(3, minmax(0, 1fr))',
-            }}
-            gap="12px"
-            alignItems="start"
-        >
-            <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '1 / 3' }}>
-                <SpeciesField
-                    label={messages.weighUp.species}
-                    help={messages.weighUp.speciesHelp}
-                    value={typed.species}
-                    onChange={set('species')}
-                    error={isUnknown ? messages.weighUp.unknownSpecies : refused?.fieldError('species_id')}
+        <AskingScope form={form} refused={refused}>
+            <Box
+                display="grid"
+                gridTemplateColumns={{
+                    base: 'repeat(2, minmax(0, 1fr))',
+                    lg: isNarrow ? 'repeat(2, minmax(0, 1fr))' : 'repeat(3, minmax(0, 1fr))',
+                }}
+                gap="12px"
+                alignItems="start"
+            >
+                <Box gridColumn={column('1 / 3')}>
+                    <SpeciesNamed
+                        name="species"
+                        label={messages.weighUp.species}
+                        help={messages.weighUp.speciesHelp}
+                        unknown={isUnknown ? messages.weighUp.unknownSpecies : undefined}
+                    />
+                </Box>
+                <Text name="count" label={messages.weighUp.count} inputMode="numeric" />
+                <Text name="length" label={messages.weighUp.length} help={messages.weighUp.lengthHelp} />
+                <Box gridColumn={column('auto')}>
+                    <Choice
+                        name="health"
+                        label={messages.weighUp.health}
+                        options={optionsOf(messages.weighUp.healths)}
+                    />
+                </Box>
+                <Text name="price" label={messages.weighUp.price} inputMode="decimal" />
+                <Text
+                    name="served"
+                    refusedAs="quarantine_served"
+                    label={messages.weighUp.quarantine}
+                    inputMode="numeric"
                 />
+                <Box gridColumn={column('2 / -1')}>
+                    <Text name="fallback" label={messages.weighUp.fallback} />
+                </Box>
             </Box>
-            <TextField
-                label={messages.weighUp.count}
-                inputMode="numeric"
-                value={typed.count}
-                onChange={set('count')}
-                error={refused?.fieldError('count')}
-            />
-            <TextField
-                label={messages.weighUp.length}
-                value={typed.length}
-                onChange={set('length')}
-                help={messages.weighUp.lengthHelp}
-                error={refused?.fieldError('length')}
-            />
-            <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : 'auto' }}>
-                <ChoiceField
-                    label={messages.weighUp.health}
-                    options={optionsOf(messages.weighUp.healths)}
-                    value={typed.health}
-                    onChange={set('health')}
-                    error={refused?.fieldError('health')}
-                />
-            </Box>
-            <TextField
-                label={messages.weighUp.price}
-                inputMode="decimal"
-                value={typed.price}
-                onChange={set('price')}
-                error={refused?.fieldError('price')}
-            />
-            <TextField
-                label={messages.weighUp.quarantine}
-                inputMode="numeric"
-                value={typed.served}
-                onChange={set('served')}
-                error={refused?.fieldError('quarantine_served')}
-            />
-            <Box gridColumn={{ base: '1 / -1', lg: isNarrow ? '1 / -1' : '2 / -1' }}>
-                <TextField
-                    label={messages.weighUp.fallback}
-                    value={typed.fallback}
-                    onChange={set('fallback')}
-                    error={refused?.fieldError('fallback')}
-                />
-            </Box>
-        </Box>
+        </AskingScope>
     )
 }

@@ -3,6 +3,8 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { speciesListQuery, weighUpQuery } from '../api/queries'
 import type { SpeciesRow, Weighed } from '../api/types'
@@ -127,8 +129,7 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
         <Box display={isBeside ? 'flex' : 'contents'} flexDirection="column" gap="20px">
             <Box display="flex" flexDirection="column" gap="14px">
                 <CandidateForm
-                    typed={candidate.typed}
-                    onType={candidate.type}
+                    form={candidate.form}
                     refused={candidate.refused}
                     isUnknown={candidate.typed.species.trim() !== '' && candidate.species === undefined}
                     isNarrow={!isBeside}
@@ -154,8 +155,8 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
 }
 
 interface Candidate {
+    form: UseFormReturn<CandidateTyped>
     typed: CandidateTyped
-    type: (typed: CandidateTyped) => void
     species: SpeciesRow | undefined
     weighed: Weighed | undefined
     refused: Refused | undefined
@@ -164,13 +165,14 @@ interface Candidate {
 /** @param companion who comes before it, if they come together */
 function useCandidate(speciesName: string, companion?: Companion): Candidate {
     const allSpecies = useQuery(speciesListQuery).data ?? []
-    const [typed, type] = useState(noCandidate(speciesName))
+    const form = useForm({ defaultValues: noCandidate(speciesName) })
+    const typed = { ...noCandidate(), ...useWatch({ control: form.control }) }
     const species = speciesNamed(allSpecies, typed.species)
     const asked = askedOf(typed, species?.id, companion)
     const answer = useQuery(weighUpQuery(asked))
     return {
+        form,
         typed,
-        type,
         species,
         weighed: asked === null || answer.isError ? undefined : answer.data,
         refused: answer.error instanceof Refused ? answer.error : undefined,
