@@ -8,6 +8,8 @@ for (const [size, viewport] of [
 ] as const) {
     for (const sheet of ['light', 'dark'] as const) {
         test(`every sheet is sound on a ${size}, ${sheet}`, async ({ page }) => {
+            // A dozen pages, each looked through for accessibility.
+            test.slow()
             const problems: string[] = []
             page.on('console', (message) => message.type() === 'error' && problems.push(message.text()))
             page.on('pageerror', (error) => problems.push(error.message))

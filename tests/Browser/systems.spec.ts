@@ -138,7 +138,7 @@ test('a refill, a tub and a probe', async ({ page }) => {
     await expect(page.getByText(/of hot and .* of cold water; the system goes from 26/)).toBeVisible()
     await page.getByLabel('Fish', { exact: true }).selectOption('Clover')
     await page.getByLabel('Water in the tub').fill('60')
-    await expect(page.getByText(/Clover has about \d+ minutes in this tub/)).toBeVisible()
+    await expect(page.getByText(/good for about \d+ minutes with Clover in it/)).toBeVisible()
     await page.getByRole('button', { name: 'Add a probe' }).click()
     await page.getByRole('dialog').getByLabel('Name').fill('Cable')
     await page.getByRole('dialog').getByRole('button', { name: 'Add a probe' }).click()
