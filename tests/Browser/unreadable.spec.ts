@@ -37,9 +37,7 @@ test('a species with a lost decimal point leaves its fish out until it is as it 
         `update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`,
     )
     await signIn(page)
-    await expect(
-        page.getByText('Left out until the values of the species can be read: Moss.'),
-    ).toBeVisible()
+    await expect(page.getByText('Left out until the values of the species can be read: Moss.')).toBeVisible()
     await page.getByRole('button', { name: 'Back to how it came' }).click()
     await expect(page.getByText('Moss is left out')).toHaveCount(0)
     await page.getByRole('link', { name: 'Fish', exact: true }).click()
