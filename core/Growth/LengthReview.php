@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LoggedDay;
 use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\Projection\LengthBand;
@@ -33,13 +34,17 @@ final readonly class LengthReview
     private const SLIPS = [2.54, 1 / 2.54, 10.0, 0.1, 2.0, 0.5];
 
     private function __construct(
+        /** Millimetres of the length that the species is stated in: a standard length is held against standard lengths. */
+        public float $statedMm,
         /** The last length before that day, if any. */
         public ?MeasuredLength $before,
+        /** The same in millimetres of the length that the species is stated in. */
+        public ?float $beforeMm,
         /** Millimetres expected on that day from the lengths so far. */
         public LengthBand $expected,
         /** Null when the length is believable. */
         public ?LengthQuestion $question,
-        /** Millimetres, when a slip of the unit would explain it. */
+        /** Millimetres as it was taken, when a slip of the unit would explain it. */
         public ?float $suggestedMm,
         /** Name of the fish whose length it would be. */
         public ?string $otherFish,
@@ -59,18 +64,20 @@ final readonly class LengthReview
             $before = $length->date->isAfter($entry->date) ? $before : $length;
         }
         $expected = $growth->projectionOf($fish)->lengthOn($entry->date);
-        $question = self::question($entry, $before, $expected);
+        $stated = $entry->asStatedFor($fish->species);
+        $question = self::question($fish->species, $entry, $before, $expected);
+        $found = fn (?LengthQuestion $question, ?float $suggestedMm = null, ?string $otherFish = null): self => new self($stated, $before, $before?->asStatedFor($fish->species), $expected, $question, $suggestedMm, $otherFish);
         if ($question === null) {
-            return new self($before, $expected, null, null, null);
+            return $found(null);
         }
         foreach (self::SLIPS as $slip) {
-            if (self::surprise($entry->length->millimetres() / $slip, $entry, $expected) < self::FITS) {
-                return new self($before, $expected, LengthQuestion::UnitSlip, $entry->length->millimetres() / $slip, null);
+            if (self::surprise($stated / $slip, $entry->relativeErrorFor($fish->species), $expected) < self::FITS) {
+                return $found(LengthQuestion::UnitSlip, $entry->length->millimetres() / $slip);
             }
         }
         $other = self::otherFish($growth, $fish, $entry, $entry->date);
 
-        return new self($before, $expected, $other === null ? $question : LengthQuestion::OtherFish, null, $other);
+        return $found($other === null ? $question : LengthQuestion::OtherFish, otherFish: $other);
     }
 
     /** What to ask; null when there is no question. */
@@ -86,35 +93,37 @@ final readonly class LengthReview
         };
     }
 
-    private static function question(MeasuredLength $entry, ?MeasuredLength $before, LengthBand $expected): ?LengthQuestion
+    private static function question(Species $species, MeasuredLength $entry, ?MeasuredLength $before, LengthBand $expected): ?LengthQuestion
     {
+        [$stated, $error] = [$entry->asStatedFor($species), $entry->relativeErrorFor($species)];
         if ($before !== null) {
-            $both = hypot($entry->method->relativeError(), $before->method->relativeError());
-            if (log($entry->length->millimetres() / $before->length->millimetres()) < -self::ONE_IN_A_HUNDRED * $both) {
+            $both = hypot($error, $before->relativeErrorFor($species));
+            if (log($stated / $before->asStatedFor($species)) < -self::ONE_IN_A_HUNDRED * $both) {
                 return LengthQuestion::Shrunk;
             }
         }
 
         return match (true) {
-            self::surprise($entry->length->millimetres(), $entry, $expected) < self::ONE_IN_A_THOUSAND => null,
-            $entry->length->millimetres() > $expected->likely => LengthQuestion::Jumped,
+            self::surprise($stated, $error, $expected) < self::ONE_IN_A_THOUSAND => null,
+            $stated > $expected->likely => LengthQuestion::Jumped,
             default => LengthQuestion::FallsShort,
         };
     }
 
     /** Distance from what was expected in standard deviations. */
-    private static function surprise(float $millimetres, MeasuredLength $entry, LengthBand $expected): float
+    private static function surprise(float $millimetres, float $error, LengthBand $expected): float
     {
         $spread = log($expected->high / $expected->low) / self::EIGHTY_PERCENT_WIDTH;
 
-        return abs(log($millimetres / $expected->likely)) / hypot($entry->method->relativeError(), $spread);
+        return abs(log($millimetres / $expected->likely)) / hypot($error, $spread);
     }
 
     private static function otherFish(FacilityGrowth $growth, Fish $fish, MeasuredLength $entry, LocalDate $date): ?string
     {
         foreach ($growth->facility->fish as $other) {
             if ($other->key !== $fish->key && $other->lengths !== [] && $other->currentSystem() === $fish->currentSystem() && ! $date->isBefore($other->arrived)) {
-                if (self::surprise($entry->length->millimetres(), $entry, $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
+                $stated = $entry->asStatedFor($other->species);
+                if (self::surprise($stated, $entry->relativeErrorFor($other->species), $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
                     return $other->name;
                 }
             }

@@ -10,6 +10,7 @@ use App\Http\Resources\Review;
 use App\Models\Fish;
 use App\OpenApi\Answers;
 use App\OpenApi\InPath;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Rulebook\Method;
 use Illuminate\Http\JsonResponse;
@@ -26,6 +27,7 @@ final readonly class LengthReviewController
     #[OA\Parameter(name: 'length', in: 'query', required: true, schema: new OA\Schema(type: 'string'))]
     #[OA\Parameter(name: 'date', in: 'query', required: true, schema: new OA\Schema(type: 'string', format: 'date'))]
     #[OA\Parameter(name: 'method', in: 'query', required: true, schema: new OA\Schema(type: 'string', enum: Method::class))]
+    #[OA\Parameter(name: 'length_kind', in: 'query', description: 'How it was taken; empty: as its species is stated.', schema: new OA\Schema(type: 'string', enum: LengthKind::class))]
     #[Answers(200, 'Review', 'How the length would be read, and whether it is believable.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(404, 'Problem', 'No such fish.')]

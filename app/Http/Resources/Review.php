@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
 final readonly class Review
 {
     public function __construct(
-        #[OA\Property] public float $length_mm,
+        #[OA\Property(description: 'As the length that the species is stated in, like all lengths here.')] public float $length_mm,
         #[OA\Property(description: 'As read, in the unit of the facility.')] public string $reads,
         #[OA\Property(description: 'The same in the other unit.')] public string $other_unit,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $expected_mm,
@@ -30,11 +30,11 @@ final readonly class Review
         $before = $review->before;
 
         return new self(
-            round($length->millimetres(), 1),
+            round($review->statedMm, 1),
             (new Messages($units, app()->getLocale()))->figure(MeasuredFigure::of($length)),
             (new Messages($units->other(), app()->getLocale()))->figure(MeasuredFigure::of($length)),
             Band::from($review->expected),
-            $before === null ? null : new LastLength($before->date->toIso(), round($before->length->millimetres(), 1), $before->method),
+            $before === null ? null : new LastLength($before->date->toIso(), round((float) $review->beforeMm, 1), $before->method),
             $review->question,
         );
     }

@@ -2309,7 +2309,10 @@ export interface components {
         };
         /** @description What was typed, read and held against what is known of the fish. Nothing is saved. */
         Review: {
-            /** Format: float */
+            /**
+             * Format: float
+             * @description As the length that the species is stated in, like all lengths here.
+             */
             length_mm: number;
             /** @description As read, in the unit of the facility. */
             reads: string;
@@ -3761,6 +3764,8 @@ export interface operations {
                 length: string;
                 date: string;
                 method: "hand" | "picture" | "ruler" | "eye";
+                /** @description How it was taken; empty: as its species is stated. */
+                length_kind?: "total" | "fork" | "standard" | "disc";
             };
             header?: never;
             path: {

@@ -49,8 +49,11 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
     const form = useForm<LengthTyped>({
         defaultValues: correcting === undefined ? asNew(sheet) : asRecorded(correcting, unit, units),
     })
-    const [length, date, method] = useWatch({ control: form.control, name: ['length', 'date', 'method'] })
-    const review = useReview(sheet.fish.id, { length, date, method })
+    const [length, date, method, length_kind] = useWatch({
+        control: form.control,
+        name: ['length', 'date', 'method', 'length_kind'],
+    })
+    const review = useReview(sheet.fish.id, { length, date, method, length_kind })
     const entry = useLengthEntry({
         fishId: sheet.fish.id,
         fishName: sheet.fish.name,

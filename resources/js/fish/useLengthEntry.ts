@@ -40,5 +40,14 @@ const restoreEntry = (entry: MeasurementEntry, version: number): Promise<unknown
         'PUT',
         '/api/v1/measurements/{measurement}',
         { measurement: entry.id },
-        { length: `${entry.length_mm} mm`, date: entry.date, method: entry.method, keep: true, version },
+        {
+            length: `${entry.length_mm} mm`,
+            date: entry.date,
+            method: entry.method,
+            length_kind: entry.length_kind,
+            sample: entry.sample,
+            spread_mm: entry.spread_mm,
+            keep: true,
+            version,
+        },
     )

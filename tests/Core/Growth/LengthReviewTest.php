@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\FacilityGrowth;
@@ -35,6 +36,26 @@ final class LengthReviewTest extends TestCase
             $this->assertSame(LengthQuestion::UnitSlip, $review->question);
             $this->assertStringContainsString('28.3 cm', Said::of($review->finding()));
         }
+    }
+
+    /** A standard length is 0.82 of the total length: the tail left out is no shrinking. */
+    public function test_a_length_of_another_kind_is_held_against_lengths_of_its_kind(): void
+    {
+        $standard = 0.82 * 283;
+        $this->assertSame(LengthQuestion::Shrunk, $this->review($standard)->question, 'as a total length it would be one');
+        $review = $this->review($standard, kind: LengthKind::Standard);
+
+        $this->assertNull($review->question);
+        $this->assertEqualsWithDelta(283, $review->statedMm, 1e-9);
+        $this->assertSame(LengthQuestion::Jumped, $this->review(1.35 * $standard, kind: LengthKind::Standard)->question);
+    }
+
+    public function test_a_slip_of_the_unit_in_another_kind_is_suggested_as_it_was_taken(): void
+    {
+        $review = $this->review(2.54 * 0.82 * 283, kind: LengthKind::Standard);
+
+        $this->assertSame(LengthQuestion::UnitSlip, $review->question);
+        $this->assertEqualsWithDelta(0.82 * 283, $review->suggestedMm, 1e-9);
     }
 
     public function test_the_length_of_another_fish_is_asked_about(): void
@@ -69,15 +90,15 @@ final class LengthReviewTest extends TestCase
         }
     }
 
-    private function review(float $mm, string $day = '2027-03-01'): LengthReview
+    private function review(float $mm, string $day = '2027-03-01', ?LengthKind $kind = null): LengthReview
     {
         $fish = Example::fish(Example::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260]);
 
-        return LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])), $fish, $this->entry($day, $mm));
+        return LengthReview::of(new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish])), $fish, $this->entry($day, $mm, $kind));
     }
 
-    private function entry(string $day, float $mm): MeasuredLength
+    private function entry(string $day, float $mm, ?LengthKind $kind = null): MeasuredLength
     {
-        return new MeasuredLength(LocalDate::fromIso($day), Length::ofMillimetres($mm), Method::Hand);
+        return new MeasuredLength(LocalDate::fromIso($day), Length::ofMillimetres($mm), Method::Hand, $kind);
     }
 }
