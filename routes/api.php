@@ -17,6 +17,7 @@ use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PondClimateController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ProbeController;
 use App\Http\Controllers\QuarantineController;
@@ -66,6 +67,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
     Route::get('watches/{watch}', [WatchController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);
+    Route::get('pond-climates', [PondClimateController::class, 'index']);
     Route::post('systems/preview', [SystemController::class, 'preview']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);

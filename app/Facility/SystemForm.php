@@ -153,10 +153,10 @@ final readonly class SystemForm
      */
     private function temperature(array $form): float|array|null
     {
-        $months = array_values(array_filter($form['months'] ?? [], fn (mixed $month): bool => is_string($month) && trim($month) !== ''));
-        if ($months === []) {
+        if (! is_array($form['months'] ?? null)) {
             return $this->value($form, 'temperature', Quantity::Temperature);
         }
+        $months = array_values(array_filter($form['months'], fn (mixed $month): bool => is_string($month) && trim($month) !== ''));
         if (count($months) !== 12) {
             throw InvalidEntry::because('months', Finding::of('entry.twelve_months'));
         }

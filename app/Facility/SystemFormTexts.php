@@ -84,6 +84,15 @@ final readonly class SystemFormTexts
         return $units === UnitSystem::Metric ? self::bare($mm / 10).' cm' : self::bare($mm / self::MM_PER_INCH).' in';
     }
 
+    /**
+     * @param  list<float>  $celsius
+     * @return list<string> as they would be typed
+     */
+    public static function months(array $celsius, UnitSystem $units): array
+    {
+        return array_map(fn (float $month): string => (string) self::celsius($month, $units), $celsius);
+    }
+
     private static function celsius(float|int|null $celsius, UnitSystem $units): ?string
     {
         return $celsius === null ? null : ($units === UnitSystem::Us ? self::bare($celsius * 9 / 5 + 32).' F' : self::bare($celsius));

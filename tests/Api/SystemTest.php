@@ -94,6 +94,7 @@ final class SystemTest extends ApiTestCase
         yield 'an outline that crosses itself' => [['pools' => [['type' => 'outline', 'depth' => '1 m', 'points' => [[0, 0], [3000, 2000], [3000, 0], [0, 1500]]]]], 'pools.0.points', 'crosses itself'];
         yield 'an outline of two corners' => [['pools' => [['type' => 'outline', 'depth' => '1 m', 'points' => [[0, 0], [3000, 2000]]]]], 'pools.0.points', 'three corners'];
         yield 'Fahrenheit for Celsius' => [['temperature' => '78'], 'temperature', 'Did you mean 78 °F'];
+        yield 'the seasons without a month' => [['months' => array_fill(0, 12, '')], 'months', 'all twelve months'];
         yield 'eleven months' => [['months' => array_fill(0, 11, '10')], 'months', 'all twelve months'];
         yield 'media without litres' => [['filter_media' => 'sponge'], 'filter_litres', 'how much of the media'];
         yield 'lights out of order' => [['light_on' => '20:00', 'light_off' => '08:00'], 'light_on', 'then go out'];
@@ -125,5 +126,22 @@ final class SystemTest extends ApiTestCase
 
         $this->postJson('/api/v1/systems', self::TANK)->assertForbidden();
         $this->getJson('/api/v1/systems/'.$this->system('Long tank'))->assertOk();
+    }
+
+    public function test_a_pond_may_begin_with_the_water_of_a_climate(): void
+    {
+        $climates = $this->getJson('/api/v1/pond-climates')->assertOk()->json();
+        $mild = array_column($climates, null, 'climate')['mild-by-the-sea'];
+        $this->assertSame(['5', '20', '6'], [$mild['northern'][0], $mild['northern'][6], $mild['northern'][11]]);
+        $this->assertSame($mild['northern'][6], $mild['southern'][0]);
+
+        $this->postJson('/api/v1/systems', [...self::TANK, 'temperature' => null, 'months' => $mild['southern']])->assertCreated()->assertJsonPath('form.months', $mild['southern']);
+    }
+
+    public function test_a_us_facility_reads_the_climates_in_fahrenheit(): void
+    {
+        \App\Models\FacilitySettings::query()->update(['unit_system' => 'us']);
+
+        $this->getJson('/api/v1/pond-climates')->assertOk()->assertJsonPath('4.northern.0', '77 F');
     }
 }

@@ -21,6 +21,12 @@ export const systemsQuery = queryOptions({
     queryFn: () => read('/api/v1/systems', {}),
 })
 
+export const pondClimatesQuery = queryOptions({
+    queryKey: ['pond-climates'],
+    queryFn: () => read('/api/v1/pond-climates', {}),
+    staleTime: Infinity,
+})
+
 export const systemQuery = (system: number) =>
     queryOptions({
         queryKey: ['systems', system],

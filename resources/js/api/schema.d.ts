@@ -421,6 +421,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pond-climates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPondClimates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/preparation": {
         parameters: {
             query?: never;
@@ -2183,6 +2199,15 @@ export interface components {
             /** Format: date */
             date: string;
             length_mm: components["schemas"]["Band"];
+        };
+        /** @description The water of a pond through the year in a climate, as it would be typed. */
+        PondClimateRow: {
+            /** @enum {string} */
+            climate: "cold-winters" | "mild-by-the-sea" | "warm-summers" | "subtropical" | "tropical";
+            /** @description January to December north of the equator. */
+            northern: string[];
+            /** @description January to December south of the equator. */
+            southern: string[];
         };
         /** @description A system on its way to be ready. */
         PreparationSheet: {
@@ -4949,6 +4974,44 @@ export interface operations {
             };
             /** @description A field is missing or wrong. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPondClimates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Twelve means each. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PondClimateRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

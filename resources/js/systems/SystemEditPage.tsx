@@ -13,7 +13,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import type { SystemForm, SystemTyped } from './form'
-import { asSent, isDrawable, newSystem } from './form'
+import { asDrawn, asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
 import { useUndo } from '../log/useUndo'
@@ -129,7 +129,7 @@ function useSystemWrites(begin: SystemTyped, page?: SystemPage) {
 
 /** What it comes to, asked while it is typed. */
 function usePreview(typed: SystemTyped) {
-    const body = useDeferredValue(useMemo(() => asSent(typed), [typed]))
+    const body = useDeferredValue(useMemo(() => asDrawn(typed), [typed]))
     return useQuery({
         queryKey: ['preview', body],
         queryFn: () => write('POST', '/api/v1/systems/preview', {}, body),

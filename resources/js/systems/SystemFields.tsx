@@ -9,6 +9,7 @@ import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import type { SystemForm, SystemTyped } from './form'
 import { newPool } from './form'
+import { Months } from './Months'
 import { PoolFields } from './PoolFields'
 
 interface Props {
@@ -287,45 +288,6 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
                 {children}
             </Box>
         </chakra.fieldset>
-    )
-}
-
-function Months({
-    months,
-    onChange,
-    error,
-}: {
-    months: readonly string[]
-    onChange: (months: string[]) => void
-    error: string | undefined
-}) {
-    return (
-        <Box gridColumn="1 / -1" role="group" aria-label={messages.systems.form.monthsTitle}>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'repeat(4, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' }}
-                gap="8px"
-            >
-                {messages.systems.form.months.map((name, i) => (
-                    <TextField
-                        key={name}
-                        label={name}
-                        inputMode="decimal"
-                        value={months[i] ?? ''}
-                        onChange={(value) =>
-                            onChange(
-                                Array.from({ length: 12 }, (_, j) => (j === i ? value : (months[j] ?? ''))),
-                            )
-                        }
-                    />
-                ))}
-            </Box>
-            {error !== undefined && (
-                <chakra.p role="alert" color="over" fontWeight={600}>
-                    {error}
-                </chakra.p>
-            )}
-        </Box>
     )
 }
 

@@ -59,6 +59,12 @@ export function asSent(typed: SystemTyped): SystemTyped {
     }
 }
 
+/** What can be worked out already: months that are still being typed are left out. */
+export function asDrawn(typed: SystemTyped): SystemTyped {
+    const isWhole = typed.months?.every((month) => month.trim() !== '') ?? true
+    return asSent(isWhole ? typed : { ...typed, months: null, temperature: '' })
+}
+
 /** Whether enough is typed to work out what it comes to. */
 export const isDrawable = (typed: SystemTyped): boolean =>
     typed.pools.every(

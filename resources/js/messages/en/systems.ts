@@ -278,6 +278,17 @@ export const systems = {
         byMonth: 'Follows the seasons',
         months: ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
         monthsTitle: 'Means of the months',
+        climate: 'Begin with the water of a climate',
+        chooseClimate: 'Choose a climate',
+        climateHelp: 'A rough beginning, our judgement: type over it what your thermometer shows.',
+        climates: {
+            'cold-winters': 'Cold winters, warm summers',
+            'mild-by-the-sea': 'Mild, by the sea',
+            'warm-summers': 'Hot summers, cool winters',
+            subtropical: 'Subtropical',
+            tropical: 'Tropical',
+        },
+        southern: '{climate}, south of the equator',
         salinity: 'Water type',
         salinities: {
             fresh: 'fresh',
