@@ -29,6 +29,7 @@ use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
+use App\Http\Controllers\UsualTankController;
 use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WaterSumsController;
 use App\Http\Controllers\WaterTestController;
@@ -67,6 +68,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
     Route::get('watches/{watch}', [WatchController::class, 'show']);
     Route::get('systems', [SystemController::class, 'index']);
+    Route::get('usual-tanks', [UsualTankController::class, 'index']);
     Route::get('pond-climates', [PondClimateController::class, 'index']);
     Route::post('systems/preview', [SystemController::class, 'preview']);
     Route::get('systems/{system}', [SystemController::class, 'show']);

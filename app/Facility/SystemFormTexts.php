@@ -93,6 +93,20 @@ final readonly class SystemFormTexts
         return array_map(fn (float $month): string => (string) self::celsius($month, $units), $celsius);
     }
 
+    /**
+     * @param  list<float>  $millimetres
+     * @return list<string> as they would be typed
+     */
+    public static function lengths(array $millimetres, UnitSystem $units): array
+    {
+        return array_map(fn (float $mm): string => self::length($mm, $units), $millimetres);
+    }
+
+    public static function volume(float $litres, UnitSystem $units): string
+    {
+        return (string) self::litres($litres, $units);
+    }
+
     private static function celsius(float|int|null $celsius, UnitSystem $units): ?string
     {
         return $celsius === null ? null : ($units === UnitSystem::Us ? self::bare($celsius * 9 / 5 + 32).' F' : self::bare($celsius));

@@ -144,4 +144,20 @@ final class SystemTest extends ApiTestCase
 
         $this->getJson('/api/v1/pond-climates')->assertOk()->assertJsonPath('4.northern.0', '77 F');
     }
+
+    public function test_usual_tanks_fill_in_the_form(): void
+    {
+        $tanks = $this->getJson('/api/v1/usual-tanks')->assertOk()->json();
+        foreach ($tanks as $i => ['length' => $length, 'width' => $width, 'depth' => $depth, 'glass' => $glass]) {
+            $this->postJson('/api/v1/systems', [...self::TANK, 'name' => "Sold {$i}", 'pools' => [['type' => 'box', 'outside' => true, ...compact('length', 'width', 'depth', 'glass')]]])->assertCreated();
+        }
+    }
+
+    public function test_a_us_facility_reads_them_in_inches_and_gallons(): void
+    {
+        \App\Models\FacilitySettings::query()->update(['unit_system' => 'us']);
+        $tank = array_column($this->getJson('/api/v1/usual-tanks')->assertOk()->json(), null, 'volume')['75 gal'];
+
+        $this->assertSame(['48 in', '18 in', '21 in', '20 in', '0.39 in'], [$tank['length'], $tank['width'], $tank['height'], $tank['depth'], $tank['glass']]);
+    }
 }

@@ -27,6 +27,12 @@ export const pondClimatesQuery = queryOptions({
     staleTime: Infinity,
 })
 
+export const usualTanksQuery = queryOptions({
+    queryKey: ['usual-tanks'],
+    queryFn: () => read('/api/v1/usual-tanks', {}),
+    staleTime: Infinity,
+})
+
 export const systemQuery = (system: number) =>
     queryOptions({
         queryKey: ['systems', system],

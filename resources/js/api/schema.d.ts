@@ -823,6 +823,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/usual-tanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listUsualTanks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/watches/{watch}": {
         parameters: {
             query?: never;
@@ -2726,6 +2742,17 @@ export interface components {
             /** @description A deletion takes away what the keeper changed; what it came with stays. */
             is_emptied: boolean;
             values: components["schemas"]["StoredValue"][];
+        };
+        /** @description A tank by its nominal outside sizes, each as it would be typed. */
+        UsualTankRow: {
+            /** @description By which it is sold. */
+            volume: string;
+            length: string;
+            width: string;
+            height: string;
+            /** @description Of the water in it. */
+            depth: string;
+            glass: string;
         };
         /** @description A time to look. */
         WatchRound: {
@@ -7031,6 +7058,44 @@ export interface operations {
             };
             /** @description It can be read, or something rests on it. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listUsualTanks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Smallest first, in the units of the facility. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualTankRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,5 +1,7 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { usualTanksQuery } from '../api/queries'
 import type { PoolForm } from '../api/types'
 import { CheckField } from '../log/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
@@ -13,6 +15,34 @@ interface Props {
     onChange: (pool: PoolForm) => void
     onRemove: () => void
     error: (field: string) => string | undefined
+}
+
+type TankSizes = Pick<PoolForm, 'length' | 'width' | 'depth' | 'glass'>
+
+/** Fills in all sizes of a tank at once. */
+function UsualTank({ onChoose }: { onChoose: (sizes: TankSizes) => void }) {
+    const tanks = useQuery(usualTanksQuery).data ?? []
+    const said = messages.systems.form
+    const choose = (at: string): void => {
+        const tank = tanks[Number(at)]
+        if (at !== '' && tank !== undefined) {
+            const { length, width, depth, glass } = tank
+            onChoose({ length, width, depth, glass })
+        }
+    }
+    return (
+        <Box gridColumn={{ base: '1 / -1', md: '2 / -1' }}>
+            <ChoiceField
+                label={said.usualTank}
+                options={[
+                    { value: '', text: said.chooseTank },
+                    ...tanks.map((tank, i) => ({ value: String(i), text: said.tankSizes(tank) })),
+                ]}
+                value=""
+                onChange={choose}
+            />
+        </Box>
+    )
 }
 
 /** The shape of one pool and its sizes. */
@@ -36,6 +66,9 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                         onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })}
                     />
                 </Box>
+                {pool.type === 'box' && (
+                    <UsualTank onChoose={(sizes) => onChange({ ...pool, ...sizes, outside: true })} />
+                )}
                 {pool.type === 'outline' && (
                     <OutlineGrid
                         points={pool.points ?? []}

@@ -257,6 +257,9 @@ export const systems = {
         },
         outside: 'Outside sizes: glass comes off',
         glass: 'Glass or wall',
+        usualTank: 'A tank as it is sold',
+        chooseTank: 'Choose a size, or type your own',
+        tankSizes: '{length} x {width} x {height}, {volume}',
         sizes: {
             length: 'Length',
             width: 'Front to back',
