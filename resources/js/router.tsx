@@ -21,7 +21,7 @@ import {
 } from './api/queries'
 import type { Keeper } from './api/types'
 import { Frame } from './frame/Frame'
-import { arriveAnew } from './frame/arrival'
+import { leave } from './frame/arrival'
 import { Drawing } from './frame/Drawing'
 import { PlaceFailed } from './frame/PlaceFailed'
 import { UnknownPage } from './frame/UnknownPage'
@@ -194,7 +194,7 @@ export const router = createRouter({
 
 router.subscribe('onBeforeNavigate', ({ pathChanged, fromLocation }) => {
     if (pathChanged && fromLocation !== undefined) {
-        arriveAnew()
+        leave(fromLocation.pathname)
     }
 })
 
