@@ -5,7 +5,8 @@ export default defineConfig({
     outputDir: '.state/playwright',
     globalSetup: './tests/Browser/templates.ts',
     workers: 2,
-    retries: 0,
+    // A busy machine may be too slow for one; a test that fails twice is wrong, and one that failed once is named "flaky".
+    retries: 1,
     timeout: 60_000,
     expect: { timeout: 10_000 },
     reporter: [['list']],

@@ -18,25 +18,6 @@ test('the focus goes to the heading of the page that was opened, and of the one 
     await expect(heading).toBeFocused()
 })
 
-test('a page that is left before it has drawn its heading keeps the focus from nobody', async ({ page }) => {
-    let letToday = (): void => undefined
-    const held = new Promise<void>((resolve) => (letToday = resolve))
-    await page.route('**/api/v1/today', async (route) => {
-        await held
-        await route.continue()
-    })
-    await page.route('**/api/v1/systems', async (route) => {
-        await held
-        await new Promise((resolve) => setTimeout(resolve, 1000))
-        await route.continue()
-    })
-    await page.reload()
-    await page.getByRole('link', { name: 'Systems', exact: true }).click()
-    letToday()
-    await expect(page.getByRole('heading', { level: 1 })).toContainText('systems')
-    await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
-})
-
 test('the first key of Tab offers a way past the tape of places', async ({ page }) => {
     await page.reload()
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
