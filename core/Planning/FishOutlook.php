@@ -14,8 +14,8 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
+use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimits;
-use Biomegas\Housing\TemperatureFit;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Rulebook\Rulebook;
 use Closure;
@@ -131,7 +131,7 @@ final class FishOutlook
             $this->rules->limitIn($system, $this->fish->species, $this->fish),
             $this->fitsNow($system),
             $this->growth->outgrows($limitOf, $system),
-            TemperatureFit::of($this->fish->species, $system),
+            TemperatureFit::of($this->fish->species, $system, $this->facility->rulebook),
             $this->worstCase($limitOf, $system),
         );
     }

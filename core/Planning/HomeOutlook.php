@@ -6,8 +6,8 @@ namespace Biomegas\Planning;
 
 use Biomegas\Facility\System;
 use Biomegas\Growth\Projection\OutgrowWindow;
+use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimit;
-use Biomegas\Housing\TemperatureFit;
 
 /** One fish alone in one home: until what length and when it fits. */
 final readonly class HomeOutlook

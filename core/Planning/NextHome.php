@@ -6,7 +6,7 @@ namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
-use Biomegas\Housing\TemperatureFit;
+use Biomegas\Housing\Rule\TemperatureFit;
 
 /**
  * The home to move up to: the smallest system in use that takes the fish on
@@ -46,7 +46,7 @@ final readonly class NextHome
         return array_values(array_filter($outlook->facility->systems, fn (System $system): bool => $system->key !== $fish->currentSystem()
             && $outlook->limitIn($system) > $present
             && $outlook->fitsNow($system)
-            && TemperatureFit::of($fish->species, $system) === TemperatureFit::Suits
+            && TemperatureFit::of($fish->species, $system, $outlook->facility->rulebook) === TemperatureFit::Suits
             && $system->isAvailableOn($outlook->facility->date)));
     }
 

@@ -22,6 +22,8 @@ enum RuleParameter: string
     case LitresExponent = 'litres_exponent';
     case LitresLeast = 'litres_least';
     case LitresLeastFrom = 'litres_least_from_mm';
+    case SizeTolerance = 'size_tolerance';
+    case TemperatureTolerance = 'temperature_tolerance_c';
     case MoveAt = 'move_at';
     case StagedMonths = 'staged_months';
     case QuarantineShort = 'quarantine_short_days';
@@ -74,6 +76,9 @@ enum RuleParameter: string
             self::LitresExponent => [1.5, 0.5, 3.0],
             self::LitresLeast => [75.0, 0.0, 1000.0],
             self::LitresLeastFrom => [300.0, 10.0, 6000.0],
+            // Tanks are sold by round sizes and thermometers are read to half a degree: a claim is met within so much.
+            self::SizeTolerance => [0.03, 0.0, 0.2],
+            self::TemperatureTolerance => [0.5, 0.0, 3.0],
             // Share of the limit at which a fish is moved on, and how long the next home should last.
             self::MoveAt => [0.85, 0.3, 1.0],
             self::StagedMonths => [6.0, 0.0, 120.0],

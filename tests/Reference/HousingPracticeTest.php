@@ -13,6 +13,7 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Fit\AdultSize;
 use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Housing\Verdict\HousingCase;
@@ -87,6 +88,26 @@ final class HousingPracticeTest extends TestCase
         $this->assertFalse($of('litres-usual', 270));
         $this->assertTrue($of('litres-generous', 390));
         $this->assertFalse($of('litres-generous', 370));
+    }
+
+    /** Sold as 48 by 18 inches, claimed as 120 by 46 cm: one tank by two names. */
+    public function test_a_tank_of_48_by_18_inches_is_a_120_by_46(): void
+    {
+        $inches = array_map(fn (float $inch): float => 2.54 * $inch, [48.0, 18.0, 21.0]);
+
+        $this->assertTrue($this->passes('oscar', 330, 1, [$inches[0], $inches[1], $inches[2]]));
+        $this->assertTrue($this->passes('severum', 230, 1, [$inches[0], $inches[1], $inches[2]]));
+        $this->assertTrue($this->passes('green-terror', 230, 1, [$inches[0], $inches[1], $inches[2]]));
+        $this->assertFalse($this->passes('oscar', 330, 1, [2.54 * 44, $inches[1], $inches[2]]), 'four inches shorter is another tank');
+    }
+
+    /** A heater that is set in °F cannot be set to half a degree Celsius. */
+    public function test_75_degrees_fahrenheit_is_not_outside_24_to_29_celsius(): void
+    {
+        $tank = System::ofOnePool('home', 'Home', SystemKind::Tank, Box::inside(1200, 460, 500), WaterTemperature::heldAt((75 - 32) / 1.8));
+
+        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of(SampleSpecies::named('severum'), $tank, new Rulebook));
+        $this->assertSame(TemperatureFit::TooCold, TemperatureFit::of(SampleSpecies::named('severum'), System::ofOnePool('cold', 'Cold', SystemKind::Tank, Box::inside(1200, 460, 500), WaterTemperature::heldAt((73 - 32) / 1.8)), new Rulebook));
     }
 
     public function test_three_big_cichlids_and_the_pair_with_tetras(): void

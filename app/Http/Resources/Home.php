@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use App\Facility\Keys;
 use App\Language\Messages;
+use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\SizeRule;
-use Biomegas\Housing\TemperatureFit;
 use Biomegas\Planning\HomeOutlook;
 use OpenApi\Attributes as OA;
 

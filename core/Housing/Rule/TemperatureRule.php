@@ -58,10 +58,10 @@ final readonly class TemperatureRule implements Rule
             system: $case->system->name, season: $season, there: Temperature::ofCelsius($celsius), fish: $case->newcomer->name, wanted: self::span($wanted),
         ), $change);
 
-        return match (true) {
-            $water->coldest() < $wanted->low => $outside($water->isSteady() ? 'all' : 'winter', $water->coldest()),
-            $water->warmest() > $wanted->high => $outside($water->isSteady() ? 'all' : 'summer', $water->warmest()),
-            default => Verdict::pass(HousingRule::Temperature, Finding::of('housing.temperature.suits', wanted: self::span($wanted))),
+        return match (TemperatureFit::of($case->newcomer->species, $case->system, $case->rulebook)) {
+            TemperatureFit::TooCold => $outside($water->isSteady() ? 'all' : 'winter', $water->coldest()),
+            TemperatureFit::TooWarm => $outside($water->isSteady() ? 'all' : 'summer', $water->warmest()),
+            TemperatureFit::Suits => Verdict::pass(HousingRule::Temperature, Finding::of('housing.temperature.suits', wanted: self::span($wanted))),
         };
     }
 

@@ -12,7 +12,8 @@ use Biomegas\Rulebook\RuleParameter;
 /**
  * The least home that is claimed for adults of a species. A smaller home holds a
  * smaller fish in proportion: length and width by their ratio, litres by the
- * power by which litres grow with length.
+ * power by which litres grow with length. Claims are made in round sizes: they
+ * are met within the tolerance of the rulebook.
  */
 final readonly class LeastHomeLimit implements SizeLimit
 {
@@ -37,6 +38,6 @@ final readonly class LeastHomeLimit implements SizeLimit
         }
         $share = $shares === [] ? 1.0 : min($shares);
 
-        return $share >= 1.0 ? [] : [new HomeLimit($share * $species->adultLength->typical, SizeRule::LeastHome)];
+        return $share >= 1.0 - $rulebook->number(RuleParameter::SizeTolerance) ? [] : [new HomeLimit($share * $species->adultLength->typical, SizeRule::LeastHome)];
     }
 }

@@ -23,6 +23,7 @@ const MEASURES: Partial<Record<RuleNumber['name'], Measure>> = {
     crowded_longest_mm: 'length',
     litres_least: 'volume',
     litres_least_from_mm: 'length',
+    temperature_tolerance_c: 'degrees',
     filter_rate_g_m2_d: 'nitrogen-of-area',
     food_price_per_kg: 'price-of-mass',
     build_price_per_litre: 'price-of-volume',

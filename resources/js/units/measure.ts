@@ -2,7 +2,14 @@ import type { UnitSystem } from '../api/types'
 
 /** What a bare number is of, where it is held in the unit of the API and typed in that of the facility. */
 export type Measure =
-    'length' | 'volume' | 'temperature' | 'mass' | 'nitrogen-of-area' | 'price-of-mass' | 'price-of-volume'
+    | 'length'
+    | 'volume'
+    | 'temperature'
+    | 'degrees'
+    | 'mass'
+    | 'nitrogen-of-area'
+    | 'price-of-mass'
+    | 'price-of-volume'
 
 interface Typed {
     /** As it stands behind a label; empty: there is none. */
@@ -24,6 +31,7 @@ const METRIC: Record<Measure, Typed> = {
     length: { word: 'mm', factor: 1 },
     volume: { word: 'l', factor: 1 },
     temperature: { word: '°C', factor: 1 },
+    degrees: { word: '°C', factor: 1 },
     mass: { word: 'kg', factor: 1 },
     'nitrogen-of-area': { word: 'g/m²', factor: 1 },
     'price-of-mass': { word: 'kg', factor: 1 },
@@ -41,6 +49,7 @@ const US: Record<Measure, Typed> = {
     length: { word: 'in', factor: INCHES_PER_MM },
     volume: { word: 'gal', factor: US_GALLONS_PER_LITRE },
     temperature: { word: '°F', factor: 1.8, offset: 32 },
+    degrees: { word: '°F', factor: 1.8 },
     mass: { word: 'lb', factor: POUNDS_PER_KG },
     'nitrogen-of-area': { word: 'oz/sq ft', factor: OUNCES_PER_GRAM / SQUARE_FEET_PER_SQUARE_METRE },
     'price-of-mass': { word: 'lb', factor: 1 / POUNDS_PER_KG },

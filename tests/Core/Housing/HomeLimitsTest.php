@@ -12,9 +12,9 @@ use Biomegas\Facility\Span;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Size\SizeRule;
-use Biomegas\Housing\TemperatureFit;
 use Biomegas\Rulebook\Rulebook;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
@@ -65,9 +65,9 @@ final class HomeLimitsTest extends TestCase
     {
         $tropical = Example::of(keep: new Span(22, 30));
 
-        $this->assertSame(TemperatureFit::TooCold, TemperatureFit::of($tropical, Example::pond('pond')));
-        $this->assertSame(TemperatureFit::TooWarm, TemperatureFit::of($tropical, Example::tank('hot', 100, 50, celsius: 31)));
-        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of($tropical, Example::tank('warm', 100, 50, celsius: 26)));
-        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of(Example::of(), Example::pond('pond')), 'unknown ranges are not held against a home');
+        $this->assertSame(TemperatureFit::TooCold, TemperatureFit::of($tropical, Example::pond('pond'), new Rulebook));
+        $this->assertSame(TemperatureFit::TooWarm, TemperatureFit::of($tropical, Example::tank('hot', 100, 50, celsius: 31), new Rulebook));
+        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of($tropical, Example::tank('warm', 100, 50, celsius: 26), new Rulebook));
+        $this->assertSame(TemperatureFit::Suits, TemperatureFit::of(Example::of(), Example::pond('pond'), new Rulebook), 'unknown ranges are not held against a home');
     }
 }

@@ -45,7 +45,8 @@ final class NearestHomeTest extends TestCase
         )->millimetres;
 
         $this->assertGreaterThanOrEqual($length * (1 - 1e-9), $limit(1.0));
-        $this->assertLessThan($length, $limit(0.98));
+        // A claim is met within 3 %, and two panes of glass are taken off it.
+        $this->assertLessThan($length, $limit($species->needs->leastHome === null ? 0.98 : 0.94));
     }
 
     public function test_litres_are_asked_for_where_the_facility_goes_by_them(): void

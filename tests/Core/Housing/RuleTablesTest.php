@@ -59,6 +59,9 @@ final class RuleTablesTest extends TestCase
         yield 'inside' => [new Span(22, 28), WaterTemperature::heldAt(25), true];
         yield 'at the lower end' => [new Span(25, 28), WaterTemperature::heldAt(25), true];
         yield 'at the upper end' => [new Span(22, 25), WaterTemperature::heldAt(25), true];
+        yield 'colder by half a degree: no thermometer is better' => [new Span(25.5, 28), WaterTemperature::heldAt(25), true];
+        yield 'warmer by half a degree' => [new Span(22, 24.5), WaterTemperature::heldAt(25), true];
+        yield 'colder by more' => [new Span(25.6, 28), WaterTemperature::heldAt(25), false];
         yield 'a degree too cold' => [new Span(26, 28), WaterTemperature::heldAt(25), false];
         yield 'a degree too warm' => [new Span(20, 24), WaterTemperature::heldAt(25), false];
         yield 'all the year outdoors' => [new Span(4, 21), $pond, true];

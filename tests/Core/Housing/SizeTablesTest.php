@@ -74,6 +74,8 @@ final class SizeTablesTest extends TestCase
     {
         yield 'nothing is claimed' => [null, null];
         yield 'as long as claimed, the glass taken off' => [new LeastHome(1820, null, null), null];
+        yield 'as long as claimed within 3 %' => [new LeastHome(1875, null, null), null];
+        yield 'just beyond it' => [new LeastHome(1880, null, null), self::ADULT * 1800 / 1860];
         yield 'longer than claimed' => [new LeastHome(1200, 400, null), null];
         yield 'half as long' => [new LeastHome(3620, null, null), self::ADULT / 2];
         yield 'half as wide' => [new LeastHome(1200, 1220, null), self::ADULT / 2];

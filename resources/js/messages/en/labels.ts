@@ -195,6 +195,8 @@ export const labels = {
         litres_exponent: 'Volume grows with length to the power of',
         litres_least: 'Least volume of a long species',
         litres_least_from_mm: 'A long species is longer than',
+        size_tolerance: 'Claims of sizes are met within this share',
+        temperature_tolerance_c: 'Keeping ranges are met within',
         move_at: 'Moved on at this share of the limit',
         staged_months: 'A staged home should last, months',
         quarantine_short_days: 'Short quarantine, days',
