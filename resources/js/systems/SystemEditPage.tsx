@@ -133,7 +133,7 @@ function usePreview(typed: SystemTyped) {
     return useQuery({
         queryKey: ['preview', body],
         queryFn: () => write('POST', '/api/v1/systems/preview', {}, body),
-        enabled: isDrawable(typed),
+        enabled: isDrawable(body),
         placeholderData: keepPreviousData,
         retry: false,
     })
