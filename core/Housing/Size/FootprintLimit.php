@@ -31,7 +31,16 @@ final readonly class FootprintLimit implements SizeLimit
         return $limits;
     }
 
-    public static function turningLengths(Species $species): RuleParameter
+    public function homeFor(Species $species, float $length, Rulebook $rulebook): NearestHome
+    {
+        return new NearestHome(
+            $rulebook->number($species->swimming->swimLengths()) * $length,
+            $rulebook->number(self::turningLengths($species)) * $length,
+            $species->tallRatio === null ? null : $species->tallRatio * $length,
+        );
+    }
+
+    private static function turningLengths(Species $species): RuleParameter
     {
         return $species->lengthKind === LengthKind::Disc ? RuleParameter::TurnRay : $species->swimming->turningLengths();
     }

@@ -47,8 +47,8 @@ final readonly class HomeLimits
         return $least;
     }
 
-    /** @return list<SizeLimit> */
-    private static function rules(): array
+    /** @return list<SizeLimit> every rule of size, each in both directions */
+    public static function rules(): array
     {
         return [new FootprintLimit, new LeastHomeLimit, new LitresLimit];
     }

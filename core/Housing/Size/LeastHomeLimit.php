@@ -40,4 +40,16 @@ final readonly class LeastHomeLimit implements SizeLimit
 
         return $share >= 1.0 - $rulebook->number(RuleParameter::SizeTolerance) ? [] : [new HomeLimit($share * $species->adultLength->typical, SizeRule::LeastHome)];
     }
+
+    public function homeFor(Species $species, float $length, Rulebook $rulebook): NearestHome
+    {
+        $claim = $species->needs->leastHome;
+        $share = min(1.0, $length / $species->adultLength->typical);
+
+        return new NearestHome(
+            $share * ($claim->lengthMm ?? 0.0),
+            $share * ($claim->widthMm ?? 0.0),
+            litres: $claim?->litres === null ? null : $claim->litres * $share ** $rulebook->number(RuleParameter::LitresExponent),
+        );
+    }
 }

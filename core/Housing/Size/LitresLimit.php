@@ -26,4 +26,17 @@ final readonly class LitresLimit implements SizeLimit
 
         return [new HomeLimit($adult * $share ** (1 / $rulebook->number(RuleParameter::LitresExponent)), SizeRule::Litres)];
     }
+
+    public function homeFor(Species $species, float $length, Rulebook $rulebook): NearestHome
+    {
+        $need = $species->needs->litres;
+        if ($need === null || ! $rulebook->home()->asksForLitres()) {
+            return new NearestHome;
+        }
+        $adult = $species->adultLength->typical;
+        $litres = $need->litresFor($need->for, $rulebook->home()) * ($length / $adult) ** $rulebook->number(RuleParameter::LitresExponent);
+        $isLong = $adult > $rulebook->number(RuleParameter::LitresLeastFrom);
+
+        return new NearestHome(litres: $isLong ? max($litres, $rulebook->number(RuleParameter::LitresLeast)) : $litres);
+    }
 }

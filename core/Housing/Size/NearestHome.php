@@ -10,32 +10,38 @@ use Biomegas\Measure\Length;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Volume;
 use Biomegas\Rulebook\Rulebook;
-use Biomegas\Rulebook\RuleParameter;
 
 /** The least home, by its inside sizes in millimetres, that holds a fish of this length. */
 final readonly class NearestHome
 {
-    private function __construct(
-        public float $swimLength,
-        public float $turningWidth,
+    public function __construct(
+        public float $swimLength = 0.0,
+        public float $turningWidth = 0.0,
         /** Null: the body is not tall. */
-        public ?float $depth,
+        public ?float $depth = null,
         /** Null: litres are not asked for, or not known. */
-        public ?float $litres,
+        public ?float $litres = null,
     ) {
     }
 
+    /** What all rules of size together ask for. */
     public static function for(Species $species, float $length, Rulebook $rulebook): self
     {
-        $claim = $species->needs->leastHome;
-        $share = min(1.0, $length / $species->adultLength->typical);
-        $need = $rulebook->home()->asksForLitres() ? $species->needs->litres : null;
+        return array_reduce(
+            HomeLimits::rules(),
+            fn (self $home, SizeLimit $rule): self => $home->with($rule->homeFor($species, $length, $rulebook)),
+            new self,
+        );
+    }
+
+    /** Large enough for both. */
+    private function with(self $other): self
+    {
+        $larger = fn (?float $a, ?float $b): ?float => $a === null || $b === null ? $a ?? $b : max($a, $b);
 
         return new self(
-            max($rulebook->number($species->swimming->swimLengths()) * $length, $share * ($claim->lengthMm ?? 0.0)),
-            max($rulebook->number(FootprintLimit::turningLengths($species)) * $length, $share * ($claim->widthMm ?? 0.0)),
-            $species->tallRatio === null ? null : $species->tallRatio * $length,
-            $need === null ? null : $need->litresFor($need->for, $rulebook->home()) * ($length / $species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent),
+            max($this->swimLength, $other->swimLength), max($this->turningWidth, $other->turningWidth),
+            $larger($this->depth, $other->depth), $larger($this->litres, $other->litres),
         );
     }
 

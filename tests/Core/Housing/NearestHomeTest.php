@@ -6,6 +6,7 @@ namespace Tests\Core\Housing;
 
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LeastHome;
+use Biomegas\Facility\LitresNeed;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SwimmingStyle;
@@ -14,6 +15,7 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Size\NearestHome;
 use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleOption;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
@@ -47,6 +49,27 @@ final class NearestHomeTest extends TestCase
         $this->assertGreaterThanOrEqual($length * (1 - 1e-9), $limit(1.0));
         // A claim is met within 3 %, and two panes of glass are taken off it.
         $this->assertLessThan($length, $limit($species->needs->leastHome === null ? 0.98 : 0.94));
+    }
+
+    /** @return iterable<string, array{Species, float}> */
+    public static function fishByLitres(): iterable
+    {
+        foreach ([60.0, 120.0, 333.0, 500.0, 640.0] as $length) {
+            yield "{$length} mm" => [Example::of(needs: new HousingNeeds(litres: new LitresNeed(1, 300, 500, 900, 100))), $length];
+        }
+    }
+
+    #[DataProvider('fishByLitres')]
+    public function test_the_least_litres_hold_it_and_fewer_do_not(Species $species, float $length): void
+    {
+        $rulebook = (new Rulebook)->answering(RuleOption::Home, 'litres-usual');
+        $litres = (float) NearestHome::for($species, $length, $rulebook)->litres;
+        $limit = fn (float $share): float => (new HomeLimits($rulebook))->limitIn(
+            System::ofOnePool('home', 'Home', SystemKind::Tank, Box::inside(1000, 1000, $share * $litres)), $species,
+        )->millimetres;
+
+        $this->assertGreaterThanOrEqual($length * (1 - 1e-9), $limit(1.0));
+        $this->assertLessThan($length, $limit(0.98));
     }
 
     public function test_litres_are_asked_for_where_the_facility_goes_by_them(): void
