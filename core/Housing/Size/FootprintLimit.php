@@ -40,7 +40,7 @@ final readonly class FootprintLimit implements SizeLimit
         );
     }
 
-    private static function turningLengths(Species $species): RuleParameter
+    public static function turningLengths(Species $species): RuleParameter
     {
         return $species->lengthKind === LengthKind::Disc ? RuleParameter::TurnRay : $species->swimming->turningLengths();
     }
