@@ -23,6 +23,20 @@ final readonly class RowRepair
         return DB::table($table->value)->where('rowid', $id)->first(['*', 'rowid as row_number']);
     }
 
+    /** Of the fish, system or species that it is about; null: that is not there. */
+    public static function nameOf(StoredTable $table, stdClass $row): ?string
+    {
+        [$of, $id] = match (true) {
+            $table === StoredTable::Species => ['species', $row->id],
+            $table === StoredTable::Facility, $table === StoredTable::Fish, $table === StoredTable::Systems => [$table->value, $row->id],
+            isset($row->fish_id) => ['fish', $row->fish_id],
+            isset($row->from_fish_id) => ['fish', $row->from_fish_id],
+            default => ['systems', $row->system_id ?? $row->from_system_id ?? 0],
+        };
+
+        return DB::table($of)->where('id', $id)->value($of === 'species' ? 'common_name' : 'name');
+    }
+
     /** @param  array<string, string|null>  $values  by column */
     public function correct(StoredTable $table, stdClass $row, array $values): void
     {

@@ -53,6 +53,6 @@ final readonly class OwnerController
             return Problems::of(409, Finding::of('problem.has_owner'));
         }
 
-        return response()->json(Session::of($owner), 201);
+        return response()->json(Session::of($owner, FacilitySettings::query()->first()), 201);
     }
 }

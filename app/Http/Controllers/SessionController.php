@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Problems;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\Session;
+use App\Models\FacilitySettings;
 use App\Models\User;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
@@ -31,7 +32,7 @@ final readonly class SessionController
     #[Answers(200, 'Session', 'Who is signed in.')]
     public function show(Request $request): JsonResponse
     {
-        return response()->json(Session::of($request->user()));
+        return response()->json(Session::of($request->user(), FacilitySettings::query()->first()));
     }
 
     #[OA\Post(path: '/api/v1/session', operationId: 'signIn')]
@@ -59,7 +60,7 @@ final readonly class SessionController
         RateLimiter::clear($throttle);
         $request->session()->regenerate();
 
-        return response()->json(Session::of($request->user()));
+        return response()->json(Session::of($request->user(), FacilitySettings::query()->first()));
     }
 
     /** A hash like those of passwords, made once for this installation. */

@@ -20,12 +20,12 @@ final readonly class Session
     ) {
     }
 
-    public static function of(?User $user): self
+    /** @param  FacilitySettings|null  $settings  null: the first run is still to come */
+    public static function of(?User $user, ?FacilitySettings $settings): self
     {
-        if ($user === null) {
-            return new self(User::query()->exists(), null);
+        if ($user === null || $settings === null) {
+            return new self($settings !== null, null);
         }
-        $settings = FacilitySettings::query()->firstOrFail();
 
         return new self(true, new Keeper(
             $user->id, $user->name, $user->role,

@@ -6,11 +6,9 @@ namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\SystemFormTexts;
-use App\Models\Preparation;
-use App\Models\Probe;
+use App\Facility\SystemLog;
 use App\Models\System;
 use App\Models\WaterTest;
-use App\Models\WaterWork;
 use App\Repair\StoredTable;
 use OpenApi\Attributes as OA;
 
@@ -18,8 +16,6 @@ use OpenApi\Attributes as OA;
 final readonly class SystemPage
 {
     /** As many tests and works as are listed. */
-    private const MOST = 60;
-
     /**
      * @param  list<WaterTestRow>  $tests
      * @param  list<WaterWorkRow>  $works
@@ -42,7 +38,8 @@ final readonly class SystemPage
     public static function from(FacilitySnapshot $kept, System $record): self
     {
         $system = $kept->system($record->id);
-        $preparation = Preparation::query()->where('system_id', $record->id)->first();
+        $log = new SystemLog($record);
+        $preparation = $log->preparation();
         $now = $kept->waterNow($system);
         $celsius = $system->temperature?->on($kept->facility->date);
         $free = $now->unionisedAmmonia($system->ph, $celsius);
@@ -53,9 +50,9 @@ final readonly class SystemPage
             (object) SystemFormTexts::of($record, $kept->units),
             FloorPlanSheet::from($kept, $system),
             LoadSheet::from($kept, $system),
-            $kept->unreadable->readAll(StoredTable::WaterTests, WaterTest::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), fn (WaterTest $test): WaterTestRow => WaterTestRow::from($test, $kept->says())),
-            $kept->unreadable->readAll(StoredTable::WaterWorks, WaterWork::query()->where('system_id', $record->id)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get(), WaterWorkRow::from(...)),
-            array_values(Probe::query()->with('tokens')->where('system_id', $record->id)->orderBy('id')->limit(self::MOST)->get()->map(ProbeRow::from(...))->all()),
+            $kept->unreadable->readAll(StoredTable::WaterTests, $log->tests(), fn (WaterTest $test): WaterTestRow => WaterTestRow::from($test, $kept->says())),
+            $kept->unreadable->readAll(StoredTable::WaterWorks, $log->works(), WaterWorkRow::from(...)),
+            array_values($log->probes()->map(ProbeRow::from(...))->all()),
             $preparation === null ? null : $kept->unreadable->read(StoredTable::Preparations, $preparation->id, fn (): PreparationSheet => PreparationSheet::from($kept, $system, $preparation)),
             $free === null ? null : round($free, 4),
             $saturation === null ? null : round($saturation, 3),

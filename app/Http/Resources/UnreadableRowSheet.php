@@ -9,9 +9,7 @@ use App\Repair\RowRepair;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRow;
 use App\Repair\UnreadableRows;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
-use stdClass;
 
 #[OA\Schema(description: 'Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted.')]
 final readonly class UnreadableRowSheet
@@ -44,21 +42,8 @@ final readonly class UnreadableRowSheet
         $row = RowRepair::row($unreadable->table, $unreadable->id);
 
         return new self(
-            $unreadable->table, $unreadable->id, $row === null ? null : self::name($unreadable->table, $row), $says->say($unreadable->reason), $unreadable->isWaiting, $row !== null && $unreadable->table->emptied($row) !== null,
+            $unreadable->table, $unreadable->id, $row === null ? null : RowRepair::nameOf($unreadable->table, $row), $says->say($unreadable->reason), $unreadable->isWaiting, $row !== null && $unreadable->table->emptied($row) !== null,
             array_map(fn (string $column): StoredValue => new StoredValue($column, isset($row->{$column}) ? (string) $row->{$column} : null), $unreadable->table->correctable()),
         );
-    }
-
-    private static function name(StoredTable $table, stdClass $row): ?string
-    {
-        [$of, $id] = match (true) {
-            $table === StoredTable::Species => ['species', $row->id],
-            $table === StoredTable::Facility, $table === StoredTable::Fish, $table === StoredTable::Systems => [$table->value, $row->id],
-            isset($row->fish_id) => ['fish', $row->fish_id],
-            isset($row->from_fish_id) => ['fish', $row->from_fish_id],
-            default => ['systems', $row->system_id ?? $row->from_system_id ?? 0],
-        };
-
-        return DB::table($of)->where('id', $id)->value($of === 'species' ? 'common_name' : 'name');
     }
 }
