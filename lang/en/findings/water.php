@@ -120,7 +120,7 @@ return [
         'objection' => '{fish}: {says}',
         'everybody_fits' => 'Yes: everybody still fits.',
         'peaks' => 'ammonia would reach {ammonia} about {ammonia_on}, nitrite {nitrite} about {nitrite_on}',
-        'safe' => 'Yes, as far as the filter goes: {peaks}.',
+        'safe' => 'The filter bears it: {peaks}.',
         'test_daily' => 'Yes, with a test each day: {peaks}.',
         'filter_too_small' => 'The filter is too small for this load and would never clear it: more media first.',
         'too_much' => 'Not at once: {peaks}, which harms.',
