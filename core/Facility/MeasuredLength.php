@@ -35,12 +35,19 @@ final readonly class MeasuredLength
     /** Relative standard error of the length or mean, with what converting it adds. */
     public function relativeErrorFor(Species $species): float
     {
-        $isConverted = $this->lengthKind !== null && $this->lengthKind !== $species->lengthKind;
         $between = ($this->spreadMm ?? 0.0) / $this->length->millimetres();
 
-        return sqrt(
-            ($this->method->relativeError() ** 2 + $between ** 2) / $this->sample
-            + ($isConverted ? LengthKind::CONVERSION_ERROR ** 2 : 0.0),
-        );
+        return sqrt(($this->method->relativeError() ** 2 + $between ** 2) / $this->sample + $this->conversionErrorFor($species) ** 2);
+    }
+
+    /** Of one reading: what may be wrong with a length does not average out over a shoal. */
+    public function readingErrorFor(Species $species): float
+    {
+        return hypot($this->method->relativeError(), $this->conversionErrorFor($species));
+    }
+
+    private function conversionErrorFor(Species $species): float
+    {
+        return $this->lengthKind === null || $this->lengthKind === $species->lengthKind ? 0.0 : LengthKind::CONVERSION_ERROR;
     }
 }

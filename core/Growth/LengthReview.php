@@ -71,7 +71,7 @@ final readonly class LengthReview
             return $found(null);
         }
         foreach (self::SLIPS as $slip) {
-            if (self::surprise($stated / $slip, $entry->relativeErrorFor($fish->species), $expected) < self::FITS) {
+            if (self::surprise($stated / $slip, $entry->readingErrorFor($fish->species), $expected) < self::FITS) {
                 return $found(LengthQuestion::UnitSlip, $entry->length->millimetres() / $slip);
             }
         }
@@ -95,9 +95,9 @@ final readonly class LengthReview
 
     private static function question(Species $species, MeasuredLength $entry, ?MeasuredLength $before, LengthBand $expected): ?LengthQuestion
     {
-        [$stated, $error] = [$entry->asStatedFor($species), $entry->relativeErrorFor($species)];
+        [$stated, $error] = [$entry->asStatedFor($species), $entry->readingErrorFor($species)];
         if ($before !== null) {
-            $both = hypot($error, $before->relativeErrorFor($species));
+            $both = hypot($error, $before->readingErrorFor($species));
             if (log($stated / $before->asStatedFor($species)) < -self::ONE_IN_A_HUNDRED * $both) {
                 return LengthQuestion::Shrunk;
             }
@@ -123,7 +123,7 @@ final readonly class LengthReview
         foreach ($growth->facility->fish as $other) {
             if ($other->key !== $fish->key && $other->lengths !== [] && $other->currentSystem() === $fish->currentSystem() && ! $date->isBefore($other->arrived)) {
                 $stated = $entry->asStatedFor($other->species);
-                if (self::surprise($stated, $entry->relativeErrorFor($other->species), $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
+                if (self::surprise($stated, $entry->readingErrorFor($other->species), $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
                     return $other->name;
                 }
             }

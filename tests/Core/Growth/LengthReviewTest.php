@@ -50,6 +50,17 @@ final class LengthReviewTest extends TestCase
         $this->assertSame(LengthQuestion::Jumped, $this->review(1.35 * $standard, kind: LengthKind::Standard)->question);
     }
 
+    public function test_the_mean_of_a_shoal_is_asked_about_no_sooner_than_one_length(): void
+    {
+        $fish = Example::fish(Example::of(), 'home', ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260], count: 30);
+        $growth = new FacilityGrowth(Example::facility([Example::tank('home', 120, 50)], [$fish]));
+        foreach (range(180, 400, 5) as $mm) {
+            $review = fn (int $sample): ?LengthQuestion => LengthReview::of($growth, $fish, new MeasuredLength(LocalDate::fromIso('2027-03-01'), Length::ofMillimetres($mm), Method::Eye, sample: $sample))->question;
+
+            $this->assertSame($review(1), $review(20), "{$mm} mm");
+        }
+    }
+
     public function test_a_slip_of_the_unit_in_another_kind_is_suggested_as_it_was_taken(): void
     {
         $review = $this->review(2.54 * 0.82 * 283, kind: LengthKind::Standard);
