@@ -62,7 +62,7 @@ final readonly class MoveSheets
             }
             $movers[] = $this->mover($kept, $fish, $single->count, $to);
         }
-        $going = array_map(fn (MovingOccupant $occupant): ?string => $occupant->occupant->fish, $movers);
+        $going = array_map(fn (MovingOccupant $mover): ?string => $mover->occupant->fish, $movers);
 
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),

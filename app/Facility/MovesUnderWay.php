@@ -8,6 +8,7 @@ use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
 use App\Models\Quarantine;
 use App\Models\Watch;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 
 /** What is written down of moves that are planned, under way and done. */
@@ -42,7 +43,7 @@ final readonly class MovesUnderWay
             self::open(self::MOST),
             MoveSheet::query()->with('fish.fish')->whereNotNull('finished_at')->orderByDesc('finished_at')->limit(self::PAST)->get(),
             Watches::going($kept),
-            self::quarantines(self::MOST),
+            self::quarantines(self::MOST)->load(['looks', 'treatments']),
             $timeOuts->count(),
             Watch::query()->where('is_return', true)->where('ended', 'settled')
                 ->whereIn('fish_id', MoveSheetFish::query()->whereRelation('sheet', 'is_time_out', true)->select('fish_id'))
@@ -56,9 +57,9 @@ final readonly class MovesUnderWay
         return MoveSheet::query()->with('fish.fish')->whereNull('finished_at')->whereNull('cancelled_at')->orderBy('planned_on')->limit($most)->get();
     }
 
-    /** @return Collection<int, Quarantine> of fish that have not been released, oldest first */
-    public static function quarantines(int $most): Collection
+    /** @return Records<int, Quarantine> of fish that have not been released, oldest first */
+    public static function quarantines(int $most): Records
     {
-        return Quarantine::query()->with(['looks', 'treatments'])->whereNull('released_on')->orderBy('from')->limit($most)->get();
+        return Quarantine::query()->whereNull('released_on')->orderBy('from')->limit($most)->get();
     }
 }

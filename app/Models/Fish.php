@@ -11,7 +11,6 @@ use Database\Factories\FishFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -32,7 +31,6 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property Sex|null $sex
  * @property string|null $hatched_on
  * @property int|null $stated_adult_tenth_mm
- * @property Species $species
  * @property Collection<int, FishCandidate> $candidates
  */
 final class Fish extends Model
@@ -50,12 +48,6 @@ final class Fish extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()->logOnly(['species_id', 'sex', 'hatched_on', 'stated_adult_tenth_mm'])->logOnlyDirty()->dontSubmitEmptyLogs();
-    }
-
-    /** @return BelongsTo<Species, $this> */
-    public function species(): BelongsTo
-    {
-        return $this->belongsTo(Species::class);
     }
 
     /** @return HasMany<FishCandidate, $this> */
@@ -93,24 +85,6 @@ final class Fish extends Model
     public function measurements(): HasMany
     {
         return $this->hasMany(Measurement::class)->orderBy('date')->orderBy('id');
-    }
-
-    /** @return HasMany<Loss, $this> */
-    public function losses(): HasMany
-    {
-        return $this->hasMany(Loss::class);
-    }
-
-    /** @return HasMany<Count, $this> */
-    public function counts(): HasMany
-    {
-        return $this->hasMany(Count::class);
-    }
-
-    /** @return HasMany<Move, $this> */
-    public function moves(): HasMany
-    {
-        return $this->hasMany(Move::class);
     }
 
     /** @return HasMany<RationChange, $this> */

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $target_id
@@ -17,10 +16,4 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Incident extends LogEntry
 {
     protected $casts = ['act' => Act::class, 'harm' => Harm::class];
-
-    /** @return BelongsTo<Fish, $this> */
-    public function target(): BelongsTo
-    {
-        return $this->belongsTo(Fish::class, 'target_id');
-    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -27,11 +26,5 @@ abstract class LogEntry extends Model
     public function getActivitylogOptions(): LogOptions
     {
         return LogOptions::defaults()->logAll()->logExcept(['created_at', 'updated_at'])->logOnlyDirty();
-    }
-
-    /** @return BelongsTo<Fish, $this> */
-    public function fish(): BelongsTo
-    {
-        return $this->belongsTo(Fish::class);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
@@ -13,18 +12,6 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Move extends LogEntry
 {
-    /** @return BelongsTo<System, $this> */
-    public function from(): BelongsTo
-    {
-        return $this->belongsTo(System::class, 'from_system_id');
-    }
-
-    /** @return BelongsTo<System, $this> */
-    public function to(): BelongsTo
-    {
-        return $this->belongsTo(System::class, 'to_system_id');
-    }
-
     /** @return HasOne<MoveSheetFish, $this> the sheet by which it was made */
     public function sheetEntry(): HasOne
     {

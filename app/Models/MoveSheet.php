@@ -7,7 +7,6 @@ namespace App\Models;
 use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
@@ -38,17 +37,5 @@ final class MoveSheet extends Model
     public function fish(): HasMany
     {
         return $this->hasMany(MoveSheetFish::class)->orderBy('id');
-    }
-
-    /** @return BelongsTo<System, $this> */
-    public function from(): BelongsTo
-    {
-        return $this->belongsTo(System::class, 'from_system_id');
-    }
-
-    /** @return BelongsTo<System, $this> */
-    public function to(): BelongsTo
-    {
-        return $this->belongsTo(System::class, 'to_system_id');
     }
 }

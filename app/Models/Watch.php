@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -37,17 +36,5 @@ final class Watch extends Model
     public function interventions(): HasMany
     {
         return $this->hasMany(WatchIntervention::class)->orderBy('id');
-    }
-
-    /** @return BelongsTo<Fish, $this> */
-    public function fish(): BelongsTo
-    {
-        return $this->belongsTo(Fish::class);
-    }
-
-    /** @return BelongsTo<System, $this> */
-    public function system(): BelongsTo
-    {
-        return $this->belongsTo(System::class);
     }
 }

@@ -17,7 +17,7 @@ final readonly class AddingOrder
     public static function of(MoveCase $case): array
     {
         $count = $case->count();
-        $temperament = max(array_map(fn (MovingOccupant $occupant): int => $occupant->occupant->species->habits->temperament, $case->movers));
+        $temperament = max(array_map(fn (MovingOccupant $mover): int => $mover->occupant->species->habits->temperament, $case->movers));
         $isShoal = count($case->movers) === 1 && $case->movers[0]->occupant->species->needs->minimumGroup > 1;
 
         return match ($case->rulebook->answer(RuleOption::Adding)) {

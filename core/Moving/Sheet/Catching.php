@@ -38,7 +38,7 @@ final readonly class Catching
     /** Litres that the tub should hold with water in it. */
     public function tubLitres(): float
     {
-        $kilograms = array_sum(array_map(fn (MovingOccupant $occupant): float => $occupant->mass * $occupant->occupant->count, $this->case->movers)) / 1000;
+        $kilograms = array_sum(array_map(fn (MovingOccupant $mover): float => $mover->mass * $mover->occupant->count, $this->case->movers)) / 1000;
 
         return max(5.0, ceil(self::LITRES_PER_KG * $kilograms / 5) * 5);
     }
@@ -85,12 +85,12 @@ final readonly class Catching
 
     private function isRay(): bool
     {
-        return array_filter($this->case->movers, fn (MovingOccupant $occupant): bool => $occupant->occupant->species->lengthKind === LengthKind::Disc) !== [];
+        return array_filter($this->case->movers, fn (MovingOccupant $mover): bool => $mover->occupant->species->lengthKind === LengthKind::Disc) !== [];
     }
 
     /** @return list<string> */
     private function hazards(): array
     {
-        return array_values(array_unique(array_merge(...array_map(fn (MovingOccupant $occupant): array => $occupant->hazards, $this->case->movers))));
+        return array_values(array_unique(array_merge(...array_map(fn (MovingOccupant $mover): array => $mover->hazards, $this->case->movers))));
     }
 }

@@ -39,32 +39,32 @@ final readonly class MoveCase
     /** The most sensitive of them decides. */
     public function hardiness(): Hardiness
     {
-        $all = array_map(fn (MovingOccupant $occupant): Hardiness => $occupant->hardiness, $this->movers);
+        $all = array_map(fn (MovingOccupant $mover): Hardiness => $mover->hardiness, $this->movers);
 
         return in_array(Hardiness::Sensitive, $all, true) ? Hardiness::Sensitive : (in_array(Hardiness::Usual, $all, true) ? Hardiness::Usual : Hardiness::Hardy);
     }
 
     public function count(): int
     {
-        return array_sum(array_map(fn (MovingOccupant $occupant): int => $occupant->occupant->count, $this->movers));
+        return array_sum(array_map(fn (MovingOccupant $mover): int => $mover->occupant->count, $this->movers));
     }
 
     /** Grams of the heaviest. */
     public function heaviest(): float
     {
-        return max(array_map(fn (MovingOccupant $occupant): float => $occupant->mass, $this->movers));
+        return max(array_map(fn (MovingOccupant $mover): float => $mover->mass, $this->movers));
     }
 
     /** Millimetres of the longest. */
     public function longest(): float
     {
-        return max(array_map(fn (MovingOccupant $occupant): float => $occupant->occupant->longest(), $this->movers));
+        return max(array_map(fn (MovingOccupant $mover): float => $mover->occupant->longest(), $this->movers));
     }
 
     /** @return list<Occupant> */
     public function newcomers(): array
     {
-        return array_map(fn (MovingOccupant $occupant): Occupant => $occupant->occupant, $this->movers);
+        return array_map(fn (MovingOccupant $mover): Occupant => $mover->occupant, $this->movers);
     }
 
     public function isBetweenSites(): bool

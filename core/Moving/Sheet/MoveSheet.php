@@ -35,7 +35,7 @@ final readonly class MoveSheet
     {
         $match = WaterMatch::of($case->fromWater, $case->toWater, $case->hardiness(), $case->way, $case->container, $case->rulebook->answer(RuleOption::Acclimating) === 'always-slow');
         $catching = new Catching($case);
-        $mass = array_sum(array_map(fn (MovingOccupant $occupant): float => $occupant->mass * $occupant->occupant->count, $case->movers));
+        $mass = array_sum(array_map(fn (MovingOccupant $mover): float => $mover->mass * $mover->occupant->count, $case->movers));
         $minutes = Oxygen::minutesWithoutAir($catching->tubLitres(), $mass, $case->fromWater->celsius ?? WaterTemperature::USUAL_CELSIUS);
 
         return new self($match, Objections::of($case, $match), $catching->toHaveAtHand(), [
@@ -108,7 +108,7 @@ final readonly class MoveSheet
     /** @return list<SheetStep> */
     private static function release(MoveCase $case): array
     {
-        $isShy = array_filter($case->movers, fn (MovingOccupant $occupant): bool => $occupant->occupant->species->habits->isPeaceful()) !== [];
+        $isShy = array_filter($case->movers, fn (MovingOccupant $mover): bool => $mover->occupant->species->habits->isPeaceful()) !== [];
 
         return [
             SheetStep::of('lights-off', Phase::Release, $isShy ? Finding::of('moving.step.lights_off_night') : Finding::of('moving.step.lights_off'), Finding::of('moving.step.lights_off_why')),
