@@ -27,8 +27,11 @@ use Biomegas\Planning\FullSystem;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\HomesAhead\Whereabouts;
 use Biomegas\Planning\SystemOutlook;
+use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
@@ -47,6 +50,18 @@ final class FacilitySnapshot
     private array $outlooks = [];
 
     private ?string $surroundings = null;
+
+    private ?string $everybody = null;
+
+    private ?Residents $residents = null;
+
+    private ?Whereabouts $whereabouts = null;
+
+    /** @var list<PlannedMove>|null */
+    private ?array $plannedMoves = null;
+
+    /** @var array<string, LocalDate>|null by fish */
+    private ?array $quarantineEnds = null;
 
     /** @var array<string, string> by fish */
     private array $prints = [];
@@ -115,12 +130,19 @@ final class FacilitySnapshot
 
     public function residents(): Residents
     {
-        return new Residents(fn (System $system): array => array_map(function (Fish $fish): array {
-            $ahead = $this->lengthsAhead($fish);
-            $largest = Shoal::of($fish)->largest;
+        return $this->residents ??= Residents::of($this->whereabouts(), $this->lengthsAhead(...));
+    }
 
-            return [$fish, fn (LocalDate $date): Occupant => new Occupant($fish->name, $fish->species, $ahead->on($date), $fish->count, $largest, $fish->key)];
-        }, $this->facility->residentsOf($system)));
+    /** Where everybody lives from today on, as moves are planned. */
+    public function whereabouts(): Whereabouts
+    {
+        return $this->whereabouts ??= new Whereabouts($this->facility, $this->plannedMoves());
+    }
+
+    /** @return list<PlannedMove> */
+    private function plannedMoves(): array
+    {
+        return $this->plannedMoves ??= PlannedMoves::of($this->facility, $this->unreadable);
     }
 
     private function lengthsAhead(Fish $fish): LengthsAhead
@@ -135,9 +157,32 @@ final class FacilitySnapshot
     /** The homes that it needs from today on, beginning with the one it lives in. */
     public function homesAhead(Fish $fish): HomesAhead
     {
-        $growth = $this->outlook($fish)->growth->leading();
+        return $this->homesAheadUnder($this->facility->rulebook, $fish);
+    }
 
-        return (new HomeSearch($this->facility, $growth, $fish, $this->residents()))->find($this->facility->systems[$fish->currentSystem()]);
+    /** The same if another rulebook held. */
+    public function homesAheadUnder(Rulebook $rulebook, Fish $fish): HomesAhead
+    {
+        $notBefore = $this->quarantineEnds()[$fish->key] ?? null;
+
+        return $this->answers->of(
+            $this->surroundings(),
+            ['homes ahead', $rulebook, $this->print($fish), $this->everybody(), $notBefore],
+            fn (): HomesAhead => (new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore))
+                ->findFrom($this->facility->systems[$fish->currentSystem()], $this->whereabouts()->settledFor($fish), $this->whereabouts()),
+        );
+    }
+
+    /** @return array<string, LocalDate> the first day on which it may move, by fish in quarantine */
+    private function quarantineEnds(): array
+    {
+        return $this->quarantineEnds ??= MovingBook::quarantineEnds($this);
+    }
+
+    /** Fingerprint of where all fish live, how they grow, and where they are to go. */
+    private function everybody(): string
+    {
+        return $this->everybody ??= hash('xxh128', serialize([array_map($this->print(...), $this->facility->fish), $this->plannedMoves()]));
     }
 
     /** What the rules of housing say of a home for this fish today. */

@@ -30,7 +30,7 @@ use Biomegas\Moving\Sheet\MoveSheet;
 use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\SystemChange;
-use Biomegas\Planning\FallbackMissing;
+use Biomegas\Planning\HomesAhead\FallbackMissing;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\Readying;
 
@@ -85,7 +85,7 @@ final readonly class MoveSheets
             Hardiness::of($fish->species, $background),
             $background->hazards ?? [],
             MovingBook::quarantine($kept, $fish),
-            FallbackMissing::reason($fish, $kept->brief($fish)) !== null,
+            FallbackMissing::reason($fish, $kept->homesAhead($fish)) !== null,
             self::hasLivedIn(Keys::id($fish->key), Keys::id($to->key)),
         );
     }

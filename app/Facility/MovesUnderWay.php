@@ -8,6 +8,7 @@ use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
 use App\Models\Quarantine;
 use App\Models\Watch;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 
@@ -61,5 +62,18 @@ final readonly class MovesUnderWay
     public static function quarantines(int $most): Records
     {
         return Quarantine::query()->whereNull('released_on')->orderBy('from')->limit($most)->get();
+    }
+
+    /**
+     * Of finished moves those into a stay that is meant to end and has not.
+     *
+     * @param  Builder<MoveSheet>  $sheets
+     */
+    public static function endingStays(Builder $sheets): void
+    {
+        $sheets->whereNotNull('finished_at')->whereNotNull('until')->whereExists(
+            fn ($stay) => $stay->from('stays')->join('move_sheet_fish', 'move_sheet_fish.fish_id', 'stays.fish_id')
+                ->whereColumn('move_sheet_fish.move_sheet_id', 'move_sheets.id')->whereColumn('stays.system_id', 'move_sheets.to_system_id')->whereNull('stays.until'),
+        );
     }
 }

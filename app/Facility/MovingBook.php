@@ -24,6 +24,8 @@ use stdClass;
 /** What moves go by besides the picture of the facility: quarantine, looks at fish, waters as they were last measured. */
 final readonly class MovingBook
 {
+    private const MOST_QUARANTINES = 100;
+
     /** The water of a system: measured lately, else as it is kept. */
     public static function sample(FacilitySnapshot $kept, System $system): WaterSample
     {
@@ -60,6 +62,20 @@ final readonly class MovingBook
         $open = Quarantine::query()->where('fish_id', Keys::id($fish->key))->whereNull('released_on')->latest('id')->first();
 
         return $open === null ? null : self::stateOf($kept, $open);
+    }
+
+    /** @return array<string, LocalDate> the first day on which it may leave, by fish in quarantine */
+    public static function quarantineEnds(FacilitySnapshot $kept): array
+    {
+        $ends = [];
+        $kept->unreadable->readAll(StoredTable::Quarantines, MovesUnderWay::quarantines(self::MOST_QUARANTINES), function (Quarantine $open) use ($kept, &$ends): void {
+            $state = self::stateOf($kept, $open);
+            if (! $state->mayLeave()) {
+                $ends[Keys::ofFish($open->fish_id)] = LocalDate::later($state->ends, $kept->facility->date->plusDays(1));
+            }
+        });
+
+        return $ends;
     }
 
     public static function stateOf(FacilitySnapshot $kept, Quarantine $open): QuarantineState

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Biomegas\Company;
 
 use Biomegas\Facility\HousingNeeds;
+use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Measure\Length;
 
 /**
  * Anything that fits in a mouth is food. A prey shorter than the mouth ratio
@@ -13,9 +15,43 @@ use Biomegas\Housing\Verdict\Occupant;
  */
 final readonly class Mouthful
 {
+    /** Room for a quarter more is close to a meal. Judgement. */
+    private const NEAR = 1.25;
+
     public static function swallows(Occupant $predator, Occupant $prey): bool
     {
-        return $predator->fish !== $prey->fish && self::room($predator) > self::girth($prey);
+        return ! self::isOneFish($predator, $prey) && self::room($predator) > self::girth($prey);
+    }
+
+    /** What one does to another in one home; null: nothing that sizes decide. */
+    public static function harm(Occupant $predator, Occupant $prey): ?Finding
+    {
+        return match (true) {
+            self::swallows($predator, $prey) => Finding::of(
+                'company.swallows',
+                predator: $predator->name, long: Length::ofMillimetres($predator->longest()), prey: $prey->name, short: Length::ofMillimetres($prey->length),
+            ),
+            $predator->species->habits->bitesPieces && ! self::isOneFish($predator, $prey) => Finding::of('company.bites', predator: $predator->name, prey: $prey->name),
+            default => null,
+        };
+    }
+
+    /** Mean length from which the prey no longer fits into this mouth, millimetres. */
+    public static function safeFrom(Occupant $predator, Occupant $prey): float
+    {
+        return self::room($predator) / self::girth($prey) * $prey->length;
+    }
+
+    /** It fits already, or will as soon as one of them is a little longer. */
+    public static function isNear(Occupant $predator, Occupant $prey): bool
+    {
+        return ! self::isOneFish($predator, $prey) && self::NEAR * self::room($predator) > self::girth($prey);
+    }
+
+    /** A fish and its own shoal share a key; those only thought of have none. */
+    private static function isOneFish(Occupant $predator, Occupant $prey): bool
+    {
+        return $predator->fish !== null && $predator->fish === $prey->fish;
     }
 
     /** What the largest of them can swallow, millimetres of a usual body. */

@@ -22,6 +22,14 @@ final readonly class TemperatureReadings
         $this->readings = $readings;
     }
 
+    /** There are some on that day or later. */
+    public function reachTo(LocalDate $date): bool
+    {
+        $last = $this->readings[count($this->readings) - 1] ?? null;
+
+        return $last !== null && ! $last[0]->isBefore($date);
+    }
+
     /** Between the readings about that day; null where there are none near enough. */
     public function on(LocalDate $date): ?float
     {

@@ -14,8 +14,10 @@ use Biomegas\Housing\Rule\SalinityRule;
 use Biomegas\Housing\Rule\SharedLitresRule;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Rule\SpeciesOnlyRule;
+use Biomegas\Housing\Rule\SwallowingRule;
 use Biomegas\Housing\Rule\TemperatureRule;
 use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
 
 /** What all rules say of a home for a newcomer. */
@@ -28,16 +30,35 @@ final readonly class Judgement
 
     public static function of(HousingCase $case): self
     {
-        $verdicts = [];
-        foreach (self::rules() as $rule) {
-            $verdict = $rule->judge($case);
-            if ($verdict !== null) {
-                $exception = $verdict->passes ? null : $case->rulebook->setAside($verdict->rule->value);
-                $verdicts[] = $exception === null ? $verdict : $verdict->setAside($exception->reason);
+        return new self(array_values(array_filter(array_map(
+            fn (Rule $rule): ?Verdict => self::ask($rule, $case),
+            [...self::lastingRules(), ...self::afternoonRules()],
+        ))));
+    }
+
+    /**
+     * The same as the obstacle of the whole judgement, without asking more rules than it takes.
+     *
+     * @param  HousingRule|null  $besides  it is left out
+     */
+    public static function obstacleIn(HousingCase $case, ?HousingRule $besides = null): ?Verdict
+    {
+        foreach (self::lastingRules() as $rule) {
+            $verdict = self::ask($rule, $case);
+            if ($verdict?->refuses() === true && $verdict->rule !== $besides) {
+                return $verdict;
             }
         }
 
-        return new self($verdicts);
+        return null;
+    }
+
+    private static function ask(Rule $rule, HousingCase $case): ?Verdict
+    {
+        $verdict = $rule->judge($case);
+        $exception = $verdict === null || $verdict->passes ? null : $case->rulebook->setAside($verdict->rule->value);
+
+        return $exception === null ? $verdict : $verdict->setAside($exception->reason);
     }
 
     public function passes(): bool
@@ -76,11 +97,14 @@ final readonly class Judgement
     }
 
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
-    private static function rules(): array
+    private static function lastingRules(): array
     {
-        return [
-            new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule,
-            new GroupRule, new OverflowRule, new FittingsRule, ChemistryRule::ofAcidity(), ChemistryRule::ofHardness(),
-        ];
+        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new SwallowingRule];
+    }
+
+    /** @return non-empty-list<Rule> what an afternoon puts right, and advice */
+    private static function afternoonRules(): array
+    {
+        return [new GroupRule, new OverflowRule, new FittingsRule, ChemistryRule::ofAcidity(), ChemistryRule::ofHardness()];
     }
 }

@@ -15,8 +15,6 @@ final readonly class FishBrief
         /** Today. */
         public LengthBand $length,
         public HomeOutlook $home,
-        /** Null when it need not leave, or no system takes it. */
-        public ?HomeOutlook $next,
         public LocalDate $measureOn,
     ) {
     }
@@ -26,7 +24,6 @@ final readonly class FishBrief
         return new self(
             $outlook->growth->lengthOn($facility->date),
             $outlook->current(),
-            $outlook->current()->outgrows->early === null ? null : $outlook->next(),
             MeasurementDue::of($outlook),
         );
     }

@@ -11,7 +11,6 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
-use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Stall;
 use Biomegas\Housing\Rule\TemperatureFit;
@@ -21,8 +20,7 @@ use Biomegas\Rulebook\Rulebook;
 use Closure;
 
 /**
- * What lies ahead of one fish: its growth, any home held against it, and where
- * it could go next. A home is worked out when it is first asked for.
+ * What lies ahead of one fish: its growth, and any home held against it. A home is worked out when it is first asked for.
  */
 final class FishOutlook
 {
@@ -75,11 +73,6 @@ final class FishOutlook
         return $this->homeIn($this->facility->systems[$this->fish->currentSystem()]);
     }
 
-    public function next(): ?HomeOutlook
-    {
-        return NextHome::of($this);
-    }
-
     public function homeIn(System $system): HomeOutlook
     {
         return $this->homes[$system->key] ??= $this->holdAgainst($system);
@@ -89,12 +82,6 @@ final class FishOutlook
     public function limitIn(System $system): float
     {
         return $this->limits[$system->key] ??= $this->rules->limitIn($system, $this->fish->species, $this->fish)->millimetres;
-    }
-
-    /** The first day on which it may have outgrown the system; null when that is not within the horizon. */
-    public function mayOutgrow(System $system): ?LocalDate
-    {
-        return $this->growth->dayReaching($this->limitsIn($system), LengthBand::LOW, $system);
     }
 
     /** The largest of a shoal decides. */

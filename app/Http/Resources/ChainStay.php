@@ -13,7 +13,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'One home in the chain that a fish needs.')]
 final readonly class ChainStay
 {
-    /** @param  list<string>  $mend */
+    /**
+     * @param  list<string>  $mend
+     * @param  list<string>  $company
+     */
     public function __construct(
         #[OA\Property] public int $system_id,
         #[OA\Property] public string $name,
@@ -24,6 +27,9 @@ final readonly class ChainStay
         #[OA\Property] public bool $is_for_life,
         #[OA\Property(description: 'What ends the stay.')] public ?string $because,
         #[OA\Property(description: 'What must be put right there.', type: 'array', items: new OA\Items(type: 'string'))] public array $mend,
+        #[OA\Property(description: 'Residents with whom it may not get on.', type: 'array', items: new OA\Items(type: 'string'))] public array $company,
+        #[OA\Property(description: 'The move there is written down.')] public bool $is_planned,
+        #[OA\Property(description: 'So short that it is a stopgap.')] public bool $is_interim,
     ) {
     }
 
@@ -33,6 +39,9 @@ final readonly class ChainStay
             Keys::id($stay->system->key), $stay->system->name, $stay->from->toIso(), $stay->move?->toIso(), $stay->leave?->toIso(), round($stay->lengthAtEnd, 1), $stay->isForLife,
             $says->sayIf($stay->because?->finding),
             array_map(fn (Verdict $verdict): string => $says->sayAll($verdict->withChange()), $stay->toMend),
+            $stay->company,
+            $stay->isPlanned,
+            $stay->isInterim(),
         );
     }
 }

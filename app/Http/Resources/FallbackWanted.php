@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
-use Biomegas\Planning\FallbackMissing;
+use Biomegas\Planning\HomesAhead\FallbackMissing;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A fish for which nobody has said where it goes if it cannot stay.')]
@@ -23,7 +23,7 @@ final readonly class FallbackWanted
     {
         $wanted = [];
         foreach ($kept->facility->fish as $fish) {
-            $reason = FallbackMissing::reason($fish, $kept->brief($fish));
+            $reason = FallbackMissing::reason($fish, $kept->homesAhead($fish));
             if ($reason !== null) {
                 $wanted[] = new self($kept->kept($fish)->id, $fish->name, $kept->says()->phrase($reason));
             }

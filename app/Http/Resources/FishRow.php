@@ -23,7 +23,8 @@ final readonly class FishRow
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Today.')] public Band $length_mm,
         #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $last_length,
         #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,
-        #[OA\Property(ref: '#/components/schemas/Home', nullable: true, description: 'The smallest system in use that would take it on; null when none does.')] public ?Home $next,
+        #[OA\Property(ref: '#/components/schemas/ChainStay', nullable: true, description: 'The home after this one in its chain; null when it need not leave, or none takes it.')] public ?ChainStay $next,
+        #[OA\Property(format: 'date', description: 'When something may first stand against its staying where it is; null: not within the horizon.')] public ?string $leaves,
         #[OA\Property(format: 'date')] public string $measure_on,
     ) {
     }
@@ -37,6 +38,8 @@ final readonly class FishRow
     public static function from(FacilitySnapshot $kept, Fish $fish): self
     {
         $brief = $kept->brief($fish);
+        $homes = $kept->homesAhead($fish);
+        $next = $homes->next();
         $record = $kept->kept($fish);
 
         return new self(
@@ -50,7 +53,8 @@ final readonly class FishRow
             Band::from($brief->length),
             LastLength::of($fish),
             Home::from($brief->home, $kept->says()),
-            $brief->next === null ? null : Home::from($brief->next, $kept->says()),
+            $next === null ? null : ChainStay::from($next, $kept->says()),
+            ($homes->stays[0]->leave ?? null)?->toIso(),
             $brief->measureOn->toIso(),
         );
     }

@@ -60,11 +60,7 @@ final readonly class RulebookSheet
     /** @return list<string> */
     private static function elsewhere(FacilitySnapshot $kept, Rulebook $other): array
     {
-        $moved = array_filter($kept->facility->fish, function (Fish $fish) use ($kept, $other): bool {
-            $brief = $kept->brief($fish);
-
-            return $brief->home->outgrows->early !== null && $kept->outlook($fish)->under($other)->next()?->system->key !== $brief->next?->system->key;
-        });
+        $moved = array_filter($kept->facility->fish, fn (Fish $fish): bool => $kept->homesAheadUnder($other, $fish)->next()?->system->key !== $kept->homesAhead($fish)->next()?->system->key);
 
         return array_values(array_map(fn (Fish $fish): string => $fish->name, $moved));
     }

@@ -64,7 +64,7 @@ final readonly class DailyGrowth
     {
         $days = $from->daysUntil($until);
         $times = [];
-        if ($this->readings !== null && $this->points !== null) {
+        if ($this->readings !== null && $this->points !== null && $this->readings->reachTo($from)) {
             for ($i = 0; $i < $days; $i++) {
                 $times[] = $time += $this->onDay($from->plusDays($i), $this->points, $this->readings);
             }

@@ -22,11 +22,19 @@ final readonly class SizeRuleOfHome implements Rule
         [$at, $most] = [Length::ofMillimetres($longest), Length::ofMillimetres($limit->millimetres)];
 
         return $longest <= $limit->millimetres
-            ? Verdict::pass(HousingRule::Size, Finding::of('housing.size.fits', at: $at, system: $case->system->name, most: $most))
+            ? Verdict::pass(HousingRule::Size, Finding::of('housing.size.fits', count: $case->newcomer->count, at: $at, system: $case->system->name, most: $most))
             : Verdict::fail(
                 HousingRule::Size,
-                Finding::of('housing.size.too_large', at: $at, system: $case->system->name, most: $most, binding: $limit->binding),
-                NearestHome::for($case->newcomer->species, $longest, $case->rulebook)->asChange($limit->binding),
+                Finding::of('housing.size.too_large', count: $case->newcomer->count, at: $at, system: $case->system->name, most: $most, binding: $limit->binding),
+                self::lastingHome($case)->asChange($limit->binding, $case->newcomer->count),
             );
+    }
+
+    /** A home that does for today alone is soon the wrong advice: all of them, grown. */
+    private static function lastingHome(HousingCase $case): NearestHome
+    {
+        $grown = max($case->newcomer->longest(), $case->newcomer->species->adultLength->typical);
+
+        return NearestHome::forGroup($case->newcomer->species, $grown, $case->newcomer->count, $case->rulebook);
     }
 }

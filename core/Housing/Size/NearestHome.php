@@ -10,6 +10,7 @@ use Biomegas\Measure\Length;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Volume;
 use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 
 /** The least home, by its inside sizes in millimetres, that holds a fish of this length. */
 final readonly class NearestHome
@@ -34,6 +35,25 @@ final readonly class NearestHome
         );
     }
 
+    /**
+     * What a whole group of such length asks for: each must have its room, and all of them floor and water.
+     *
+     * @param  float  $length  of the longest, millimetres
+     */
+    public static function forGroup(Species $species, float $length, int $count, Rulebook $rulebook): self
+    {
+        $single = self::for($species, $length, $rulebook);
+        $floor = $count * $rulebook->number(RuleParameter::FloorRoomy) * min($length, $species->adultLength->typical) ** 2;
+        $stretch = sqrt(max(1.0, $floor / max(1.0, $single->swimLength * $single->turningWidth)));
+        $litres = $species->needs->litres;
+
+        return new self(
+            $stretch * $single->swimLength, $stretch * $single->turningWidth, $single->depth,
+            $single->litres === null || $litres === null ? $single->litres
+                : $single->litres * $litres->litresFor($count, $rulebook->home()) / $litres->litresFor($litres->for, $rulebook->home()),
+        );
+    }
+
     /** Large enough for both. */
     private function with(self $other): self
     {
@@ -45,15 +65,13 @@ final readonly class NearestHome
         );
     }
 
-    /** The one size that would have to change for this rule. */
-    public function asChange(SizeRule $binding): Finding
+    /** What would hold so many of them. */
+    public function asChange(SizeRule $binding, int $count): Finding
     {
-        return match ($binding) {
-            SizeRule::SwimLength => Finding::of('housing.size.longer_run', length: Length::ofMillimetres($this->swimLength)),
-            SizeRule::TurningWidth => Finding::of('housing.size.wider', width: Length::ofMillimetres($this->turningWidth)),
-            SizeRule::Depth => $this->depth === null ? Finding::of('housing.size.deeper') : Finding::of('housing.size.deep', depth: Length::ofMillimetres($this->depth)),
-            SizeRule::LeastHome => Finding::of('housing.size.larger', sides: Sides::ofMillimetres($this->swimLength, $this->turningWidth)),
-            SizeRule::Litres => $this->litres === null ? Finding::of('housing.size.more_water') : Finding::of('housing.size.litres', litres: Volume::ofLitres($this->litres)),
+        return match (true) {
+            $binding === SizeRule::Depth && $this->depth !== null => Finding::of('housing.size.deep', count: $count, depth: Length::ofMillimetres($this->depth)),
+            $binding === SizeRule::Litres && $this->litres !== null => Finding::of('housing.size.litres', count: $count, litres: Volume::ofLitres($this->litres)),
+            default => Finding::of('housing.size.larger', count: $count, sides: Sides::ofMillimetres($this->swimLength, $this->turningWidth)),
         };
     }
 }

@@ -8,8 +8,8 @@ use Biomegas\Company\Mouthful;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Occupant;
-use Biomegas\Measure\Length;
 use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
 
@@ -49,7 +49,8 @@ final readonly class Objections
             $others = [...$case->residents, ...array_values(array_filter($case->newcomers(), fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY))];
             $judgement = Judgement::of(new HousingCase($newcomer, $case->to, $others, $case->rulebook));
             $obstacle = $judgement->obstacle();
-            if ($obstacle !== null) {
+            // Whom it eats, and who eats it, is said of each by name.
+            if ($obstacle !== null && $obstacle->rule !== HousingRule::Swallowing) {
                 $objections[] = Objection::block(ObjectionKind::Housing, Finding::of('moving.objection.housing', fish: $newcomer->name, says: $obstacle->withChange()));
             }
             foreach ($judgement->easilyMended() as $verdict) {
@@ -76,14 +77,9 @@ final readonly class Objections
     /** @return list<Objection> */
     private static function mouth(Occupant $predator, Occupant $prey): array
     {
-        return match (true) {
-            Mouthful::swallows($predator, $prey) => [Objection::block(ObjectionKind::Swallowing, Finding::of(
-                'moving.objection.swallows',
-                predator: $predator->name, long: Length::ofMillimetres($predator->longest()), prey: $prey->name, short: Length::ofMillimetres($prey->length),
-            ))],
-            $predator->species->habits->bitesPieces => [Objection::block(ObjectionKind::Swallowing, Finding::of('moving.objection.bites', predator: $predator->name, prey: $prey->name))],
-            default => [],
-        };
+        $harm = Mouthful::harm($predator, $prey);
+
+        return $harm === null ? [] : [Objection::block(ObjectionKind::Swallowing, $harm)];
     }
 
     /** @return list<Objection> */

@@ -43,9 +43,9 @@ final readonly class HomeToBuild
     ) {
     }
 
-    public static function for(Species $species, float $adultMm, LocalDate $by, LocalDate $today, Rulebook $rulebook): self
+    public static function for(Species $species, float $adultMm, int $count, LocalDate $by, LocalDate $today, Rulebook $rulebook): self
     {
-        $least = NearestHome::for($species, $adultMm, $rulebook);
+        $least = NearestHome::forGroup($species, $adultMm, $count, $rulebook);
         $depth = $least->depth ?? max(self::LEAST_DEPTH_MM, min(self::MOST_DEPTH_MM, $least->turningWidth / 2));
         $begin = $by->plusDays(-(int) $rulebook->number(RuleParameter::BuildLeadDays));
 

@@ -19,6 +19,18 @@ final readonly class HomesAhead
     ) {
     }
 
+    /** The home to go to after the present one; null when it need not leave, or none takes it. */
+    public function next(): ?StayAhead
+    {
+        return $this->stays[1] ?? null;
+    }
+
+    /** Its home will not do, and no other does. */
+    public function isStuck(): bool
+    {
+        return $this->next() === null && ($this->stays[0]->leave ?? null) !== null;
+    }
+
     public function isForLife(): bool
     {
         return $this->stays !== [] && $this->stays[count($this->stays) - 1]->isForLife;

@@ -7,18 +7,34 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
-/** Who lives in a system on a day to come, as long as they are by then and as if nobody moved. */
+/** Who lives in a system on a day to come, as long as they are by then and where moves that are planned take them. */
 final class Residents
 {
     /** @var array<string, list<Occupant>> by system and day */
     private array $known = [];
 
-    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Occupant}>  $of  the residents of a system, each as a occupant of any day, null when it is not there */
+    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Occupant}>  $of  the residents of a system, each as an occupant of any day, null when it is not there */
     public function __construct(private readonly Closure $of)
     {
+    }
+
+    /** @param  Closure(Fish): LengthsAhead  $lengthsOf */
+    public static function of(Whereabouts $whereabouts, Closure $lengthsOf): self
+    {
+        return new self(fn (System $system): array => array_map(function (Fish $fish) use ($whereabouts, $lengthsOf, $system): array {
+            $ahead = $lengthsOf($fish);
+            $largest = Shoal::of($fish)->largest;
+
+            return [$fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $ahead, $largest): ?Occupant {
+                $count = $whereabouts->countIn($fish, $system, $date);
+
+                return $count === 0 ? null : new Occupant($fish->name, $fish->species, $ahead->on($date), $count, $largest, $fish->key);
+            }];
+        }, $whereabouts->everIn($system)));
     }
 
     /** With one more, who goes through this chain of homes. */

@@ -74,7 +74,7 @@ final readonly class SpeciesSearch
     private function judged(System $system, Species $species, Background $background): SuitableSpecies
     {
         $fish = $this->asFish($system, $species, $background->usualLengthWhenSold($species));
-        $growth = $this->study->projectionOf($fish)->leading();
+        $growth = $this->study->projectionOf($fish);
         $search = new HomeSearch($this->facility, $growth, $fish, $this->residents);
         $refusal = $search->refusalOf($system);
         $stay = $refusal === null ? $search->stayFromToday($system) : null;

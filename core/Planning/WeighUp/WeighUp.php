@@ -56,7 +56,7 @@ final readonly class WeighUp
         $long = $facility->lookingAhead(self::HORIZON_DAYS);
         $fish = self::asFish($candidate, $long);
         $growth = (new FacilityGrowth($long))->projectionOf($fish);
-        $chain = (new HomeSearch($long, $growth->leading(), $fish, $residents))->find();
+        $chain = (new HomeSearch($long, $growth, $fish, $residents))->find();
         $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->species, $candidate->length, $candidate->count), $long);
         $conditions = self::conditions($candidate, $chain, $quarantine);
         $refusal = self::refusal($candidate, $chain);

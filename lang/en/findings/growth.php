@@ -18,6 +18,8 @@ return [
         ],
     ],
     'company' => [
+        'swallows' => '{predator}, {long}, can swallow {prey}, {short}.',
+        'bites' => '{predator} bites pieces out of others: no size of {prey} is safe.',
         'same_fish' => 'Choose another fish: {fish} cannot be both.',
         'not_together' => '{actor} and {target} did not live in one home on {day}. Check the fish and the day.',
     ],

@@ -10,15 +10,11 @@ return [
             'suits' => 'Its water suits: {wanted} is wanted.',
         ],
         'size' => [
-            'fits' => 'At {at} it fits; {system} holds up to {most}.',
-            'too_large' => 'At {at} it is {binding}: {system} holds up to {most}.',
-            'longer_run' => 'A straight run of {length} would hold it.',
-            'wider' => '{width} from front to back would hold it.',
-            'deep' => 'Water {depth} deep would hold it.',
-            'deeper' => 'Deeper water would hold it.',
-            'larger' => 'A home of {sides} inside would hold it.',
-            'litres' => '{litres} would hold it.',
-            'more_water' => 'More water would hold it.',
+            'fits' => 'At {at} {count, plural, one {it fits} other {the largest fits}}; {system} holds up to {most}.',
+            'too_large' => 'At {at} {count, plural, one {it is} other {the largest is}} {binding}: {system} holds up to {most}.',
+            'deep' => '{count, plural, one {Grown, it needs} other {Grown, they need}} water {depth} deep.',
+            'larger' => '{count, plural, one {Grown, it needs} other {Grown, they need}} a home of {sides} inside.',
+            'litres' => '{count, plural, one {Grown, it needs} other {Grown, they need}} {litres}.',
         ],
         'floor' => [
             'need' => '{needed} of floor needed {layer}, {there} there',
@@ -40,6 +36,10 @@ return [
             'enough' => '{needed} needed by all who would live there, {there} there.',
             'too_few' => 'Too few litres: {needed} needed by all who would live there, {there} there.',
             'more' => '{more} more, or fewer fish.',
+        ],
+        'swallowing' => [
+            'nobody' => 'Nobody here fits into a mouth.',
+            'join_from' => 'It may join from {length} on.',
         ],
         'group' => [
             'enough' => '{species} wants a group of {least_words} at least, and there would be {there_words}.',

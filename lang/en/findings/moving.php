@@ -78,8 +78,6 @@ return [
         'objection' => [
             'not_ready' => '{system} is not ready before {ready}. Finish its preparation, or move later.',
             'housing' => '{fish}: {says_sentences}',
-            'swallows' => '{predator}, {long}, can swallow {prey}, {short}.',
-            'bites' => '{predator} bites pieces out of others: no size of {prey} is safe.',
             'quarantine' => 'Quarantine of {fish}: {state}',
             'fallback' => 'No place is named for {fish} if this home does not work.',
         ],

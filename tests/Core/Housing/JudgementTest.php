@@ -39,13 +39,13 @@ final class JudgementTest extends TestCase
         $this->assertNull($judgement->obstacle());
     }
 
-    public function test_size_names_the_rule_that_binds_and_the_nearest_home(): void
+    public function test_size_names_the_rule_that_binds_and_the_home_of_a_grown_one(): void
     {
         $verdict = $this->verdict(HousingRule::Size, $this->home(), new Occupant('One', Example::of(), 500));
 
         $this->assertFalse($verdict->passes);
         $this->assertSame('At 50 cm it is too long to turn: Home holds up to 46 cm.', Said::of($verdict->finding));
-        $this->assertSame('65 cm from front to back would hold it.', Said::of($verdict->change));
+        $this->assertSame('Grown, it needs a home of 165 by 65 cm inside.', Said::of($verdict->change));
     }
 
     public function test_the_largest_of_a_shoal_decides(): void

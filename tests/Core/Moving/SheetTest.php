@@ -89,7 +89,7 @@ final class SheetTest extends TestCase
 
     public function test_what_does_not_fit_blocks_with_the_nearest_change(): void
     {
-        $this->assertBlocks(ObjectionKind::Housing, 'would hold it.', $this->case([$this->mover(Example::of(), 600)], home: Example::tank('small', 100, 40)));
+        $this->assertBlocks(ObjectionKind::Housing, 'Grown, it needs a home of', $this->case([$this->mover(Example::of(), 600)], home: Example::tank('small', 100, 40)));
         $this->assertBlocks(ObjectionKind::Housing, 'alone', $this->case([$this->mover(Example::of(needs: new HousingNeeds(isSpeciesOnly: true)), 200)], residents: [new Occupant('Moss', Example::of(key: 'other'), 200.0, 1, 1.0, 'moss')]));
     }
 

@@ -50,7 +50,7 @@ final class HomeToBuildTest extends TestCase
         foreach (['footprint', 'litres-usual', 'litres-generous', 'both'] as $method) {
             $rulebook = (new Rulebook)->answering(RuleOption::Home, $method);
             $species = Example::of($style, keep: $keep, needs: new HousingNeeds(litres: new LitresNeed(1, 300, 500, 900, 100)));
-            $build = HomeToBuild::for($species, $adult, LocalDate::fromIso('2028-01-01'), LocalDate::fromIso(self::TODAY), $rulebook);
+            $build = HomeToBuild::for($species, $adult, 1, LocalDate::fromIso('2028-01-01'), LocalDate::fromIso(self::TODAY), $rulebook);
             $depth = 1e6 * $build->litres / ($build->length * $build->width);
             $system = System::ofOnePool('new', 'New', SystemKind::Vat, Box::inside($build->length, $build->width, $depth));
 
@@ -60,7 +60,7 @@ final class HomeToBuildTest extends TestCase
 
     public function test_it_is_begun_two_months_before_and_never_before_today(): void
     {
-        $begin = fn (string $by): string => HomeToBuild::for(Example::of(), 500, LocalDate::fromIso($by), LocalDate::fromIso(self::TODAY), new Rulebook)->begin->toIso();
+        $begin = fn (string $by): string => HomeToBuild::for(Example::of(), 500, 1, LocalDate::fromIso($by), LocalDate::fromIso(self::TODAY), new Rulebook)->begin->toIso();
 
         $this->assertSame('2027-11-02', $begin('2028-01-01'));
         $this->assertSame(self::TODAY, $begin('2027-04-01'));
@@ -69,6 +69,6 @@ final class HomeToBuildTest extends TestCase
 
     private static function build(float $adult, SwimmingStyle $style, ?Span $keep): HomeToBuild
     {
-        return HomeToBuild::for(Example::of($style, keep: $keep), $adult, LocalDate::fromIso('2028-01-01'), LocalDate::fromIso(self::TODAY), new Rulebook);
+        return HomeToBuild::for(Example::of($style, keep: $keep), $adult, 1, LocalDate::fromIso('2028-01-01'), LocalDate::fromIso(self::TODAY), new Rulebook);
     }
 }

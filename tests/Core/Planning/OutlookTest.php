@@ -6,7 +6,6 @@ namespace Tests\Core\Planning;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Span;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Planning\FishBrief;
@@ -21,25 +20,6 @@ use Tests\Said;
 final class OutlookTest extends TestCase
 {
     private const LENGTHS = ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260];
-
-    public function test_the_smallest_home_that_lasts_is_the_next(): void
-    {
-        $next = $this->outlook([Example::tank('home', 120, 45), Example::tank('hardly', 130, 48), Example::tank('good', 180, 60), Example::tank('vast', 400, 200)])->next();
-
-        $this->assertSame('good', $next?->system->key);
-    }
-
-    public function test_when_none_lasts_the_one_that_lasts_longest_is_the_next(): void
-    {
-        $next = $this->outlook([Example::tank('home', 120, 45), Example::tank('hardly', 124, 46), Example::tank('better', 128, 47)])->next();
-
-        $this->assertSame('better', $next?->system->key);
-    }
-
-    public function test_no_home_that_is_too_cold_or_smaller_is_the_next(): void
-    {
-        $this->assertNull($this->outlook([Example::tank('home', 120, 45), Example::pond('pond'), Example::tank('small', 60, 30)], new Span(22, 30))->next());
-    }
 
     public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void
     {
@@ -83,14 +63,6 @@ final class OutlookTest extends TestCase
         $this->assertSame('2027-06-04', $due(Example::tank('home', 180, 60), self::LENGTHS));
         $this->assertSame('2027-06-04', $due(Example::tank('home', 800, 400), self::LENGTHS));
         $this->assertSame('2026-01-10', $due(Example::tank('home', 800, 400), []));
-    }
-
-    /** @param  list<System>  $homes */
-    private function outlook(array $homes, ?Span $keep = null): FishOutlook
-    {
-        $fish = Example::fish(Example::of(keep: $keep), 'home', self::LENGTHS);
-
-        return FishOutlook::of(new FacilityGrowth(Example::facility($homes, [$fish])), $fish);
     }
 
     /** @return array<string, FishOutlook> */

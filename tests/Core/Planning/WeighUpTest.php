@@ -7,6 +7,7 @@ namespace Tests\Core\Planning;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\Span;
@@ -133,7 +134,7 @@ final class WeighUpTest extends TestCase
     public function test_residents_leave_less_room(): void
     {
         $home = Example::tank('home', 150, 60, celsius: 25);
-        $crowd = Example::fish(Example::of(key: 'crowd'), 'home', [], '2027-01-01', count: 5);
+        $crowd = Example::fish(Example::of(habits: new Habits(mouthRatio: 0.05), key: 'crowd'), 'home', [], '2027-01-01', count: 5);
         $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Occupant => new Occupant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
         $most = fn (Residents $with): int => (new SpeciesSearch($this->facility([$home], [], new Rulebook), $with))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Planning;
+namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Finding\Finding;
@@ -11,11 +11,11 @@ use Biomegas\Finding\Finding;
 final readonly class FallbackMissing
 {
     /** Null when it has one or needs none. */
-    public static function reason(Fish $fish, FishBrief $brief): ?Finding
+    public static function reason(Fish $fish, HomesAhead $homes): ?Finding
     {
         return match (true) {
             $fish->fallback !== null => null,
-            $brief->home->outgrows->early !== null && $brief->next === null => Finding::of('fallback.outgrows'),
+            $homes->isStuck() => Finding::of('fallback.outgrows'),
             $fish->species->habits->isAggressive() => Finding::of('fallback.hard_on_company'),
             default => null,
         };

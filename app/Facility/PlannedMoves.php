@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\MoveSheet;
+use App\Models\MoveSheetFish;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Planning\HomesAhead\PlannedMove;
+use Illuminate\Support\Collection;
+
+/** Moves that are written down and not made: those of open sheets, and the way back from stays that are meant to end. */
+final readonly class PlannedMoves
+{
+    private const MOST = 300;
+
+    /** @return list<PlannedMove> */
+    public static function of(Facility $facility, UnreadableRows $unreadable): array
+    {
+        return array_values(array_filter(
+            array_merge(...$unreadable->readAll(StoredTable::MoveSheets, self::sheets(), self::ofSheet(...))),
+            fn (PlannedMove $move): bool => isset($facility->fish[$move->fish], $facility->systems[$move->from], $facility->systems[$move->to]),
+        ));
+    }
+
+    /** @return Collection<int, MoveSheet> */
+    private static function sheets(): Collection
+    {
+        return MoveSheet::query()->with('fish')->whereNull('cancelled_at')
+            ->where(fn ($either) => $either->whereNull('finished_at')->orWhere(fn ($stay) => MovesUnderWay::endingStays($stay)))
+            ->orderBy('planned_on')->limit(self::MOST)->get();
+    }
+
+    /** @return list<PlannedMove> */
+    private static function ofSheet(MoveSheet $sheet): array
+    {
+        return array_merge(...$sheet->fish->map(fn (MoveSheetFish $mover): array => self::ofMover($sheet, $mover))->all());
+    }
+
+    /** @return list<PlannedMove> */
+    private static function ofMover(MoveSheet $sheet, MoveSheetFish $mover): array
+    {
+        [$fish, $from, $to] = [Keys::ofFish($mover->fish_id), Keys::ofSystem($sheet->from_system_id), Keys::ofSystem($sheet->to_system_id)];
+        $there = $sheet->finished_at === null ? [new PlannedMove($fish, $from, $to, LocalDate::fromIso($sheet->planned_on), $mover->count)] : [];
+        $back = $sheet->until === null ? [] : [new PlannedMove($fish, $to, $from, LocalDate::fromIso($sheet->until), $sheet->finished_at === null ? $mover->count : null, true)];
+
+        return [...$there, ...$back];
+    }
+}

@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\HomesAhead;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Company\DoubtfulCompany;
+use Biomegas\Company\Mouthful;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Growth\Clock\StayClock;
+use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\Judgement;
+use Biomegas\Housing\Rule\SizeRuleOfHome;
+use Biomegas\Housing\Size\HomeLimits;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
+use Biomegas\Rulebook\RuleParameter;
+
+/** Holds one fish or shoal against one home, from the day it comes there until it may no longer stay. */
+final class HomeTrial
+{
+    /** Between two looks; what begins between them is found to the day. */
+    private const STEP_DAYS = 60;
+
+    /** Years to come are looked at by the season. */
+    private const LATER_STEP_DAYS = 120;
+
+    private const LATER = 720;
+
+    private const JUST_PAST = 1.0001;
+
+    private const EMPTY = 0;
+
+    private const PEACEFUL = 1;
+
+    private const DOUBTFUL = 2;
+
+    private readonly HomeLimits $limits;
+
+    private readonly SpeciesProjection $leading;
+
+    /** Length of the largest of a shoal over the mean. */
+    private readonly float $largest;
+
+    /** @var array<string, float> mean lengths in millimetres, by system */
+    private array $greatest = [];
+
+    public function __construct(
+        private readonly Facility $facility,
+        private readonly GrowthProjection $growth,
+        private readonly Fish $fish,
+        private readonly Residents $residents,
+    ) {
+        $this->limits = new HomeLimits($facility->rulebook);
+        $this->leading = $growth->leading();
+        $this->largest = Shoal::of($fish)->largest;
+    }
+
+    /** Null when the home does not take it on that day. */
+    public function stay(System $system, StayClock $clock, LocalDate $day): ?StayAhead
+    {
+        return $this->obstacle($system, $clock, $day) === null ? $this->from($system, $clock, $day, $this->end($system, $clock, $day, $this->outgrown($system, $clock))) : null;
+    }
+
+    /** Where it lives. */
+    public function present(System $system, StayClock $clock): StayAhead
+    {
+        $today = $this->facility->date;
+        $outgrown = $this->growth->dayReaching(fn ($species): float => $this->limits->limitIn($system, $species, $this->fish)->millimetres / $this->largest, LengthBand::LOW, $system);
+
+        return $this->from($system, $clock, $today, $this->endOfChosen($system, $clock, $today, $outgrown));
+    }
+
+    /** Where it is to go by a move that is written down, whatever the rules say. */
+    public function planned(System $system, StayClock $clock, LocalDate $day): StayAhead
+    {
+        return $this->from($system, $clock, $day, $this->endOfChosen($system, $clock, $day, $this->outgrown($system, $clock)), true);
+    }
+
+    /** Why the home does not take it on that day; null when it does. */
+    public function obstacle(System $system, StayClock $clock, LocalDate $day): ?Verdict
+    {
+        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $day), $system, $day));
+    }
+
+    /** By its size it may be there on that day; a keeper who sets size aside is asked nothing here. */
+    public function mayFit(System $system, StayClock $clock, LocalDate $day): bool
+    {
+        return $this->highOn($clock, $day) <= $this->greatestIn($system)
+            || $this->facility->rulebook->holdingFor($system->key, $this->fish->key)->setAside(HousingRule::Size->value) !== null;
+    }
+
+    /** The lower, the sooner the home is thought of. */
+    public function companyRank(System $system, LocalDate $day): int
+    {
+        $residents = $this->residents->in($system, $day, $this->fish);
+
+        return match (true) {
+            $residents === [] => self::EMPTY,
+            DoubtfulCompany::among($residents, $this->thoughtOf()) === [] => self::PEACEFUL,
+            default => self::DOUBTFUL,
+        };
+    }
+
+    /** Likely length, millimetres. */
+    public function likelyOn(StayClock $clock, LocalDate $date): float
+    {
+        return SpeciesProjection::pick($this->leading->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
+    }
+
+    /** @param  array{LocalDate|null, Verdict|null}  $end */
+    private function from(System $system, StayClock $clock, LocalDate $day, array $end, bool $isPlanned = false): StayAhead
+    {
+        [$leave, $because] = $end;
+        $wish = $clock->firstDayWith($this->leading->timeReaching($this->facility->rulebook->number(RuleParameter::MoveAt) * $this->greatestIn($system), LengthBand::LIKELY));
+        // A wish that lies behind is no day to plan for: it stays while it fits.
+        $move = $leave !== null && $wish !== null && $wish->isAfter($day) && $wish->isBefore($leave) ? $wish : $leave;
+        $newcomer = $this->occupantOn($clock, $day);
+
+        return new StayAhead(
+            $system, $day, $move, $leave, $this->likelyOn($clock, $move ?? $this->facility->horizon()),
+            $leave === null && $this->isForLife($system),
+            $because,
+            Judgement::of($this->case($newcomer, $system, $day))->easilyMended(),
+            array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer)),
+            $isPlanned,
+        );
+    }
+
+    /** Grown, it fits, and neither swallows nor is swallowed by the grown others. */
+    private function isForLife(System $system): bool
+    {
+        if ($this->leading->shareStayingBelow($this->greatestIn($system)) < LengthBand::HIGH) {
+            return false;
+        }
+        $grown = self::grown($this->thoughtOf());
+        foreach ($this->residents->in($system, $this->facility->horizon(), $this->fish) as $resident) {
+            $other = self::grown($resident);
+            if (Mouthful::harm($grown, $other) !== null || Mouthful::harm($other, $grown) !== null) {
+                return $this->facility->rulebook->holdingFor($system->key, $this->fish->key)->setAside(HousingRule::Swallowing->value) !== null;
+            }
+        }
+
+        return true;
+    }
+
+    private static function grown(Occupant $occupant): Occupant
+    {
+        return new Occupant($occupant->name, $occupant->species, max($occupant->length, $occupant->species->adultLength->typical), $occupant->count, $occupant->largest, $occupant->fish);
+    }
+
+    /** As it is at this moment, for questions that its size hardly decides. */
+    private function thoughtOf(): Occupant
+    {
+        return new Occupant($this->fish->name, $this->leading->species, $this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], $this->fish->count, $this->largest, $this->fish->key);
+    }
+
+    private function outgrown(System $system, StayClock $clock): ?LocalDate
+    {
+        return $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), LengthBand::LOW));
+    }
+
+    /**
+     * Of a home that it is in by its keeper's will: what speaks against it today counts at once.
+     *
+     * @return array{LocalDate|null, Verdict|null}
+     */
+    private function endOfChosen(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): array
+    {
+        $obstacle = $this->obstacleOfStaying($system, $clock, $day);
+
+        return $obstacle === null ? $this->end($system, $clock, $day, $outgrown) : [$day, $obstacle];
+    }
+
+    /**
+     * The first day on which something may stand against its staying. Of its
+     * own size the outgrow date speaks, which is worked out to the day.
+     *
+     * @return array{LocalDate|null, Verdict|null}
+     */
+    private function end(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): array
+    {
+        $last = $outgrown === null ? $this->facility->horizon() : LocalDate::later($outgrown, $day);
+        $good = $day;
+        while ($good->isBefore($last)) {
+            $step = $day->daysUntil($good) < self::LATER ? self::STEP_DAYS : self::LATER_STEP_DAYS;
+            $date = $good->plusDays(min($step, $good->daysUntil($last)));
+            if ($this->obstacleOfStaying($system, $clock, $date) !== null) {
+                return $this->firstDayBetween($good, $date, $system, $clock);
+            }
+            $good = $date;
+        }
+
+        return $outgrown === null ? [null, null] : [$last, $this->tooLongFor($system)];
+    }
+
+    /** @return array{LocalDate, Verdict|null} */
+    private function firstDayBetween(LocalDate $good, LocalDate $bad, System $system, StayClock $clock): array
+    {
+        while ($good->daysUntil($bad) > 1) {
+            $middle = $good->plusDays(intdiv($good->daysUntil($bad), 2));
+            if ($this->obstacleOfStaying($system, $clock, $middle) === null) {
+                $good = $middle;
+            } else {
+                $bad = $middle;
+            }
+        }
+
+        return [$bad, $this->obstacleOfStaying($system, $clock, $bad)];
+    }
+
+    private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict
+    {
+        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date), HousingRule::Size);
+    }
+
+    private function tooLongFor(System $system): Verdict
+    {
+        $past = self::JUST_PAST * $this->greatestIn($system) * $this->largest;
+
+        return (new SizeRuleOfHome)->judge($this->case(new Occupant($this->fish->name, $this->leading->species, $past / $this->largest, $this->fish->count, $this->largest, $this->fish->key), $system, $this->facility->date));
+    }
+
+    /** Greatest mean length that fits, millimetres. */
+    private function greatestIn(System $system): float
+    {
+        return $this->greatest[$system->key] ??= $this->limits->limitIn($system, $this->leading->species, $this->fish)->millimetres / $this->largest;
+    }
+
+    private function highOn(StayClock $clock, LocalDate $date): float
+    {
+        return SpeciesProjection::pick($this->leading->lengthsAfter($clock->timeOn($date)), LengthBand::HIGH);
+    }
+
+    /** Of its likely length, its largest as large as it may be. */
+    private function occupantOn(StayClock $clock, LocalDate $date): Occupant
+    {
+        $lengths = $this->leading->lengthsAfter($clock->timeOn($date));
+        $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
+
+        return new Occupant($this->fish->name, $this->leading->species, $likely, $this->fish->count, $this->largest * SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely, $this->fish->key);
+    }
+
+    private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase
+    {
+        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\HomesAhead;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+
+/** Where the fish of a facility live from today on: where they are, and where moves that are planned take them. */
+final readonly class Whereabouts
+{
+    /** @var array<string, list<PlannedMove>> by fish, by date */
+    private array $planned;
+
+    /** @param  list<PlannedMove>  $planned  in any order */
+    public function __construct(private Facility $facility, array $planned)
+    {
+        usort($planned, fn (PlannedMove $a, PlannedMove $b): int => $b->on->daysUntil($a->on));
+        $byFish = [];
+        foreach ($planned as $move) {
+            $byFish[$move->fish][] = $move;
+        }
+        $this->planned = $byFish;
+    }
+
+    /** @return list<Fish> who live there, or are to come */
+    public function everIn(System $system): array
+    {
+        return array_values(array_filter($this->facility->fish, fn (Fish $fish): bool => $fish->currentSystem() === $system->key || $this->isToCome($fish, $system)));
+    }
+
+    private function isToCome(Fish $fish, System $system): bool
+    {
+        return array_filter($this->planned[$fish->key] ?? [], fn (PlannedMove $move): bool => $move->to === $system->key) !== [];
+    }
+
+    /** How many of it are in the system on that day, or have their place kept there. */
+    public function countIn(Fish $fish, System $system, LocalDate $date): int
+    {
+        $there = [$fish->currentSystem() => $fish->count];
+        $kept = 0;
+        foreach ($this->planned[$fish->key] ?? [] as $move) {
+            $going = min($move->count ?? $fish->count, $there[$move->from] ?? 0);
+            if (! $this->dayOf($move)->isAfter($date)) {
+                $there[$move->from] = ($there[$move->from] ?? 0) - $going;
+                $there[$move->to] = ($there[$move->to] ?? 0) + $going;
+            } elseif ($move->isReturn && $move->to === $system->key) {
+                $kept += $going;
+            }
+        }
+
+        return ($there[$system->key] ?? 0) + $kept;
+    }
+
+    /** @return list<PlannedMove> of the whole fish or shoal, by date */
+    public function settledFor(Fish $fish): array
+    {
+        return array_values(array_filter($this->planned[$fish->key] ?? [], fn (PlannedMove $move): bool => $move->count === null || $move->count >= $fish->count));
+    }
+
+    /** One that is late is made today. */
+    public function dayOf(PlannedMove $move): LocalDate
+    {
+        return LocalDate::later($move->on, $this->facility->date);
+    }
+}
