@@ -128,6 +128,12 @@ final class FacilitySnapshot
         return new Occupant($fish->name, $fish->species, $this->brief($fish)->length->likely, $fish->count, Shoal::of($fish)->largest, $fish->key);
     }
 
+    /** As one who lives somewhere on a day to come. */
+    public function occupantOn(Fish $fish, LocalDate $date): Occupant
+    {
+        return (new ProjectedOccupant($fish, $this->lengthsAhead($fish)))->occupantOn($date);
+    }
+
     public function residents(): Residents
     {
         return $this->residents ??= Residents::of($this->whereabouts(), $this->lengthsAhead(...));

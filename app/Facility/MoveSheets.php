@@ -60,21 +60,21 @@ final readonly class MoveSheets
             if ($fish === null) {
                 return null;
             }
-            $movers[] = $this->mover($kept, $fish, $single->count, $to);
+            $movers[] = $this->mover($kept, $fish, $single->count, $to, $date);
         }
         $going = array_map(fn (MovingOccupant $mover): ?string => $mover->occupant->fish, $movers);
 
         return $movers === [] ? null : new MoveCase(
             $movers, $from, $to, MovingBook::sample($kept, $from), MovingBook::sample($kept, $to),
-            array_values(array_filter(array_map($kept->occupant(...), $kept->facility->residentsOf($to)), fn (Occupant $occupant): bool => ! in_array($occupant->fish, $going, true))),
+            array_values(array_filter($kept->residents()->on($to, $date), fn (Occupant $occupant): bool => ! in_array($occupant->fish, $going, true))),
             $date, $kept->facility->rulebook, $sheet->mixing, $sheet->container_tenth_litres / 10,
             $this->readyOn($kept, $to),
         );
     }
 
-    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, System $to): MovingOccupant
+    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, System $to, LocalDate $date): MovingOccupant
     {
-        $whole = $kept->occupant($fish);
+        $whole = $kept->occupantOn($fish, $date);
         $occupant = new Occupant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish);
         $species = Species::query()->where('key', $fish->species->key)->first();
         $background = $species === null ? null : ScenarioMapper::background($species->current());

@@ -36,6 +36,11 @@ final readonly class MeasureFormatter
 
     private const NEAR_SHARE = 0.045;
 
+    private const MOST_FINER = 3;
+
+    /** Of a figure: two that differ by less are one, worked out in two ways. */
+    private const SAME = 1e-6;
+
     /** Less is not worth measuring out. */
     private const LEAST_SHARE = 0.05;
 
@@ -45,14 +50,65 @@ final readonly class MeasureFormatter
     ) {
     }
 
-    public function write(Figure $figure): string
+    /**
+     * Those of one sentence: two that differ never read alike, and what is there never reads as nothing.
+     *
+     * @param  array<string, Figure>  $figures
+     * @return array<string, string>
+     */
+    public function writeTogether(array $figures): array
+    {
+        $written = array_map($this->write(...), $figures);
+        for ($finer = 1; $finer <= self::MOST_FINER && self::hidesADifference($figures, $written); $finer++) {
+            $written = array_map(fn (Figure $figure): string => $this->write($figure, $finer), $figures);
+        }
+
+        return $written;
+    }
+
+    /**
+     * @param  array<string, Figure>  $figures
+     * @param  array<string, string>  $written
+     */
+    private static function hidesADifference(array $figures, array $written): bool
+    {
+        foreach ($figures as $name => $figure) {
+            $size = self::size($figure);
+            if ($size === null) {
+                continue;
+            }
+            if ($size > 0.0 && (float) $written[$name] === 0.0) {
+                return true;
+            }
+            foreach ($figures as $other => $second) {
+                if ($second::class === $figure::class && $written[$other] === $written[$name] && abs((float) self::size($second) - $size) > self::SAME * $size) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Of a figure that can be written more finely; null: it cannot. */
+    private static function size(Figure $figure): ?float
     {
         return match (true) {
-            $figure instanceof Length => $this->length($figure->millimetres()),
+            $figure instanceof Length => $figure->millimetres(),
+            $figure instanceof Area => $figure->squareMillimetres,
+            $figure instanceof Volume => $figure->litres,
+            default => null,
+        };
+    }
+
+    public function write(Figure $figure, int $finer = 0): string
+    {
+        return match (true) {
+            $figure instanceof Length => $this->length($figure->millimetres(), $finer),
             $figure instanceof MeasuredFigure => $this->measured($figure->length),
             $figure instanceof Sides => $this->sides($figure),
-            $figure instanceof Area => $this->area($figure->squareMillimetres),
-            $figure instanceof Volume => $this->volume($figure->litres),
+            $figure instanceof Area => $this->area($figure->squareMillimetres, $finer),
+            $figure instanceof Volume => $this->volume($figure->litres, $finer),
             $figure instanceof Portioned => $this->portion($figure->litres),
             $figure instanceof Temperature => $this->temperature($figure->celsius),
             $figure instanceof TemperatureSpan => $this->temperatures($figure),
@@ -65,14 +121,14 @@ final readonly class MeasureFormatter
     }
 
     /** Of a fish or a home: "45 cm", "17.7 in", "5.8 m". */
-    private function length(float $millimetres): string
+    private function length(float $millimetres, int $finer): string
     {
         return match (true) {
             $this->units !== UnitSystem::Metric => $millimetres >= self::LONG_MM
-                ? number_format($millimetres / self::MM_PER_FOOT, 1, '.', '').' ft'
-                : number_format($millimetres / self::MM_PER_INCH, $millimetres < 25 ? 2 : 1, '.', '').' in',
-            $millimetres >= self::LONG_MM => number_format($millimetres / 1000, 1, '.', '').' m',
-            default => number_format($millimetres / 10, $millimetres < 10 ? 2 : ($millimetres < 100 ? 1 : 0), '.', '').' cm',
+                ? number_format($millimetres / self::MM_PER_FOOT, 1 + $finer, '.', '').' ft'
+                : number_format($millimetres / self::MM_PER_INCH, ($millimetres < 25 ? 2 : 1) + $finer, '.', '').' in',
+            $millimetres >= self::LONG_MM => number_format($millimetres / 1000, 1 + $finer, '.', '').' m',
+            default => number_format($millimetres / 10, ($millimetres < 10 ? 2 : ($millimetres < 100 ? 1 : 0)) + $finer, '.', '').' cm',
         };
     }
 
@@ -101,18 +157,18 @@ final readonly class MeasureFormatter
     }
 
     /** "0.90 m²", "9.7 sq ft" */
-    private function area(float $squareMillimetres): string
+    private function area(float $squareMillimetres, int $finer): string
     {
         return $this->units === UnitSystem::Metric
-            ? number_format($squareMillimetres / 1e6, 2, '.', '').' m²'
-            : number_format($squareMillimetres / self::MM_PER_FOOT ** 2, 1, '.', '').' sq ft';
+            ? number_format($squareMillimetres / 1e6, 2 + $finer, '.', '').' m²'
+            : number_format($squareMillimetres / self::MM_PER_FOOT ** 2, 1 + $finer, '.', '').' sq ft';
     }
 
-    private function volume(float $litres): string
+    private function volume(float $litres, int $finer): string
     {
         $unit = $this->units->volumeUnit();
 
-        return number_format($litres / $unit->litres(), 0, '.', ' ')." {$unit->value}";
+        return number_format($litres / $unit->litres(), $finer, '.', ' ')." {$unit->value}";
     }
 
     /** Small enough to pour: "4.2 l", "1.1 gal". */

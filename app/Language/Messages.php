@@ -87,8 +87,8 @@ final class Messages
     /** To stand inside a line. */
     public function phrase(Finding $finding): string
     {
-        $values = [];
-        foreach ($finding->figures as $name => $figure) {
+        $values = $this->measures->writeTogether(array_filter($finding->figures, fn (mixed $figure): bool => $figure instanceof Figure && ! $figure instanceof LocalDate && ! $figure instanceof LocalMoment));
+        foreach (array_diff_key($finding->figures, $values) as $name => $figure) {
             $values += $this->values($name, $figure);
         }
 

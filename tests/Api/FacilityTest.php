@@ -53,11 +53,11 @@ final class FacilityTest extends ApiTestCase
     {
         $today = $this->getJson('/api/v1/today')->assertOk()->json();
         $fish = array_column(array_merge(...array_column($today['systems'], 'fish')), null, 'id');
-        $early = array_map(fn (int $id): string => $fish[$id]['home']['outgrows']['early'], $today['upgrades']);
-        $sorted = $early;
+        $leave = array_map(fn (int $id): string => $fish[$id]['leaves'], $today['upgrades']);
+        $sorted = $leave;
         sort($sorted);
 
-        $this->assertSame($sorted, $early);
+        $this->assertSame($sorted, $leave);
         $this->assertNotEmpty($today['measure']);
         foreach ($today['measure'] as $id) {
             $this->assertLessThanOrEqual(self::TODAY, $fish[$id]['measure_on']);

@@ -40,7 +40,8 @@ final class WeighUpTest extends ApiTestCase
         $crowd = ['species_id' => $this->species('Oscar'), 'count' => 3];
         $together = $this->weigh('Oscar', ['quarantine_served' => 28, 'with' => [$crowd]])->assertOk()->json();
 
-        $this->assertNotSame($alone['chain']['stays'], $together['chain']['stays']);
+        $this->assertStringContainsString('Oscar in', $together['sentence']);
+        $this->assertStringNotContainsString('Oscar in', $alone['sentence']);
         $this->weigh('Oscar', ['with' => [['species_id' => 9999]]])->assertUnprocessable()->assertJsonValidationErrors(['with.0.species_id']);
     }
 

@@ -71,6 +71,8 @@ const fish = (part: object = {}): FishRow =>
         is_shoal: false,
         home: home(),
         next: null,
+        leaves: '2027-06-21',
+        leaves_because: 'Too narrow.',
         last_length: null,
         ...part,
     }) as unknown as FishRow
@@ -91,6 +93,14 @@ describe('the sentence above a fish', () => {
             said({ name: 'Barbs', is_shoal: true, count: 12 }),
             'Barbs outgrow Kiln vat between 21 June and 13 August: too narrow to turn.',
         ],
+        [
+            said({ leaves: '2027-05-02', leaves_because: 'Too many for the floor.' }),
+            'Moss may have to leave Kiln vat on 2 May: Too many for the floor.',
+        ],
+        [
+            said({ leaves: TODAY, leaves_because: 'Tarn can swallow Moss.' }),
+            'Moss should not stay in Kiln vat: Tarn can swallow Moss.',
+        ],
         [said({ count: 0 }), 'Moss is not here any more.'],
         [said({ home: home({ fits_now: false }) }), 'Moss has outgrown Kiln vat: too narrow to turn.'],
         [said(leaving({ early: TODAY, late: null })), 'Moss outgrows Kiln vat now: too narrow to turn.'],
@@ -100,11 +110,11 @@ describe('the sentence above a fish', () => {
         ],
         [said(leaving({ late: null })), 'Moss may outgrow Kiln vat from 21 June on: too narrow to turn.'],
         [
-            said({ home: home({ outgrows: never }) }),
+            said({ leaves: null, home: home({ outgrows: never }) }),
             'Moss fits Kiln vat as an adult too, by all that is known.',
         ],
         [
-            said({ home: home({ outgrows: { ...never, late_means: 'beyond horizon' } }) }),
+            said({ leaves: null, home: home({ outgrows: { ...never, late_means: 'beyond horizon' } }) }),
             'Moss fits Kiln vat until Mar 2030 at least.',
         ],
         [
@@ -120,22 +130,33 @@ describe('the sentence above a fish', () => {
 
 describe('where it goes next', () => {
     const said = (part: object): string => nextSentence(fish(part), TODAY)
-    const next = (part: object = {}): object => ({ next: home({ name: 'Gauge tank', ...part }) })
+    const next = (part: object = {}): object => ({
+        next: {
+            name: 'Gauge tank',
+            from: '2027-06-01',
+            leave: '2027-12-21',
+            company: [],
+            mend: [],
+            is_planned: false,
+            is_interim: false,
+            ...part,
+        },
+    })
     saysEach([
+        [said({}), 'No other home in use here will do: one must be found or built.'],
+        [said(next()), 'Next Gauge tank, from 1 June on, until 21 December.'],
+        [said(next({ leave: '2029-01-15' })), 'Next Gauge tank, from 1 June on, until Jan 2029.'],
+        [said(next({ leave: null })), 'Next Gauge tank, from 1 June on, for as long as can be told.'],
         [
-            said({}),
-            'No system in use here is larger and of the right temperature: a home must be found or built.',
-        ],
-        [said(next()), 'Gauge tank is the smallest here that would take it, until 21 June at least.'],
-        [
-            said(next({ outgrows: { ...between, early: '2029-01-15' } })),
-            'Gauge tank is the smallest here that would take it, until Jan 2029 at least.',
+            said(next({ leave: null, from: TODAY, company: ['Tarn', 'Reed'], mend: ['Fit a lid.'] })),
+            'Next Gauge tank, now, for as long as can be told, only if it gets on with Tarn and Reed. Fit a lid.',
         ],
         [
-            said(next({ outgrows: never })),
-            'Gauge tank is the smallest here that would take it, for as long as can be told.',
+            said({ ...next({ is_interim: true, from: TODAY, company: ['Tarn'] }), is_shoal: true, count: 3 }),
+            'Only Gauge tank takes them now, as a stopgap until 21 December, only if they get on with Tarn.',
         ],
-        [said({ home: home({ outgrows: never }) }), ''],
+        [said(next({ is_planned: true })), 'To Gauge tank from 1 June on, as planned.'],
+        [said({ leaves: null }), ''],
         [said({ count: 0 }), ''],
     ])
 })
@@ -247,7 +268,15 @@ describe('weighing up', () => {
     const brief = row({ fit: 'until' })
     const stay = (part: object): string =>
         stayWords(
-            { is_for_life: false, leave: null, ...part } as unknown as Chain['stays'][number],
+            {
+                is_for_life: false,
+                is_planned: false,
+                is_interim: false,
+                move: null,
+                leave: null,
+                from: '2027-06-01',
+                ...part,
+            } as unknown as Chain['stays'][number],
             HORIZON,
             TODAY,
         )
@@ -281,6 +310,14 @@ describe('weighing up', () => {
         [stay({ is_for_life: true }), 'for life'],
         [stay({}), 'until Mar 2030 at least'],
         [stay({ leave: '2027-09-01' }), 'until 1 September'],
+        [stay({ move: '2027-09-01', leave: '2027-09-01' }), 'until 1 September'],
+        [
+            stay({ move: '2027-08-01', leave: '2027-09-01' }),
+            'move on 1 August, outgrown 1 September at the earliest',
+        ],
+        [stay({ move: '2027-08-01', is_planned: true }), 'planned for 1 June, move on 1 August'],
+        [stay({ leave: '2027-07-01', is_interim: true }), 'as a stopgap, until 1 July'],
+        [stay({ leave: TODAY, move: TODAY }), 'no longer'],
         [quarantine(null), '28 days, and no home is free for it'],
         [quarantine('Box'), '28 days, Box is free'],
         [

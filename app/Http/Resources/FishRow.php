@@ -25,6 +25,7 @@ final readonly class FishRow
         #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,
         #[OA\Property(ref: '#/components/schemas/ChainStay', nullable: true, description: 'The home after this one in its chain; null when it need not leave, or none takes it.')] public ?ChainStay $next,
         #[OA\Property(format: 'date', description: 'When something may first stand against its staying where it is; null: not within the horizon.')] public ?string $leaves,
+        #[OA\Property(description: 'What stands against its staying then.')] public ?string $leaves_because,
         #[OA\Property(format: 'date')] public string $measure_on,
     ) {
     }
@@ -40,6 +41,7 @@ final readonly class FishRow
         $brief = $kept->brief($fish);
         $homes = $kept->homesAhead($fish);
         $next = $homes->next();
+        $present = $homes->stays[0] ?? null;
         $record = $kept->kept($fish);
 
         return new self(
@@ -54,7 +56,8 @@ final readonly class FishRow
             LastLength::of($fish),
             Home::from($brief->home, $kept->says()),
             $next === null ? null : ChainStay::from($next, $kept->says()),
-            ($homes->stays[0]->leave ?? null)?->toIso(),
+            $present?->leave?->toIso(),
+            $kept->says()->sayIf($present?->because?->finding),
             $brief->measureOn->toIso(),
         );
     }

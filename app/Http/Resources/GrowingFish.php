@@ -45,7 +45,7 @@ final readonly class GrowingFish
             array_map($round, $occupant->turningNeeded()),
             $round($occupant->limit->millimetres),
             $kept->says()->label($occupant->limit->binding),
-            $occupant->outgrown?->toIso(),
+            $kept->brief($occupant->fish)->home->outgrows->likely?->toIso(),
         );
     }
 }

@@ -22,6 +22,7 @@ final readonly class SuitableSpeciesRow
         #[OA\Property(description: 'The greatest number that could live there for life.')] public int $most,
         #[OA\Property(description: 'What ends its stay or forbids it.')] public ?string $because,
         #[OA\Property(description: 'What must be put right first.', type: 'array', items: new OA\Items(type: 'string'))] public array $mend,
+        #[OA\Property(description: 'Smaller it would be swallowed there; null: as it is sold it may come.')] public ?float $join_from_mm,
     ) {
     }
 
@@ -31,6 +32,7 @@ final readonly class SuitableSpeciesRow
             $species, $found->fit, $found->until?->toIso(), $found->least, $found->most,
             $found->because === null ? null : $says->sayAll($found->because->withChange()),
             array_values(array_filter(array_map(fn (Verdict $verdict): ?string => $says->sayIf($verdict->change), $found->toMend))),
+            $found->joinFrom === null ? null : round($found->joinFrom, 1),
         );
     }
 }

@@ -10,8 +10,8 @@ use App\Facility\Keys;
 use App\Repair\LogCheck;
 use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Agenda\AgendaKind;
-use Biomegas\Planning\FishBrief;
-use Biomegas\Planning\UpgradesAhead;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The round: systems in walking order, what is due there, and the upgrades ahead.')]
@@ -30,8 +30,8 @@ final readonly class Today
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemSheet'))] public array $systems,
         #[OA\Property(description: 'Fish to be measured by today, in walking order.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
         #[OA\Property(description: 'Everything due, in walking order; late things first in each system.', type: 'array', items: new OA\Items(ref: '#/components/schemas/DueRow'))] public array $due,
-        #[OA\Property(description: 'Fish that outgrow their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
-        #[OA\Property(description: 'How many still fit but may not for long.')] public int $upgrades_soon,
+        #[OA\Property(description: 'Fish that must leave their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
+        #[OA\Property(description: 'How many may stay today but perhaps not for long.')] public int $upgrades_soon,
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
         #[OA\Property(description: 'What is left out because it cannot be read.', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnreadableRowSheet'))] public array $unreadable,
     ) {
@@ -39,7 +39,7 @@ final readonly class Today
 
     public static function from(FacilitySnapshot $kept): self
     {
-        $briefs = array_map($kept->brief(...), $kept->facility->fish);
+        $chains = array_map($kept->homesAhead(...), $kept->facility->fish);
         $agenda = AgendaBook::today($kept);
         LogCheck::addTo($kept->unreadable);
 
@@ -48,8 +48,8 @@ final readonly class Today
             SystemSheet::all($kept),
             array_map(fn (AgendaItem $item): int => Keys::id((string) $item->fish), $agenda->of(AgendaKind::Measure)),
             DueRow::all($agenda, $kept->says()),
-            array_map(Keys::id(...), UpgradesAhead::among($briefs)),
-            count(array_filter($briefs, fn (FishBrief $brief): bool => UpgradesAhead::isSoon($brief, $kept->facility->date))),
+            array_map(Keys::id(...), UpgradesAhead::among($chains)),
+            count(array_filter($chains, fn (HomesAhead $chain): bool => UpgradesAhead::isSoon($chain, $kept->facility->date))),
             FallbackWanted::all($kept),
             UnreadableRowSheet::all($kept->unreadable, $kept->says()),
         );

@@ -29,8 +29,15 @@ final readonly class SwallowingRule implements Rule
         return Verdict::pass(HousingRule::Swallowing, Finding::of('housing.swallowing.nobody'));
     }
 
-    /** The length from which all who live there leave the newcomer alone as they are today; null when growing does not help. */
     private static function change(HousingCase $case): ?Finding
+    {
+        $from = self::joinFrom($case);
+
+        return $from === null ? null : Finding::of('housing.swallowing.join_from', length: Length::ofMillimetres($from));
+    }
+
+    /** The mean length in millimetres from which all who live there, as they are, leave the newcomer alone; null when growing does not help. */
+    public static function joinFrom(HousingCase $case): ?float
     {
         $least = 0.0;
         foreach ($case->residents as $resident) {
@@ -40,6 +47,6 @@ final readonly class SwallowingRule implements Rule
             $least = max($least, Mouthful::safeFrom($resident, $case->newcomer));
         }
 
-        return $least > $case->newcomer->species->adultLength->typical ? null : Finding::of('housing.swallowing.join_from', length: Length::ofMillimetres($least));
+        return $least > $case->newcomer->species->adultLength->typical ? null : $least;
     }
 }

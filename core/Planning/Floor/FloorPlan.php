@@ -14,7 +14,7 @@ use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Verdict\Occupant;
 
-/** A system from above week by week: how long its fish are, what they need to swim and turn, and what no longer fits. */
+/** A system from above week by week: how long its fish are, and what they need to swim and turn. */
 final readonly class FloorPlan
 {
     private const STEP_DAYS = 7;
@@ -56,13 +56,6 @@ final readonly class FloorPlan
     {
         $species = $resident->fish->species;
         $bands = array_map($resident->bandOn(...), $days);
-        $outgrown = null;
-        foreach ($days as $day) {
-            if ($resident->occupantOn($day)->longest() > $limit->millimetres) {
-                $outgrown = $day;
-                break;
-            }
-        }
 
         return new GrowingOccupant(
             $resident->fish,
@@ -71,7 +64,6 @@ final readonly class FloorPlan
             $facility->rulebook->number($species->swimming->swimLengths()),
             $facility->rulebook->number(FootprintLimit::turningLengths($species)),
             $limit,
-            $outgrown,
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Floor;
 
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Housing\Size\HomeLimit;
@@ -23,8 +22,6 @@ final readonly class GrowingOccupant
         /** Own lengths that it needs to turn. */
         private float $turningLengths,
         public HomeLimit $limit,
-        /** The first day of the plan on which it likely no longer fits; null: it does throughout. */
-        public ?LocalDate $outgrown,
     ) {
     }
 

@@ -75,13 +75,28 @@ final readonly class HomeSearch
     /** Brought home today and kept in this system; null when it does not take it now. */
     public function stayFromToday(System $system): ?StayAhead
     {
-        return $this->trial->stay($system, StayClock::startingOn($this->facility->date, $this->clockIn($system)), $this->facility->date);
+        return $this->trial->stay($system, $this->fromToday($system), $this->facility->date);
     }
 
     /** Why this system does not take it now; null when it does. */
     public function refusalOf(System $system): ?Verdict
     {
-        return $this->trial->obstacle($system, StayClock::startingOn($this->facility->date, $this->clockIn($system)), $this->facility->date);
+        return $this->trial->obstacle($system, $this->fromToday($system), $this->facility->date);
+    }
+
+    /** The mean length from which it would no longer be swallowed in this system, millimetres; null: that is not what keeps it out, or growing does not help. */
+    public function joinFromIn(System $system): ?float
+    {
+        return $this->trial->joinFrom($system, $this->fromToday($system));
+    }
+
+    /** @return list<float> the same of all systems, least first */
+    public function joinFrom(): array
+    {
+        $lengths = array_values(array_unique(array_filter(array_map($this->joinFromIn(...), array_values($this->facility->systems)))));
+        sort($lengths);
+
+        return $lengths;
     }
 
     /** @param  list<StayAhead>  $stays  those before */
@@ -166,6 +181,11 @@ final readonly class HomeSearch
         usort($stays, fn (array $a, array $b): int => ($b[0]->leave?->toIso() ?? '9999') <=> ($a[0]->leave?->toIso() ?? '9999'));
 
         return $stays[0] ?? null;
+    }
+
+    private function fromToday(System $system): StayClock
+    {
+        return StayClock::startingOn($this->facility->date, $this->clockIn($system));
     }
 
     private function clockIn(System $system): GrowthClock

@@ -17,6 +17,7 @@ use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
+use Biomegas\Housing\Rule\SwallowingRule;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
@@ -89,6 +90,14 @@ final class HomeTrial
     public function obstacle(System $system, StayClock $clock, LocalDate $day): ?Verdict
     {
         return Judgement::obstacleIn($this->case($this->occupantOn($clock, $day), $system, $day));
+    }
+
+    /** Where it would be swallowed as it is: the mean length from which it may come, millimetres; null: something else stands against it, or growing does not help. */
+    public function joinFrom(System $system, StayClock $clock): ?float
+    {
+        $case = $this->case($this->occupantOn($clock, $this->facility->date), $system, $this->facility->date);
+
+        return Judgement::obstacleIn($case)?->rule === HousingRule::Swallowing ? SwallowingRule::joinFrom($case) : null;
     }
 
     /** By its size it may be there on that day; a keeper who sets size aside is asked nothing here. */

@@ -43,17 +43,21 @@ final class Residents
         return new self(fn (System $system): array => [...($this->of)($system), ...$newcomer->staysIn($system)]);
     }
 
+    /** @return list<Occupant> */
+    public function on(System $system, LocalDate $date): array
+    {
+        return $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
+            fn (array $resident): ?Occupant => $resident[1]($date),
+            ($this->of)($system),
+        )));
+    }
+
     /**
      * @param  Fish  $but  it is left out
      * @return list<Occupant>
      */
     public function in(System $system, LocalDate $date, Fish $but): array
     {
-        $all = $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
-            fn (array $resident): ?Occupant => $resident[1]($date),
-            ($this->of)($system),
-        )));
-
-        return array_values(array_filter($all, fn (Occupant $occupant): bool => $occupant->fish !== $but->key));
+        return array_values(array_filter($this->on($system, $date), fn (Occupant $occupant): bool => $occupant->fish !== $but->key));
     }
 }

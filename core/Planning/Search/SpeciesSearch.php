@@ -24,8 +24,8 @@ use Biomegas\Rulebook\Method;
 
 /**
  * The search turned round: which species could live in a system, brought home
- * today at the size they are sold at, with all who live there. Rules of
- * housing alone; who eats or beats whom is another question.
+ * today at the size they are sold at, or at which nobody there swallows them,
+ * with all who live there. Who beats whom is another question.
  */
 final readonly class SpeciesSearch
 {
@@ -73,18 +73,24 @@ final readonly class SpeciesSearch
 
     private function judged(System $system, Species $species, Background $background): SuitableSpecies
     {
-        $fish = $this->asFish($system, $species, $background->usualLengthWhenSold($species));
-        $growth = $this->study->projectionOf($fish);
-        $search = new HomeSearch($this->facility, $growth, $fish, $this->residents);
-        $refusal = $search->refusalOf($system);
-        $stay = $refusal === null ? $search->stayFromToday($system) : null;
+        $search = $this->searchFor($system, $species, $background->usualLengthWhenSold($species));
+        $joinFrom = $search->joinFromIn($system);
+        $grown = $joinFrom === null ? $search : $this->searchFor($system, $species, WeighUp::A_LITTLE_MORE * $joinFrom);
+        $stay = $grown->refusalOf($system) === null ? $grown->stayFromToday($system) : null;
 
         return $stay === null
-            ? new SuitableSpecies($species, Fit::Not, null, 0, 0, $refusal, Role::of($species), [])
-            : $this->fitting($system, $species, $stay);
+            ? new SuitableSpecies($species, Fit::Not, null, 0, 0, $search->refusalOf($system), Role::of($species), [])
+            : $this->fitting($system, $species, $stay, $joinFrom);
     }
 
-    private function fitting(System $system, Species $species, StayAhead $stay): SuitableSpecies
+    private function searchFor(System $system, Species $species, float $length): HomeSearch
+    {
+        $fish = $this->asFish($system, $species, $length);
+
+        return new HomeSearch($this->facility, $this->study->projectionOf($fish), $fish, $this->residents);
+    }
+
+    private function fitting(System $system, Species $species, StayAhead $stay, ?float $joinFrom): SuitableSpecies
     {
         $least = $species->needs->minimumGroup;
 
@@ -97,6 +103,7 @@ final readonly class SpeciesSearch
             $stay->because,
             Role::of($species),
             $stay->toMend,
+            $joinFrom,
         );
     }
 

@@ -27,6 +27,8 @@ final readonly class SuitableSpecies
         public ?Verdict $because,
         public array $roles,
         public array $toMend,
+        /** Smaller it would be swallowed there, millimetres; null: as it is sold it may come. */
+        public ?float $joinFrom = null,
     ) {
     }
 }

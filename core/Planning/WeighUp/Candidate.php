@@ -45,4 +45,10 @@ final readonly class Candidate
 
         return new self($species, $background, $count, $length, $health, $quarantineServed, $price, $hasFallback);
     }
+
+    /** The same, of another length. */
+    public function grownTo(float $millimetres): self
+    {
+        return new self($this->species, $this->background, $this->count, $millimetres, $this->health, $this->quarantineServed, $this->price, $this->hasFallback);
+    }
 }

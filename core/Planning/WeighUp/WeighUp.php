@@ -11,6 +11,7 @@ use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Stay;
 use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\HousingRule;
@@ -29,6 +30,9 @@ final readonly class WeighUp
 {
     /** As far as a life is looked at. */
     public const HORIZON_DAYS = 3650;
+
+    /** One that just fits into a mouth no longer is safe when it is a little longer. */
+    public const A_LITTLE_MORE = 1.05;
 
     /** @param  list<Finding>  $conditions  what "only if" asks for */
     private function __construct(
@@ -54,11 +58,18 @@ final readonly class WeighUp
     public static function of(Candidate $candidate, Facility $facility, Residents $residents): self
     {
         $long = $facility->lookingAhead(self::HORIZON_DAYS);
-        $fish = self::asFish($candidate, $long);
-        $growth = (new FacilityGrowth($long))->projectionOf($fish);
-        $chain = (new HomeSearch($long, $growth, $fish, $residents))->find();
+        [$fish, $growth, $chain, $lengths] = self::lifeOf($candidate, $long, $residents);
+        $joinFrom = null;
+        foreach ($chain->stays === [] ? $lengths : [] as $length) {
+            $grown = self::lifeOf($candidate->grownTo(self::A_LITTLE_MORE * $length), $long, $residents);
+            if ($grown[2]->stays !== []) {
+                $joinFrom = $length;
+                [$fish, $growth, $chain] = $grown;
+                break;
+            }
+        }
         $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->species, $candidate->length, $candidate->count), $long);
-        $conditions = self::conditions($candidate, $chain, $quarantine);
+        $conditions = self::conditions($candidate, $chain, $quarantine, $joinFrom);
         $refusal = self::refusal($candidate, $chain);
         $advice = $refusal !== null ? Advice::DoNot : ($conditions === [] ? Advice::Take : Advice::OnlyIf);
 
@@ -79,6 +90,16 @@ final readonly class WeighUp
         );
     }
 
+    /** @return array{Fish, GrowthProjection, HomesAhead, list<float>} with the lengths from which it would not be swallowed here or there */
+    private static function lifeOf(Candidate $candidate, Facility $facility, Residents $residents): array
+    {
+        $fish = self::asFish($candidate, $facility);
+        $growth = (new FacilityGrowth($facility))->projectionOf($fish);
+        $search = new HomeSearch($facility, $growth, $fish, $residents);
+
+        return [$fish, $growth, $search->find(), $search->joinFrom()];
+    }
+
     /** As if it came home today; which system it is put into makes no difference to anything asked here. */
     private static function asFish(Candidate $candidate, Facility $facility): Fish
     {
@@ -96,15 +117,15 @@ final readonly class WeighUp
         return match (true) {
             $candidate->health === HealthSeen::Sick => Finding::of('weigh_up.sick'),
             $chain->stays !== [] => null,
-            $chain->nowhere instanceof Verdict => Finding::of('weigh_up.nowhere', count: $candidate->count, because: $chain->nowhere->finding),
+            $chain->nowhere instanceof Verdict => Finding::of('weigh_up.nowhere', count: $candidate->count, because: $chain->nowhere->withChange()),
             default => Finding::of('weigh_up.no_system'),
         };
     }
 
     /** @return list<Finding> */
-    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine): array
+    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine, ?float $joinFrom): array
     {
-        $conditions = [];
+        $conditions = $joinFrom === null ? [] : [Finding::of('weigh_up.grown_first', count: $candidate->count, length: Length::ofMillimetres($joinFrom))];
         if ($chain->toBuild !== null) {
             $conditions[] = Finding::of('weigh_up.built', home: $chain->toBuild->finding(), by: $chain->toBuild->by);
             if (! $candidate->hasFallback) {
@@ -115,6 +136,9 @@ final readonly class WeighUp
             if ($verdict->change !== null) {
                 $conditions[] = self::mended($verdict->rule, $verdict->change, $chain);
             }
+        }
+        if (($chain->stays[0]->company ?? []) !== []) {
+            $conditions[] = Finding::of('weigh_up.gets_on', count: $candidate->count, names: $chain->stays[0]->company, system: $chain->stays[0]->system->name);
         }
         if ($candidate->health === HealthSeen::NotSeenEating) {
             $conditions[] = Finding::of('weigh_up.eats_first', count: $candidate->count);

@@ -1577,6 +1577,12 @@ export interface components {
             because: string | null;
             /** @description What must be put right there. */
             mend: string[];
+            /** @description Residents with whom it may not get on. */
+            company: string[];
+            /** @description The move there is written down. */
+            is_planned: boolean;
+            /** @description So short that it is a stopgap. */
+            is_interim: boolean;
         };
         /** @description Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
         Circumstances: {
@@ -1656,7 +1662,14 @@ export interface components {
             length_mm: components["schemas"]["Band"];
             last_length: components["schemas"]["LastLength"] | null;
             home: components["schemas"]["Home"];
-            next: components["schemas"]["Home"] | null;
+            next: components["schemas"]["ChainStay"] | null;
+            /**
+             * Format: date
+             * @description When something may first stand against its staying where it is; null: not within the horizon.
+             */
+            leaves: string | null;
+            /** @description What stands against its staying then. */
+            leaves_because: string | null;
             /** Format: date */
             measure_on: string;
         };
@@ -2398,7 +2411,7 @@ export interface components {
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
-            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
             passes: boolean;
             /** @description A failing one is advice: it refuses nothing. */
             is_advice: boolean;
@@ -2588,6 +2601,11 @@ export interface components {
             because: string | null;
             /** @description What must be put right first. */
             mend: string[];
+            /**
+             * Format: float
+             * @description Smaller it would be swallowed there; null: as it is sold it may come.
+             */
+            join_from_mm: number | null;
         };
         /** @description All of one system: its plan, its load, its water and what was written about it. */
         SystemPage: {
@@ -2680,9 +2698,9 @@ export interface components {
             measure: number[];
             /** @description Everything due, in walking order; late things first in each system. */
             due: components["schemas"]["DueRow"][];
-            /** @description Fish that outgrow their homes within the horizon, soonest first. */
+            /** @description Fish that must leave their homes within the horizon, soonest first. */
             upgrades: number[];
-            /** @description How many still fit but may not for long. */
+            /** @description How many may stay today but perhaps not for long. */
             upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];

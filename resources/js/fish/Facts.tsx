@@ -1,6 +1,6 @@
 import { massWords } from '../units/mass'
 import { messages } from '../messages'
-import { speciesShareWords, lengthRange, windowWords, knownWords, paceWords } from './sentences'
+import { speciesShareWords, lengthRange, nextWords, knownWords, paceWords } from './sentences'
 import { logSentence } from './logSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { FishSheet } from '../api/types'
@@ -112,7 +112,6 @@ function Growth({ sheet }: { sheet: FishSheet }) {
 /** How it is kept, and what becomes of it. */
 function Keeping({ sheet }: { sheet: FishSheet }) {
     const { fish, today, circumstances } = sheet
-    const unit = useUnit()
     return (
         <>
             <Fact name={facts.fed}>{messages.labels.rations[sheet.keeping.ration]}</Fact>
@@ -124,13 +123,7 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
                 <CircumstancesDialog sheet={sheet} />
             </Fact>
             <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>
-            {fish.home.outgrows.early !== null && (
-                <Fact name={facts.next}>
-                    {fish.next === null
-                        ? messages.fish.none_next
-                        : `${fish.next.name}: ${windowWords(fish.next.outgrows, today)}, limit ${measured(fish.next.limit_mm, unit)}`}
-                </Fact>
-            )}
+            {fish.leaves !== null && <Fact name={facts.next}>{nextWords(fish, today)}</Fact>}
         </>
     )
 }

@@ -1,5 +1,5 @@
 import { messages } from '../messages'
-import { nameWithCount, windowWords } from './sentences'
+import { nameWithCount, nextWords, windowWords } from './sentences'
 import { Box, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -89,11 +89,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                                     {windowWords(one.home.outgrows, today)}
                                 </chakra.span>
                             </Table.Cell>
-                            <Table.Cell display={desk}>
-                                {one.home.outgrows.early === null
-                                    ? ''
-                                    : (one.next?.name ?? messages.fish.none_next)}
-                            </Table.Cell>
+                            <Table.Cell display={desk}>{nextWords(one, today)}</Table.Cell>
                             <Table.Cell display={desk}>{shortDay(one.measure_on, today)}</Table.Cell>
                         </Table.Row>
                     ))}

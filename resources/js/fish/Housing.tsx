@@ -43,7 +43,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                 </ul>
             </Section>
             <Section title={messages.fish.homesAhead}>
-                <ChainList chain={sheet.chain} />
+                <ChainList chain={sheet.chain} count={sheet.fish.count} />
                 <Box color="ink2" fontSize="15px" paddingTop="4px">
                     {messages.weighUp.chainNote}
                 </Box>

@@ -121,9 +121,10 @@ function lastDay(sheet: FishSheet): string {
     return latest < horizon ? latest : horizon
 }
 
-/** Its home, where it could go next, and larger ones of the right temperature, smallest first. */
+/** Its home, the next of its chain, and larger ones of the right temperature, smallest first. */
 function homesShown(sheet: FishSheet): Home[] {
-    const { home, next } = sheet.fish
+    const { home } = sheet.fish
+    const next = sheet.homes.find((one) => one.system_id === sheet.fish.next?.system_id) ?? null
     const larger = sheet.homes
         .filter(
             (one) =>

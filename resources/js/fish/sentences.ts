@@ -1,4 +1,4 @@
-import type { FishRow, FishSheet, Home, Review, Window } from '../api/types'
+import type { ChainStay, FishRow, FishSheet, Home, Review, Window } from '../api/types'
 import { messages } from '../messages'
 import { joined } from '../messages/joined'
 import { daysBetween, daySpan, longDay, monthOfYear, shortDay } from '../units/day'
@@ -99,6 +99,9 @@ function outgrowSentence(fish: FishRow, today: string, horizon: string): string 
     const { home } = fish
     const window = home.outgrows
     const told = { name: fish.name, home: home.name, n: fish.is_shoal ? MANY : ONE }
+    if (fish.leaves !== null && home.fits_now && (window.early === null || fish.leaves < window.early)) {
+        return leaveSentence(told, fish.leaves, fish.leaves_because ?? '', today)
+    }
     if (!home.fits_now) {
         return said.has({ ...told, reason: home.reason })
     }
@@ -108,6 +111,19 @@ function outgrowSentence(fish: FishRow, today: string, horizon: string): string 
             : said.fits({ ...told, month: monthOfYear(horizon) })
     }
     return earlySentence({ ...told, reason: home.reason }, window.early, window.late, today)
+}
+
+/** It must leave for something else than its size. */
+function leaveSentence(
+    told: { name: string; home: string },
+    leaves: string,
+    because: string,
+    today: string,
+): string {
+    const said = messages.fish.sentence
+    return leaves === today
+        ? said.leaveNow({ ...told, because })
+        : said.leave({ ...told, because, day: longDay(leaves, today) })
 }
 
 function earlySentence(
@@ -125,22 +141,52 @@ function earlySentence(
         : said.between({ ...told, span: daySpan(early, late, today, 'between', 'long') })
 }
 
-/** Where a fish could go, and until when; judged by size and temperature only. */
+/** Where it goes next by its chain of homes, until when, and what that hangs on. */
 export function nextSentence(fish: FishRow, today: string): string {
-    if (fish.count === 0 || fish.home.outgrows.early === null) {
+    if (fish.count === 0 || fish.leaves === null) {
         return ''
     }
     if (fish.next === null) {
         return messages.fish.next.none
     }
-    const told = { home: fish.next.name, n: fish.is_shoal ? MANY : ONE }
-    const { early } = fish.next.outgrows
-    return early === null
-        ? messages.fish.next.forLong(told)
-        : messages.fish.next.until({
-              ...told,
-              until: daysBetween(today, early) > FAR_DAYS ? monthOfYear(early) : longDay(early, today),
-          })
+    return [whereNext(fish, fish.next, today), ...fish.next.mend].join(' ')
+}
+
+/** The same in a table: "Kiln vat", "Kiln vat, planned for 4 Dec". */
+export function nextWords({ leaves, next }: FishRow, today: string): string {
+    if (leaves === null) {
+        return ''
+    }
+    if (next === null) {
+        return messages.fish.none_next
+    }
+    return next.is_planned
+        ? messages.fish.plannedNext({ home: next.name, day: shortDay(next.from, today) })
+        : next.name
+}
+
+function whereNext(fish: FishRow, next: ChainStay, today: string): string {
+    const said = messages.fish.next
+    const n = fish.is_shoal ? MANY : ONE
+    const told = {
+        home: next.name,
+        n,
+        doubt: next.company.length === 0 ? '' : said.doubt({ n, company: joined(next.company) }),
+        when: next.from === today ? said.now : said.from({ day: farDay(next.from, today) }),
+    }
+    if (next.is_planned) {
+        return said.planned(told)
+    }
+    if (next.leave === null) {
+        return said.forLong(told)
+    }
+    const until = { ...told, until: farDay(next.leave, today) }
+    return next.is_interim ? said.stopgap(until) : said.until(until)
+}
+
+/** What lies far ahead is known by the month. */
+function farDay(day: string, today: string): string {
+    return daysBetween(today, day) > FAR_DAYS ? monthOfYear(day) : longDay(day, today)
 }
 
 /** What is thought of a length while it is typed. */

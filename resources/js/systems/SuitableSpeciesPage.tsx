@@ -12,7 +12,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, optionsOf } from '../log/fields'
-import { projected } from '../units/length'
+import { measured, projected } from '../units/length'
 
 /** The search turned round: every species held against one system, ranked. */
 export function SuitableSpeciesPage() {
@@ -145,6 +145,11 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                         </Table.Cell>
                         <Table.Cell fontWeight={600} color={FIT_COLOUR[row.fit]}>
                             {suitableWords(row)}
+                            {row.join_from_mm !== null && (
+                                <chakra.span display="block" fontWeight={400} color="ink">
+                                    {messages.weighUp.joinFrom({ length: measured(row.join_from_mm, unit) })}
+                                </chakra.span>
+                            )}
                             <chakra.span
                                 display={{ base: 'block', md: 'none' }}
                                 fontWeight={400}

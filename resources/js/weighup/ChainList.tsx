@@ -1,12 +1,13 @@
 import { longDay } from '../units/day'
 import { messages } from '../messages'
+import { joined } from '../messages/joined'
 import { stayWords } from './sentences'
 import { chakra } from '@chakra-ui/react'
 import type { Chain } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 
 /** The homes one after the other, each until when and why not longer. */
-export function ChainList({ chain }: { chain: Chain }) {
+export function ChainList({ chain, count }: { chain: Chain; count: number }) {
     const { today } = useKeeper()
     return (
         <chakra.ol>
@@ -26,6 +27,11 @@ export function ChainList({ chain }: { chain: Chain }) {
                     {stay.because !== null && (
                         <chakra.span display="block" color="ink2">
                             {stay.because}
+                        </chakra.span>
+                    )}
+                    {stay.company.length > 0 && (
+                        <chakra.span display="block" color="close" fontWeight={600}>
+                            {messages.weighUp.onlyWith({ count, company: joined(stay.company) })}
                         </chakra.span>
                     )}
                     {stay.mend.map((one) => (

@@ -45,7 +45,7 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                 gap="24px"
             >
                 <Section title={messages.weighUp.chain}>
-                    <ChainList chain={weighed.chain} />
+                    <ChainList chain={weighed.chain} count={Number(typed.count)} />
                 </Section>
                 <Box display="flex" flexDirection="column" gap="16px">
                     <Figures weighed={weighed} />

@@ -41,12 +41,34 @@ export function suitableHeadline(
 }
 
 export function stayWords(stay: Chain['stays'][number], horizon: string, today: string): string {
+    const said = messages.weighUp
+    return [
+        stay.is_planned ? said.planned({ day: longDay(stay.from, today) }) : '',
+        stay.is_interim ? said.stopgap : '',
+        untilWords(stay, horizon, today),
+    ]
+        .filter((part) => part !== '')
+        .join(', ')
+}
+
+/** The day to move it and, where that is another, the day on which it may have to go. */
+function untilWords(stay: Chain['stays'][number], horizon: string, today: string): string {
+    const said = messages.weighUp
     if (stay.is_for_life) {
-        return messages.weighUp.forLife
+        return said.forLife
     }
-    return stay.leave === null
-        ? messages.weighUp.atLeast({ month: monthOfYear(horizon) })
-        : messages.weighUp.until({ day: longDay(stay.leave, today) })
+    if (stay.leave === null) {
+        return stay.move === null
+            ? said.atLeast({ month: monthOfYear(horizon) })
+            : said.moveOn({ day: longDay(stay.move, today) })
+    }
+    if (stay.leave === today) {
+        return said.notNow
+    }
+    const until = said.until({ day: longDay(stay.leave, today) })
+    return stay.move === null || stay.move === stay.leave
+        ? until
+        : `${said.moveOn({ day: longDay(stay.move, today) })}, ${said.holdsUntil({ day: longDay(stay.leave, today) })}`
 }
 
 /** What it costs in its life, in the facility's money, without its name. */

@@ -16,6 +16,7 @@ use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\ChangeAdvice;
 use Biomegas\Planning\Change\SystemChange;
+use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\Floor\FloorPlan;
 use Biomegas\Planning\Floor\LoadAhead;
 use Biomegas\Planning\Floor\ProjectedOccupant;
@@ -36,10 +37,11 @@ final class FloorPlanTest extends TestCase
         [$facility, $system] = $this->facility(Example::tank('home', 122, 47));
         $plan = FloorPlan::of($facility, $system, $this->residents($facility));
         $fish = $plan->residents[0];
-        $at = array_search($fish->outgrown, $plan->days, false);
+        $likely = FishOutlook::of(new FacilityGrowth($facility), $fish->fish)->current()->outgrows->likely;
+        $this->assertNotNull($likely);
+        $at = (int) ceil($facility->date->daysUntil($likely) / 7);
 
         $this->assertCount(1 + intdiv(1095, 7), $plan->days);
-        $this->assertIsInt($at);
         $this->assertGreaterThan($fish->limit->millimetres, $fish->lengths[$at]->likely);
         $this->assertLessThanOrEqual($fish->limit->millimetres, $fish->lengths[$at - 1]->likely);
         $this->assertEqualsWithDelta(4.8 * $fish->lengths[$at]->likely, $fish->runNeeded()[$at], 1e-6);

@@ -8,11 +8,11 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
-use Biomegas\Planning\UpgradesAhead;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;
@@ -26,9 +26,9 @@ final class OutlookTest extends TestCase
         $homes = [Example::tank('narrow', 118, 42), Example::tank('wide', 180, 60), Example::tank('vast', 800, 400)];
         $fish = array_map(fn (System $home): Fish => Example::fish(Example::of(), $home->key, self::LENGTHS, key: "in {$home->key}"), array_reverse($homes));
         $facility = Example::facility($homes, $fish);
-        $briefs = array_map(fn (FishOutlook $outlook): FishBrief => FishBrief::of($facility, $outlook), $this->all($facility));
+        $chains = new Chains($facility);
 
-        $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among($briefs));
+        $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among(array_map(fn (Fish $fish): HomesAhead => $chains->of($fish->key), $facility->fish)));
     }
 
     public function test_a_system_is_full_when_its_first_resident_outgrows_it(): void

@@ -141,6 +141,28 @@ final class WeighUpTest extends TestCase
         $this->assertLessThan($most($this->nobody()), $most($residents));
     }
 
+    public function test_one_that_would_be_swallowed_is_taken_grown(): void
+    {
+        $home = Example::tank('home', 150, 60);
+        $resident = fn (float $long): Residents => new Residents(fn (System $system): array => [[Example::fish(Example::of(key: 'big'), 'home', [], '2027-01-01', key: 'big'), fn (): Occupant => new Occupant('Big', Example::of(key: 'big'), $long, 1, 1.0, 'big')]]);
+        $weigh = fn (float $long): WeighUp => WeighUp::of(Candidate::of($this->little(), new Background, 6, 20, HealthSeen::Well, 28, null, true), $this->facility([$home], [], new Rulebook), $resident($long));
+
+        $this->assertSame(Advice::OnlyIf, $weigh(80)->advice);
+        $this->assertMatchesRegularExpression('/^Take them only if they are 3\.\d cm long or more, too long to be swallowed/', Said::of($weigh(80)->finding));
+        $this->assertSame(Advice::DoNot, $weigh(400)->advice, 'it would never be safe');
+    }
+
+    public function test_a_species_that_would_be_swallowed_as_it_is_sold_is_searched_for_grown(): void
+    {
+        $home = Example::tank('home', 150, 60, celsius: 25);
+        $big = Example::fish(Example::of(key: 'big'), 'home', [], '2027-01-01', key: 'big');
+        $residents = new Residents(fn (System $system): array => [[$big, fn (): Occupant => new Occupant('Big', $big->species, 80, 1, 1.0, 'big')]]);
+        $found = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $residents))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0];
+
+        $this->assertNotSame(Fit::Not, $found->fit);
+        $this->assertGreaterThan(0.33 * 80, $found->joinFrom);
+    }
+
     /**
      * @param  list<System>  $homes
      * @param  list<Fish>  $fish

@@ -74,6 +74,7 @@ export const fish = {
     fromOn: 'from {day} on',
     ofHome: '{home}, now',
     none_next: 'none here takes it',
+    plannedNext: '{home}, planned for {day}',
     pace: '{pace} for its species (faster than {percent} in 100)',
     noPace: 'needs a second length',
     since: '{home}, since {day}',
@@ -166,14 +167,21 @@ export const fish = {
             '{n, plural, one {{name} outgrows} other {{name} outgrow}} {home} now, {late} at the latest: {reason}.',
         may: '{name} may outgrow {home} from {early} on: {reason}.',
         between: '{n, plural, one {{name} outgrows} other {{name} outgrow}} {home} between {span}: {reason}.',
+        leave: '{name} may have to leave {home} on {day}: {because}',
+        leaveNow: '{name} should not stay in {home}: {because}',
         worstFrom: 'If {name} is a {species}, it outgrows {home} from {early} on: {reason}.',
         worstBetween: 'If {name} is a {species}, it outgrows {home} between {span}: {reason}.',
     },
     next: {
-        none: 'No system in use here is larger and of the right temperature: a home must be found or built.',
-        forLong:
-            '{home} is the smallest here that would take {n, plural, one {it} other {them}}, for as long as can be told.',
-        until: '{home} is the smallest here that would take {n, plural, one {it} other {them}}, until {until} at least.',
+        none: 'No other home in use here will do: one must be found or built.',
+        now: 'now',
+        from: 'from {day} on',
+        planned: 'To {home} {when}, as planned.',
+        doubt: ', only if {n, plural, one {it gets} other {they get}} on with {company}',
+        forLong: 'Next {home}, {when}, for as long as can be told{doubt}.',
+        until: 'Next {home}, {when}, until {until}{doubt}.',
+        stopgap:
+            'Only {home} takes {n, plural, one {it} other {them}} {when}, as a stopgap until {until}{doubt}.',
     },
     review: {
         expected: 'Expected {low} to {high}',

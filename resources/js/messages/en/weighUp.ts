@@ -55,7 +55,15 @@ export const weighUp = {
     together: 'They come together: the second finds the first in its homes',
     toBuild: 'to build',
     readyBy: 'ready by {day}, so begin by {begin}',
-    chainNote: 'As if everybody else stayed where they are; who gets on with whom is another question.',
+    chainNote:
+        'Others stay where they are or go where it is planned. Nobody is sent to whom it can swallow or who can swallow it.',
+    planned: 'planned for {day}',
+    stopgap: 'as a stopgap',
+    joinFrom: 'from {length} on',
+    notNow: 'no longer',
+    moveOn: 'move on {day}',
+    holdsUntil: 'outgrown {day} at the earliest',
+    onlyWith: 'Only if {count, plural, one {it gets} other {they get}} on with {company}.',
     facts: {
         adult: 'Grown',
         life: 'Lives',
