@@ -11,6 +11,7 @@ use Biomegas\Facility\WaterLayer;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\CrowdedFloor;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\RuleParameter;
 
 /**
  * When the floor of a system runs out under its growing residents. Each water
@@ -53,7 +54,7 @@ final readonly class FloorFilling
     {
         [$early, $likely, $late] = [null, null, null];
         $rulebook = $facility->rulebook->holdingFor($system->key);
-        $room = $system->floorArea() / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $outlook): Occupant => $outlook->occupantOn($facility->date), $residents));
+        $room = $system->floorArea() / (1 - $rulebook->number(RuleParameter::SizeTolerance)) / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $outlook): Occupant => $outlook->occupantOn($facility->date), $residents));
         for ($day = 0; $residents !== [] && $late === null && $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
             $date = $facility->date->plusDays($day);
             [$needed, $spread] = self::squaredLengths($residents, $date);

@@ -10,6 +10,8 @@ enum RuleParameter: string
     case SwimSlow = 'swim_slow';
     case SwimCruising = 'swim_cruising';
     case SwimRacing = 'swim_racing';
+    case SwimLargeFrom = 'swim_large_from_mm';
+    case SwimLargeBeyond = 'swim_large_beyond';
     case TurnSlow = 'turn_slow';
     case TurnCruising = 'turn_cruising';
     case TurnRacing = 'turn_racing';
@@ -20,6 +22,8 @@ enum RuleParameter: string
     case CrowdedSizeRatio = 'crowded_size_ratio';
     case CrowdedLongest = 'crowded_longest_mm';
     case LitresExponent = 'litres_exponent';
+    case GrowOutFrom = 'grow_out_from_mm';
+    case GrowOutLitres = 'grow_out_litres_per_cm';
     case LitresLeast = 'litres_least';
     case LitresLeastFrom = 'litres_least_from_mm';
     case SizeTolerance = 'size_tolerance';
@@ -61,6 +65,9 @@ enum RuleParameter: string
             self::SwimSlow => [3.3, 1.0, 20.0],
             self::SwimCruising => [4.8, 1.0, 20.0],
             self::SwimRacing => [7.5, 1.0, 20.0],
+            // A large cruiser glides: of what it is longer than this it needs fewer lengths.
+            self::SwimLargeFrom => [800.0, 100.0, 6000.0],
+            self::SwimLargeBeyond => [2.5, 0.0, 20.0],
             self::TurnSlow => [1.3, 0.5, 10.0],
             self::TurnCruising => [1.4, 0.5, 10.0],
             self::TurnRacing => [1.8, 0.5, 10.0],
@@ -72,6 +79,9 @@ enum RuleParameter: string
             self::CrowdedLeast => [6.0, 2.0, 100.0],
             self::CrowdedSizeRatio => [1.35, 1.0, 5.0],
             self::CrowdedLongest => [200.0, 20.0, 1000.0],
+            // Kinds longer than this as adults foul a small tank long before they cannot turn in it.
+            self::GrowOutFrom => [300.0, 10.0, 6000.0],
+            self::GrowOutLitres => [7.0, 0.0, 100.0],
             // Litres grow with length to this power; kinds longer than some never have less than so many.
             self::LitresExponent => [1.5, 0.5, 3.0],
             self::LitresLeast => [75.0, 0.0, 1000.0],

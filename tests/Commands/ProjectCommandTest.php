@@ -20,7 +20,7 @@ final class ProjectCommandTest extends CommandTestCase
         $this->assertSame(['fits_now', 'rule', 'limit_mm', 'outgrows'], array_keys($bramble['homes']['long-tank']));
         $this->assertSame('swim-length', $bramble['homes']['long-tank']['rule']);
         $this->assertSame(375, (int) $bramble['homes']['long-tank']['limit_mm']);
-        $this->assertSame(1250, (int) $bramble['homes']['lock-pond']['limit_mm']);
+        $this->assertSame(800 + (int) ((6000 - 4.8 * 800) / 2.5), (int) $bramble['homes']['lock-pond']['limit_mm'], 'a large cruiser needs fewer lengths');
         $this->assertSame(['probability', 'early', 'likely', 'late', 'late_means'], array_keys($bramble['homes']['long-tank']['outgrows']));
         $this->assertSame(['early', 'likely', 'late', 'because'], array_keys($project['systems']['long-tank']['full']));
         $this->assertNull($project['systems']['lock-pond']['full']);

@@ -18,8 +18,14 @@ use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\WeighUp\Candidate;
+use Biomegas\Planning\WeighUp\HealthSeen;
+use Biomegas\Planning\WeighUp\WeighUp;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleParameter;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\SampleSpecies;
@@ -38,7 +44,7 @@ final class HousingPracticeTest extends TestCase
 
     public function test_the_width_inside_the_glass_decides(): void
     {
-        $inside = Example::limitIn(Box::inside(1200, 300, 400), Example::of(SwimmingStyle::Slow));
+        $inside = Example::limitIn(Box::inside(1200, 300, 600), Example::of(SwimmingStyle::Slow));
 
         $this->assertGreaterThan($this->limit(120, 30, SwimmingStyle::Slow)->millimetres, $inside->millimetres);
     }
@@ -82,7 +88,7 @@ final class HousingPracticeTest extends TestCase
     /** 284 l is the usual least; the generous school wants 380 l and more. */
     public function test_the_litres_schools_part_at_284_and_380_litres(): void
     {
-        $of = fn (string $school, float $litres): bool => $this->passes('oscar', 330, 1, [150, 60, 2 + $litres * 1000 / (148 * 58)], new Rulebook(['home' => $school]));
+        $of = fn (string $school, float $litres): bool => $this->passes('oscar', 300, 1, [150, 60, 2 + $litres * 1000 / (148 * 58)], new Rulebook(['home' => $school]));
 
         $this->assertTrue($of('litres-usual', 290));
         $this->assertFalse($of('litres-usual', 270));
@@ -145,11 +151,61 @@ final class HousingPracticeTest extends TestCase
         $this->assertFalse($this->passes('zebra-mbuna', 110, 5, [90, 30, 46], $crowded), 'less than its group');
     }
 
+    /** @return iterable<string, array{string, int, array{float, float, float}}> inches as sold */
+    public static function homesForLife(): iterable
+    {
+        yield 'an oscar in 75 gallons' => ['oscar', 1, [48, 18, 21]];
+        yield 'a pair of severums' => ['severum', 2, [48, 18, 21]];
+        yield 'a blue acara' => ['blue-acara', 1, [48, 18, 21]];
+        yield 'an eight-banded cichlid' => ['eight-banded-cichlid', 1, [48, 18, 21]];
+        yield 'a green terror' => ['green-terror', 1, [48, 18, 21]];
+        yield 'three oscars in six feet' => ['oscar', 3, [72, 18, 24]];
+        yield 'a fahaka in five feet' => ['fahaka-puffer', 1, [60, 24, 24]];
+        yield 'torpedo barbs' => ['red-line-torpedo-barb', 7, [48, 18, 21]];
+        yield 'an arowana of 98 cm in 4.7 by 3 m' => ['silver-arowana', 1, [185, 118, 40]];
+    }
+
+    /** @param  array{float, float, float}  $inches */
+    #[DataProvider('homesForLife')]
+    public function test_holds_for_life(string $species, int $count, array $inches): void
+    {
+        $chain = $this->life($species, $count, $inches);
+
+        $this->assertTrue($chain->isForLife());
+        $this->assertCount(1, $chain->stays);
+        $this->assertNull($chain->toBuild);
+    }
+
+    public function test_a_cruiser_of_98_cm_fits_4_7_by_3_m(): void
+    {
+        $this->assertTrue($this->passes('silver-arowana', 980, 1, [472, 302, 100]));
+        $this->assertFalse($this->passes('silver-arowana', 980, 1, [400, 302, 100]));
+    }
+
+    public function test_an_oscar_leaves_65_litres_at_8_to_10_cm(): void
+    {
+        $stay = $this->life('oscar', 1, [24, 12, 16])->stays[0];
+
+        $this->assertNotNull($stay->leave);
+        $this->assertFalse($this->passes('oscar', 100, 1, [61, 30, 41]));
+        $this->assertTrue($this->passes('oscar', 80, 1, [61, 30, 41]));
+    }
+
+    /** @param  array{float, float, float}  $inches */
+    private function life(string $species, int $count, array $inches): HomesAhead
+    {
+        [$length, $width, $depth] = array_map(fn (float $side): float => 25.4 * $side, $inches);
+        $home = new System('home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside($length, $width, $depth, 10))], WaterTemperature::heldAt(26), fittings: Fitting::cases());
+        $candidate = Candidate::of(SampleSpecies::named($species), SampleSpecies::backgroundOf($species), $count, null, HealthSeen::Well, 60, null, true);
+
+        return WeighUp::of($candidate, Example::facility([$home], []), new Residents(fn (System $system): array => []))->chain;
+    }
+
     public function test_outside_sizes_mislead_by_the_glass(): void
     {
-        $edge = 282 / 1.3;
-        $this->assertFalse($this->passes('oscar', $edge, 1, [120, 30, 46]));
-        $this->assertTrue($this->passes('oscar', $edge, 1, [122, 32, 47]), 'the same water measured inside');
+        $edge = 198.0;
+        $this->assertFalse($this->passes('oscar', $edge, 1, [120, 30, 56]));
+        $this->assertTrue($this->passes('oscar', $edge, 1, [122, 32, 57]), 'the same water measured inside');
     }
 
     /**

@@ -13,6 +13,7 @@ use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Area;
 use Biomegas\Rulebook\FloorMethod;
+use Biomegas\Rulebook\RuleParameter;
 
 /** Each water layer needs floor for the squared lengths of those who use it; a fish of all layers counts in full in each. */
 final readonly class FloorRule implements Rule
@@ -30,7 +31,7 @@ final readonly class FloorRule implements Rule
         $there = $case->system->floorArea();
         $need = $this->need($case, Area::ofSquareMillimetres($needed), $fullest, Area::ofSquareMillimetres($there));
 
-        return $needed <= $there
+        return $needed * (1 - $case->rulebook->number(RuleParameter::SizeTolerance)) <= $there
             ? Verdict::pass(HousingRule::Floor, Finding::of('housing.floor.enough', need: $need))
             : Verdict::fail(
                 HousingRule::Floor,

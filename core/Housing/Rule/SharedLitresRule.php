@@ -28,7 +28,7 @@ final readonly class SharedLitresRule implements Rule
         $there = $case->system->litres();
         [$of, $there, $more] = [Volume::ofLitres($needed), Volume::ofLitres($there), Volume::ofLitres($needed - $there)];
 
-        return $needed <= $there->litres
+        return $needed * (1 - $case->rulebook->number(RuleParameter::SizeTolerance)) <= $there->litres
             ? Verdict::pass(HousingRule::SharedLitres, Finding::of('housing.litres.enough', needed: $of, there: $there))
             : Verdict::fail(HousingRule::SharedLitres, Finding::of('housing.litres.too_few', needed: $of, there: $there), Finding::of('housing.litres.more', more: $more));
     }

@@ -30,6 +30,18 @@ final readonly class SizeRuleOfHome implements Rule
             );
     }
 
+    /** What it says of one that has become just too long. */
+    public static function beyond(HousingCase $case): Verdict
+    {
+        $limit = (new HomeLimits($case->rulebook))->limitIn($case->system, $case->newcomer->species);
+
+        return Verdict::fail(
+            HousingRule::Size,
+            Finding::of('housing.size.beyond', count: $case->newcomer->count, system: $case->system->name, most: Length::ofMillimetres($limit->millimetres), binding: $limit->binding),
+            self::lastingHome($case)->asChange($limit->binding, $case->newcomer->count),
+        );
+    }
+
     /** A home that does for today alone is soon the wrong advice: all of them, grown. */
     private static function lastingHome(HousingCase $case): NearestHome
     {

@@ -50,6 +50,6 @@ final readonly class HomeLimits
     /** @return list<SizeLimit> every rule of size, each in both directions */
     public static function rules(): array
     {
-        return [new FootprintLimit, new LeastHomeLimit, new LitresLimit];
+        return [new FootprintLimit, new GrowOutLimit, new LeastHomeLimit, new LitresLimit];
     }
 }

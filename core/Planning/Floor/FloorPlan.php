@@ -9,7 +9,6 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\Floor\FloorUse;
-use Biomegas\Housing\Size\FootprintLimit;
 use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Verdict\Occupant;
@@ -54,16 +53,14 @@ final readonly class FloorPlan
     /** @param  non-empty-list<LocalDate>  $days */
     private static function grow(Facility $facility, ProjectedOccupant $resident, HomeLimit $limit, array $days): GrowingOccupant
     {
-        $species = $resident->fish->species;
         $bands = array_map($resident->bandOn(...), $days);
 
         return new GrowingOccupant(
             $resident->fish,
             $bands,
             $resident->occupantOn($days[0])->largest,
-            $facility->rulebook->number($species->swimming->swimLengths()),
-            $facility->rulebook->number(FootprintLimit::turningLengths($species)),
             $limit,
+            $facility->rulebook,
         );
     }
 }

@@ -6,7 +6,9 @@ namespace Biomegas\Planning\Floor;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Housing\Size\FootprintLimit;
 use Biomegas\Housing\Size\HomeLimit;
+use Biomegas\Rulebook\Rulebook;
 
 /** One fish on the floor plan. */
 final readonly class GrowingOccupant
@@ -17,23 +19,22 @@ final readonly class GrowingOccupant
         public array $lengths,
         /** Length of the largest of a shoal over the mean. */
         public float $largest,
-        /** Own lengths that it needs to swim. */
-        private float $swimLengths,
-        /** Own lengths that it needs to turn. */
-        private float $turningLengths,
         public HomeLimit $limit,
+        private Rulebook $rulebook,
     ) {
     }
 
     /** @return non-empty-list<float> straight swimming room that the largest needs, millimetres, on each day */
     public function runNeeded(): array
     {
-        return array_map(fn (LengthBand $band): float => $this->swimLengths * $this->largest * $band->likely, $this->lengths);
+        return array_map(fn (LengthBand $band): float => FootprintLimit::runFor($this->fish->species, $this->largest * $band->likely, $this->rulebook), $this->lengths);
     }
 
     /** @return non-empty-list<float> room that the largest needs to turn, millimetres, on each day */
     public function turningNeeded(): array
     {
-        return array_map(fn (LengthBand $band): float => $this->turningLengths * $this->largest * $band->likely, $this->lengths);
+        $lengths = $this->rulebook->number(FootprintLimit::turningLengths($this->fish->species));
+
+        return array_map(fn (LengthBand $band): float => $lengths * $this->largest * $band->likely, $this->lengths);
     }
 }

@@ -9,6 +9,7 @@ use Biomegas\Company\DoubtfulCompany;
 use Biomegas\Company\Mouthful;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
 use Biomegas\Growth\Projection\GrowthProjection;
@@ -35,8 +36,6 @@ final class HomeTrial
     private const LATER_STEP_DAYS = 120;
 
     private const LATER = 720;
-
-    private const JUST_PAST = 1.0001;
 
     private const EMPTY = 0;
 
@@ -75,9 +74,9 @@ final class HomeTrial
     public function present(System $system, StayClock $clock): StayAhead
     {
         $today = $this->facility->date;
-        $outgrown = $this->growth->dayReaching(fn ($species): float => $this->limits->limitIn($system, $species, $this->fish)->millimetres / $this->largest, LengthBand::LOW, $system);
+        $outgrown = $this->holdsGrown($system) ? null : $this->growth->dayReaching(fn (Species $species): float => $this->limits->limitIn($system, $species, $this->fish)->millimetres / $this->largest, LengthBand::LOW, $system);
 
-        return $this->from($system, $clock, $today, $this->endOfChosen($system, $clock, $today, $outgrown));
+        return $this->from($system, $clock, $today, $this->endOfChosen($system, $clock, $today, $outgrown), livesThere: true);
     }
 
     /** Where it is to go by a move that is written down, whatever the rules say. */
@@ -126,10 +125,11 @@ final class HomeTrial
     }
 
     /** @param  array{LocalDate|null, Verdict|null}  $end */
-    private function from(System $system, StayClock $clock, LocalDate $day, array $end, bool $isPlanned = false): StayAhead
+    private function from(System $system, StayClock $clock, LocalDate $day, array $end, bool $isPlanned = false, bool $livesThere = false): StayAhead
     {
         [$leave, $because] = $end;
         $wish = $clock->firstDayWith($this->leading->timeReaching($this->facility->rulebook->number(RuleParameter::MoveAt) * $this->greatestIn($system), LengthBand::LIKELY));
+        $wish = $this->holdsGrown($system) ? null : $wish;
         // A wish that lies behind is no day to plan for: it stays while it fits.
         $move = $leave !== null && $wish !== null && $wish->isAfter($day) && $wish->isBefore($leave) ? $wish : $leave;
         $newcomer = $this->occupantOn($clock, $day);
@@ -139,7 +139,7 @@ final class HomeTrial
             $leave === null && $this->isForLife($system),
             $because,
             Judgement::of($this->case($newcomer, $system, $day))->easilyMended(),
-            array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer)),
+            $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer)),
             $isPlanned,
         );
     }
@@ -147,7 +147,7 @@ final class HomeTrial
     /** Grown, it fits, and neither swallows nor is swallowed by the grown others. */
     private function isForLife(System $system): bool
     {
-        if ($this->leading->shareStayingBelow($this->greatestIn($system)) < LengthBand::HIGH) {
+        if (! $this->holdsGrown($system)) {
             return false;
         }
         $grown = self::grown($this->thoughtOf());
@@ -159,6 +159,12 @@ final class HomeTrial
         }
 
         return true;
+    }
+
+    /** By its likely size as an adult, the largest of a shoal: what is only possible must be watched, not built for. */
+    private function holdsGrown(System $system): bool
+    {
+        return $this->leading->shareStayingBelow($this->greatestIn($system)) >= LengthBand::LIKELY;
     }
 
     private static function grown(Occupant $occupant): Occupant
@@ -174,7 +180,7 @@ final class HomeTrial
 
     private function outgrown(System $system, StayClock $clock): ?LocalDate
     {
-        return $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), LengthBand::LOW));
+        return $this->holdsGrown($system) ? null : $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), LengthBand::LOW));
     }
 
     /**
@@ -233,9 +239,7 @@ final class HomeTrial
 
     private function tooLongFor(System $system): Verdict
     {
-        $past = self::JUST_PAST * $this->greatestIn($system) * $this->largest;
-
-        return (new SizeRuleOfHome)->judge($this->case(new Occupant($this->fish->name, $this->leading->species, $past / $this->largest, $this->fish->count, $this->largest, $this->fish->key), $system, $this->facility->date));
+        return SizeRuleOfHome::beyond($this->case($this->thoughtOf(), $system, $this->facility->date));
     }
 
     /** Greatest mean length that fits, millimetres. */

@@ -12,6 +12,7 @@ return [
         'size' => [
             'fits' => 'At {at} {count, plural, one {it fits} other {the largest fits}}; {system} holds up to {most}.',
             'too_large' => 'At {at} {count, plural, one {it is} other {the largest is}} {binding}: {system} holds up to {most}.',
+            'beyond' => 'Over {most} {count, plural, one {it is} other {the largest is}} {binding} in {system}.',
             'deep' => '{count, plural, one {Grown, it needs} other {Grown, they need}} water {depth} deep.',
             'larger' => '{count, plural, one {Grown, it needs} other {Grown, they need}} a home of {sides} inside.',
             'litres' => '{count, plural, one {Grown, it needs} other {Grown, they need}} {litres}.',

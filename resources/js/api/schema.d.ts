@@ -2392,7 +2392,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */

@@ -1,5 +1,5 @@
 import { messages } from '../messages'
-import { nameWithCount, nextWords, windowWords } from './sentences'
+import { leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
 import { Box, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -14,10 +14,9 @@ import { shortDay } from '../units/day'
 import { projected } from '../units/length'
 
 const bySoonest = (a: FishRow, b: FishRow): number =>
-    (a.home.outgrows.early ?? '9999').localeCompare(b.home.outgrows.early ?? '9999') ||
-    a.name.localeCompare(b.name)
+    (a.leaves ?? '9999').localeCompare(b.leaves ?? '9999') || a.name.localeCompare(b.name)
 
-/** All fish, soonest to outgrow its home first. */
+/** All fish, soonest to leave its home first. */
 export function FishList() {
     useNameSheet(messages.fish.listTitle, messages.fish.listComment)
     return (
@@ -76,17 +75,8 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                             <Table.Cell>{one.home.name}</Table.Cell>
                             <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
                             <Table.Cell>
-                                <chakra.span
-                                    fontWeight={600}
-                                    color={
-                                        one.home.outgrows.early === null
-                                            ? 'fit'
-                                            : one.home.fits_now
-                                              ? 'close'
-                                              : 'over'
-                                    }
-                                >
-                                    {windowWords(one.home.outgrows, today)}
+                                <chakra.span fontWeight={600} color={leavingColour(one, today)}>
+                                    {leavingWords(one, today)}
                                 </chakra.span>
                             </Table.Cell>
                             <Table.Cell display={desk}>{nextWords(one, today)}</Table.Cell>

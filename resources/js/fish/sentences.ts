@@ -27,6 +27,27 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
         : daySpan(window.early, window.late, today, 'range', 'short')
 }
 
+/** It must leave for something else before it outgrows its home. */
+const leavesSooner = ({ home, leaves }: FishRow): boolean =>
+    home.fits_now && leaves !== null && (home.outgrows.early === null || leaves < home.outgrows.early)
+
+/** When it has to go: "21 Jun to 13 Aug" by its size, "by 3 Feb 2027" by anything else. */
+export function leavingWords(fish: FishRow, today: string): string {
+    return fish.leaves !== null && leavesSooner(fish)
+        ? fish.leaves === today
+            ? messages.fish.now
+            : messages.fish.leavesBy({ day: shortDay(fish.leaves, today) })
+        : windowWords(fish.home.outgrows, today)
+}
+
+/** The colour of the same. */
+export function leavingColour({ home, leaves }: FishRow, today: string): 'fit' | 'close' | 'over' {
+    if (!home.fits_now || leaves === today) {
+        return 'over'
+    }
+    return leaves === null ? 'fit' : 'close'
+}
+
 /** The answer to a what-if. */
 export function whatIfSentence(
     { name, count: n }: { name: string; count: number },
@@ -99,7 +120,7 @@ function outgrowSentence(fish: FishRow, today: string, horizon: string): string 
     const { home } = fish
     const window = home.outgrows
     const told = { name: fish.name, home: home.name, n: fish.is_shoal ? MANY : ONE }
-    if (fish.leaves !== null && home.fits_now && (window.early === null || fish.leaves < window.early)) {
+    if (fish.leaves !== null && leavesSooner(fish)) {
         return leaveSentence(told, fish.leaves, fish.leaves_because ?? '', today)
     }
     if (!home.fits_now) {

@@ -20,7 +20,10 @@ export function Numbers({ sheet }: { sheet: RulebookSheet }) {
 }
 
 const MEASURES: Partial<Record<RuleNumber['name'], Measure>> = {
+    swim_large_from_mm: 'length',
     crowded_longest_mm: 'length',
+    grow_out_from_mm: 'length',
+    grow_out_litres_per_cm: 'volume-of-length',
     litres_least: 'volume',
     litres_least_from_mm: 'length',
     temperature_tolerance_c: 'degrees',

@@ -1,6 +1,6 @@
 import { temperature } from '../units/temperature'
 import { messages } from '../messages'
-import { nameWithCount, windowWords } from '../fish/sentences'
+import { leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -130,7 +130,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
 
 function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
     const unit = useUnit()
-    const when = windowWords(fish.home.outgrows, today)
+    const when = leavingWords(fish, today)
     return (
         <chakra.li
             display="grid"
@@ -150,11 +150,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
                     {fish.species.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
                 </chakra.span>
             </span>
-            <chakra.span
-                color={fish.home.fits_now ? (fish.home.outgrows.early === null ? 'fit' : 'close') : 'over'}
-                fontWeight={600}
-                textAlign="end"
-            >
+            <chakra.span color={leavingColour(fish, today)} fontWeight={600} textAlign="end">
                 {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
             </chakra.span>
         </chakra.li>

@@ -4,6 +4,7 @@ import type { UnitSystem } from '../api/types'
 export type Measure =
     | 'length'
     | 'volume'
+    | 'volume-of-length'
     | 'temperature'
     | 'degrees'
     | 'mass'
@@ -21,6 +22,7 @@ interface Typed {
 }
 
 const INCHES_PER_MM = 1 / 25.4
+const CM_PER_INCH = 2.54
 const US_GALLONS_PER_LITRE = 1 / 3.785411784
 const IMPERIAL_GALLONS_PER_LITRE = 1 / 4.54609
 const POUNDS_PER_KG = 1 / 0.45359237
@@ -30,6 +32,7 @@ const SQUARE_FEET_PER_SQUARE_METRE = 1 / 0.09290304
 const METRIC: Record<Measure, Typed> = {
     length: { word: 'mm', factor: 1 },
     volume: { word: 'l', factor: 1 },
+    'volume-of-length': { word: 'l/cm', factor: 1 },
     temperature: { word: '°C', factor: 1 },
     degrees: { word: '°C', factor: 1 },
     mass: { word: 'kg', factor: 1 },
@@ -42,12 +45,14 @@ const IMPERIAL: Record<Measure, Typed> = {
     ...METRIC,
     length: { word: 'in', factor: INCHES_PER_MM },
     volume: { word: 'imp gal', factor: IMPERIAL_GALLONS_PER_LITRE },
+    'volume-of-length': { word: 'imp gal/in', factor: CM_PER_INCH * IMPERIAL_GALLONS_PER_LITRE },
     'price-of-volume': { word: 'imp gal', factor: 1 / IMPERIAL_GALLONS_PER_LITRE },
 }
 
 const US: Record<Measure, Typed> = {
     length: { word: 'in', factor: INCHES_PER_MM },
     volume: { word: 'gal', factor: US_GALLONS_PER_LITRE },
+    'volume-of-length': { word: 'gal/in', factor: CM_PER_INCH * US_GALLONS_PER_LITRE },
     temperature: { word: '°F', factor: 1.8, offset: 32 },
     degrees: { word: '°F', factor: 1.8 },
     mass: { word: 'lb', factor: POUNDS_PER_KG },

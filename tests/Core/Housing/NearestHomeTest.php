@@ -39,10 +39,10 @@ final class NearestHomeTest extends TestCase
     public function test_the_least_home_for_a_length_holds_it_and_a_smaller_one_does_not(Species $species, float $length): void
     {
         $least = NearestHome::for($species, $length, new Rulebook);
+        [$run, $width] = [max($least->swimLength, $least->turningWidth), $least->turningWidth];
+        $depth = $least->depth === null ? 3000 : max($least->depth, 1e6 * (float) $least->litres / ($run * $width));
         $limit = fn (float $share): float => (new HomeLimits(new Rulebook))->limitIn(
-            System::ofOnePool('home', 'Home', SystemKind::Tank, Box::inside(
-                $share * max($least->swimLength, $least->turningWidth), $share * $least->turningWidth, $share * ($least->depth ?? 3000),
-            )),
+            System::ofOnePool('home', 'Home', SystemKind::Tank, Box::inside($share * $run, $share * $width, $share * $depth)),
             $species,
         )->millimetres;
 
@@ -73,8 +73,32 @@ final class NearestHomeTest extends TestCase
         $this->assertLessThan($length, $limit(0.98));
     }
 
-    public function test_litres_are_asked_for_where_the_facility_goes_by_them(): void
+    public function test_a_large_kind_wants_water_for_its_length(): void
     {
-        $this->assertNull(NearestHome::for(Example::of(), 300, new Rulebook)->litres);
+        $this->assertSame(210.0, NearestHome::for(Example::of(), 300, new Rulebook)->litres);
+        $this->assertNull(NearestHome::for(Example::of(), 300, new Rulebook(numbers: ['grow_out_from_mm' => 800.0]))->litres, 'it stays small');
+    }
+
+    public function test_a_large_cruiser_needs_fewer_of_its_lengths(): void
+    {
+        $run = fn (SwimmingStyle $style, float $length): float => NearestHome::for(Example::of(swimming: $style), $length, new Rulebook)->swimLength;
+
+        $this->assertEqualsWithDelta(4.8 * 800, $run(SwimmingStyle::Cruising, 800), 1e-9);
+        $this->assertEqualsWithDelta(4.8 * 800 + 2.5 * 200, $run(SwimmingStyle::Cruising, 1000), 1e-9);
+        $this->assertEqualsWithDelta(7.5 * 1000, $run(SwimmingStyle::Racing, 1000), 1e-9);
+        $home = System::ofOnePool('home', 'Home', SystemKind::Pond, Box::inside(4.8 * 800 + 2.5 * 200, 3000, 1500));
+        $this->assertEqualsWithDelta(1000, (new HomeLimits(new Rulebook))->limitIn($home, Example::of(swimming: SwimmingStyle::Cruising))->millimetres, 1e-9);
+    }
+
+    public function test_a_group_needs_floor_and_water_for_all(): void
+    {
+        $species = Example::of(needs: new HousingNeeds(litres: new LitresNeed(1, 300, 500, 900, 100)));
+        $single = NearestHome::for($species, 500, new Rulebook);
+        $ten = NearestHome::forGroup($species, 500, 10, new Rulebook);
+        $litres = (new Rulebook)->answering(RuleOption::Home, 'litres-usual');
+
+        $this->assertEqualsWithDelta(10 * 2.9 * 500 ** 2, $ten->swimLength * $ten->turningWidth, 1e-3);
+        $this->assertEqualsWithDelta($single->swimLength / $single->turningWidth, $ten->swimLength / $ten->turningWidth, 1e-9);
+        $this->assertSame(500.0 + 9 * 100.0, NearestHome::forGroup($species, 500, 10, $litres)->litres);
     }
 }
