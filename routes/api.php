@@ -10,6 +10,7 @@ use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
+use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
@@ -140,6 +141,8 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
         Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);
         Route::delete('quarantines/{quarantine}', [QuarantineController::class, 'destroy']);
+        Route::post('fish/{fish}/inspections', [InspectionController::class, 'store']);
+        Route::delete('inspections/{inspection}', [InspectionController::class, 'destroy']);
         Route::post('fish/{fish}/health-observations', [QuarantineController::class, 'look']);
         Route::delete('health-observations/{observation}', [QuarantineController::class, 'undoLook']);
         Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);

@@ -11,6 +11,7 @@ use App\Models\Watch;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
@@ -29,8 +30,37 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->watches(), ...$book->moves(), ...$book->quarantines(), ...$book->preparations(), ...$book->dailyTests(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
+        );
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function waters(): array
+    {
+        return array_map(
+            fn (System $system): ?AgendaItem => $this->kept->facility->residentsOf($system) === [] ? null : AgendaItem::ofWater($system, $this->kept->alarms($system), $this->kept->water->tests($system->key)),
+            array_values($this->kept->facility->systems),
+        );
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function outgrown(): array
+    {
+        return array_map(
+            fn (Fish $fish): ?AgendaItem => AgendaItem::ofOutgrown($fish, $this->kept->homesAhead($fish), $this->kept->facility->date),
+            array_values($this->kept->facility->fish),
+        );
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function inspections(): array
+    {
+        $last = Inspections::last($this->kept->unreadable);
+
+        return array_map(
+            fn (Fish $fish): ?AgendaItem => AgendaItem::ofInspections($fish, $this->kept->kept($fish)->inspections, $last[$fish->key] ?? [], $this->kept->facility->date),
+            array_values($this->kept->facility->fish),
         );
     }
 

@@ -102,7 +102,11 @@ final readonly class CalendarFeed
     private function measurements(): void
     {
         foreach (array_slice($this->kept->facility->fish, 0, self::MOST) as $fish) {
-            $this->day("measure-{$fish->key}", $this->kept->brief($fish)->measureOn, null, Finding::of('calendar.feed.measure', fish: $fish->name), Finding::of('calendar.feed.lives_in', home: $this->kept->facility->systems[$fish->currentSystem()]->name));
+            $due = $this->kept->brief($fish)->measureOn;
+            if ($due === null) {
+                continue;
+            }
+            $this->day("measure-{$fish->key}", $due, null, Finding::of('calendar.feed.measure', fish: $fish->name), Finding::of('calendar.feed.lives_in', home: $this->kept->facility->systems[$fish->currentSystem()]->name));
         }
     }
 

@@ -27,7 +27,7 @@ final readonly class FishLog
     /** @return list<LogLine> newest first */
     public function of(int $fishId): array
     {
-        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId), ...$this->history->of($fishId)];
+        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId), ...$this->inspections($fishId), ...$this->history->of($fishId)];
         usort($lines, fn (LogLine $a, LogLine $b): int => [$b->date, $b->time, $b->id] <=> [$a->date, $a->time, $a->id]);
 
         return array_slice($lines, 0, self::NEWEST);
@@ -71,6 +71,12 @@ final readonly class FishLog
         $names = System::query()->pluck('name', 'id');
 
         return $this->unreadable->readAll(StoredTable::Moves, $this->newest('moves', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Move, $row->id, $row->date, from: $names[$row->from_system_id], to: $names[$row->to_system_id]));
+    }
+
+    /** @return list<LogLine> */
+    private function inspections(int $fishId): array
+    {
+        return $this->unreadable->readAll(StoredTable::Inspections, $this->newest('inspections', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Inspection, $row->id, $row->date, kind: implode(', ', Inspections::whatOf($row)), cause: $row->note));
     }
 
     private function newest(string $table, int $fishId): Builder

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use Biomegas\Facility\Inspection;
+
 /** What the screens need to know of a fish besides the core's picture of it. */
 final readonly class FishSnapshot
 {
@@ -17,6 +19,8 @@ final readonly class FishSnapshot
         public int $present,
         /** How many there were when it came. */
         public int $arrived,
+        /** @var list<Inspection> what to look at regularly in its species */
+        public array $inspections,
     ) {
     }
 }

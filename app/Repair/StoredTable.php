@@ -29,6 +29,7 @@ enum StoredTable: string
     case Preparations = 'preparations';
     case Quarantines = 'quarantines';
     case Looks = 'health_observations';
+    case Inspections = 'inspections';
     case Treatments = 'treatments';
     case MoveSheets = 'move_sheets';
     case Watches = 'watches';
@@ -57,6 +58,7 @@ enum StoredTable: string
             self::Preparations => ['wanted_on', 'done', 'length_tenth_mm', 'count'],
             self::Quarantines => ['from', 'days', 'credit'],
             self::Looks => ['date', 'sign'],
+            self::Inspections => ['date', 'what'],
             self::Treatments => ['from', 'until', 'withdrawal'],
             self::MoveSheets => ['planned_on', 'until', 'test_until', 'mixing', 'done'],
             self::Watches => ['began_at', 'ended_at'],
@@ -66,7 +68,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

@@ -20,6 +20,7 @@ use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
+use Biomegas\Facility\Inspection;
 use Biomegas\Facility\LeastHome;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\LengthWeight;
@@ -174,6 +175,7 @@ final readonly class ScenarioMapper
             $d['protected'] ?? null,
             array_values($d['hazards'] ?? []),
             $d['disease_prone'] ?? false,
+            array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($d['inspections'] ?? [])),
         );
     }
 

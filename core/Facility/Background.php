@@ -14,6 +14,7 @@ final readonly class Background
 
     /**
      * @param  list<string>  $hazards  spines, stings, bites: one sentence each
+     * @param  list<Inspection>  $inspections
      *
      * @throws ImpossiblePicture
      */
@@ -26,6 +27,7 @@ final readonly class Background
         public ?string $protected = null,
         public array $hazards = [],
         public bool $isDiseaseProne = false,
+        public array $inspections = [],
     ) {
         SpeciesValue::Lifespan->checkSpan($lifespan);
         SpeciesValue::SoldAt->check($soldAt);

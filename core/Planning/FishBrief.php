@@ -15,7 +15,8 @@ final readonly class FishBrief
         /** Today. */
         public LengthBand $length,
         public HomeOutlook $home,
-        public LocalDate $measureOn,
+        /** Null: its length decides nothing. */
+        public ?LocalDate $measureOn,
     ) {
     }
 

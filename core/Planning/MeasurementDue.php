@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Purpose;
 use Biomegas\Growth\NextMeasurement;
 use Biomegas\Rulebook\Method;
 
@@ -31,8 +32,12 @@ final readonly class MeasurementDue
         return $due->daysUntil($today) > self::LATE_DAYS;
     }
 
-    public static function of(FishOutlook $outlook): LocalDate
+    /** Null: its length decides nothing, so nobody need catch it. */
+    public static function of(FishOutlook $outlook): ?LocalDate
     {
+        if ($outlook->fish->purpose === Purpose::Food || ($outlook->fish->isShoal() && $outlook->current()->fitsNow && $outlook->current()->outgrows->early === null)) {
+            return null;
+        }
         $last = $outlook->fish->lastLength();
         if ($last === null) {
             return $outlook->fish->arrived;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\HealthObservation;
+use App\Models\Inspection;
 use App\Models\MoveSheet;
 use App\Models\Quarantine;
 use App\Models\Treatment;
@@ -27,6 +28,7 @@ final readonly class HeronLockMoves
      */
     public function fill(array $fish, array $systems, array $data): void
     {
+        $this->inspections($fish, $data['inspected']);
         foreach ($data['planned'] as [$name, $from, $to, $inDays]) {
             $sheet = MoveSheet::query()->create(['from_system_id' => $systems[$from], 'to_system_id' => $systems[$to], 'planned_on' => $this->today->plusDays($inDays)->toIso(), 'done' => []]);
             $sheet->fish()->create(['fish_id' => $fish[$name]]);
@@ -48,6 +50,17 @@ final readonly class HeronLockMoves
             foreach ($treatments as [$class, $dose, $from, $until, $withdrawal]) {
                 Treatment::query()->create(['fish_id' => $fish[$name], 'product_class' => $class, 'dose' => $dose, 'from' => $this->daysAgo($from), 'until' => $this->daysAgo($until), 'withdrawal' => $this->daysAgo($withdrawal)]);
             }
+        }
+    }
+
+    /**
+     * @param  array<string, int>  $fish  ids by name
+     * @param  list<array{string, int, list<string>}>  $inspected
+     */
+    private function inspections(array $fish, array $inspected): void
+    {
+        foreach ($inspected as [$name, $daysAgo, $what]) {
+            Inspection::query()->create(['fish_id' => $fish[$name], 'date' => $this->daysAgo($daysAgo), 'what' => $what]);
         }
     }
 

@@ -2,6 +2,7 @@
 
 // How many rows of a table stand in the way of a deletion.
 return [
+    'inspections' => '{1} one inspection of it|[2,*] :count inspections of it',
     'health_observations' => '{1} one look at it|[2,*] :count looks at it',
     'counts' => '{1} one count|[2,*] :count counts',
     'daily_readings' => 'readings of a probe',

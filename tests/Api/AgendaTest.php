@@ -11,6 +11,7 @@ use App\Models\Quarantine;
 use App\Models\System;
 use App\Models\User;
 use App\Models\Watch;
+use App\Models\WaterTest;
 use Biomegas\Moving\Mixing\MixingWay;
 
 /** What is due today, in a facility of one's own. */
@@ -81,7 +82,7 @@ final class AgendaTest extends OwnFacilityTestCase
         $this->assertSame([], $this->due());
     }
 
-    public function test_it_goes_in_walking_order_with_late_things_first(): void
+    public function test_late_things_come_first_then_it_goes_in_walking_order(): void
     {
         [$first, $second] = [System::factory()->create(), System::factory()->create()];
         $there = $this->measured($second);
@@ -91,7 +92,37 @@ final class AgendaTest extends OwnFacilityTestCase
             $this->sheet($fish, '2027-03-01');
         }
 
-        $this->assertSame([['move', $here->name, true], ['move', $here->name, false], ['move', $there->name, true], ['move', $there->name, false]], $this->due());
+        $this->assertSame([['move', $here->name, true], ['move', $there->name, true], ['move', $here->name, false], ['move', $there->name, false]], $this->due());
+    }
+
+    public function test_nitrite_stays_until_two_clean_tests_a_day_apart(): void
+    {
+        $home = System::factory()->create();
+        $this->measured($home);
+        $test = fn (string $day, float $nitrite): mixed => WaterTest::query()->create(['system_id' => $home->id, 'date' => $day, 'values' => ['nitrite_mg_l' => $nitrite]]);
+        $test('2027-03-10', 0.2);
+
+        $this->assertSame([['danger', $home->name, false]], $this->due());
+        $test('2027-03-11', 0.0);
+        $this->assertSame([['danger', $home->name, false]], $this->due());
+        $test('2027-03-12', 0.0);
+        $this->assertSame([], $this->due());
+        $test('2027-03-12', 2.0);
+        $this->assertSame([['danger', $home->name, true]], $this->due(), 'above the alarm');
+    }
+
+    public function test_an_inspection_of_its_species_is_settled_by_one_tap_and_may_be_taken_back(): void
+    {
+        $fish = $this->measured();
+        DB::table('species')->where('id', $fish->species_id)->update(['own' => json_encode(['inspections' => [['what' => 'teeth', 'every_days' => 30]]])]);
+
+        $this->assertSame([['inspection', $fish->name, false]], $this->due());
+        $id = $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => self::TODAY, 'what' => ['teeth']])->assertCreated()->json('id');
+        $this->assertSame([], $this->due());
+        $this->assertSame(['inspection', 'teeth'], array_values(array_intersect_key($this->getJson("/api/v1/fish/{$fish->id}")->json('log.0'), ['type' => 0, 'kind' => 0])));
+        $this->deleteJson("/api/v1/inspections/{$id}")->assertNoContent();
+        $this->assertSame([['inspection', $fish->name, false]], $this->due());
+        $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => '2031-01-01', 'what' => []])->assertUnprocessable()->assertJsonValidationErrors(['date', 'what']);
     }
 
     public function test_some_of_a_shoal_are_named_with_their_number(): void

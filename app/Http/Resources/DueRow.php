@@ -14,6 +14,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'One thing of the round that is due.')]
 final readonly class DueRow
 {
+    /** @param  list<string>  $inspect */
     public function __construct(
         #[OA\Property] public int $system_id,
         #[OA\Property(type: 'string', enum: AgendaKind::class)] public AgendaKind $kind,
@@ -22,6 +23,7 @@ final readonly class DueRow
         #[OA\Property(description: 'What it is about.')] public string $name,
         #[OA\Property(description: 'What is due, in words.')] public string $words,
         #[OA\Property] public bool $is_late,
+        #[OA\Property(description: 'Of an inspection: what to look at.', type: 'array', items: new OA\Items(type: 'string'))] public array $inspect,
     ) {
     }
 
@@ -30,7 +32,7 @@ final readonly class DueRow
     {
         return array_map(fn (AgendaItem $item): self => new self(
             Keys::id($item->system), $item->kind, $item->fish === null ? null : Keys::id($item->fish), $item->record,
-            $item->name, $item->what === null ? '' : $says->phrase($item->what), $item->isLate,
+            $item->name, $item->what === null ? '' : $says->phrase($item->what), $item->isLate, $item->inspect,
         ), $agenda->items);
     }
 }

@@ -26,7 +26,7 @@ final readonly class FishRow
         #[OA\Property(ref: '#/components/schemas/ChainStay', nullable: true, description: 'The home after this one in its chain; null when it need not leave, or none takes it.')] public ?ChainStay $next,
         #[OA\Property(format: 'date', description: 'When something may first stand against its staying where it is; null: not within the horizon.')] public ?string $leaves,
         #[OA\Property(description: 'What stands against its staying then.')] public ?string $leaves_because,
-        #[OA\Property(format: 'date')] public string $measure_on,
+        #[OA\Property(format: 'date', description: 'When to measure it next; null: its length decides nothing.')] public ?string $measure_on,
     ) {
     }
 
@@ -58,7 +58,7 @@ final readonly class FishRow
             $next === null ? null : ChainStay::from($next, $kept->says()),
             $present?->leave?->toIso(),
             $kept->says()->sayIf($present?->because?->finding),
-            $brief->measureOn->toIso(),
+            $brief->measureOn?->toIso(),
         );
     }
 }

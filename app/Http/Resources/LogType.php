@@ -11,6 +11,7 @@ enum LogType: string
     case Loss = 'loss';
     case Count = 'count';
     case Move = 'move';
+    case Inspection = 'inspection';
     case Species = 'species';
     case Candidates = 'candidates';
     case Sex = 'sex';

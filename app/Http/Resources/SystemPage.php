@@ -20,6 +20,7 @@ final readonly class SystemPage
      * @param  list<WaterTestRow>  $tests
      * @param  list<WaterWorkRow>  $works
      * @param  list<ProbeRow>  $probes
+     * @param  list<MoveSheetRow>  $moves
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/SystemSheet')] public SystemSheet $system,
@@ -30,6 +31,7 @@ final readonly class SystemPage
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WaterWorkRow'), description: 'Newest first.')] public array $works,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/ProbeRow'))] public array $probes,
         #[OA\Property(ref: '#/components/schemas/PreparationSheet', nullable: true)] public ?PreparationSheet $preparation,
+        #[OA\Property(description: 'Moves from here or to here that are planned, soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'))] public array $moves,
         #[OA\Property(description: 'The harmful part of ammonia, mg N/l; null: nothing to compute it from.')] public ?float $free_ammonia,
         #[OA\Property(description: 'Oxygen as a share of what the water could hold; null: not measured.')] public ?float $oxygen_saturation,
     ) {
@@ -54,6 +56,7 @@ final readonly class SystemPage
             $kept->unreadable->readAll(StoredTable::WaterWorks, $log->works(), WaterWorkRow::from(...)),
             array_values($log->probes()->map(ProbeRow::from(...))->all()),
             $preparation === null ? null : $kept->unreadable->read(StoredTable::Preparations, $preparation->id, fn (): PreparationSheet => PreparationSheet::from($kept, $system, $preparation)),
+            MoveSheetRow::open($kept, $record->id),
             $free === null ? null : round($free, 4),
             $saturation === null ? null : round($saturation, 3),
         );

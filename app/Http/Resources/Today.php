@@ -23,16 +23,20 @@ final readonly class Today
      * @param  list<DueRow>  $due
      * @param  list<int>  $upgrades
      * @param  list<FallbackWanted>  $fallbacks
+     * @param  list<BuildWanted>  $builds
+     * @param  list<MoveSheetRow>  $moves
      * @param  list<UnreadableRowSheet>  $unreadable
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemSheet'))] public array $systems,
-        #[OA\Property(description: 'Fish to be measured by today, in walking order.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
-        #[OA\Property(description: 'Everything due, in walking order; late things first in each system.', type: 'array', items: new OA\Items(ref: '#/components/schemas/DueRow'))] public array $due,
+        #[OA\Property(description: 'Fish to be measured by today.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
+        #[OA\Property(description: 'Everything due, what presses most first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/DueRow'))] public array $due,
         #[OA\Property(description: 'Fish that must leave their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
         #[OA\Property(description: 'How many may stay today but perhaps not for long.')] public int $upgrades_soon,
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
+        #[OA\Property(description: 'Everything to build, soonest to begin first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/BuildWanted'))] public array $builds,
+        #[OA\Property(description: 'Moves that are planned, soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'))] public array $moves,
         #[OA\Property(description: 'What is left out because it cannot be read.', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnreadableRowSheet'))] public array $unreadable,
     ) {
     }
@@ -51,6 +55,8 @@ final readonly class Today
             array_map(Keys::id(...), UpgradesAhead::among($chains)),
             count(array_filter($chains, fn (HomesAhead $chain): bool => UpgradesAhead::isSoon($chain, $kept->facility->date))),
             FallbackWanted::all($kept),
+            BuildWanted::all($kept),
+            MoveSheetRow::open($kept),
             UnreadableRowSheet::all($kept->unreadable, $kept->says()),
         );
     }

@@ -7,7 +7,7 @@ namespace Biomegas\Planning\Agenda;
 /** What is due on a day. */
 final readonly class Agenda
 {
-    /** @var list<AgendaItem> in walking order; late things first at each system */
+    /** @var list<AgendaItem> what presses most first; late things before others, then in walking order */
     public array $items;
 
     /**
@@ -18,7 +18,7 @@ final readonly class Agenda
     {
         $due = array_values(array_filter($items));
         $place = array_flip($walkingOrder);
-        usort($due, fn (AgendaItem $left, AgendaItem $right): int => [$place[$left->system] ?? 0, $right->isLate] <=> [$place[$right->system] ?? 0, $left->isLate]);
+        usort($due, fn (AgendaItem $left, AgendaItem $right): int => [$left->urgency(), $right->isLate, $place[$left->system] ?? 0] <=> [$right->urgency(), $left->isLate, $place[$right->system] ?? 0]);
         $this->items = $due;
     }
 

@@ -6,6 +6,7 @@ namespace Biomegas\Planning\Agenda;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Moving\Quarantine\QuarantineState;
@@ -13,9 +14,14 @@ use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\SheetProgress;
 use Biomegas\Moving\Sheet\SheetState;
 use Biomegas\Moving\Watch\WatchState;
+use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Water\Readiness\Readying;
+use Biomegas\Water\Test\Alarm;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\UncleanWater;
 use Biomegas\Water\Test\WaterTest;
+use Biomegas\Water\Test\WaterValue;
 
 /** One thing to do at a system on a day. Each of the makers answers null when nothing is due. */
 final readonly class AgendaItem
@@ -33,7 +39,62 @@ final readonly class AgendaItem
         public ?string $fish = null,
         /** The record it comes from: a watch, a sheet, a quarantine. */
         public ?int $record = null,
+        /** @var list<string> what to look at, as the species names it */
+        public array $inspect = [],
     ) {
+    }
+
+    /** One that is to be taken out at once presses like bad water. */
+    public function urgency(): int
+    {
+        return $this->kind === AgendaKind::Watch && $this->isLate ? AgendaKind::Danger->urgency() : $this->kind->urgency();
+    }
+
+    /**
+     * Water with fish in it.
+     *
+     * @param  list<Alarm>  $alarms  urgent ones first
+     * @param  list<WaterTest>  $tests  by date
+     */
+    public static function ofWater(System $system, array $alarms, array $tests): ?self
+    {
+        $first = array_values(array_filter($alarms, fn (Alarm $alarm): bool => $alarm->isUrgent || in_array($alarm->quantity, [Quantity::Ammonia, Quantity::Nitrite], true)))[0] ?? null;
+        if ($first !== null) {
+            return new self(AgendaKind::Danger, $system->key, $system->name, $first->finding, $first->isUrgent);
+        }
+        $unclean = UncleanWater::of($tests)[0] ?? null;
+
+        return $unclean === null ? null : new self(AgendaKind::Danger, $system->key, $system->name, Finding::of('today.not_clean', value: WaterValue::of($unclean->quantity, $unclean->value), quantity: $unclean->quantity, found: $unclean->found), false);
+    }
+
+    public static function ofOutgrown(Fish $fish, HomesAhead $homes, LocalDate $today): ?self
+    {
+        $leave = $homes->stays[0]->leave ?? null;
+        $next = $homes->next();
+        if ($leave === null || $leave->isAfter($today) || $next?->isPlanned === true) {
+            return null;
+        }
+        $what = $next === null
+            ? Finding::of('today.leaves_nowhere', home: $homes->stays[0]->system->name)
+            : Finding::of('today.leaves', home: $homes->stays[0]->system->name, next: $next->system->name);
+
+        return new self(AgendaKind::Outgrown, $fish->currentSystem(), $fish->name, $what, true, $fish->key);
+    }
+
+    /**
+     * @param  list<Inspection>  $inspections  of its species
+     * @param  array<string, LocalDate>  $last  the last ones, by what was inspected
+     */
+    public static function ofInspections(Fish $fish, array $inspections, array $last, LocalDate $today): ?self
+    {
+        $due = array_values(array_filter($inspections, fn (Inspection $inspection): bool => $inspection->isDueOn($today, $last[$inspection->what] ?? $fish->arrived)));
+
+        $what = array_map(fn (Inspection $inspection): string => $inspection->what, $due);
+
+        return $what === [] ? null : new self(
+            AgendaKind::Inspection, $fish->currentSystem(), $fish->name,
+            Finding::of('today.inspect', what: $what), false, $fish->key, inspect: $what,
+        );
     }
 
     public static function ofWatch(int $record, System $home, Fish $fish, WatchState $watch): ?self
@@ -83,9 +144,10 @@ final readonly class AgendaItem
             : null;
     }
 
-    public static function ofMeasurement(Fish $fish, LocalDate $due, LocalDate $today): ?self
+    /** @param  LocalDate|null  $due  null: never */
+    public static function ofMeasurement(Fish $fish, ?LocalDate $due, LocalDate $today): ?self
     {
-        if ($due->isAfter($today)) {
+        if ($due === null || $due->isAfter($today)) {
             return null;
         }
         $isLate = MeasurementDue::isLate($due, $today);

@@ -6,12 +6,30 @@ namespace Biomegas\Planning\Agenda;
 
 enum AgendaKind: string
 {
-    case Measure = 'measure';
+    /** Something in the water that harms. */
+    case Danger = 'danger';
     case Watch = 'watch';
     case Move = 'move';
     /** An interim stay that should have ended. */
     case Interim = 'interim';
     case Quarantine = 'quarantine';
-    case Preparation = 'preparation';
     case Test = 'test';
+    /** It must leave its home, and no move is planned. */
+    case Outgrown = 'outgrown';
+    case Preparation = 'preparation';
+    case Inspection = 'inspection';
+    case Measure = 'measure';
+
+    /** The lower, the more pressing. */
+    public function urgency(): int
+    {
+        return match ($this) {
+            self::Danger => 0,
+            self::Watch, self::Move, self::Interim, self::Quarantine, self::Test => 1,
+            self::Outgrown => 2,
+            self::Preparation => 3,
+            self::Inspection => 4,
+            self::Measure => 5,
+        };
+    }
 }

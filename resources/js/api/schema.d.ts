@@ -165,6 +165,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fish/{fish}/inspections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addInspection"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/inspections/{inspection}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoInspection"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/keeping": {
         parameters: {
             query?: never;
@@ -1133,6 +1165,14 @@ export interface components {
             /** @description HH:MM, when it is known. */
             time?: string | null;
         };
+        InspectionRequest: {
+            /** Format: date */
+            date: string;
+            /** @description What was looked at, as its species names it. */
+            what: string[];
+            /** @description What was found; absent: nothing amiss. */
+            note?: string | null;
+        };
         InterventionRequest: {
             /**
              * @description When it is begun.
@@ -1525,6 +1565,13 @@ export interface components {
             /** @enum {string} */
             kind: "tank" | "vat" | "pond";
         };
+        /** @description A home that must be built for a fish, by when. */
+        BuildWanted: {
+            fish_id: number;
+            name: string;
+            count: number;
+            build: components["schemas"]["Build"];
+        };
         /** @description Where the private calendar is read. */
         CalendarAddress: {
             /** @description Null: there is none. */
@@ -1626,7 +1673,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "measure" | "watch" | "move" | "interim" | "quarantine" | "preparation" | "test";
+            kind: "danger" | "watch" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -1636,6 +1683,8 @@ export interface components {
             /** @description What is due, in words. */
             words: string;
             is_late: boolean;
+            /** @description Of an inspection: what to look at. */
+            inspect: string[];
         };
         /** @description A fish for which nobody has said where it goes if it cannot stay. */
         FallbackWanted: {
@@ -1670,8 +1719,11 @@ export interface components {
             leaves: string | null;
             /** @description What stands against its staying then. */
             leaves_because: string | null;
-            /** Format: date */
-            measure_on: string;
+            /**
+             * Format: date
+             * @description When to measure it next; null: its length decides nothing.
+             */
+            measure_on: string | null;
         };
         /** @description All that is known of a fish, and its growth behind and ahead. */
         FishSheet: {
@@ -1999,7 +2051,7 @@ export interface components {
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
+            type: "incident" | "loss" | "count" | "move" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
             id: number;
             /** Format: date */
             date: string;
@@ -2620,6 +2672,8 @@ export interface components {
             works: components["schemas"]["WaterWorkRow"][];
             probes: components["schemas"]["ProbeRow"][];
             preparation: components["schemas"]["PreparationSheet"] | null;
+            /** @description Moves from here or to here that are planned, soonest first. */
+            moves: components["schemas"]["MoveSheetRow"][];
             /**
              * Format: float
              * @description The harmful part of ammonia, mg N/l; null: nothing to compute it from.
@@ -2694,9 +2748,9 @@ export interface components {
             /** Format: date */
             date: string;
             systems: components["schemas"]["SystemSheet"][];
-            /** @description Fish to be measured by today, in walking order. */
+            /** @description Fish to be measured by today. */
             measure: number[];
-            /** @description Everything due, in walking order; late things first in each system. */
+            /** @description Everything due, what presses most first. */
             due: components["schemas"]["DueRow"][];
             /** @description Fish that must leave their homes within the horizon, soonest first. */
             upgrades: number[];
@@ -2704,6 +2758,10 @@ export interface components {
             upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
+            /** @description Everything to build, soonest to begin first. */
+            builds: components["schemas"]["BuildWanted"][];
+            /** @description Moves that are planned, soonest first. */
+            moves: components["schemas"]["MoveSheetRow"][];
             /** @description What is left out because it cannot be read. */
             unreadable: components["schemas"]["UnreadableRowSheet"][];
         };
@@ -2750,7 +2808,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -3736,6 +3794,137 @@ export interface operations {
                 };
             };
             /** @description No such incident. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addInspection: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InspectionRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a day, or nothing that was looked at. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoInspection: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                inspection: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such inspection. */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -6961,7 +7150,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -7033,7 +7222,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;

@@ -80,7 +80,9 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                                 </chakra.span>
                             </Table.Cell>
                             <Table.Cell display={desk}>{nextWords(one, today)}</Table.Cell>
-                            <Table.Cell display={desk}>{shortDay(one.measure_on, today)}</Table.Cell>
+                            <Table.Cell display={desk}>
+                                {one.measure_on === null ? '' : shortDay(one.measure_on, today)}
+                            </Table.Cell>
                         </Table.Row>
                     ))}
                 </Table.Body>

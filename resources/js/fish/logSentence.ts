@@ -16,6 +16,8 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit, today
                 n: line.count ?? 0,
                 how: messages.labels.counts[line.kind as CountKind],
             })
+        case 'inspection':
+            return inspectionSentence(line)
         default:
             return changeSentence(line, unit, today)
     }
@@ -27,6 +29,11 @@ function incidentSentence(line: LogLine, name: string): string {
     return line.harm === null || line.harm === 'none'
         ? messages.fish.logged.incident(told)
         : messages.fish.logged.harmed({ ...told, harm: messages.labels.harms[line.harm] })
+}
+
+function inspectionSentence(line: LogLine): string {
+    const what = messages.fish.logged.inspected({ what: line.kind ?? '' })
+    return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
 }
 
 function lossSentence(line: LogLine): string {

@@ -9,6 +9,7 @@ import { systemQuery } from '../api/queries'
 import type { FishRow, FloorPlanSheet, LoadSheet, SystemPage as Page } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
+import { PlannedMoves } from '../moves/PlannedMoves'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
@@ -94,6 +95,7 @@ function Sheet({ page }: { page: Page }) {
                     <BeforeAfter page={page} />
                 </Box>
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
+                    <PlannedMoves moves={page.moves} today={today} />
                     <Load page={page} />
                     <Ready page={page} />
                     <Sums page={page} />

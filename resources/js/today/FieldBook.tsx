@@ -2,11 +2,11 @@ import { messages } from '../messages'
 import { lastLengthWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
-import { write } from '../api/client'
 import type { DueRow, FishRow, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { useSend } from '../log/useWrite'
+import { answerTo } from './oneTap'
 
 interface Props {
     systems: readonly SystemSheet[]
@@ -14,7 +14,7 @@ interface Props {
     today: string
 }
 
-/** What is due, in walking order, a verb on each button. */
+/** What is due, what presses first, a verb on each button. */
 export function FieldBook({ systems, due, today }: Props) {
     const order = new Map(systems.map((system) => [system.id, system.walk_order]))
     const fish = new Map(systems.flatMap((system) => system.fish.map((one) => [one.id, one])))
@@ -129,45 +129,26 @@ function Row({
 
 /** What one tap settles, is settled here. */
 function InPlace({ due }: { due: DueRow }) {
-    const isWatch = due.kind === 'watch'
     const { today } = useKeeper()
+    const answer = answerTo(due, today)
     const act = useSend(
-        () =>
-            isWatch
-                ? write(
-                      'POST',
-                      '/api/v1/watches/{watch}/checks',
-                      { watch: due.of_id ?? 0 },
-                      { troubles: [], has_eaten: false },
-                  )
-                : write(
-                      'POST',
-                      '/api/v1/fish/{fish}/health-observations',
-                      { fish: due.fish_id ?? 0 },
-                      { date: today, is_eating: true, sign: null },
-                  ),
+        () => answer?.send() ?? Promise.reject(new Error(due.kind)),
         {
-            notice: () => messages.moves.watch.looked({ name: due.name }),
-            undo: (recorded) =>
-                isWatch
-                    ? write('DELETE', '/api/v1/watch-checks/{check}', { check: recorded.id })
-                    : write('DELETE', '/api/v1/health-observations/{observation}', {
-                          observation: recorded.id,
-                      }),
+            notice: () => answer?.notice ?? '',
+            undo: (recorded) => answer?.undo(recorded.id) ?? Promise.resolve(),
         },
         '/api/v1/watches',
     )
-    if (due.is_late || !['watch', 'quarantine'].includes(due.kind)) {
+    if (due.is_late || answer === null) {
         return null
     }
-    const label = isWatch ? messages.moves.watch.allGood : messages.today.eatsWell
     return (
         <Button
-            aria-label={`${label}: ${due.name}`}
+            aria-label={`${answer.label}: ${due.name}`}
             disabled={act.isSaving}
             onClick={() => act.save(undefined)}
         >
-            {label}
+            {answer.label}
         </Button>
     )
 }
@@ -186,6 +167,10 @@ function useWayTo(due: DueRow): () => void {
                 return void navigate({ to: '/moves/$id', params: { id: due.of_id ?? 0 } })
             case 'quarantine':
                 return void navigate({ to: '/moves' })
+            case 'outgrown':
+            case 'inspection':
+                return void navigate({ to: '/fish/$id', params: { id: due.fish_id ?? 0 } })
+            case 'danger':
             case 'preparation':
             case 'test':
                 return void navigate({ to: '/systems/$id', params: { id: due.system_id } })

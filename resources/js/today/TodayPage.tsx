@@ -10,6 +10,8 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
+import { PlannedMoves } from '../moves/PlannedMoves'
+import { Builds } from './Builds'
 import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
@@ -78,7 +80,9 @@ function TodaySheet({ today }: { today: Today }) {
                         />
                     </Box>
                     <WaterAlarms systems={today.systems} />
+                    <PlannedMoves moves={today.moves} today={today.date} />
                     <Upgrades fish={upgrades} today={today.date} />
+                    <Builds builds={today.builds} today={today.date} />
                     <Fallbacks wanted={today.fallbacks} />
                 </Box>
             </Box>

@@ -17,5 +17,6 @@ export function todaySentence(due: readonly DueRow[], places: number, systems: n
         told(measures, messages.today.toMeasure),
         told(rest, messages.today.other),
     ])
-    return messages.today.headline({ parts: capital(parts), places, systems, first: first.name })
+    const second = due.find((row) => row.name !== first.name)?.name ?? 'none'
+    return messages.today.headline({ parts: capital(parts), places, systems, first: first.name, second })
 }

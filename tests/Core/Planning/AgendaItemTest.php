@@ -7,6 +7,7 @@ namespace Tests\Core\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Inspection;
 use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\DailyTests;
@@ -19,6 +20,8 @@ use Biomegas\Moving\Watch\WatchState;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Agenda\AgendaKind;
+use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -131,18 +134,81 @@ final class AgendaItemTest extends TestCase
         $this->assertItem($isLate === null ? null : [AgendaKind::Test, 'home', $isLate, 'today.daily_test'], $item);
     }
 
-    public function test_the_day_goes_along_the_walk_with_late_things_first(): void
+    public function test_late_things_come_first_then_it_goes_along_the_walk(): void
     {
         [$today, $late] = [self::day(self::TODAY), self::day('2027-01-01')];
         $of = fn (string $home, LocalDate $due): ?AgendaItem => AgendaItem::ofMeasurement(Example::fish(Example::of(), $home, [], key: "{$home} {$due->toIso()}"), $due, $today);
         $agenda = new Agenda([$of('vat', $today), null, $of('home', $today), $of('vat', $late), $of('home', $late), $of('nowhere', $today)], ['vat', 'home']);
 
         $this->assertSame(
-            [['vat', true], ['vat', false], ['nowhere', false], ['home', true], ['home', false]],
+            [['vat', true], ['home', true], ['vat', false], ['nowhere', false], ['home', false]],
             array_map(fn (AgendaItem $item): array => [$item->system, $item->isLate], $agenda->items),
         );
         $this->assertCount(5, $agenda->of(AgendaKind::Measure));
         $this->assertSame([], $agenda->of(AgendaKind::Move));
+    }
+
+    public function test_what_presses_comes_first(): void
+    {
+        $today = self::day(self::TODAY);
+        $fish = self::fish();
+        $measure = AgendaItem::ofMeasurement($fish, self::day('2027-01-01'), $today);
+        $inspection = AgendaItem::ofInspections($fish, [new Inspection('teeth', 30)], [], $today);
+        $outgrown = AgendaItem::ofOutgrown($fish, self::leaving('2027-03-13'), $today);
+        $move = AgendaItem::ofMove(1, 'One', new SheetProgress(SheetState::Planned, $today, null, false, false), Example::tank('home', 100, 40), Example::tank('vat', 200, 80), $today);
+        $danger = AgendaItem::ofWater(Example::tank('home', 100, 40), [], [WaterTest::ofRecord($today, ['nitrite_mg_l' => 0.1])]);
+
+        $this->assertSame(
+            [AgendaKind::Danger, AgendaKind::Move, AgendaKind::Outgrown, AgendaKind::Inspection, AgendaKind::Measure],
+            array_map(fn (AgendaItem $item): AgendaKind => $item->kind, (new Agenda([$measure, $inspection, $outgrown, $move, $danger], ['home']))->items),
+        );
+    }
+
+    public function test_what_must_leave_is_due_unless_its_move_is_planned(): void
+    {
+        $today = self::day(self::TODAY);
+
+        $this->assertItem([AgendaKind::Outgrown, 'home', true, 'today.leaves_nowhere'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY), $today));
+        $this->assertItem([AgendaKind::Outgrown, 'home', true, 'today.leaves'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY, false), $today));
+        $this->assertNull(AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY, true), $today));
+        $this->assertNull(AgendaItem::ofOutgrown(self::fish(), self::leaving('2027-03-14'), $today));
+    }
+
+    /** @return iterable<string, array{list<array{string, float}>, bool}> nitrite by day */
+    public static function waters(): iterable
+    {
+        yield 'never tested' => [[], false];
+        yield 'always clean' => [[['2027-03-10', 0.0]], false];
+        yield 'found' => [[['2027-03-10', 0.1]], true];
+        yield 'clean once since' => [[['2027-03-10', 0.1], ['2027-03-11', 0.0]], true];
+        yield 'clean twice on one day' => [[['2027-03-10', 0.1], ['2027-03-11', 0.0], ['2027-03-11', 0.0]], true];
+        yield 'clean on two days' => [[['2027-03-10', 0.1], ['2027-03-11', 0.0], ['2027-03-12', 0.0]], false];
+        yield 'found again' => [[['2027-03-10', 0.1], ['2027-03-11', 0.0], ['2027-03-12', 0.0], ['2027-03-13', 0.1]], true];
+    }
+
+    /** @param  list<array{string, float}>  $tests */
+    #[DataProvider('waters')]
+    public function test_unclean_water(array $tests, bool $isDue): void
+    {
+        $item = AgendaItem::ofWater(Example::tank('home', 100, 40), [], array_map(fn (array $test): WaterTest => WaterTest::ofRecord(self::day($test[0]), ['nitrite_mg_l' => $test[1]]), $tests));
+
+        $this->assertItem($isDue ? [AgendaKind::Danger, 'home', false, 'today.not_clean'] : null, $item);
+    }
+
+    public function test_inspections_are_due_by_their_days(): void
+    {
+        $due = fn (?string $last): ?AgendaItem => AgendaItem::ofInspections(self::fish(), [new Inspection('teeth', 30), new Inspection('gills', 400)], $last === null ? [] : ['teeth' => self::day($last)], self::day(self::TODAY));
+
+        $this->assertSame(['teeth', 'gills'], $due(null)?->inspect, 'counted from its arrival');
+        $this->assertSame(['gills'], $due('2027-02-20')?->inspect);
+        $this->assertSame(['teeth', 'gills'], $due('2027-02-11')?->inspect);
+    }
+
+    private static function leaving(string $day, ?bool $isNextPlanned = null): HomesAhead
+    {
+        $stay = fn (string $home, ?string $leave, bool $isPlanned): StayAhead => new StayAhead(Example::tank($home, 100, 40), self::day('2027-03-01'), null, $leave === null ? null : self::day($leave), 100, false, null, [], isPlanned: $isPlanned);
+
+        return new HomesAhead([$stay('home', $day, false), ...($isNextPlanned === null ? [] : [$stay('vat', null, $isNextPlanned)])], null, null);
     }
 
     /** @param  array{AgendaKind, string, bool, string|null}|null  $expected */
@@ -153,7 +219,7 @@ final class AgendaItemTest extends TestCase
 
     private static function fish(): Fish
     {
-        return Example::fish(Example::of(), 'home', []);
+        return Example::fish(Example::of(), 'home', [], '2026-01-10');
     }
 
     private static function day(string $iso): LocalDate

@@ -203,6 +203,7 @@ export const fish = {
         loss: '{how}',
         losses: '{n} {how}',
         because: '{what}: {cause}',
+        inspected: 'looked at: {what}',
         count: 'counted {n}, {how}',
         move: 'moved from {from} to {to}',
         species: 'taken for {to}, before for {from}',

@@ -23,6 +23,7 @@ export const unreadable = {
         preparations: 'The preparation',
         quarantines: 'A quarantine',
         health_observations: 'A look',
+        inspections: 'An inspection',
         treatments: 'A treatment',
         move_sheets: 'A move sheet',
         watches: 'A watch',

@@ -1,0 +1,32 @@
+import { shortDay } from '../units/day'
+import { messages } from '../messages'
+import { joined } from '../messages/joined'
+import { chakra } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
+import type { MoveSheetRow } from '../api/types'
+import { Section } from '../frame/Section'
+
+/** Moves that are written down and not made, each with its sheet. */
+export function PlannedMoves({ moves, today }: { moves: readonly MoveSheetRow[]; today: string }) {
+    if (moves.length === 0) {
+        return null
+    }
+    return (
+        <Section title={messages.today.moves}>
+            <ul>
+                {moves.map((move) => (
+                    <chakra.li key={move.id} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
+                        <Link to="/moves/$id" params={{ id: move.id }}>
+                            {messages.today.moveLine({
+                                day: shortDay(move.planned_on, today),
+                                who: joined(move.fish),
+                                from: move.from,
+                                to: move.to,
+                            })}
+                        </Link>
+                    </chakra.li>
+                ))}
+            </ul>
+        </Section>
+    )
+}
