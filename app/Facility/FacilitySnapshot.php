@@ -66,7 +66,7 @@ final class FacilitySnapshot
     /** @var array<string, string> by fish */
     private array $prints = [];
 
-    /** @var array<string, NitrateYield|null> by system */
+    /** @var array<string, NitrateYield> by system */
     private array $yields = [];
 
     public readonly FacilityGrowth $growth;
@@ -233,14 +233,10 @@ final class FacilitySnapshot
         );
     }
 
-    /** What its own tests show of the nitrate by the book; null: too few. */
-    public function nitrateYield(System $system): ?NitrateYield
+    /** What its own tests show of the nitrate by the book, else what other tanks do. */
+    public function nitrateYield(System $system): NitrateYield
     {
-        if (! array_key_exists($system->key, $this->yields)) {
-            $this->yields[$system->key] = $this->fitYield($system);
-        }
-
-        return $this->yields[$system->key];
+        return $this->yields[$system->key] ??= $this->fitYield($system) ?? NitrateYield::byExperience($this->facility->rulebook);
     }
 
     private function fitYield(System $system): ?NitrateYield

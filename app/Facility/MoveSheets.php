@@ -109,7 +109,7 @@ final readonly class MoveSheets
                 $fed[] = new FedOccupant($fish->species, $kept->brief($fish)->length->likely, $single->count ?? $fish->count, $fish->ration);
             }
         }
-        $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($kept->facility->date)), $fed));
+        $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($kept->facility->date), $kept->facility->rulebook), $fed));
 
         return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
             ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home))

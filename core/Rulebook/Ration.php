@@ -20,14 +20,4 @@ enum Ration: string
             self::Several => 1.2,
         };
     }
-
-    /** Factor on what is fed: food for speed is turned into less growth. An assumption, no published source. */
-    public function feedFactor(): float
-    {
-        return match ($this) {
-            self::Sparse => 0.6,
-            self::Steady => 1.0,
-            self::Several => 1.6,
-        };
-    }
 }

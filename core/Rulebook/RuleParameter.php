@@ -37,6 +37,13 @@ enum RuleParameter: string
     case BuildLeadDays = 'build_lead_days';
     case NitrateTarget = 'nitrate_target_mg_l';
     case NitrateTap = 'nitrate_tap_mg_l';
+    case NitrateYield = 'nitrate_yield';
+    case ChangeMost = 'change_most';
+    case FeedShare = 'feed_share';
+    case FeedExponent = 'feed_exponent';
+    case FeedGrown = 'feed_grown';
+    case FeedSparse = 'feed_sparse';
+    case FeedSeveral = 'feed_several';
     case FilterRate = 'filter_rate_g_m2_d';
     case FoodPrice = 'food_price_per_kg';
     case BuildPrice = 'build_price_per_litre';
@@ -100,6 +107,15 @@ enum RuleParameter: string
             self::BuildLeadDays => [60.0, 0.0, 1000.0],
             self::NitrateTarget => [50.0, 1.0, 500.0],
             self::NitrateTap => [10.0, 0.0, 200.0],
+            // Of the nitrate by the book, where a system has not shown its own; and the weekly change above which there are too many.
+            self::NitrateYield => [0.5, 0.05, 1.0],
+            self::ChangeMost => [0.6, 0.1, 1.0],
+            // Dry food a day as a share of the mass of a fish of ten grams, the power by which that falls with mass, what is left of it for a grown one, and by how it is fed.
+            self::FeedShare => [0.025, 0.001, 0.1],
+            self::FeedExponent => [0.25, 0.0, 1.0],
+            self::FeedGrown => [0.5, 0.1, 1.0],
+            self::FeedSparse => [0.7, 0.1, 1.0],
+            self::FeedSeveral => [1.4, 1.0, 3.0],
             // Grams of ammonia nitrogen that a square metre of media turns over in a day in warm water.
             self::FilterRate => [0.2, 0.01, 2.0],
             // In the facility's money: judgement, to be replaced by the keeper's own.

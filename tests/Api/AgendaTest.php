@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Models\Watch;
 use App\Models\WaterTest;
 use Biomegas\Moving\Mixing\MixingWay;
+use Illuminate\Support\Facades\DB;
 
 /** What is due today, in a facility of one's own. */
 final class AgendaTest extends OwnFacilityTestCase
@@ -122,7 +123,8 @@ final class AgendaTest extends OwnFacilityTestCase
         $this->assertSame(['inspection', 'teeth'], array_values(array_intersect_key($this->getJson("/api/v1/fish/{$fish->id}")->json('log.0'), ['type' => 0, 'kind' => 0])));
         $this->deleteJson("/api/v1/inspections/{$id}")->assertNoContent();
         $this->assertSame([['inspection', $fish->name, false]], $this->due());
-        $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => '2031-01-01', 'what' => []])->assertUnprocessable()->assertJsonValidationErrors(['date', 'what']);
+        $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => '2031-01-01', 'what' => ['teeth']])->assertUnprocessable()->assertJsonValidationErrors(['date']);
+        $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => self::TODAY, 'what' => []])->assertUnprocessable()->assertJsonValidationErrors(['what']);
     }
 
     public function test_some_of_a_shoal_are_named_with_their_number(): void

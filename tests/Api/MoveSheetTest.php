@@ -42,7 +42,7 @@ final class MoveSheetTest extends ApiTestCase
 
     public function test_after_a_large_addition_the_round_asks_for_tests_each_day(): void
     {
-        $page = $this->plan('Rill', 'Cabin tank')->assertCreated()->json();
+        $page = $this->plan('Clover', 'Cabin tank')->assertCreated()->json();
         $this->assertSame(['2027-03-14', '2027-03-23'], [$page['test_from'], $page['test_until']]);
         $this->unblock($page);
         $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk()->assertJsonPath('test_until', '2027-03-23');

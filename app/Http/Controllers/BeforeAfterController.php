@@ -53,6 +53,6 @@ final readonly class BeforeAfterController
             throw InvalidEntry::because('divider_at', $e->finding());
         }
 
-        return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor ?? 1.0, $kept->says()));
+        return response()->json(BeforeAfterSheet::from($both, $kept->nitrateYield($home)->factor, $kept->says()));
     }
 }

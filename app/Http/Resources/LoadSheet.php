@@ -34,7 +34,7 @@ final readonly class LoadSheet
     public static function from(FacilitySnapshot $kept, System $system): self
     {
         $ahead = $kept->load($system);
-        $yield = $kept->nitrateYield($system)->factor ?? 1.0;
+        $yield = $kept->nitrateYield($system)->factor;
         $need = TurnoverNeed::of($system->kind);
         $weight = FilledWeight::of($system);
         $minutes = Oxygen::minutesWithoutAir($system->litres(), $ahead->today()->mass, $kept->celsiusNow($system));

@@ -11,6 +11,7 @@ use Biomegas\Finding\Finding;
 use Biomegas\Measure\LeastShare;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterValue;
 
@@ -49,26 +50,40 @@ final readonly class LoadAhead
      * When the weekly change must become larger. Null when the present one is
      * enough throughout.
      *
-     * @param  float  $yield  of the nitrate by the book
+     * @param  float  $most  a weekly change above which there are too many
      */
-    public function largerChange(float $yield): ?Finding
+    public function largerChange(NitrateYield $yield, float $most): ?Finding
     {
         $present = $this->today()->nitrate->share;
         foreach ($this->months as $i => [$date, $load]) {
-            $needed = $load->leastWeeklyChange($yield);
+            $needed = $load->leastWeeklyChange($yield->factor);
             if ($needed > $present + self::WORTH_SAYING) {
-                $target = WaterValue::of(Quantity::Nitrate, $load->target);
-
-                return match (true) {
-                    $needed > 1.0 && $i === 0 => Finding::of('load.nitrate_not_held_now', target: $target),
-                    $needed > 1.0 => Finding::of('load.nitrate_not_held', from: $date, target: $target),
-                    $i === 0 => Finding::of('load.larger_change_now', share: LeastShare::of($needed)),
-                    default => Finding::of('load.larger_change', from: $date, share: LeastShare::of($needed)),
-                };
+                return self::moreThanPresent($i === 0 ? null : $date, $load, $needed, $most, $yield->isMeasured() ? 'tests' : 'experience');
             }
         }
 
         return null;
+    }
+
+    /** @param  LocalDate|null  $from  null: now */
+    private static function moreThanPresent(?LocalDate $from, SystemLoad $load, float $needed, float $most, string $by): Finding
+    {
+        $target = WaterValue::of(Quantity::Nitrate, $load->target);
+        $share = LeastShare::of($needed);
+
+        if ($from === null) {
+            return match (true) {
+                $needed > 1.0 => Finding::of('load.nitrate_not_held_now', target: $target, by: $by),
+                $needed > $most => Finding::of('load.too_many_now', share: $share, by: $by),
+                default => Finding::of('load.larger_change_now', share: $share, by: $by),
+            };
+        }
+
+        return match (true) {
+            $needed > 1.0 => Finding::of('load.nitrate_not_held', from: $from, target: $target, by: $by),
+            $needed > $most => Finding::of('load.too_many', from: $from, share: $share, by: $by),
+            default => Finding::of('load.larger_change', from: $from, share: $share, by: $by),
+        };
     }
 
     /** When the filter is full. Null when its media are not known or it carries all that is to come. */

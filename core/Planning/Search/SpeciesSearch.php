@@ -128,7 +128,7 @@ final readonly class SpeciesSearch
     {
         return new Fish(
             'lodger', $species->commonName, $species, $this->facility->date, [new Stay($system->key, $this->facility->date)],
-            [new MeasuredLength($this->facility->date, Length::ofMillimetres($length), Method::Eye)], $species->needs->minimumGroup,
+            [new MeasuredLength($this->facility->date, Length::ofMillimetres($length), Method::Eye)], $species->needs->minimumGroup, $this->facility->rulebook->ration(),
         );
     }
 }

@@ -9,7 +9,7 @@ use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Rulebook\RuleParameter;
-use Biomegas\Water\Feeding;
+use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrate\NitrateCourse;
 use Biomegas\Water\NitrateLoad;
 
@@ -46,12 +46,13 @@ final readonly class Upkeep
             return null;
         }
         $adult = $candidate->count * $mass->grams(SpeciesProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY));
-        $feed = $candidate->count * Feeding::gramsPerDay($adult / $candidate->count);
+        $fed = fn (float $length): float => (new FedOccupant($candidate->species, $length, $candidate->count, $facility->rulebook->ration()))->feed(null, $facility->rulebook);
+        $feed = $fed(SpeciesProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY));
         $years = $candidate->background->lifespan->high ?? $facility->horizonDays / 365;
         $food = 0.0;
         for ($month = 0; $month < $years * self::MONTHS_PER_YEAR; $month++) {
             $length = SpeciesProjection::pick($growth->lengthsAfter($month / self::MONTHS_PER_YEAR), LengthBand::LIKELY);
-            $food += $candidate->count * Feeding::gramsPerDay($mass->grams($length)) * self::DAYS_PER_MONTH;
+            $food += $fed($length) * self::DAYS_PER_MONTH;
         }
         $last = $chain->stays === [] ? null : $chain->stays[count($chain->stays) - 1]->system->litres();
         $litres = $chain->toBuild->litres ?? $last;
@@ -60,7 +61,7 @@ final readonly class Upkeep
         return new self(
             $adult,
             $feed,
-            $litres === null ? 0.0 : NitrateCourse::leastShare(NitrateLoad::milligramsPerWeek($feed) / $litres, $number(RuleParameter::NitrateTarget), $number(RuleParameter::NitrateTap)),
+            $litres === null ? 0.0 : NitrateCourse::leastShare($number(RuleParameter::NitrateYield) * NitrateLoad::milligramsPerWeek($feed) / $litres, $number(RuleParameter::NitrateTarget), $number(RuleParameter::NitrateTap)),
             $food / self::GRAMS_PER_KG * $number(RuleParameter::FoodPrice),
             ($chain->toBuild->litres ?? 0.0) * $number(RuleParameter::BuildPrice),
             $candidate->price === null ? null : $candidate->count * $candidate->price,

@@ -108,6 +108,7 @@ final readonly class WeighUp
             [new Stay((string) array_key_first($facility->systems), $facility->date)],
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,
+            ration: $facility->rulebook->ration(),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Biomegas\Water\Load;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\Species;
 use Biomegas\Rulebook\Ration;
+use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Feeding;
 
 /** A fish or shoal as the water feels it: so heavy, and fed so much. */
@@ -33,9 +34,10 @@ final readonly class FedOccupant
     }
 
     /** Grams of dry food a day in water of this temperature; null: not known, so as at its best. */
-    public function feed(?float $celsius): float
+    public function feed(?float $celsius, Rulebook $rulebook): float
     {
-        return $this->count * Feeding::gramsPerDay($this->each()) * $this->ration->feedFactor() * $this->appetite($celsius);
+        return $this->count * $this->appetite($celsius)
+            * Feeding::gramsPerDay($this->each(), $this->length / $this->species->adultLength->typical, $this->ration, $rulebook);
     }
 
     /** Appetite falls with growth in the cold, and is not fed beyond that of the reference. Judgement, no published source. */

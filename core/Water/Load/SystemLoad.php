@@ -39,7 +39,7 @@ final readonly class SystemLoad
      */
     public static function of(System $system, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
-        $feed = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius), $fed));
+        $feed = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius, $rulebook), $fed));
         $litres = $system->waterLitres();
         $filter = $system->equipment->filter;
 

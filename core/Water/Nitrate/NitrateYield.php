@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Water\Nitrate;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 use Closure;
 
 /**
@@ -17,6 +19,9 @@ use Closure;
 final readonly class NitrateYield
 {
     private const DAYS_PER_WEEK = 7;
+
+    /** One span may be a mistake of the kit. */
+    private const LEAST_SPANS = 2;
 
     /** Spans shorter than this tell more about the kit than about the water. */
     private const SHORTEST_DAYS = 3;
@@ -32,11 +37,23 @@ final readonly class NitrateYield
     ) {
     }
 
+    /** Of a system that has not shown its own. */
+    public static function byExperience(Rulebook $rulebook): self
+    {
+        return new self($rulebook->number(RuleParameter::NitrateYield), 0);
+    }
+
+    /** By its own tests, not by what other tanks show. */
+    public function isMeasured(): bool
+    {
+        return $this->spans > 0;
+    }
+
     /**
      * @param  list<array{LocalDate, float}>  $tests  day and mg/l, by date
      * @param  list<array{LocalDate, float}>  $changes  day and share, by date
      * @param  Closure(LocalDate): float  $madePerWeek  mg/l by the book, as things were on that day
-     * @return self|null null when no two tests lie far enough apart
+     * @return self|null null with fewer than two spans between tests that lie far enough apart
      */
     public static function fit(array $tests, array $changes, Closure $madePerWeek, float $weeklyShare, float $tap): ?self
     {
@@ -71,6 +88,6 @@ final readonly class NitrateYield
             }
         }
 
-        return $spans === 0 ? null : new self(max(0.0, $product / $square), $spans);
+        return $spans < self::LEAST_SPANS ? null : new self(max(0.0, $product / $square), $spans);
     }
 }

@@ -2237,22 +2237,22 @@ export interface components {
             book_trough: number;
             /**
              * Format: float
-             * @description Share of the book's nitrate that its own tests show; null: too few tests.
+             * @description Share of the book's nitrate that its own tests show, else that other tanks do.
              */
-            yield: number | null;
-            /** @description Spans between tests that this rests on. */
+            yield: number;
+            /** @description Spans between tests that this rests on; 0: on experience of other tanks. */
             spans: number;
             /** Format: float */
-            tests_peak: number | null;
+            likely_peak: number;
             /** Format: float */
-            tests_trough: number | null;
+            likely_trough: number;
             /**
              * Format: float
              * @description Least share to change each week by the book; above 1: once a week is not enough.
              */
             least_by_book: number;
             /** Format: float */
-            least_by_tests: number | null;
+            least_likely: number;
             /** @description What to change and for how long, in words. */
             sentence: string;
         };
@@ -2444,7 +2444,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -2878,11 +2878,13 @@ export interface components {
             weekly_change: number;
             /**
              * Format: float
-             * @description The least share that holds nitrate at the target, by its tests or else by the book.
+             * @description The least share that holds nitrate at the target, by its tests or else by experience of other tanks.
              */
             weekly_change_least: number;
             /** @description When the weekly change must grow; null: it is enough. */
             change_sentence: string | null;
+            /** @description So large a share that there are too many for this water. */
+            is_too_many: boolean;
             /** @description When the filter is too small; null: it is not. */
             filter_sentence: string | null;
             /**

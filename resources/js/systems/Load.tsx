@@ -89,16 +89,15 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
             trough: nitrate.book_trough,
             least: nitrate.least_by_book,
         },
-        ...(nitrate.tests_peak === null || nitrate.tests_trough === null || nitrate.least_by_tests === null
-            ? []
-            : [
-                  {
-                      how: messages.systems.load.byTests({ spans: nitrate.spans }),
-                      peak: nitrate.tests_peak,
-                      trough: nitrate.tests_trough,
-                      least: nitrate.least_by_tests,
-                  },
-              ]),
+        {
+            how:
+                nitrate.spans === 0
+                    ? messages.systems.load.byExperience
+                    : messages.systems.load.byTests({ spans: nitrate.spans }),
+            peak: nitrate.likely_peak,
+            trough: nitrate.likely_trough,
+            least: nitrate.least_likely,
+        },
     ]
     return (
         <Box paddingTop="14px">
@@ -129,7 +128,7 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
                 </Table.Body>
             </Table.Root>
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                {nitrate.yield === null
+                {nitrate.spans === 0
                     ? `${messages.systems.load.bookNote} ${messages.systems.load.noTests}`
                     : `${messages.systems.load.bookNote} ${messages.systems.load.testsNote({ share: nitrate.yield })}`}
             </chakra.p>

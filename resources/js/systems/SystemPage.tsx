@@ -65,7 +65,11 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
                 <Box gridArea="head">
                     <SheetHead
-                        sentence={planSentence({ system, names, fish: plan.fish, at, date, today, fullest })}
+                        sentence={headline(
+                            system,
+                            date === today,
+                            planSentence({ system, names, fish: plan.fish, at, date, today, fullest }),
+                        )}
                         comment={
                             system.available_from === null
                                 ? about(page, units)
@@ -105,6 +109,10 @@ function Sheet({ page }: { page: Page }) {
         </>
     )
 }
+
+/** Water that cannot hold its fish comes before their room. */
+const headline = (system: Page['system'], isToday: boolean, room: string): string =>
+    isToday && system.water.is_too_many ? `${system.water.change_sentence ?? ''} ${room}` : room
 
 function about({ system }: Page, units: Parameters<typeof volume>[1]): string {
     const parts = [

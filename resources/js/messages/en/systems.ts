@@ -119,10 +119,11 @@ export const systems = {
         },
         byBook: 'by the book',
         byTests: 'by your tests ({spans} spans)',
+        byExperience: 'by experience of other tanks',
         bookNote:
             'The book counts all nitrogen of the food: plants and sludge take some away, so it is an upper bound.',
         testsNote: 'Your tests show {share_percent} of it.',
-        noTests: 'Two nitrate tests a few days apart show how much of it this system really has.',
+        noTests: 'Three nitrate tests, some days apart each, show how much of it this system really has.',
         changeOfAll: '{share_percent}; not even all of it would do',
         used: '{share_percent} of it used',
         carries: '{mass} N a day, {share_percent} of it used',
