@@ -112,7 +112,7 @@ final readonly class MoveSheets
         $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($kept->facility->date), $kept->facility->rulebook), $fed));
 
         return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
-            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home))
+            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home), past: FilterBook::past($kept, $home))
             : null;
     }
 

@@ -7,6 +7,7 @@ namespace App\Facility;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterTest;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +26,9 @@ final class WaterBook
     /** @var array<string, list<array{LocalDate, float}>>|null day and share, by system */
     private ?array $changes = null;
 
+    /** @var array<string, list<array{LocalDate, FilterCare}>>|null by system */
+    private ?array $filterCares = null;
+
     public function __construct(private readonly UnreadableRows $unreadable, private readonly LocalDate $today)
     {
     }
@@ -39,6 +43,24 @@ final class WaterBook
     public function changes(string $systemKey): array
     {
         return ($this->changes ??= $this->readChanges())[$systemKey] ?? [];
+    }
+
+    /** @return list<array{LocalDate, FilterCare}> day and what was done to the filter, by date */
+    public function filterCares(string $systemKey): array
+    {
+        return ($this->filterCares ??= $this->readFilterCares())[$systemKey] ?? [];
+    }
+
+    /** @return array<string, list<array{LocalDate, FilterCare}>> */
+    private function readFilterCares(): array
+    {
+        $cares = [];
+        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', '!=', 'water-change')->where('date', '>=', $this->since())->orderBy('date')->get();
+        $this->unreadable->readAll(StoredTable::WaterWorks, $works, function (stdClass $row) use (&$cares): void {
+            $cares[Keys::ofSystem($row->system_id)][] = [LocalDate::fromIso($row->date), FilterCare::from($row->kind)];
+        });
+
+        return $cares;
     }
 
     /** @return array<string, list<WaterTest>> */

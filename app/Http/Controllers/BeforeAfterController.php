@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\FilterBook;
 use App\Http\Requests\BeforeAfterRequest;
 use App\Http\Resources\BeforeAfterSheet;
 use App\Models\System;
@@ -47,7 +48,7 @@ final readonly class BeforeAfterController
         try {
             $both = BeforeAfter::of(
                 $kept->facility, $home, $kept->growing($home), $request->change($kept->units, $kept->facility->rulebook->ration()),
-                $now->value(Quantity::Temperature), $now->value(Quantity::Ph),
+                $now->value(Quantity::Temperature), $now->value(Quantity::Ph), FilterBook::past($kept, $home),
             );
         } catch (ImpossiblePicture $e) {
             throw InvalidEntry::because('divider_at', $e->finding());

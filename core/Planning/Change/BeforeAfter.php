@@ -15,6 +15,7 @@ use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;
+use Biomegas\Water\Nitrification\FilterPast;
 use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\LoadForecast;
 use Biomegas\Water\Nitrogen;
@@ -41,8 +42,9 @@ final readonly class BeforeAfter
     /**
      * @param  list<ProjectedOccupant>  $residents
      * @param  float|null  $celsius  of the water now; null: as the system is set
+     * @param  FilterPast|null  $past  null: the filter has long carried the present stock
      */
-    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, ?float $celsius = null, ?float $ph = null): self
+    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, ?float $celsius = null, ?float $ph = null, ?FilterPast $past = null): self
     {
         $today = $facility->date;
         $celsius ??= $system->temperature?->on($today);
@@ -56,7 +58,7 @@ final readonly class BeforeAfter
             [...$fed(...$staying), ...$change->newEaters],
             $celsius, $facility->rulebook,
         );
-        $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change, $celsius, $ph ?? $system->ph) : null;
+        $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, self::filterStart($change, $past), $celsius, $ph ?? $system->ph) : null;
 
         return new self(
             $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
@@ -71,11 +73,18 @@ final readonly class BeforeAfter
         return array_values(array_filter($this->after->objections, fn (Finding $objection): bool => ! in_array($objection, $this->before->objections, false)));
     }
 
-    private static function forecast(SystemLoad $before, SystemLoad $after, SystemChange $change, ?float $celsius, ?float $ph): LoadForecast
+    private static function filterStart(SystemChange $change, ?FilterPast $past): FilterStart
+    {
+        $start = $change->filterStart ?? FilterStart::running();
+
+        return $past === null ? $start : $start->after($past);
+    }
+
+    private static function forecast(SystemLoad $before, SystemLoad $after, FilterStart $filter, ?float $celsius, ?float $ph): LoadForecast
     {
         return LoadForecast::of(
             new Conditions($celsius ?? WaterTemperature::USUAL_CELSIUS, $after->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen(RuleParameter::NitrateTap->standard())),
-            $change->filterStart ?? FilterStart::running(),
+            $filter,
             $before->ammoniaPerLitre(), $after->ammoniaPerLitre(), $after->litres, $ph,
         );
     }

@@ -31,4 +31,9 @@ final readonly class Bacteria
     {
         return new self($this->ammonia + $other->ammonia, $this->nitrite + $other->nitrite);
     }
+
+    public function orAtLeast(self $other): self
+    {
+        return new self(max($this->ammonia, $other->ammonia), max($this->nitrite, $other->nitrite));
+    }
 }

@@ -14,6 +14,8 @@ final readonly class FilterStart
         private bool $isNew,
         /** Ammonia that the seeding bacteria turned over where they come from, mg N/d. */
         private float $seed,
+        /** Null: it has long carried the present stock. */
+        private ?FilterPast $past = null,
     ) {
     }
 
@@ -21,6 +23,12 @@ final readonly class FilterStart
     public static function running(FilterCare $care = FilterCare::Untouched, int $unfedDays = 0): self
     {
         return new self($care, $unfedDays, false, 0.0);
+    }
+
+    /** The same where it is known what it has carried. */
+    public function after(FilterPast $past): self
+    {
+        return new self($this->care, $this->unfedDays, $this->isNew, $this->seed, $past);
     }
 
     /**
@@ -46,6 +54,8 @@ final readonly class FilterStart
                 : Course::mature(new Conditions($in->celsius), $this->seed / $litres)->and(Bacteria::ofNewFilter());
         }
 
-        return Course::mature($in, $presentLoad)->times($this->care->left() * exp(-Step::DECAY * $this->unfedDays));
+        $grown = $this->past?->bacteria($in, $presentLoad) ?? Course::mature($in, $presentLoad);
+
+        return $grown->times($this->care->left() * exp(-Step::DECAY * $this->unfedDays));
     }
 }

@@ -98,11 +98,24 @@ final readonly class LoadForecast
     /** As a test kit shows it, mg/l of the ion. */
     public function ammoniaPeak(): Peak
     {
-        return new Peak(Nitrogen::Ammonia->asIon($this->course->ammonia->height), $this->course->ammonia->day);
+        $last = $this->course->days[count($this->course->days) - 1];
+
+        return new Peak(Nitrogen::Ammonia->asIon(self::measurable($this->course->ammonia->height, $last->ammonia)), $this->course->ammonia->day);
     }
 
     public function nitritePeak(): Peak
     {
-        return new Peak(Nitrogen::Nitrite->asIon($this->course->nitrite->height), $this->course->nitrite->day);
+        $last = $this->course->days[count($this->course->days) - 1];
+
+        return new Peak(Nitrogen::Nitrite->asIon(self::measurable($this->course->nitrite->height, $last->nitrite)), $this->course->nitrite->day);
+    }
+
+    /**
+     * A filter that carries its load shows nothing: the traces on which bacteria
+     * live in the reckoning, once all has settled, are not in the water of practice.
+     */
+    private static function measurable(float $height, float $settled): float
+    {
+        return max(0.0, $height - min($settled, Course::GONE));
     }
 }

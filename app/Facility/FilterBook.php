@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Water\Load\FedOccupant;
+use Biomegas\Water\Load\SystemLoad;
+use Biomegas\Water\Nitrification\FilterPast;
+use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\UncleanWater;
+use Biomegas\Water\Test\WaterTest;
+
+/** What the filter of a system has carried, from who lived there, what was done to it and what was tested. */
+final readonly class FilterBook
+{
+    /** The load is looked at so often: fish grow slowly, and who moved is known to some days. */
+    private const STEP_DAYS = 3;
+
+    /** A test older than this says nothing about today. */
+    private const TEST_LASTS_DAYS = 14;
+
+    public static function past(FacilitySnapshot $kept, System $system): FilterPast
+    {
+        $today = $kept->facility->date;
+
+        return new FilterPast(
+            array_map(fn (int $ago): array => [$today->plusDays(-$ago), self::loadOn($kept, $system, $today->plusDays(-$ago))], range(FilterPast::DAYS, 0, -self::STEP_DAYS)),
+            $kept->water->filterCares($system->key),
+            self::isClean($kept, $system),
+            $today,
+        );
+    }
+
+    /** Of those who are here still, wherever they live now; mg N/l/d. */
+    private static function loadOn(FacilitySnapshot $kept, System $system, LocalDate $day): float
+    {
+        $there = array_filter($kept->facility->fish, fn (Fish $fish): bool => ! $fish->arrived->isAfter($day) && in_array($system->key, $fish->homesOn($day), true));
+        $fed = array_map(fn (Fish $fish): FedOccupant => new FedOccupant($fish->species, self::likely($kept, $fish, $day), $fish->count, $fish->rationOn($day)), array_values($there));
+
+        return SystemLoad::of($system, $fed, $system->temperature?->on($day), $kept->facility->rulebook->holdingFor($system->key))->ammoniaPerLitre();
+    }
+
+    private static function likely(FacilitySnapshot $kept, Fish $fish, LocalDate $day): float
+    {
+        return $kept->outlook($fish)->growth->lengthOn($day)->likely;
+    }
+
+    private static function isClean(FacilitySnapshot $kept, System $system): bool
+    {
+        $tests = $kept->water->tests($system->key);
+        $since = $kept->facility->date->plusDays(-self::TEST_LASTS_DAYS);
+        $lately = array_filter($tests, fn (WaterTest $test): bool => ! $test->date->isBefore($since) && $test->value(Quantity::Ammonia) !== null && $test->value(Quantity::Nitrite) !== null);
+
+        return $lately !== [] && UncleanWater::of($tests) === [];
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Water\Nitrification;
+
+use Biomegas\Calendar\LocalDate;
+
+/** What a filter has carried in the last weeks, and what was done to it: its bacteria grow with their load and fade over weeks when it leaves. */
+final readonly class FilterPast
+{
+    /** As far as bacteria remember. */
+    public const DAYS = 60;
+
+    private const STEPS_PER_DAY = 6;
+
+    /**
+     * @param  non-empty-list<array{LocalDate, float}>  $loads  ammonia made from each day on, mg N/l/d, by date
+     * @param  list<array{LocalDate, FilterCare}>  $cares  by date
+     * @param  bool  $isClean  lately tested, and neither ammonia nor nitrite was found
+     */
+    public function __construct(
+        private array $loads,
+        private array $cares,
+        private bool $isClean,
+        private LocalDate $today,
+    ) {
+    }
+
+    /** What lives in it today. Clean tests with fish in the water show that it carries them, whatever is reckoned. */
+    public function bacteria(Conditions $in, float $presentLoad): Bacteria
+    {
+        $grown = $this->grown($in);
+        if (! $this->isClean || $presentLoad <= 0.0) {
+            return $grown;
+        }
+
+        return $grown->orAtLeast(Course::mature($in, $presentLoad));
+    }
+
+    private function grown(Conditions $in): Bacteria
+    {
+        $in = new Conditions($in->celsius, $in->capacity);
+        [$first, $load] = $this->loads[0];
+        $bacteria = $load > 0.0 ? Course::mature($in, $load) : Bacteria::ofNewFilter();
+        $water = new Water;
+        for ($day = $first; $day->isBefore($this->today); $day = $day->plusDays(1)) {
+            $load = $this->loadOn($day);
+            $bacteria = $this->caredFor($bacteria, $day);
+            for ($step = 0; $step < self::STEPS_PER_DAY; $step++) {
+                [$water, $bacteria] = Step::advance($water, $bacteria, $in, $load, 1 / self::STEPS_PER_DAY);
+            }
+            $bacteria = $bacteria->orAtLeast(Bacteria::ofNewFilter());
+        }
+
+        return $this->caredFor($bacteria, $this->today);
+    }
+
+    private function loadOn(LocalDate $day): float
+    {
+        $present = 0.0;
+        foreach ($this->loads as [$from, $load]) {
+            $present = $from->isAfter($day) ? $present : $load;
+        }
+
+        return $present;
+    }
+
+    private function caredFor(Bacteria $bacteria, LocalDate $day): Bacteria
+    {
+        foreach ($this->cares as [$date, $care]) {
+            $bacteria = $date->equals($day) ? $bacteria->times($care->left()) : $bacteria;
+        }
+
+        return $bacteria;
+    }
+}
