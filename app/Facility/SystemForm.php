@@ -11,6 +11,7 @@ use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Measure\FlowReader;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
@@ -58,7 +59,7 @@ final readonly class SystemForm
             'gh_dgh' => $this->value($form, 'gh', Quantity::GeneralHardness),
             'overflow_slot_mm' => $this->length($form['overflow_slot'] ?? null, 'overflow_slot', 0.5, 1000.0),
             'sump_litres' => $this->litres($form, 'sump'),
-            'turnover_l_h' => $this->litres($form, 'turnover'),
+            'turnover_l_h' => $this->flow($form, 'turnover'),
             'heater_w' => $this->number($form, 'heater_watts'),
             'weekly_change' => $this->share($form, 'weekly_change'),
             'filter' => $this->filter($form),
@@ -190,6 +191,17 @@ final readonly class SystemForm
         $typed = $this->text($form, $field);
         try {
             return $typed === null ? null : (new VolumeReader($this->units))->read($typed);
+        } catch (UnreadableVolume $e) {
+            throw InvalidEntry::because($field, $e->finding());
+        }
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function flow(array $form, string $field): ?float
+    {
+        $typed = $this->text($form, $field);
+        try {
+            return $typed === null ? null : (new FlowReader($this->units))->read($typed);
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

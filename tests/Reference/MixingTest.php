@@ -11,6 +11,7 @@ use Biomegas\Moving\Mixing\MixingWay;
 use Biomegas\Moving\Mixing\Mixture;
 use Biomegas\Moving\Mixing\WaterMatch;
 use Biomegas\Moving\Mixing\WaterSample;
+use Biomegas\Water\Test\Salt;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Said;
@@ -202,6 +203,36 @@ final class MixingTest extends TestCase
         $this->assertStringContainsString('no air in an unmixed bag', Said::of($shipped->reasons[0]));
         $slow = $match(new WaterSample(22, 7.0, 4, 10), $to);
         $this->assertSame(MatchClass::SlowMix, $slow->class, 'over an hour');
+    }
+
+    /** Common practice, no published source: salt of 20 to 35 ppt is a matter of hours to days, one or two parts of minutes. */
+    public function test_salt_of_one_class_follows_the_difference(): void
+    {
+        $match = fn (float $from, float $to): WaterMatch => WaterMatch::of(new WaterSample(25, 8.2, 8, 10, salinity: $from), new WaterSample(25, 8.2, 8, 10, salinity: $to), Hardiness::Usual, MixingWay::TakeOut, 20.0);
+
+        $this->assertSame(MatchClass::StraightAcross, $match(34, 35)->class);
+        $this->assertSame(MatchClass::Mix, $match(32, 35)->class);
+        $this->assertSame(MatchClass::NotYet, $match(20, 35)->class);
+        $this->assertStringContainsString('takes 15 hours at least, better days', Said::of($match(20, 35)->reasons[0]));
+    }
+
+    /** PSS-78 (UNESCO 1983), values from memory: conductivity at 25 °C of 10, 20 and 30 ppt. */
+    public function test_salinity_by_conductivity(): void
+    {
+        foreach ([[17.1, 10.0], [32.1, 20.0], [46.2, 30.0]] as [$milliSiemens, $ppt]) {
+            $this->assertEqualsWithDelta($ppt, Salt::ofConductivity($milliSiemens), 0.03 * $ppt);
+        }
+    }
+
+    public function test_waters_are_alike_only_when_both_were_tested(): void
+    {
+        $typed = new WaterSample(25, 7.2, 4, 10, isTested: false);
+        $tested = new WaterSample(25, 7.2, 4, 10);
+        $says = fn (WaterSample $from, WaterSample $to): string => Said::of(WaterMatch::of($from, $to, Hardiness::Hardy, MixingWay::TakeOut, 20.0)->reasons[0]);
+
+        $this->assertSame('Alike as typed, not tested: test both first.', $says($typed, $tested));
+        $this->assertSame('Alike as typed, not tested: test both first.', $says($tested, $typed));
+        $this->assertStringNotContainsString('typed', $says($tested, $tested));
     }
 
     public function test_a_container_that_gets_too_full_is_said(): void

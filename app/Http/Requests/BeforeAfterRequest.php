@@ -12,6 +12,7 @@ use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Measure\FlowReader;
 use Biomegas\Measure\LengthReader;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\UnreadableLength;
@@ -69,7 +70,7 @@ final class BeforeAfterRequest extends FormRequest
             newcomer: $isNew ? new Occupant(($count > 1 ? "{$count} × " : '').$species->commonName, $species, $length, $count) : null,
             newEaters: $isNew ? [new FedOccupant($species, $length, $count, $ration)] : [],
             filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
-            turnover: $this->litres('turnover', $units),
+            turnover: $this->flow('turnover', $units),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
             dividerAt: $this->side('divider_at', $units),
             filterStart: $care === null && ! $this->filled('unfed_days') ? null : FilterStart::running($care ?? FilterCare::Untouched, $this->integer('unfed_days')),
@@ -81,6 +82,15 @@ final class BeforeAfterRequest extends FormRequest
     {
         try {
             return $this->filled($field) ? (new VolumeReader($units))->read($this->string($field)->value()) : null;
+        } catch (UnreadableVolume $e) {
+            throw InvalidEntry::because($field, $e->finding());
+        }
+    }
+
+    private function flow(string $field, UnitSystem $units): ?float
+    {
+        try {
+            return $this->filled($field) ? (new FlowReader($units))->read($this->string($field)->value()) : null;
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

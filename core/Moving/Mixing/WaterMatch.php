@@ -28,6 +28,13 @@ final readonly class WaterMatch
 
     private const MIX_SHARE = 0.40;
 
+    private const ALIKE_PPT = 1.0;
+
+    private const MIX_PPT = 4.0;
+
+    /** Salt-water fish bear so much in an hour. Common practice, no published source. */
+    private const PPT_PER_HOUR = 1.0;
+
     private const SLOW_MINUTES = 60.0;
 
     private const TOO_LONG_MINUTES = 180.0;
@@ -86,6 +93,7 @@ final readonly class WaterMatch
             self::part(Quantity::Ph, $from->ph, $to->ph, fn (float $a, float $b): array => [abs($a - $b) / self::ALIKE_PH, abs($a - $b) / self::MIX_PH]),
             self::part(Quantity::GeneralHardness, $from->hardness, $to->hardness, self::ratio(...)),
             self::part(Quantity::Conductivity, $from->conductivity, $to->conductivity, self::ratio(...)),
+            self::part(Quantity::Salinity, $from->salinity, $to->salinity, fn (float $a, float $b): array => [abs($a - $b) / self::ALIKE_PPT, abs($a - $b) / self::MIX_PPT]),
         ]));
         if ($parts === []) {
             return [MatchClass::Mix, [Finding::of('mixing.nothing_known')]];
@@ -94,6 +102,9 @@ final readonly class WaterMatch
         $mix = max(array_column($parts, 1));
         $class = $alike <= 1 + 1e-9 ? MatchClass::StraightAcross : ($mix <= 1 + 1e-9 ? MatchClass::Mix : MatchClass::SlowMix);
         $different = array_values(array_filter($parts, fn (array $part): bool => $part[0] > 1 + 1e-9));
+        if ($different === [] && ! ($from->isTested && $to->isTested)) {
+            return [MatchClass::Mix, [Finding::of('mixing.alike_as_typed')]];
+        }
 
         return [$class, $different === [] ? [Finding::of('mixing.alike')] : array_column($different, 2)];
     }
@@ -130,7 +141,7 @@ final readonly class WaterMatch
             $schedule->minutes > self::TOO_LONG_MINUTES ? Finding::of('mixing.too_different', hours: intdiv((int) self::TOO_LONG_MINUTES, 60)) : null,
             $to->nitrite !== null && $to->nitrite > self::NITRITE ? Finding::of('mixing.nitrite', there: WaterValue::of(Quantity::Nitrite, $to->nitrite)) : null,
             $ammonia > UnionisedAmmonia::HARM ? Finding::of('mixing.ammonia') : null,
-            self::salinity($waters->from) !== self::salinity($to) ? Finding::of('mixing.salt_and_fresh') : null,
+            self::salinity($waters->from) !== self::salinity($to) ? Finding::of('mixing.salt_and_fresh') : self::saltApart($waters->from->salinity, $to->salinity),
         ]));
     }
 
@@ -149,6 +160,17 @@ final readonly class WaterMatch
         $aerated = self::AERATED_AT_ONE_DEGREE + log10($waters->from->alkalinity());
 
         return max($most, $ammonia * UnionisedAmmonia::share($aerated, $waters->from->celsius ?? WaterTemperature::USUAL_CELSIUS));
+    }
+
+    /** Salt of one class, but far apart: the fish must be brought over in hours to days. */
+    private static function saltApart(?float $from, ?float $to): ?Finding
+    {
+        $apart = abs(($from ?? 0.0) - ($to ?? 0.0));
+
+        return $from === null || $to === null || $apart <= self::MIX_PPT ? null : Finding::of(
+            'mixing.salt_apart',
+            from: WaterValue::of(Quantity::Salinity, $from), to: WaterValue::of(Quantity::Salinity, $to), hours: (int) ceil($apart / self::PPT_PER_HOUR),
+        );
     }
 
     private static function salinity(WaterSample $water): Salinity

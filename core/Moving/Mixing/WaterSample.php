@@ -33,6 +33,8 @@ final readonly class WaterSample
         public ?float $nitrate = null,
         /** ppt */
         public ?float $salinity = null,
+        /** Measured lately; otherwise as somebody typed it long ago. */
+        public bool $isTested = true,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class WaterSample
             $now->value(Quantity::Nitrite),
             $now->value(Quantity::Nitrate),
             $now->value(Quantity::Salinity),
+            $now->value(Quantity::Ph) !== null,
         );
     }
 

@@ -11,7 +11,7 @@ use Biomegas\Water\Nitrogen;
 
 /**
  * Reads a value of a water test as a keeper types it: "78 F", "0.25 ppm",
- * "0.2 mg/l N", "120 ppm" of hardness, or a bare number in the usual unit.
+ * "0.2 mg/l N", "120 ppm" of hardness, "1.025" of salt, or a bare number in the usual unit.
  */
 final readonly class ValueReader
 {
@@ -61,9 +61,12 @@ final readonly class ValueReader
                 'ms', 'ms/cm' => 1000 * $number,
                 default => null,
             },
-            Quantity::Salinity => match ($unit) {
+            Quantity::Salinity => $unit === '' && Salt::isGravity($number) ? Salt::ofGravity($number) : match ($unit) {
                 '', 'ppt', 'g/l', 'g/kg', '‰', 'psu' => $number,
                 '%' => 10 * $number,
+                'sg', 'gravity', 'specific gravity' => Salt::ofGravity($number),
+                'ms', 'ms/cm' => Salt::ofConductivity($number),
+                'µs', 'us', 'µs/cm', 'us/cm' => Salt::ofConductivity($number / 1000),
                 default => null,
             },
             Quantity::Ammonia => self::concentration($number, $unit, Nitrogen::Ammonia),

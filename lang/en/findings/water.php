@@ -144,6 +144,8 @@ return [
         'too_different' => 'Too different to be mixed in {hours, plural, one {an hour} other {{hours_words} hours}}: bring the waters nearer over days first.',
         'nitrite' => 'There is nitrite where it would go: {there}.',
         'ammonia' => 'The ammonia of its own water would turn harmful as the pH rises: match the temperature only, then net it across; no air in an unmixed bag.',
+        'alike_as_typed' => 'Alike as typed, not tested: test both first.',
+        'salt_apart' => 'From {from} to {to} of salt takes {hours, plural, one {an hour} other {# hours}} at least, better days: change it in the old home first.',
         'salt_and_fresh' => 'Fresh and salt water do not mix in a bucket: that takes days.',
     ],
 ];

@@ -32,6 +32,10 @@ final class ValueReaderTest extends TestCase
         yield 'hardness in milliequivalents' => [Quantity::CarbonateHardness, '2 meq/l', 5.608];
         yield 'millisiemens' => [Quantity::Conductivity, '0.45 mS/cm', 450.0];
         yield 'per mille' => [Quantity::Salinity, '35 ‰', 35.0];
+        yield 'a bare gravity' => [Quantity::Salinity, '1.0264', 35.0];
+        yield 'a gravity' => [Quantity::Salinity, '1.0132 sg', 17.5];
+        yield 'salt by conductivity' => [Quantity::Salinity, '53.09 mS/cm', 35.0];
+        yield 'a little salt' => [Quantity::Salinity, '2', 2.0];
     }
 
     #[DataProvider('typed')]
