@@ -9,7 +9,6 @@ use App\Models\Incident;
 use App\Models\Move;
 use App\Models\MoveSheet as Written;
 use App\Models\Preparation;
-use App\Models\Quarantine;
 use App\Models\Species;
 use App\Models\Stay;
 use App\Models\Watch;
@@ -145,7 +144,6 @@ final readonly class MoveSheets
             }
             $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
             $single->update(['move_id' => $move->id, 'fish_id' => $record->id]);
-            Quarantine::query()->where('fish_id', $record->id)->whereNull('released_on')->where('from', '<', $kept->facility->date->toIso())->update(['released_on' => $kept->facility->date->toIso(), 'ended_by_sheet_id' => $sheet->id]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
                 'is_return' => self::hasLivedIn($record->id, $sheet->to_system_id),
@@ -174,7 +172,6 @@ final readonly class MoveSheets
                 $this->parting->join($single, $split);
             }
         }
-        Quarantine::query()->where('ended_by_sheet_id', $sheet->id)->update(['released_on' => null, 'ended_by_sheet_id' => null]);
         $sheet->update(['finished_at' => null, 'test_until' => null]);
     }
 
@@ -193,8 +190,8 @@ final readonly class MoveSheets
             if ($this->hadIncidentsSince($sheet, $single->fish_id)) {
                 throw InvalidEntry::because('sheet', Finding::of('entry.sheet_aggression_since'));
             }
-            $quarantines = Quarantine::query()->where('fish_id', $single->fish_id);
-            if ((clone $quarantines)->where('ended_by_sheet_id', $sheet->id)->exists() && (clone $quarantines)->whereNull('released_on')->exists()) {
+            $move = $single->move_id === null ? null : Move::query()->find($single->move_id);
+            if ($move !== null && $this->log->hasNewQuarantine($move)) {
                 throw InvalidEntry::because('sheet', Finding::of('entry.quarantine_since'));
             }
         }

@@ -18,6 +18,7 @@ use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\SheetProgress;
 use Biomegas\Moving\Sheet\SheetState;
+use Biomegas\Rulebook\RuleParameter;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -80,16 +81,26 @@ final readonly class MovingBook
 
     public static function stateOf(FacilitySnapshot $kept, Quarantine $open): QuarantineState
     {
-        return QuarantineState::of(LocalDate::fromIso($open->from), $open->days, $open->credit, self::looks($kept, $open), $kept->facility->date, self::worksUntil($kept, $open));
+        $clean = (int) $kept->facility->rulebook->number(RuleParameter::QuarantineClean);
+        [$worksUntil, $dosed] = self::treatments($kept, $open);
+
+        return QuarantineState::of(LocalDate::fromIso($open->from), $open->days, $open->credit, self::looks($kept, $open), $kept->facility->date, $worksUntil, $clean, $dosed);
     }
 
-    /** The last day on which any treatment since its beginning still works. */
-    private static function worksUntil(FacilitySnapshot $kept, Quarantine $open): ?LocalDate
+    /** @return array{LocalDate|null, LocalDate|null} the last day on which any treatment since its beginning still works, and the last on which one is dosed */
+    private static function treatments(FacilitySnapshot $kept, Quarantine $open): array
     {
         $rows = DB::table('treatments')->whereNull('deleted_at')->where('fish_id', $open->fish_id)->where('from', '>=', $open->from)->get();
-        $ends = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->withdrawal ?? $row->until));
+        $works = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->withdrawal ?? $row->until));
+        $doses = $kept->unreadable->readAll(StoredTable::Treatments, $rows, fn (stdClass $row): LocalDate => LocalDate::fromIso($row->until));
 
-        return array_reduce($ends, fn (?LocalDate $last, LocalDate $day): LocalDate => $last === null ? $day : LocalDate::later($last, $day));
+        return [self::last($works), self::last($doses)];
+    }
+
+    /** @param  list<LocalDate>  $days */
+    private static function last(array $days): ?LocalDate
+    {
+        return array_reduce($days, fn (?LocalDate $last, LocalDate $day): LocalDate => $last === null ? $day : LocalDate::later($last, $day));
     }
 
     /** @return list<HealthObservation> by date */

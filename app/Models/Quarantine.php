@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $days
  * @property int $credit
  * @property string|null $released_on
- * @property int|null $ended_by_sheet_id the run that ended it
+ * @property int|null $ended_by_move_id the move that ended it
  * @property Collection<int, HealthObservation> $looks
  * @property Collection<int, Treatment> $treatments
  */

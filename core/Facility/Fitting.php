@@ -22,6 +22,8 @@ enum Fitting: string
     case GuardedOverflow = 'guarded-overflow';
     case LinerSafe = 'liner-safe';
     case LevellingMat = 'levelling-mat';
+    /** No rock and no substrate, so that copper and other medicine may be used: kept for quarantine. */
+    case BareQuarantine = 'bare-quarantine';
 
     /** A tight lid is a lid too. */
     public function serves(self $need): bool

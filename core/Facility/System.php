@@ -159,6 +159,12 @@ final readonly class System
         return false;
     }
 
+    /** Nobody lives there for good. */
+    public function isForQuarantine(): bool
+    {
+        return $this->has(Fitting::BareQuarantine);
+    }
+
     public function isAvailableOn(LocalDate $date): bool
     {
         return $this->availableFrom === null || ! $this->availableFrom->isAfter($date);

@@ -33,6 +33,7 @@ enum RuleParameter: string
     case QuarantineShort = 'quarantine_short_days';
     case QuarantineStandard = 'quarantine_standard_days';
     case QuarantineLong = 'quarantine_long_days';
+    case QuarantineClean = 'quarantine_clean_days';
     case WeeklyChange = 'weekly_change';
     case BuildLeadDays = 'build_lead_days';
     case NitrateTarget = 'nitrate_target_mg_l';
@@ -102,6 +103,8 @@ enum RuleParameter: string
             self::QuarantineShort => [8.0, 1.0, 365.0],
             self::QuarantineStandard => [28.0, 1.0, 365.0],
             self::QuarantineLong => [60.0, 1.0, 365.0],
+            // Without a sign and without a dose, before it may leave.
+            self::QuarantineClean => [14.0, 0.0, 365.0],
             self::WeeklyChange => [0.25, 0.01, 1.0],
             // From the decision to settled water: built, leak-tested, cycled.
             self::BuildLeadDays => [60.0, 0.0, 1000.0],

@@ -270,6 +270,15 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('done', array_column($watch['rounds'], 'state', 'at')['2027-03-28T07:00']);
     }
 
+    public function test_a_plain_move_ends_a_quarantine_and_taking_it_back_takes_it_up_again(): void
+    {
+        $alder = $this->fish('Alder');
+        $move = $this->postJson("/api/v1/fish/{$alder}/moves", ['to_system_id' => $this->system('Lock pond'), 'date' => self::TODAY])->assertCreated()->json('id');
+        $this->assertSame([], $this->getJson('/api/v1/moves')->json('quarantines'));
+        $this->deleteJson("/api/v1/moves/{$move}")->assertNoContent();
+        $this->assertSame('Alder', $this->getJson('/api/v1/moves')->json('quarantines.0.name'));
+    }
+
     public function test_quarantine_is_not_left_while_a_rule_fails(): void
     {
         $moves = $this->getJson('/api/v1/moves')->assertOk()->json('quarantines');
@@ -284,7 +293,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('2027-04-23', $this->getJson('/api/v1/moves')->json('quarantines.0.ends'), 'the standard 28 days, less those served');
         $this->postJson("/api/v1/fish/{$alder}/quarantines", ['date' => '2027-04-05'])->assertUnprocessable();
         $treatment = $this->postJson("/api/v1/fish/{$alder}/treatments", ['product_class' => 'copper', 'dose' => 'by the label', 'date' => '2027-04-05', 'until' => '2027-04-20', 'withdrawal' => '2027-05-01'])->assertCreated()->json('id');
-        $this->assertSame('2027-05-01', $this->getJson('/api/v1/moves')->json('quarantines.0.ends'), 'until the treatment works no more');
+        $this->assertSame('2027-05-04', $this->getJson('/api/v1/moves')->json('quarantines.0.ends'), 'a fortnight after the last dose, when the treatment has worked off too');
         $this->deleteJson("/api/v1/treatments/{$treatment}")->assertNoContent();
         $this->postJson("/api/v1/fish/{$alder}/treatments", ['product_class' => 'copper', 'date' => '2027-04-05', 'until' => '2027-04-01'])->assertUnprocessable()->assertJsonValidationErrorFor('until');
         $this->deleteJson("/api/v1/quarantines/{$id}")->assertNoContent();

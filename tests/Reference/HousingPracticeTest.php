@@ -195,7 +195,7 @@ final class HousingPracticeTest extends TestCase
     private function life(string $species, int $count, array $inches): HomesAhead
     {
         [$length, $width, $depth] = array_map(fn (float $side): float => 25.4 * $side, $inches);
-        $home = new System('home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside($length, $width, $depth, 10))], WaterTemperature::heldAt(26), fittings: Fitting::cases());
+        $home = new System('home', 'Home', SystemKind::Tank, [new Pool('home', Box::outside($length, $width, $depth, 10))], WaterTemperature::heldAt(26), fittings: array_values(array_filter(Fitting::cases(), fn (Fitting $fitting): bool => $fitting !== Fitting::BareQuarantine)));
         $candidate = Candidate::of(SampleSpecies::named($species), SampleSpecies::backgroundOf($species), $count, null, HealthSeen::Well, 60, null, true);
 
         return WeighUp::of($candidate, Example::facility([$home], []), new Residents(fn (System $system): array => []))->chain;

@@ -137,7 +137,7 @@ final class OneJudgeTest extends TestCase
             [new Pool("system-{$i}", Box::inside($length, $random->getInt(35, 70) / 100 * $length, $random->getInt(400, 1500)))],
             $isPond ? WaterTemperature::byMonth([4, 5, 8, 12, 16, 19, 21, 21, 18, 13, 8, 5]) : WaterTemperature::heldAt($random->getInt(200, 280) / 10),
             $random->getInt(1, 6) === 1 ? self::day($random->getInt(1, 200)) : null,
-            fittings: array_values(array_filter(Fitting::cases(), fn (): bool => $random->getInt(0, 1) === 1)),
+            fittings: array_values(array_filter(Fitting::cases(), fn (Fitting $fitting): bool => $random->getInt(0, 1) === 1 && $fitting !== Fitting::BareQuarantine)),
             salinity: [Salinity::Fresh, Salinity::Fresh, Salinity::Fresh, Salinity::Marine][$random->getInt(0, 3)],
         );
     }

@@ -12,6 +12,7 @@ use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Number;
+use Biomegas\Rulebook\RuleOption;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterValue;
 use Closure;
@@ -55,6 +56,8 @@ final readonly class ChemistryRule implements Rule
 
         return $wanted->contains($there)
             ? Verdict::pass($this->rule, $finding)
-            : Verdict::fail($this->rule, $finding, Finding::of('housing.chemistry.steady'));
+            : Verdict::fail($this->rule, $finding, $case->rulebook->answer(RuleOption::Water) === 'tuned'
+                ? Finding::of('housing.chemistry.tune', quantity: $this->quantity, low: Number::of($wanted->low), high: Number::of($wanted->high))
+                : Finding::of('housing.chemistry.steady'));
     }
 }

@@ -29,11 +29,17 @@ final readonly class QuarantineState
      * @param  int  $credit  days already served at the seller's
      * @param  list<HealthObservation>  $looks  at this fish since it came, by date
      * @param  LocalDate|null  $withdrawal  the day until which a treatment works on; null: none
+     * @param  int  $clean  days without a sign and without a dose at its end
+     * @param  LocalDate|null  $dosed  the day of the last dose; null: none
      */
-    public static function of(LocalDate $from, int $needed, int $credit, array $looks, LocalDate $today, ?LocalDate $withdrawal = null): self
+    public static function of(LocalDate $from, int $needed, int $credit, array $looks, LocalDate $today, ?LocalDate $withdrawal = null, int $clean = 0, ?LocalDate $dosed = null): self
     {
-        $served = $from->plusDays(max(0, $needed - $credit));
-        $ends = $withdrawal === null ? $served : LocalDate::later($served, $withdrawal);
+        $signs = array_filter($looks, fn (HealthObservation $observation): bool => $observation->sign !== null);
+        $lastSign = $signs === [] ? null : end($signs)->date;
+        $ends = array_reduce(
+            array_filter([$withdrawal, $dosed?->plusDays($clean), $lastSign?->plusDays($clean)]),
+            LocalDate::later(...), $from->plusDays(max(0, $needed - $credit)),
+        );
         $last = $looks === [] ? null : $looks[count($looks) - 1];
         $isFresh = $last !== null && $last->date->daysUntil($today) <= self::LOOK_LASTS_DAYS;
         $signs = array_values(array_filter($looks, fn (HealthObservation $observation): bool => $observation->sign !== null && $observation->date->daysUntil($today) < self::DAYS_PER_WEEK));

@@ -157,7 +157,7 @@ final readonly class HomeSearch
     /** @return list<System> those open on that day, in the order in which they are thought of */
     private function inOrder(LocalDate $day, ?StayAhead $before): array
     {
-        $open = array_values(array_filter($this->facility->systems, fn (System $system): bool => $system->key !== $before?->system->key && $system->isAvailableOn($day)));
+        $open = array_values(array_filter($this->facility->systems, fn (System $system): bool => $system->key !== $before?->system->key && $system->isAvailableOn($day) && ! $system->isForQuarantine()));
         usort($open, fn (System $a, System $b): int => [$this->trial->companyRank($a, $day), $a->floorArea()] <=> [$this->trial->companyRank($b, $day), $b->floorArea()]);
 
         return $open;

@@ -20,6 +20,7 @@ final readonly class Cautions
 
         return array_values(array_filter([
             ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
+            $candidate->count > 2 ? Finding::of('caution.breeding_ratio', ratio: 'ratio_'.str_replace(':', '_', $rulebook->answer(RuleOption::BreedingRatio))) : null,
             $background->isDiseaseProne ? Finding::of('caution.disease') : null,
             match (true) {
                 $candidate->species->habits->diet !== Diet::Meat => null,

@@ -24,6 +24,8 @@ use Biomegas\Planning\HomesAhead\Newcomer;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleOption;
 
 /** The whole future of a fish before it is bought, and one sentence of advice. */
 final readonly class WeighUp
@@ -68,8 +70,8 @@ final readonly class WeighUp
                 break;
             }
         }
-        $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->species, $candidate->length, $candidate->count), $long);
-        $conditions = self::conditions($candidate, $chain, $quarantine, $joinFrom);
+        $quarantine = Quarantine::of($candidate, new Occupant($fish->name, $candidate->species, $candidate->length, $candidate->count), $long, $residents, $chain);
+        $conditions = self::conditions($candidate, $chain, $quarantine, $joinFrom, $facility->rulebook);
         $refusal = self::refusal($candidate, $chain);
         $advice = $refusal !== null ? Advice::DoNot : ($conditions === [] ? Advice::Take : Advice::OnlyIf);
 
@@ -124,7 +126,7 @@ final readonly class WeighUp
     }
 
     /** @return list<Finding> */
-    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine, ?float $joinFrom): array
+    private static function conditions(Candidate $candidate, HomesAhead $chain, Quarantine $quarantine, ?float $joinFrom, Rulebook $rulebook): array
     {
         $conditions = $joinFrom === null ? [] : [Finding::of('weigh_up.grown_first', count: $candidate->count, length: Length::ofMillimetres($joinFrom))];
         if ($chain->toBuild !== null) {
@@ -139,7 +141,7 @@ final readonly class WeighUp
             }
         }
         if (($chain->stays[0]->company ?? []) !== []) {
-            $conditions[] = Finding::of('weigh_up.gets_on', count: $candidate->count, names: $chain->stays[0]->company, system: $chain->stays[0]->system->name);
+            $conditions[] = Finding::of('weigh_up.gets_on', count: $candidate->count, names: $chain->stays[0]->company, system: $chain->stays[0]->system->name, how: $rulebook->answer(RuleOption::Newcomer) === 'grown-out' ? 'grown' : 'small');
         }
         if ($candidate->health === HealthSeen::NotSeenEating) {
             $conditions[] = Finding::of('weigh_up.eats_first', count: $candidate->count);

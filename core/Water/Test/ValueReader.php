@@ -64,7 +64,7 @@ final readonly class ValueReader
             Quantity::Salinity => $unit === '' && Salt::isGravity($number) ? Salt::ofGravity($number) : match ($unit) {
                 '', 'ppt', 'g/l', 'g/kg', '‰', 'psu' => $number,
                 '%' => 10 * $number,
-                'sg', 'gravity', 'specific gravity' => Salt::ofGravity($number),
+                'sg', 'gravity' => Salt::ofGravity($number),
                 'ms', 'ms/cm' => Salt::ofConductivity($number),
                 'µs', 'us', 'µs/cm', 'us/cm' => Salt::ofConductivity($number / 1000),
                 default => null,

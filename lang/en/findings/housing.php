@@ -71,6 +71,7 @@ return [
         'chemistry' => [
             'there' => 'The {quantity} there is {there}; {low} to {high} is liked.',
             'steady' => 'Keep it steady rather than chase the figure.',
+            'tune' => 'Bring the {quantity} to {low} to {high}, slowly.',
         ],
     ],
 ];

@@ -21,7 +21,7 @@ return [
         'fitting' => [
             'lid' => 'a lid', 'tight-lid' => 'a tight lid', 'sand' => 'sand', 'open-floor' => 'open floor', 'hides' => 'hides', 'sight-breaks' => 'sight breaks',
             'flow' => 'flow', 'air' => 'air', 'plants' => 'plants', 'dim-light' => 'dim light', 'buffering' => 'a buffering substrate', 'guarded-heater' => 'a guarded heater',
-            'guarded-overflow' => 'a guarded overflow', 'liner-safe' => 'a liner out of its reach', 'levelling-mat' => 'a levelling mat',
+            'guarded-overflow' => 'a guarded overflow', 'liner-safe' => 'a liner out of its reach', 'levelling-mat' => 'a levelling mat', 'bare-quarantine' => 'a bare floor for quarantine',
         ],
         'water_layer' => ['bottom' => 'at the bottom', 'middle' => 'in the middle', 'top' => 'at the top', 'all' => 'in every layer'],
         'salinity' => ['fresh' => 'fresh', 'brackish' => 'brackish', 'marine' => 'marine'],

@@ -1388,7 +1388,7 @@ export interface components {
             ph?: string | null;
             /** @description General hardness. */
             gh?: string | null;
-            fittings?: ("lid" | "tight-lid" | "sand" | "open-floor" | "hides" | "sight-breaks" | "flow" | "air" | "plants" | "dim-light" | "buffering" | "guarded-heater" | "guarded-overflow" | "liner-safe" | "levelling-mat")[];
+            fittings?: ("lid" | "tight-lid" | "sand" | "open-floor" | "hides" | "sight-breaks" | "flow" | "air" | "plants" | "dim-light" | "buffering" | "guarded-heater" | "guarded-overflow" | "liner-safe" | "levelling-mat" | "bare-quarantine")[];
             overflow_slot?: string | null;
             sump?: string | null;
             /** @description Per cent of the floor that rock and wood stand on. */
@@ -2444,7 +2444,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */

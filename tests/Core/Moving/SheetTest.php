@@ -134,6 +134,17 @@ final class SheetTest extends TestCase
         $this->assertSame('Two or more at once, the rest tomorrow', $order(Example::of(), 3, ['adding' => 'pairs-or-more']));
     }
 
+    public function test_quarantine_ends_after_clean_days(): void
+    {
+        $day = LocalDate::fromIso(...);
+        $looks = [new HealthObservation($day('2027-03-20'), true, 'spots'), new HealthObservation($day('2027-03-28'), true, null)];
+        $ends = fn (array $looks, ?string $dosed): string => QuarantineState::of($day('2027-03-01'), 28, 0, $looks, $day('2027-03-28'), clean: 14, dosed: $dosed === null ? null : $day($dosed))->ends->toIso();
+
+        $this->assertSame('2027-03-29', $ends([], null), 'the days of the method');
+        $this->assertSame('2027-04-03', $ends($looks, null), 'a fortnight after the last sign');
+        $this->assertSame('2027-04-08', $ends($looks, '2027-03-25'), 'a fortnight after the last dose');
+    }
+
     public function test_quarantine_wants_time_food_and_no_sign(): void
     {
         $today = LocalDate::fromIso(self::TODAY);

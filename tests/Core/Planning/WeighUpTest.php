@@ -7,15 +7,19 @@ namespace Tests\Core\Planning;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LengthWeight;
+use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Planning\Search\Fit;
 use Biomegas\Planning\Search\SpeciesSearch;
 use Biomegas\Planning\Search\SuitableSpecies;
@@ -82,6 +86,18 @@ final class WeighUpTest extends TestCase
         $this->assertStringContainsString('a home is freed for 21 days of quarantine', $served(7));
         $this->assertStringNotContainsString('quarantine', $served(28));
         $this->assertNotNull($this->weigh(Example::of(), $homes, served: 0)->quarantine->home, 'an empty home serves');
+    }
+
+    public function test_quarantine_is_served_where_it_is_bare_else_in_the_smallest_that_stands_empty(): void
+    {
+        $bare = System::ofOnePool('bare', 'Bare', SystemKind::Tank, Box::inside(900, 400, 400));
+        $bare = new System($bare->key, $bare->name, $bare->kind, $bare->pools, fittings: [Fitting::BareQuarantine]);
+        $homes = [Example::tank('large', 300, 120), Example::tank('display', 150, 60), Example::tank('rack', 110, 45), $bare];
+        $weighed = $this->weigh(Example::of(), $homes, served: 0);
+
+        $this->assertSame('bare', $weighed->quarantine->home?->key);
+        $this->assertNotContains('bare', array_map(fn (StayAhead $stay): string => $stay->system->key, $weighed->chain->stays), 'nobody lives there');
+        $this->assertSame('rack', $this->weigh(Example::of(), array_slice($homes, 0, 3), served: 0)->quarantine->home?->key);
     }
 
     public function test_a_sick_one_and_one_without_a_home_are_refused(): void
@@ -171,7 +187,10 @@ final class WeighUpTest extends TestCase
     {
         $candidate = Candidate::of($species, new Background(lifespan: new Span(10, 20)), $count, $length, $health, $served, $price, false);
 
-        return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $this->nobody());
+        $there = fn (System $system): array => array_values(array_filter($fish, fn (Fish $single): bool => $single->currentSystem() === $system->key));
+        $residents = new Residents(fn (System $system): array => array_map(fn (Fish $single): array => [$single, fn (): Occupant => new Occupant($single->name, $single->species, 100, 1, 1.0, $single->key)], $there($system)));
+
+        return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $residents);
     }
 
     private function nobody(): Residents

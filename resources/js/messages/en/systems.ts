@@ -345,6 +345,7 @@ export const systems = {
             'guarded-overflow': 'guarded overflow',
             'liner-safe': 'liner out of reach',
             'levelling-mat': 'levelling mat',
+            'bare-quarantine': 'kept bare, for quarantine',
         },
         substrate: 'Substrate',
         decorFloor: 'Floor under rock and wood, %',
