@@ -137,6 +137,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('watches/{watch}/interventions', [WatchController::class, 'tryIntervention']);
         Route::put('watch-interventions/{intervention}', [WatchController::class, 'judge']);
         Route::delete('watch-interventions/{intervention}', [WatchController::class, 'undoIntervention']);
+        Route::post('watches/{watch}/take-out', [WatchController::class, 'takeOut']);
         Route::put('watches/{watch}/end', [WatchController::class, 'end']);
         Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
         Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property list<string> $troubles
  * @property bool $has_eaten
  * @property int|null $chased_by_id
+ * @property int|null $incident_id the chase that it wrote down
  * @property string|null $note
  */
 final class WatchCheck extends Model

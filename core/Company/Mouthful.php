@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Company;
 
+use Biomegas\Facility\Diet;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Occupant;
@@ -20,7 +21,7 @@ final readonly class Mouthful
 
     public static function swallows(Occupant $predator, Occupant $prey): bool
     {
-        return ! self::isOneFish($predator, $prey) && self::room($predator) > self::girth($prey);
+        return self::isHunted($predator, $prey) && self::room($predator) > self::girth($prey);
     }
 
     /** What one does to another in one home; null: nothing that sizes decide. */
@@ -31,7 +32,7 @@ final readonly class Mouthful
                 'company.swallows',
                 predator: $predator->name, long: Length::ofMillimetres($predator->longest()), prey: $prey->name, short: Length::ofMillimetres($prey->length),
             ),
-            $predator->species->habits->bitesPieces && ! self::isOneFish($predator, $prey) => Finding::of('company.bites', predator: $predator->name, prey: $prey->name),
+            $predator->species->habits->bitesPieces && self::isHunted($predator, $prey) => Finding::of('company.bites', predator: $predator->name, prey: $prey->name),
             default => null,
         };
     }
@@ -45,13 +46,15 @@ final readonly class Mouthful
     /** It fits already, or will as soon as one of them is a little longer. */
     public static function isNear(Occupant $predator, Occupant $prey): bool
     {
-        return ! self::isOneFish($predator, $prey) && self::NEAR * self::room($predator) > self::girth($prey);
+        return self::isHunted($predator, $prey) && self::NEAR * self::room($predator) > self::girth($prey);
     }
 
-    /** A fish and its own shoal share a key; those only thought of have none. */
-    private static function isOneFish(Occupant $predator, Occupant $prey): bool
+    /** Not by itself, nor by a grazer; and what is kept as food may be eaten. A fish and its own shoal share a key; those only thought of have none. */
+    private static function isHunted(Occupant $predator, Occupant $prey): bool
     {
-        return $predator->fish !== null && $predator->fish === $prey->fish;
+        $isItself = $predator->fish !== null && $predator->fish === $prey->fish;
+
+        return ! $isItself && ! $prey->isFood && $predator->species->habits->diet !== Diet::Grazer;
     }
 
     /** What the largest of them can swallow, millimetres of a usual body. */

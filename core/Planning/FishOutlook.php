@@ -7,6 +7,7 @@ namespace Biomegas\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
@@ -93,7 +94,7 @@ final class FishOutlook
     /** As one who lives somewhere on that day. */
     public function occupantOn(LocalDate $date): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key);
+        return new Occupant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
     }
 
     public function stall(): Stall

@@ -270,6 +270,39 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('done', array_column($watch['rounds'], 'state', 'at')['2027-03-28T07:00']);
     }
 
+    public function test_taken_out_by_one_tap_it_lives_alone_with_a_day_to_decide(): void
+    {
+        $watch = $this->watchOf('Burr');
+        $refuge = $watch['refuge'];
+        $this->assertNull($refuge, 'nothing stands empty at Heron Lock');
+        $this->postJson("/api/v1/watches/{$watch['id']}/take-out")->assertUnprocessable()->assertJsonValidationErrorFor('watch');
+
+        $bare = $this->postJson('/api/v1/systems', ['name' => 'Bare tank', 'kind' => 'tank', 'temperature' => '25', 'fittings' => ['bare-quarantine'], 'pools' => [['type' => 'box', 'length' => '120 cm', 'width' => '50 cm', 'depth' => '50 cm']]]);
+        $bare->assertCreated();
+        $this->assertSame('Bare tank', $this->watchOf('Burr')['refuge']);
+        $sheet = $this->postJson("/api/v1/watches/{$watch['id']}/take-out")->assertCreated()->json('id');
+        $burr = $this->getJson('/api/v1/fish/'.$this->fish('Burr'))->json();
+        $this->assertSame('Bare tank', $burr['fish']['home']['name']);
+        $this->assertSame('taken-out', $this->getJson("/api/v1/watches/{$watch['id']}")->json('ended'));
+        $this->assertSame('2027-03-27', $this->getJson("/api/v1/move-sheets/{$sheet}")->json('sheet.until'));
+        $this->assertSame('Gauge tank', $burr['fish']['next']['name'] ?? null, 'its place is kept');
+
+        $this->postJson("/api/v1/move-sheets/{$sheet}/take-back")->assertOk();
+        $this->assertSame('Gauge tank', $this->getJson('/api/v1/fish/'.$this->fish('Burr'))->json('fish.home.name'));
+    }
+
+    public function test_a_chase_seen_at_a_look_stands_in_the_log_of_both_until_the_look_is_taken_back(): void
+    {
+        $watch = $this->watchOf('Burr');
+        $incidents = fn (string $fish): int => count(array_filter($this->getJson('/api/v1/fish/'.$this->fish($fish))->json('log'), fn (array $line): bool => $line['type'] === 'incident'));
+        $before = [$incidents('Burr'), $incidents('Thistle')];
+        $check = $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle')])->assertCreated()->json('id');
+
+        $this->assertSame([$before[0] + 1, $before[1] + 1], [$incidents('Burr'), $incidents('Thistle')]);
+        $this->deleteJson("/api/v1/watch-checks/{$check}")->assertNoContent();
+        $this->assertSame($before, [$incidents('Burr'), $incidents('Thistle')]);
+    }
+
     public function test_a_plain_move_ends_a_quarantine_and_taking_it_back_takes_it_up_again(): void
     {
         $alder = $this->fish('Alder');

@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
     ];
 
     /** What a keeper types into a field of this name. */

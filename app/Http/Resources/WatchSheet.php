@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\TakingOut;
 use App\Facility\Watches;
 use App\Models\Watch;
 use App\Models\WatchCheck;
@@ -39,6 +40,7 @@ final readonly class WatchSheet
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/TriedRow'))] public array $tried,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class), description: 'What is looked at.')] public array $items,
         #[OA\Property(description: 'How the watch ended; null: it goes on.')] public ?string $ended,
+        #[OA\Property(description: 'The home that stands empty for it, if it must come out now; null: none does.')] public ?string $refuge,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class WatchSheet
             array_values($watch->interventions->map(fn (WatchIntervention $intervention): TriedRow => TriedRow::from($intervention, $says))->all()),
             array_map(fn (CheckItem $item): string => $item->value, $case->items()),
             $watch->ended,
+            $watch->ended === null ? TakingOut::refuge($kept, $watch)?->name : null,
         );
     }
 }

@@ -44,7 +44,7 @@ final readonly class SwallowingRule implements Rule
             if (Mouthful::harm($case->newcomer, $resident) !== null || $resident->species->habits->bitesPieces) {
                 return null;
             }
-            $least = max($least, Mouthful::safeFrom($resident, $case->newcomer));
+            $least = Mouthful::harm($resident, $case->newcomer) === null ? $least : max($least, Mouthful::safeFrom($resident, $case->newcomer));
         }
 
         return $least > $case->newcomer->species->adultLength->typical ? null : $least;

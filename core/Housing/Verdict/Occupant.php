@@ -19,6 +19,8 @@ final readonly class Occupant
         public float $largest = 1.0,
         /** Its key in the facility; null for one that is only thought of. */
         public ?string $fish = null,
+        /** Kept to be eaten: nobody minds when it is. */
+        public bool $isFood = false,
     ) {
     }
 

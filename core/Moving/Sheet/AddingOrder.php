@@ -18,12 +18,13 @@ final readonly class AddingOrder
     {
         $count = $case->count();
         $temperament = max(array_map(fn (MovingOccupant $mover): int => $mover->occupant->species->habits->temperament, $case->movers));
-        $isShoal = count($case->movers) === 1 && $case->movers[0]->occupant->species->needs->minimumGroup > 1;
+        $isShoal = array_filter($case->movers, fn (MovingOccupant $mover): bool => $mover->occupant->species->needs->minimumGroup === 1) === [];
 
         return match ($case->rulebook->answer(RuleOption::Adding)) {
             'one-at-a-time' => [Finding::of('moving.order.one'), Finding::of('moving.order.one_why')],
             'pairs-or-more' => [Finding::of('moving.order.pairs'), Finding::of('moving.order.pairs_why')],
             default => match (true) {
+                $isShoal && count($case->movers) > 1 => [Finding::of('moving.order.shoals'), Finding::of('moving.order.shoal_why')],
                 $isShoal => [Finding::of('moving.order.all', count: $count), Finding::of('moving.order.shoal_why')],
                 $temperament >= 4 && $count >= self::CROWDED => [Finding::of('moving.order.all', count: $count), Finding::of('moving.order.crowd_why')],
                 $temperament >= 4 => [Finding::of('moving.order.calm_first'), Finding::of('moving.order.calm_first_why')],

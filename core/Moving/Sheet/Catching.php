@@ -73,7 +73,11 @@ final readonly class Catching
         }
         $steps[] = SheetStep::of(
             'into-tub', Phase::Carrying,
-            $this->needsSling() ? Finding::of('moving.step.lower_into_tub') : Finding::of('moving.step.pour_into_tub'),
+            match (true) {
+                $this->isRay() => Finding::of('moving.step.guide_into_tub'),
+                $this->needsSling() => Finding::of('moving.step.lower_into_tub'),
+                default => Finding::of('moving.step.pour_into_tub'),
+            },
             Finding::of('moving.step.into_tub_why'),
         );
         if ($this->case->heaviest() > self::TWO_GRAMS) {

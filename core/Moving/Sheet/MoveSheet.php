@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Biomegas\Moving\Sheet;
 
+use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Portioned;
 use Biomegas\Measure\Share;
-use Biomegas\Moving\Mixing\MatchClass;
 use Biomegas\Moving\Mixing\WaterMatch;
 use Biomegas\Rulebook\RuleOption;
 use Biomegas\Water\Oxygen;
@@ -58,7 +58,7 @@ final readonly class MoveSheet
     {
         $steps = [
             SheetStep::of('at-hand', Phase::Before, Finding::of('moving.step.at_hand'), Finding::of('moving.step.at_hand_why')),
-            $match->class === MatchClass::StraightAcross
+            $match->schedule->portions === []
                 ? SheetStep::of('water-ready', Phase::Before, Finding::of('moving.step.fill_new', system: $case->to->name), Finding::of('moving.step.fill_new_why'))
                 : SheetStep::of('water-ready', Phase::Before, Finding::of('moving.step.fill_old'), Finding::of('moving.step.fill_old_why')),
         ];
@@ -110,20 +110,22 @@ final readonly class MoveSheet
     {
         $isShy = array_filter($case->movers, fn (MovingOccupant $mover): bool => $mover->occupant->species->habits->isPeaceful()) !== [];
 
-        return [
+        $release = SheetStep::of('release', Phase::Release, Finding::of('moving.step.release'), Finding::of('moving.step.release_why'));
+
+        return $case->to->kind === SystemKind::Pond ? [$release] : [
             SheetStep::of('lights-off', Phase::Release, $isShy ? Finding::of('moving.step.lights_off_night') : Finding::of('moving.step.lights_off'), Finding::of('moving.step.lights_off_why')),
-            SheetStep::of('release', Phase::Release, Finding::of('moving.step.release'), Finding::of('moving.step.release_why')),
+            $release,
         ];
     }
 
     /** @return list<SheetStep> */
     private static function after(MoveCase $case): array
     {
-        return [
+        return array_values(array_filter([
             SheetStep::of('bacteria', Phase::After, Finding::of('moving.step.bacteria', system: $case->to->name), Finding::of('moving.step.bacteria_why')),
-            SheetStep::of('lid', Phase::After, Finding::of('moving.step.lid'), Finding::of('moving.step.lid_why')),
+            $case->to->kind === SystemKind::Pond ? null : SheetStep::of('lid', Phase::After, Finding::of('moving.step.lid'), Finding::of('moving.step.lid_why')),
             SheetStep::of('refill', Phase::After, Finding::of('moving.step.refill', system: $case->from->name), Finding::of('moving.step.refill_why')),
             SheetStep::of('feed', Phase::After, Finding::of('moving.step.feed'), Finding::of('moving.step.feed_why')),
-        ];
+        ]));
     }
 }

@@ -6,6 +6,7 @@ namespace Biomegas\Planning\Floor;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Purpose;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
@@ -28,7 +29,7 @@ final readonly class ProjectedOccupant
 
     public function occupantOn(LocalDate $date): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->fish->count, Shoal::of($this->fish)->largest, $this->fish->key);
+        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->fish->count, Shoal::of($this->fish)->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
     }
 
     public function fedOn(LocalDate $date): FedOccupant

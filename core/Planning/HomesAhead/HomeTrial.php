@@ -9,6 +9,7 @@ use Biomegas\Company\DoubtfulCompany;
 use Biomegas\Company\Mouthful;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
@@ -169,13 +170,13 @@ final class HomeTrial
 
     private static function grown(Occupant $occupant): Occupant
     {
-        return new Occupant($occupant->name, $occupant->species, max($occupant->length, $occupant->species->adultLength->typical), $occupant->count, $occupant->largest, $occupant->fish);
+        return new Occupant($occupant->name, $occupant->species, max($occupant->length, $occupant->species->adultLength->typical), $occupant->count, $occupant->largest, $occupant->fish, $occupant->isFood);
     }
 
     /** As it is at this moment, for questions that its size hardly decides. */
     private function thoughtOf(): Occupant
     {
-        return new Occupant($this->fish->name, $this->leading->species, $this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], $this->fish->count, $this->largest, $this->fish->key);
+        return new Occupant($this->fish->name, $this->leading->species, $this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], $this->fish->count, $this->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
     }
 
     private function outgrown(System $system, StayClock $clock): ?LocalDate
@@ -259,7 +260,7 @@ final class HomeTrial
         $lengths = $this->leading->lengthsAfter($clock->timeOn($date));
         $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
 
-        return new Occupant($this->fish->name, $this->leading->species, $likely, $this->fish->count, $this->largest * SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely, $this->fish->key);
+        return new Occupant($this->fish->name, $this->leading->species, $likely, $this->fish->count, $this->largest * SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely, $this->fish->key, $this->fish->purpose === Purpose::Food);
     }
 
     private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase

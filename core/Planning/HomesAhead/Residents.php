@@ -6,6 +6,7 @@ namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Purpose;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
@@ -32,7 +33,7 @@ final class Residents
             return [$fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $ahead, $largest): ?Occupant {
                 $count = $whereabouts->countIn($fish, $system, $date);
 
-                return $count === 0 ? null : new Occupant($fish->name, $fish->species, $ahead->on($date), $count, $largest, $fish->key);
+                return $count === 0 ? null : new Occupant($fish->name, $fish->species, $ahead->on($date), $count, $largest, $fish->key, $fish->purpose === Purpose::Food);
             }];
         }, $whereabouts->everIn($system)));
     }

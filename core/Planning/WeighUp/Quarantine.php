@@ -6,9 +6,8 @@ namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
-use Biomegas\Housing\Judgement;
-use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Planning\HomesAhead\EmptyHome;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
@@ -31,13 +30,8 @@ final readonly class Quarantine
             return new self(0, null);
         }
         $later = array_map(fn (StayAhead $stay): string => $stay->system->key, array_slice($chain->stays, 1));
-        $free = array_filter($facility->systems, fn (System $system): bool => $system->isAvailableOn($facility->date)
-            && ! in_array($system->key, $later, true)
-            && $residents->on($system, $facility->date) === [] && $residents->on($system, $facility->date->plusDays($days)) === []
-            && Judgement::obstacleIn(new HousingCase($newcomer, $system, [], $facility->rulebook)) === null);
-        usort($free, fn (System $a, System $b): int => [$b->isForQuarantine(), $a->litres()] <=> [$a->isForQuarantine(), $b->litres()]);
 
-        return new self($days, $free[0] ?? null);
+        return new self($days, EmptyHome::for($newcomer, $days, $facility, $residents, $later));
     }
 
     public function isPossible(): bool

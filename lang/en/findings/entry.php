@@ -40,6 +40,7 @@ return [
         'shares_leave_nothing' => 'The shares of the other species must leave something for the first: together less than 100 %.',
         'sheet_aggression_since' => 'Aggression was written down since, in the new home. Move it back with a sheet of its own, so that what happened stays.',
         'sheet_dropped' => 'This sheet was dropped. Make a new one.',
+        'no_refuge' => 'No home stands empty that takes {fish}. Plan a move to one that you choose.',
         'sheet_fish_gone' => 'A fish of this sheet is not there any more. Take it off the sheet first.',
         'sheet_looked_at' => 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.',
         'sheet_to_drop' => 'A fish of this sheet is not there any more. Drop the sheet and make a new one.',

@@ -967,6 +967,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/watches/{watch}/take-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOutNow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/refill": {
         parameters: {
             query?: never;
@@ -2862,6 +2878,8 @@ export interface components {
             items: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
             /** @description How the watch ended; null: it goes on. */
             ended: string | null;
+            /** @description The home that stands empty for it, if it must come out now; null: none does. */
+            refuge: string | null;
         };
         /** @description The water of a system in brief. */
         WaterBrief: {
@@ -7761,6 +7779,75 @@ export interface operations {
                 };
             };
             /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeOutNow: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                watch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It lives alone now; the number is that of its move sheet. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such watch. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No home stands empty for it, or it lives there no more. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -299,12 +299,38 @@ function End({ watch }: { watch: WatchSheet }) {
             undo: () => write('PUT', '/api/v1/watches/{watch}/end', { watch: watch.id }, { how: 'going-on' }),
         },
     )
+    const out = useWrite(
+        'POST',
+        '/api/v1/watches/{watch}/take-out',
+        { watch: watch.id },
+        {
+            notice: () => messages.moves.watch.takenOut({ name: watch.name, refuge: watch.refuge ?? '' }),
+            undo: async (sheet) => {
+                await write('POST', '/api/v1/move-sheets/{sheet}/take-back', { sheet: sheet.id })
+                return write('PUT', '/api/v1/watches/{watch}/end', { watch: watch.id }, { how: 'going-on' })
+            },
+        },
+    )
     return (
         <Box display="flex" flexWrap="wrap" gap="10px">
+            {out.error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600} width="100%">
+                    {out.error}
+                </chakra.p>
+            )}
             {watch.outcome === 'settled' && (
                 <Button onClick={() => end.save({ how: 'settled' })}>{messages.moves.watch.settle}</Button>
             )}
-            <Button variant={watch.outcome === 'take-out' ? 'solid' : 'plain'} onClick={() => setOpen(true)}>
+            {watch.refuge !== null && (
+                <Button
+                    variant={watch.outcome === 'take-out' ? 'solid' : 'outline'}
+                    disabled={out.isSaving}
+                    onClick={() => out.save()}
+                >
+                    {messages.moves.watch.takeOutNow({ refuge: watch.refuge })}
+                </Button>
+            )}
+            <Button variant="plain" onClick={() => setOpen(true)}>
                 {messages.moves.watch.takeOut}
             </Button>
             <PaperDialog title={messages.moves.watch.takeOut} open={open} onClose={() => setOpen(false)}>

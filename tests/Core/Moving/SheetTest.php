@@ -165,6 +165,32 @@ final class SheetTest extends TestCase
         $this->assertTrue($state(28, [$look(0, true)])->isDue(), 'it may go');
     }
 
+    public function test_a_pond_has_no_lights_and_no_lid(): void
+    {
+        $keys = fn (?System $home): array => array_map(fn (SheetStep $step): string => $step->key, MoveSheet::of($this->case([$this->mover(Example::of(), 200)], home: $home))->steps);
+
+        $this->assertSame([], array_intersect(['lights-off', 'lid'], $keys(Example::pond('pond'))));
+        $this->assertSame(['lights-off', 'lid'], array_values(array_intersect($keys(null), ['lights-off', 'lid'])));
+    }
+
+    public function test_a_ray_is_guided_not_poured(): void
+    {
+        $into = fn (LengthKind $kind): string => array_values(array_filter(MoveSheet::of($this->case([$this->mover(Example::of(lengthKind: $kind), 200)]))->steps, fn (SheetStep $step): bool => $step->key === 'into-tub'))[0]->what->code;
+
+        $this->assertSame('moving.step.guide_into_tub', $into(LengthKind::Disc));
+        $this->assertSame('moving.step.pour_into_tub', $into(LengthKind::Total));
+    }
+
+    public function test_several_shoals_go_a_shoal_at_a_time(): void
+    {
+        $shoal = $this->mover(Example::of(needs: new HousingNeeds(minimumGroup: 6)), 40, 50);
+        $order = fn (MovingOccupant ...$movers): string => Said::of(AddingOrder::of($this->case($movers))[0]);
+
+        $this->assertSame('All of a shoal at once, one shoal after the other', $order($shoal, $shoal));
+        $this->assertSame('All 50 at once', $order($shoal));
+        $this->assertSame('Two to four a day', $order($shoal, $this->mover(Example::of(), 200)));
+    }
+
     private function assertBlocks(ObjectionKind $kind, string $words, MoveCase $case, bool $ignoreCase = false): void
     {
         $sheet = MoveSheet::of($case);

@@ -105,6 +105,8 @@ export const moves = {
         outcome: 'What came of it',
         settle: 'It has settled',
         settled: '{name} has settled: the watch is over.',
+        takeOutNow: 'Take it out now, to {refuge}',
+        takenOut: '{name} is in {refuge} now. Decide within a fortnight where it goes.',
         takeOut: 'Take it out: a time-out',
         began: 'since {when}',
         chasedBy: 'chased by {name}',
