@@ -48,7 +48,7 @@ final readonly class SessionController
 
             return Problems::of(429, Finding::of('problem.too_many_tries', seconds: $seconds))->header('Retry-After', (string) $seconds);
         }
-        if (! Auth::attempt($request->only('email', 'password'))) {
+        if (! Auth::guard('web')->attempt($request->only('email', 'password'))) {
             RateLimiter::hit($throttle);
             if (User::query()->where('email', $request->input('email'))->doesntExist()) {
                 // As long as with a known address: nobody learns by the clock who has an account.
