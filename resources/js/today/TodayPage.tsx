@@ -10,15 +10,15 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
-import { PlannedMoves } from '../moves/PlannedMoves'
-import { Builds } from './Builds'
-import { Fallbacks } from './Fallbacks'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 import { Upgrades } from './Upgrades'
 import { WaterAlarms } from './WaterAlarms'
 
 const Unreadable = onDemand(() => import('./Unreadable'), 'Unreadable')
+const Builds = onDemand(() => import('./Builds'), 'Builds')
+const Fallbacks = onDemand(() => import('./Fallbacks'), 'Fallbacks')
+const PlannedMoves = onDemand(() => import('../moves/PlannedMoves'), 'PlannedMoves')
 
 /** The round: what is due, where, and which upgrades lie ahead. */
 export function TodayPage() {

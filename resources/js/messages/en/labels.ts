@@ -199,7 +199,7 @@ export const labels = {
         grow_out_litres_per_cm: 'Least volume for its length',
         litres_least: 'Least volume of a long species',
         litres_least_from_mm: 'A long species is longer than',
-        size_tolerance: 'Claims, floor and litres are met within this share',
+        size_tolerance: 'Claims, floor and volumes are met within this share',
         temperature_tolerance_c: 'Keeping ranges are met within',
         move_at: 'Moved on at this share of the limit',
         staged_months: 'A staged home should last, months',
