@@ -17,6 +17,9 @@ use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Size\HomeLimit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Rulebook\Ration;
+use Biomegas\Rulebook\RuleParameter;
+use Biomegas\Water\Load\FedOccupant;
+use Biomegas\Water\Load\SystemLoad;
 
 /**
  * The same fish from today on with other food, warmth, home or adult size.
@@ -30,6 +33,10 @@ final readonly class WhatIf
         public System $home,
         public HomeLimit $limit,
         public OutgrowWindow $outgrows,
+        /** Grams of dry food a day for all of them, in the water of that home today. */
+        public float $feedPerDay,
+        /** Share of the water of that home to change each week for it alone, by experience of other tanks. */
+        public float $weeklyChange,
     ) {
     }
 
@@ -50,12 +57,17 @@ final readonly class WhatIf
         $growth = $study->projectionOf($adultMm === null ? $changed : $changed->ofStatedAdult($adultMm));
         $rules = new HomeLimits($study->facility->rulebook);
         $shoal = Shoal::of($fish);
+        $today = $study->facility->date;
+        $fed = new FedOccupant($fish->species, $growth->lengthOn($today)->likely, $fish->count, $changed->rationOn($today));
+        $load = SystemLoad::of($home, [$fed], $standIn->temperature?->on($today), $study->facility->rulebook);
 
         return new self(
             $growth,
             $standIn,
             $rules->limitIn($home, $fish->species, $fish),
             $growth->outgrows(fn (Species $species): float => $rules->limitIn($home, $species, $fish)->millimetres / $shoal->largest, $standIn),
+            $load->feed,
+            $load->leastWeeklyChange($study->facility->rulebook->number(RuleParameter::NitrateYield)),
         );
     }
 

@@ -101,6 +101,14 @@ describe('the sentence above a fish', () => {
             said({ leaves: TODAY, leaves_because: 'Tarn can swallow Moss.' }),
             'Moss should not stay in Kiln vat: Tarn can swallow Moss.',
         ],
+        [
+            said({
+                leaves: '2027-05-02',
+                leaves_because: 'Too many for the floor.',
+                home: home({ worst: between, worst_species: 'Giant gourami' }),
+            }),
+            'Moss may have to leave Kiln vat on 2 May: Too many for the floor.',
+        ],
         [said({ count: 0 }), 'Moss is not here any more.'],
         [said({ home: home({ fits_now: false }) }), 'Moss has outgrown Kiln vat: too narrow to turn.'],
         [said(leaving({ early: TODAY, late: null })), 'Moss outgrows Kiln vat now: too narrow to turn.'],

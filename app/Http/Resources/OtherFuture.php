@@ -20,6 +20,8 @@ final readonly class OtherFuture
         #[OA\Property(ref: '#/components/schemas/Window')] public Window $outgrows,
         #[OA\Property(ref: '#/components/schemas/Band')] public Band $adult_mm,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AheadLength'))] public array $ahead,
+        #[OA\Property(description: 'Grams of dry food a day for all of them.')] public float $feed_g,
+        #[OA\Property(description: 'Share of the water of that home to change each week for it alone, by experience of other tanks.')] public float $weekly_change,
     ) {
     }
 
@@ -32,6 +34,8 @@ final readonly class OtherFuture
             Window::from($whatIf->outgrows),
             Band::from($whatIf->adultLength()),
             AheadLength::series($facility, $whatIf->quantilesOn(...)),
+            round($whatIf->feedPerDay, 2),
+            round($whatIf->weeklyChange, 3),
         );
     }
 }

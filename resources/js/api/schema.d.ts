@@ -2290,6 +2290,16 @@ export interface components {
             outgrows: components["schemas"]["Window"];
             adult_mm: components["schemas"]["Band"];
             ahead: components["schemas"]["AheadLength"][];
+            /**
+             * Format: float
+             * @description Grams of dry food a day for all of them.
+             */
+            feed_g: number;
+            /**
+             * Format: float
+             * @description Share of the water of that home to change each week for it alone, by experience of other tanks.
+             */
+            weekly_change: number;
         };
         /** @description The length on a day behind, as the fitted growth has it. */
         PastLength: {

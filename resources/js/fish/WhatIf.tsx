@@ -12,6 +12,7 @@ import { whatIfQuery } from '../api/queries'
 import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
+import { dailyMass } from '../units/mass'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { MoveForm } from '../log/MoveForm'
 import { inMillimetres, useKeeping } from './useKeeping'
@@ -135,6 +136,7 @@ interface AnswerProps {
 
 function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
     const unit = useUnit()
+    const { unit_system: units } = useKeeper()
     const [isMoving, setMoving] = useState(false)
     const keeping = useKeeping(sheet, onClear)
     const adult = changes.adult.trim()
@@ -157,7 +159,12 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
                 {whatIfSentence(sheet.fish, other.home, other.reason, other.outgrows, sheet.today, horizon)}
             </chakra.p>
             <chakra.span color="ink2">
-                {messages.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}
+                {messages.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}.{' '}
+                {messages.fish.whatIf.eats({
+                    mass: dailyMass(other.feed_g, units),
+                    share: other.weekly_change,
+                    home: other.home,
+                })}
             </chakra.span>
             {(changes.ration !== '' || adult !== '') && (
                 <Button onClick={keep} disabled={keeping.isSaving}>

@@ -111,7 +111,8 @@ export function fishSentence(fish: FishRow, today: string, horizon: string): str
     if (fish.count === 0) {
         return messages.fish.gone({ name: fish.name })
     }
-    const worst = fish.home.fits_now ? worstSentence(fish.home, fish.name, today) : null
+    const worst =
+        fish.home.fits_now && !leavesSooner(fish) ? worstSentence(fish.home, fish.name, today) : null
     return worst ?? outgrowSentence(fish, today, horizon)
 }
 

@@ -13,6 +13,8 @@ use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
+use Biomegas\Planning\WhatIf;
+use Biomegas\Rulebook\Ration;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;
@@ -20,6 +22,16 @@ use Tests\Said;
 final class OutlookTest extends TestCase
 {
     private const LENGTHS = ['2026-01-10' => 82, '2026-04-12' => 142, '2026-08-02' => 205, '2026-12-06' => 260];
+
+    public function test_another_ration_changes_growth_and_load(): void
+    {
+        $facility = Example::facility([Example::tank('home', 180, 60)], [$fish = Example::fish(Example::of(), 'home', self::LENGTHS)]);
+        $with = fn (?Ration $ration): WhatIf => WhatIf::of(new FacilityGrowth($facility), $fish, $ration);
+
+        $this->assertEqualsWithDelta(1.4 * $with(null)->feedPerDay, $with(Ration::Several)->feedPerDay, 1e-9);
+        $this->assertEqualsWithDelta(0.7 * $with(null)->weeklyChange, $with(Ration::Sparse)->weeklyChange, 1e-9);
+        $this->assertTrue($with(Ration::Several)->outgrows->early?->isBefore($with(Ration::Sparse)->outgrows->early ?? $facility->horizon()));
+    }
 
     public function test_upgrades_come_soonest_first_and_leave_out_who_stays(): void
     {

@@ -110,6 +110,7 @@ export const fish = {
     saveIdentity: 'Save',
     identified: 'Saved: what {name} is.',
     whatIf: {
+        eats: '{mass} of dry food a day; about {share_percent} of {home} to change each week for that alone',
         title: 'What if',
         help: 'Answers at once beside the present curve. Nothing is saved until you keep it.',
         ration: 'Fed',

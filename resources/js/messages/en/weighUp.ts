@@ -75,7 +75,7 @@ export const weighUp = {
     },
     years: '{low} to {high} years',
     feed: '{mass} of dry food a day',
-    change: '{share} of its last home changed each week for it alone, by the book',
+    change: '{share} of its last home changed each week for it alone, by experience of other tanks',
     noQuarantine: 'none more to serve',
     quarantineDays: '{days, plural, one {a day} other {# days}}, {home} is free',
     cost: 'about {whole} in its life: {parts}',
