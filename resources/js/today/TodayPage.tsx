@@ -12,10 +12,10 @@ import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
-import { Upgrades } from './Upgrades'
-import { WaterAlarms } from './WaterAlarms'
 
 const Unreadable = onDemand(() => import('./Unreadable'), 'Unreadable')
+const WaterAlarms = onDemand(() => import('./WaterAlarms'), 'WaterAlarms')
+const Upgrades = onDemand(() => import('./Upgrades'), 'Upgrades')
 const Builds = onDemand(() => import('./Builds'), 'Builds')
 const Fallbacks = onDemand(() => import('./Fallbacks'), 'Fallbacks')
 const PlannedMoves = onDemand(() => import('../moves/PlannedMoves'), 'PlannedMoves')
