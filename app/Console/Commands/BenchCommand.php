@@ -13,6 +13,7 @@ use App\Bench\TemporaryDatabase;
 use App\Bench\YearOfUse;
 use App\Facility\ProjectionCache;
 use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\FacilityGrowth;
@@ -27,6 +28,10 @@ use Biomegas\Placement\Incumbent;
 use Biomegas\Placement\ProblemReader;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\HomesAhead\HomeSearch;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Planning\HomesAhead\Residents;
+use Biomegas\Planning\HomesAhead\Whereabouts;
 use Closure;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Kernel;
@@ -108,6 +113,7 @@ final class BenchCommand extends Command
         $this->briefs($many, $answers('warming up'));
         $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers('bench'))), '500'];
         $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $answers('bench'))), '50'];
+        $rows[] = ["{$size}, chains of homes, all anew", $this->milliseconds(1, fn () => $this->chains($many)), ''];
         $this->table(['what', 'ms', 'aim, ms', 'times the reference'], array_map(
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
             $rows,
@@ -225,6 +231,17 @@ final class BenchCommand extends Command
             );
         }
         $answers->keep();
+    }
+
+    private function chains(Facility $facility): void
+    {
+        $growth = new FacilityGrowth($facility);
+        $projections = array_map($growth->projectionOf(...), $facility->fish);
+        $whereabouts = new Whereabouts($facility, []);
+        $residents = Residents::of($whereabouts, fn (Fish $fish): LengthsAhead => LengthsAhead::of($facility, $projections[$fish->key]));
+        foreach ($facility->fish as $fish) {
+            (new HomeSearch($facility, $projections[$fish->key], $fish, $residents))->findFrom($facility->systems[$fish->currentSystem()], [], $whereabouts);
+        }
     }
 
     /** Milliseconds of one nls call inside R; null where R is not installed. */

@@ -54,6 +54,9 @@ final class HomeTrial
     /** @var array<string, float> mean lengths in millimetres, by system */
     private array $greatest = [];
 
+    /** @var array<string, bool> by system */
+    private array $holdsGrown = [];
+
     public function __construct(
         private readonly Facility $facility,
         private readonly GrowthProjection $growth,
@@ -129,10 +132,9 @@ final class HomeTrial
     private function from(System $system, StayClock $clock, LocalDate $day, array $end, bool $isPlanned = false, bool $livesThere = false): StayAhead
     {
         [$leave, $because] = $end;
-        $wish = $clock->firstDayWith($this->leading->timeReaching($this->facility->rulebook->number(RuleParameter::MoveAt) * $this->greatestIn($system), LengthBand::LIKELY));
-        $wish = $this->holdsGrown($system) ? null : $wish;
+        $wish = $leave === null || $this->holdsGrown($system) ? null : $this->shareReached($system, $clock);
         // A wish that lies behind is no day to plan for: it stays while it fits.
-        $move = $leave !== null && $wish !== null && $wish->isAfter($day) && $wish->isBefore($leave) ? $wish : $leave;
+        $move = $wish !== null && $wish->isAfter($day) && $wish->isBefore($leave) ? $wish : $leave;
         $newcomer = $this->occupantOn($clock, $day);
 
         return new StayAhead(
@@ -143,6 +145,12 @@ final class HomeTrial
             $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer)),
             $isPlanned,
         );
+    }
+
+    /** The day on which it has likely reached the share of the limit at which it should be moved on; null: not within the horizon. */
+    private function shareReached(System $system, StayClock $clock): ?LocalDate
+    {
+        return $clock->firstDayWith($this->leading->timeReaching($this->facility->rulebook->number(RuleParameter::MoveAt) * $this->greatestIn($system), LengthBand::LIKELY));
     }
 
     /** Grown, it fits, and neither swallows nor is swallowed by the grown others. */
@@ -162,10 +170,13 @@ final class HomeTrial
         return true;
     }
 
-    /** By its likely size as an adult, the largest of a shoal: what is only possible must be watched, not built for. */
+    /** By its likely size as an adult, the largest of a shoal, whichever of its species it may be: what is only possible must be watched, not built for. */
     private function holdsGrown(System $system): bool
     {
-        return $this->leading->shareStayingBelow($this->greatestIn($system)) >= LengthBand::LIKELY;
+        return $this->holdsGrown[$system->key] ??= array_sum(array_map(
+            fn (array $candidate): float => $candidate[0] * $candidate[1]->shareStayingBelow($this->limits->limitIn($system, $candidate[1]->species, $this->fish)->millimetres / $this->largest),
+            $this->growth->candidates,
+        )) >= LengthBand::LIKELY;
     }
 
     private static function grown(Occupant $occupant): Occupant

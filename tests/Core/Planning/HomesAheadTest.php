@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Planning;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
@@ -49,6 +50,18 @@ final class HomesAheadTest extends TestCase
         $this->assertNull($chain->next());
         $this->assertTrue($chain->isStuck());
         $this->assertSame('It outgrows its home and no other here takes it', Said::of(FallbackMissing::reason($this->fish(), $chain)));
+    }
+
+    public function test_one_that_may_be_a_larger_species_is_not_at_home_for_life(): void
+    {
+        $home = Example::tank('home', 220, 90);
+        $small = $this->fish();
+        $giant = new Species('giant', 'Giant', 'Gigas inventus', Range::of('adult_length_mm', 1800, 2000, 2400), Range::of('growth_coefficient_per_year', 0.2, 0.3, 0.4), SwimmingStyle::Slow);
+        $perhaps = fn (float $weight): Fish => new Fish('one', 'One', $small->species, $small->arrived, $small->stays, array_slice($small->lengths, -1), candidates: [new CandidateSpecies($giant, $weight)]);
+        $isForLife = fn (Fish $fish): bool => (new Chains(Example::facility([$home], [$fish])))->of('one')->isForLife();
+
+        $this->assertTrue($isForLife($small));
+        $this->assertFalse($isForLife($perhaps(0.6)));
     }
 
     public function test_it_leaves_on_the_day_on_which_it_may_have_outgrown_its_home(): void
