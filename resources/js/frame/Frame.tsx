@@ -3,14 +3,16 @@ import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
 import { Outlet } from '@tanstack/react-router'
-import { useCallback, useMemo, useState } from 'react'
+import { Suspense, useCallback, useMemo, useState } from 'react'
 import { write } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import type { Keeper } from '../api/types'
 import { Hatches } from '../drawing/Hatches'
 import { weekday } from '../units/day'
 import { Foot } from './Foot'
+import { useClocks } from '../moves/clocks'
 import { KeeperContext } from './keeper'
+import { onDemand } from './onDemand'
 import { KeySheet } from './KeySheet'
 import type { Notice } from './notice'
 import { NoticeContext } from './notice'
@@ -18,10 +20,13 @@ import { Tape } from './Tape'
 import { usePlaceKeys } from './usePlaceKeys'
 import { useSheetColour } from './useSheetColour'
 
+const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
+
 /** The sheet that every place is drawn on: tape above, foot below. */
 export function Frame({ keeper }: { keeper: Keeper }) {
     const [notice, say] = useState<Notice | null>(null)
     const [keysShown, showKeys] = useState(false)
+    const clocks = useClocks()
     const notices = useMemo(() => ({ notice, say }), [notice])
     const acts = useMemo(() => ({ u: () => notice?.undo?.(), '?': () => showKeys(true) }), [notice])
     usePlaceKeys(acts)
@@ -63,6 +68,11 @@ export function Frame({ keeper }: { keeper: Keeper }) {
                         <Tape />
                         <Corner />
                     </Box>
+                    {clocks.length > 0 && (
+                        <Suspense fallback={null}>
+                            <RunningClocks />
+                        </Suspense>
+                    )}
                     <Box as="main" id="page" tabIndex={-1} outline="none" flex="1" marginInline="14px">
                         <Outlet />
                     </Box>

@@ -1,11 +1,11 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { useEffect, useState } from 'react'
 import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useWrite } from '../log/useWrite'
-const SECOND = 1000
-const MINUTE = 60 * SECOND
+import { startClock, stopClock, useClocks } from './clocks'
+
+const MINUTE = 60 * 1000
 
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
@@ -41,7 +41,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                     {step.why}
                 </Box>
                 {isOpen && step.done === null && step.minutes !== null && (
-                    <Clock minutes={step.minutes} name={step.words} />
+                    <Clock minutes={step.minutes} sheet={sheet} step={step.key} name={step.words} />
                 )}
             </Box>
             {isOpen && (
@@ -51,7 +51,10 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                             aria-label={messages.moves.sheet.tick({ words: step.words })}
                             minHeight="50px"
                             disabled={tick.isSaving}
-                            onClick={() => tick.save({ done: true })}
+                            onClick={() => {
+                                stopClock(sheet, step.key)
+                                tick.save({ done: true })
+                            }}
                         >
                             {messages.frame.done}
                         </Button>
@@ -70,38 +73,31 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
     )
 }
 
-/** Counts down while the page is open; nothing hangs on it but the eye. */
-function Clock({ minutes, name }: { minutes: number; name: string }) {
-    const [until, setUntil] = useState<number | null>(null)
-    const [now, setNow] = useState(0)
-    useEffect(() => {
-        if (until === null) {
-            return
-        }
-        const ticking = setInterval(() => setNow(Date.now()), SECOND)
-        return () => clearInterval(ticking)
-    }, [until])
-    if (until === null) {
-        const start = `${messages.moves.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
-        return (
-            <Button
-                variant="plain"
-                className="no-print"
-                aria-label={`${start}, ${name}`}
-                onClick={() => {
-                    setNow(Date.now())
-                    setUntil(Date.now() + minutes * MINUTE)
-                }}
-            >
-                {start}
-            </Button>
-        )
+/** Runs down wherever the keeper goes meanwhile: it stands at the head of every page. */
+function Clock({
+    minutes,
+    sheet,
+    step,
+    name,
+}: {
+    minutes: number
+    sheet: number
+    step: string
+    name: string
+}) {
+    const running = useClocks().some((one) => one.sheet === sheet && one.step === step)
+    if (running) {
+        return <chakra.span color="ink2">{messages.moves.sheet.running}</chakra.span>
     }
-    const left = Math.max(0, until - now)
-    const text = `${Math.floor(left / MINUTE)}:${String(Math.floor((left % MINUTE) / SECOND)).padStart(2, '0')}`
+    const start = `${messages.moves.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
     return (
-        <chakra.span role="timer" fontWeight={700} color={left === 0 ? 'over' : 'close'}>
-            {left === 0 ? messages.moves.sheet.over : messages.moves.sheet.left({ text })}
-        </chakra.span>
+        <Button
+            variant="plain"
+            className="no-print"
+            aria-label={`${start}, ${name}`}
+            onClick={() => startClock({ sheet, step, name, until: Date.now() + minutes * MINUTE })}
+        >
+            {start}
+        </Button>
     )
 }
