@@ -39,6 +39,7 @@ enum RuleParameter: string
     case NitrateTarget = 'nitrate_target_mg_l';
     case NitrateTap = 'nitrate_tap_mg_l';
     case NitrateYield = 'nitrate_yield';
+    case ChangeOutgrown = 'change_outgrown';
     case ChangeMost = 'change_most';
     case FeedShare = 'feed_share';
     case FeedExponent = 'feed_exponent';
@@ -110,8 +111,9 @@ enum RuleParameter: string
             self::BuildLeadDays => [60.0, 0.0, 1000.0],
             self::NitrateTarget => [50.0, 1.0, 500.0],
             self::NitrateTap => [10.0, 0.0, 200.0],
-            // Of the nitrate by the book, where a system has not shown its own; and the weekly change above which there are too many.
+            // Of the nitrate by the book, where a system has not shown its own; the weekly change above which a home is outgrown, and that above which there are too many.
             self::NitrateYield => [0.5, 0.05, 1.0],
+            self::ChangeOutgrown => [0.5, 0.1, 1.0],
             self::ChangeMost => [0.6, 0.1, 1.0],
             // Dry food a day as a share of the mass of a fish of ten grams, the power by which that falls with mass, what is left of it for a grown one, and by how it is fed.
             self::FeedShare => [0.025, 0.001, 0.1],

@@ -13,6 +13,7 @@ enum HousingRule: string
     case SpeciesOnly = 'species-only';
     case Floor = 'floor';
     case SharedLitres = 'shared-litres';
+    case Water = 'water';
     case Swallowing = 'swallowing';
     case Group = 'group';
     case Overflow = 'overflow';

@@ -92,7 +92,9 @@ final class HomeTrial
     /** Why the home does not take it on that day; null when it does. */
     public function obstacle(System $system, StayClock $clock, LocalDate $day): ?Verdict
     {
-        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $day), $system, $day));
+        $case = $this->case($this->occupantOn($clock, $day), $system, $day);
+
+        return Judgement::obstacleIn($case) ?? WeeklyChangeRule::obstacleIn($case, $day);
     }
 
     /** Where it would be swallowed as it is: the mean length from which it may come, millimetres; null: something else stands against it, or growing does not help. */
@@ -246,7 +248,9 @@ final class HomeTrial
 
     private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict
     {
-        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date), HousingRule::Size);
+        $case = $this->case($this->occupantOn($clock, $date), $system, $date);
+
+        return Judgement::obstacleIn($case, HousingRule::Size) ?? WeeklyChangeRule::obstacleIn($case, $date);
     }
 
     private function tooLongFor(System $system): Verdict

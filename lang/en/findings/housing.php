@@ -38,6 +38,10 @@ return [
             'too_few' => 'Too few litres: {needed} needed by all who would live there, {there} there.',
             'more' => '{more} more, or fewer fish.',
         ],
+        'water' => [
+            'too_little' => 'Too little water in {system}: {share} of it would have to be changed each week.',
+            'more' => 'More water, or fewer fish.',
+        ],
         'swallowing' => [
             'nobody' => 'Nobody here fits into a mouth.',
             'join_from' => 'It may join from {length} on.',

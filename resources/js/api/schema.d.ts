@@ -2470,7 +2470,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -2489,7 +2489,7 @@ export interface components {
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
-            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
             passes: boolean;
             /** @description A failing one is advice: it refuses nothing. */
             is_advice: boolean;

@@ -6,6 +6,7 @@ namespace Tests\Core\Planning;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateSpecies;
+use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
@@ -16,6 +17,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
+use Biomegas\Facility\WaterLayer;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Measure\Length;
@@ -25,6 +27,7 @@ use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\Rulebook;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;
@@ -157,6 +160,17 @@ final class HomesAheadTest extends TestCase
         $next = $this->chain($homes, [$other], planned: [$back])->next();
 
         $this->assertSame('refuge', $next?->system->key, 'good waits for the other, whose refuge is free by then');
+    }
+
+    public function test_a_home_whose_water_would_need_too_much_changing_is_outgrown(): void
+    {
+        $shoal = Example::fish(Example::of(layer: WaterLayer::Bottom), 'home', self::LENGTHS, count: 6);
+        $stay = fn (Rulebook $rulebook): StayAhead => (new Chains((new Facility(LocalDate::fromIso('2027-03-01'), 1095, $rulebook, [Example::tank('home', 420, 200, 12)], [$shoal]))))->of('one')->stays[0];
+        $strict = $stay(new Rulebook(numbers: ['change_outgrown' => 0.3, 'grow_out_litres_per_cm' => 0.0]));
+
+        $this->assertSame(HousingRule::Water, $strict->because?->rule);
+        $this->assertStringContainsString('Too little water in Home', Said::of($strict->because->finding));
+        $this->assertNotSame(HousingRule::Water, $stay(new Rulebook(numbers: ['change_outgrown' => 1.0, 'nitrate_yield' => 0.05, 'grow_out_litres_per_cm' => 0.0]))->because?->rule);
     }
 
     public function test_it_stays_until_its_quarantine_is_over(): void

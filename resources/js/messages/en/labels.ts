@@ -212,6 +212,7 @@ export const labels = {
         nitrate_target_mg_l: 'Nitrate not above, mg/l',
         nitrate_tap_mg_l: 'Nitrate of the tap, mg/l',
         nitrate_yield: 'Nitrate that most tanks show, share of the book',
+        change_outgrown: 'A weekly change above this: the home is outgrown',
         change_most: 'A weekly change above this: too many',
         feed_share: 'Dry food a day, share of the mass of a small fish',
         feed_exponent: 'Food falls with mass to the power of',
