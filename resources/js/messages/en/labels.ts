@@ -230,6 +230,8 @@ export const labels = {
         'species-only': 'own species alone',
         floor: 'floor',
         'shared-litres': 'volume shared',
+        swallowing: 'who fits into a mouth',
+        water: 'water to change each week',
         group: 'group',
         overflow: 'overflow',
         fittings: 'fittings',
