@@ -59,7 +59,7 @@ final readonly class SystemForm
             'gh_dgh' => $this->value($form, 'gh', Quantity::GeneralHardness),
             'overflow_slot_mm' => $this->length($form['overflow_slot'] ?? null, 'overflow_slot', 0.5, 1000.0),
             'sump_litres' => $this->litres($form, 'sump'),
-            'turnover_l_h' => $this->flow($form, 'turnover'),
+            'turnover_l_h' => $this->litres($form, 'turnover', new FlowReader($this->units)),
             'heater_w' => $this->number($form, 'heater_watts'),
             'weekly_change' => $this->share($form, 'weekly_change'),
             'filter' => $this->filter($form),
@@ -186,22 +186,11 @@ final readonly class SystemForm
     }
 
     /** @param  array<string, mixed>  $form */
-    private function litres(array $form, string $field): ?float
+    private function litres(array $form, string $field, VolumeReader|FlowReader|null $reader = null): ?float
     {
         $typed = $this->text($form, $field);
         try {
-            return $typed === null ? null : (new VolumeReader($this->units))->read($typed);
-        } catch (UnreadableVolume $e) {
-            throw InvalidEntry::because($field, $e->finding());
-        }
-    }
-
-    /** @param  array<string, mixed>  $form */
-    private function flow(array $form, string $field): ?float
-    {
-        $typed = $this->text($form, $field);
-        try {
-            return $typed === null ? null : (new FlowReader($this->units))->read($typed);
+            return $typed === null ? null : ($reader ?? new VolumeReader($this->units))->read($typed);
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

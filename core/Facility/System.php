@@ -14,7 +14,6 @@ use Biomegas\Facility\Shape\Shape;
 /** Water that is shared: one or more pools on one filter. */
 final readonly class System
 {
-    /** °C of most tanks, where nobody said. */
     /**
      * @param  non-empty-list<Pool>  $pools  without any divider
      *

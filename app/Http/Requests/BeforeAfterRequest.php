@@ -69,8 +69,8 @@ final class BeforeAfterRequest extends FormRequest
         return new SystemChange(
             newcomer: $isNew ? new Occupant(($count > 1 ? "{$count} × " : '').$species->commonName, $species, $length, $count) : null,
             newEaters: $isNew ? [new FedOccupant($species, $length, $count, $ration)] : [],
-            filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', $units) ?? 0.0) : null,
-            turnover: $this->flow('turnover', $units),
+            filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', new VolumeReader($units)) ?? 0.0) : null,
+            turnover: $this->litres('turnover', new FlowReader($units)),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
             dividerAt: $this->side('divider_at', $units),
             filterStart: $care === null && ! $this->filled('unfed_days') ? null : FilterStart::running($care ?? FilterCare::Untouched, $this->integer('unfed_days')),
@@ -78,19 +78,10 @@ final class BeforeAfterRequest extends FormRequest
         );
     }
 
-    private function litres(string $field, UnitSystem $units): ?float
+    private function litres(string $field, VolumeReader|FlowReader $reader): ?float
     {
         try {
-            return $this->filled($field) ? (new VolumeReader($units))->read($this->string($field)->value()) : null;
-        } catch (UnreadableVolume $e) {
-            throw InvalidEntry::because($field, $e->finding());
-        }
-    }
-
-    private function flow(string $field, UnitSystem $units): ?float
-    {
-        try {
-            return $this->filled($field) ? (new FlowReader($units))->read($this->string($field)->value()) : null;
+            return $this->filled($field) ? $reader->read($this->string($field)->value()) : null;
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

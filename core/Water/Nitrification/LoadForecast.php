@@ -112,10 +112,11 @@ final readonly class LoadForecast
 
     /**
      * A filter that carries its load shows nothing: the traces on which bacteria
-     * live in the reckoning, once all has settled, are not in the water of practice.
+     * live in the reckoning are not in the water of practice. Where nothing has
+     * settled by the end, nothing is left out.
      */
     private static function measurable(float $height, float $settled): float
     {
-        return max(0.0, $height - min($settled, Course::GONE));
+        return $settled < Course::GONE ? max(0.0, $height - $settled) : $height;
     }
 }

@@ -131,7 +131,9 @@ final class LoadTest extends TestCase
         $load = SystemLoad::of($home, [new FedOccupant(SampleSpecies::named($species), $length, $count, Ration::Steady)], 26.0, new Rulebook);
 
         $this->assertEqualsWithDelta($litres, $load->litres, 1e-6);
-        $this->assertLessThan($most, $load->nitrateYielding(NitrateYield::byExperience(new Rulebook)->factor)->peak());
+        $peak = $load->nitrateYielding(NitrateYield::byExperience(new Rulebook)->factor)->peak();
+        $this->assertLessThan($most, $peak);
+        $this->assertGreaterThan(RuleParameter::NitrateTap->standard() + 2, $peak, 'they do make some');
     }
 
     public function test_the_yield_is_found_again_from_tests_of_known_yield(): void
