@@ -17,7 +17,6 @@ use Biomegas\Growth\Stall;
 use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimits;
 use Biomegas\Housing\Verdict\Occupant;
-use Biomegas\Rulebook\Rulebook;
 use Closure;
 
 /**
@@ -55,12 +54,6 @@ final class FishOutlook
     public static function of(FacilityGrowth $study, Fish $fish): self
     {
         return new self($study->facility, $fish, $study->projectionOf($fish));
-    }
-
-    /** The same fish where another rulebook holds; its growth stays. */
-    public function under(Rulebook $other): self
-    {
-        return new self($this->facility->under($other), $this->fish, $this->growth);
     }
 
     /** @return array<string, HomeOutlook> by system, in walking order */

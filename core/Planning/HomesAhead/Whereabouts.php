@@ -55,10 +55,19 @@ final readonly class Whereabouts
         return ($there[$system->key] ?? 0) + $kept;
     }
 
-    /** @return list<PlannedMove> of the whole fish or shoal, by date */
+    /** @return list<PlannedMove> of the whole fish or shoal, by date, each from where the one before took it: a sheet that was overtaken moves nobody */
     public function settledFor(Fish $fish): array
     {
-        return array_values(array_filter($this->planned[$fish->key] ?? [], fn (PlannedMove $move): bool => $move->count === null || $move->count >= $fish->count));
+        $home = $fish->currentSystem();
+        $settled = [];
+        foreach ($this->planned[$fish->key] ?? [] as $move) {
+            if ($move->from === $home && ($move->count === null || $move->count >= $fish->count)) {
+                $settled[] = $move;
+                $home = $move->to;
+            }
+        }
+
+        return $settled;
     }
 
     /** One that is late is made today. */

@@ -131,6 +131,14 @@ final class HomesAheadTest extends TestCase
         $this->assertSame('2027-03-01', $chain->stays[0]->move?->toIso());
     }
 
+    public function test_a_plan_that_was_overtaken_moves_nobody(): void
+    {
+        $chain = $this->chain([self::home(), Example::tank('good', 180, 60)], planned: [$this->move('one', 'good', 'home', '2027-03-10')]);
+
+        $this->assertSame(['home', 'good'], array_slice($this->homes($chain), 0, 2));
+        $this->assertFalse($chain->next()?->isPlanned);
+    }
+
     public function test_a_promised_home_is_not_free_and_a_freed_one_is(): void
     {
         $homes = [self::home(), Example::tank('good', 180, 60), Example::tank('other home', 181, 61)];
