@@ -15,6 +15,7 @@ use Biomegas\Facility\System;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
+use Illuminate\Support\Collection;
 
 /** What is written down that asks for something today. */
 final readonly class AgendaBook
@@ -64,12 +65,19 @@ final readonly class AgendaBook
         );
     }
 
-    /** @return list<AgendaItem|null> */
+    /** @return list<AgendaItem|null> one for all that were added in one go */
     private function watches(): array
     {
-        return $this->kept->unreadable->readAll(StoredTable::Watches, Watches::going($this->kept), fn (Watch $watch): ?AgendaItem => AgendaItem::ofWatch(
-            $watch->id, $this->kept->system($watch->system_id), $this->kept->fish($watch->fish_id), Watches::stateOf($this->kept, $watch),
-        ));
+        $going = Watches::going($this->kept);
+        $states = [];
+        $this->kept->unreadable->readAll(StoredTable::Watches, $going, function (Watch $watch) use (&$states): void {
+            $states[$watch->id] = [$this->kept->fish($watch->fish_id), Watches::stateOf($this->kept, $watch)];
+        });
+        $additions = $going->filter(fn (Watch $watch): bool => isset($states[$watch->id]))->groupBy(Watches::additionOf(...));
+
+        return array_values($additions->map(fn (Collection $together): ?AgendaItem => AgendaItem::ofAddition(
+            $together->firstOrFail()->id, $this->kept->system($together->firstOrFail()->system_id), array_values($together->map(fn (Watch $watch): array => $states[$watch->id])->all()),
+        ))->all());
     }
 
     /** @return list<AgendaItem|null> */

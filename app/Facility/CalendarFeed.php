@@ -67,23 +67,28 @@ final readonly class CalendarFeed
 
     private function rounds(): void
     {
-        $this->kept->unreadable->readAll(StoredTable::Watches, Watches::going($this->kept), function (Watch $watch): void {
+        $together = [];
+        $this->kept->unreadable->readAll(StoredTable::Watches, Watches::going($this->kept), function (Watch $watch) use (&$together): void {
             foreach (Watches::stateOf($this->kept, $watch)->rounds as [$round, $state]) {
                 if ($state === RoundState::ToCome || $state === RoundState::Due) {
-                    $this->round($watch, $round);
+                    $together[Watches::additionOf($watch).'@'.$round->at->toIso()][] = [$watch, $round];
                 }
             }
         });
+        foreach ($together as $looks) {
+            $this->round($looks[0][0], $looks[0][1], array_map(fn (array $look): string => $this->kept->fish($look[0]->fish_id)->name, $looks));
+        }
     }
 
-    private function round(Watch $watch, Round $round): void
+    /** @param  list<string>  $names  of all that were added in one go */
+    private function round(Watch $watch, Round $round, array $names): void
     {
         $at = $round->at->toIso();
         $start = (new DateTimeImmutable($at, new DateTimeZone($this->settings->time_zone)))->setTimezone(new DateTimeZone('UTC'));
         $says = $this->kept->says();
         $this->calendar->add('VEVENT', [
             'UID' => $this->uid("watch-{$watch->id}-{$at}"), 'DTSTAMP' => $this->stamp(),
-            'SUMMARY' => $says->say(Finding::of('calendar.feed.look', fish: $this->kept->fish($watch->fish_id)->name, home: $this->kept->system($watch->system_id)->name)),
+            'SUMMARY' => $says->say(Finding::of('calendar.feed.look', fish: $names, home: $this->kept->system($watch->system_id)->name)),
             'DESCRIPTION' => ucfirst($says->phrase($round->why)).'.',
             'DTSTART' => $start, 'DTEND' => $start->modify('+'.self::ROUND_MINUTES.' minutes'),
         ]);

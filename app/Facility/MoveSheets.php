@@ -10,7 +10,6 @@ use App\Models\Move;
 use App\Models\MoveSheet as Written;
 use App\Models\Preparation;
 use App\Models\Species;
-use App\Models\Stay;
 use App\Models\Watch;
 use App\Repair\StoredTable;
 use App\Scenario\ScenarioMapper;
@@ -59,7 +58,7 @@ final readonly class MoveSheets
             if ($fish === null) {
                 return null;
             }
-            $movers[] = $this->mover($kept, $fish, $single->count, $to, $date);
+            $movers[] = $this->mover($kept, $fish, $single->count, $date);
         }
         $going = array_map(fn (MovingOccupant $mover): ?string => $mover->occupant->fish, $movers);
 
@@ -71,7 +70,7 @@ final readonly class MoveSheets
         );
     }
 
-    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, System $to, LocalDate $date): MovingOccupant
+    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, LocalDate $date): MovingOccupant
     {
         $whole = $kept->occupantOn($fish, $date);
         $occupant = new Occupant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish, $whole->isFood);
@@ -85,7 +84,6 @@ final readonly class MoveSheets
             $background->hazards ?? [],
             MovingBook::quarantine($kept, $fish),
             FallbackMissing::reason($fish, $kept->homesAhead($fish)) !== null,
-            self::hasLivedIn(Keys::id($fish->key), Keys::id($to->key)),
         );
     }
 
@@ -146,7 +144,7 @@ final readonly class MoveSheets
             $single->update(['move_id' => $move->id, 'fish_id' => $record->id]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
-                'is_return' => self::hasLivedIn($record->id, $sheet->to_system_id),
+                'is_return' => HomeRecords::hasLivedIn($record->id, $sheet->to_system_id),
             ]);
         }
         $sheet->update(['finished_at' => now(), 'test_until' => $tests?->until->toIso()]);
@@ -195,11 +193,6 @@ final readonly class MoveSheets
                 throw InvalidEntry::because('sheet', Finding::of('entry.quarantine_since'));
             }
         }
-    }
-
-    private static function hasLivedIn(int $fishId, int $systemId): bool
-    {
-        return Stay::query()->where('fish_id', $fishId)->where('system_id', $systemId)->whereNotNull('until')->exists();
     }
 
     private function hadIncidentsSince(Written $sheet, int $fishId): bool

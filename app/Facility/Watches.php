@@ -34,8 +34,20 @@ final readonly class Watches
     /** @return Collection<int, Written> those that go on, of fish that are there */
     public static function going(FacilitySnapshot $kept): Collection
     {
-        return Written::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->limit(self::MOST)->get()
+        return Written::query()->with(['checks', 'interventions'])->whereNull('ended')->orderBy('began_at')->orderBy('id')->limit(self::MOST)->get()
             ->filter(fn (Written $watch): bool => $kept->find($watch->fish_id) !== null);
+    }
+
+    /** @return Collection<int, Written> those that go on and were added in the same go, itself among them */
+    public static function addedWith(FacilitySnapshot $kept, Written $watch): Collection
+    {
+        return self::going($kept)->filter(fn (Written $other): bool => self::additionOf($other) === self::additionOf($watch));
+    }
+
+    /** What all share that went into one home in one go. */
+    public static function additionOf(Written $watch): string
+    {
+        return "{$watch->system_id}@{$watch->began_at}";
     }
 
     public static function stateOf(FacilitySnapshot $kept, Written $watch): WatchState
@@ -66,8 +78,15 @@ final readonly class Watches
             LocalMoment::fromIso($check->at),
             array_map(CheckItem::from(...), $check->troubles),
             $check->has_eaten,
-            $check->chased_by_id === null ? null : ($kept->find($check->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))),
+            self::nameOf($kept, $check->chased_by_id),
+            self::nameOf($kept, $check->chases_id),
         ))->all());
+    }
+
+    /** Null: nobody. */
+    public static function nameOf(FacilitySnapshot $kept, ?int $fishId): ?string
+    {
+        return $fishId === null ? null : ($kept->find($fishId)->name ?? $kept->says()->phrase(Finding::of('watch.somebody')));
     }
 
     /** @return list<TriedIntervention> */

@@ -12,6 +12,7 @@ use Biomegas\Company\Harm;
  * @property string|null $time
  * @property Act $act
  * @property Harm $harm
+ * @property int|null $watch_check_id the look at which it was seen
  */
 final class Incident extends LogEntry
 {

@@ -14,7 +14,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property list<string> $troubles
  * @property bool $has_eaten
  * @property int|null $chased_by_id
- * @property int|null $incident_id the chase that it wrote down
+ * @property int|null $chases_id
+ * @property int|null $first_id the look that led its round; null: it led one, or stands alone
  * @property string|null $note
  */
 final class WatchCheck extends Model

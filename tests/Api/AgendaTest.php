@@ -78,7 +78,7 @@ final class AgendaTest extends OwnFacilityTestCase
         $barb = $this->measured();
         $watch = Watch::query()->create(['fish_id' => $barb->id, 'system_id' => $barb->stays->sole()->system_id, 'began_at' => self::TODAY.'T06:45']);
         $this->assertSame([['watch', $barb->name, false]], $this->due());
-        $this->postJson("/api/v1/watches/{$watch->id}/checks", ['troubles' => [], 'has_eaten' => true], ['Idempotency-Key' => 'look-1'])->assertSuccessful();
+        $this->postJson("/api/v1/watches/{$watch->id}/checks", ['has_eaten' => true, 'exceptions' => []], ['Idempotency-Key' => 'look-1'])->assertSuccessful();
 
         $this->assertSame([], $this->due());
     }

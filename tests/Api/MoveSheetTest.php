@@ -31,13 +31,13 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('2027-03-13T09:00', $watch['began_at']);
         foreach (['2027-03-13 12:00', '2027-03-14 08:00', '2027-03-20 13:00', '2027-03-21 08:00'] as $i => $at) {
             Carbon::setTestNow($at);
-            $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['troubles' => [], 'has_eaten' => $i === 2])->assertCreated();
+            $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['has_eaten' => $i === 2, 'exceptions' => []])->assertCreated();
         }
         $settled = $this->getJson("/api/v1/watches/{$watch['id']}")->assertOk()->json();
         $this->assertSame('settled', $settled['outcome']);
         $this->assertNotEmpty(array_filter($settled['rounds'], fn (array $round): bool => $round['state'] === 'missed'));
         $this->putJson("/api/v1/watches/{$watch['id']}/end", ['how' => 'settled'])->assertOk();
-        $this->assertNotContains('Moss', array_column($this->getJson('/api/v1/moves')->json('watches'), 'name'));
+        $this->assertNotContains('Moss', $this->getJson('/api/v1/moves')->json('additions.*.watches.*.name'));
     }
 
     public function test_after_a_large_addition_the_round_asks_for_tests_each_day(): void
@@ -61,7 +61,7 @@ final class MoveSheetTest extends ApiTestCase
     public function test_a_bad_look_climbs_the_ladder_and_ends_in_a_time_out(): void
     {
         $id = $this->watchOf('Burr')['id'];
-        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle'), 'note' => 'at the heater'])->assertCreated();
+        $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $id, 'troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle'), 'note' => 'at the heater']]])->assertCreated();
         $watch = $this->getJson("/api/v1/watches/{$id}")->json();
         $this->assertSame('move-decor', $watch['advice']['intervention'], 'lights off and distracting were tried');
         $this->assertStringContainsString('Thistle chased it at 09:00', $watch['sentence']);
@@ -69,7 +69,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->putJson("/api/v1/watch-interventions/{$intervention}", ['success' => 'no'])->assertOk();
         $this->assertSame('refuge-net', $this->getJson("/api/v1/watches/{$id}")->json('advice.intervention'));
 
-        $check = $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['eyes'], 'has_eaten' => false])->assertCreated()->json('id');
+        $check = $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $id, 'troubles' => ['eyes'], 'has_eaten' => false]]])->assertCreated()->json('id');
         $this->assertSame('Take Burr out now: it has a cloudy eye.', $this->getJson("/api/v1/watches/{$id}")->json('sentence'));
         $today = $this->getJson('/api/v1/today')->json('due');
         $this->assertContains(['watch', 'Burr', true], array_map(fn (array $row): array => [$row['kind'], $row['name'], $row['is_late']], $today));
@@ -117,7 +117,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('Long tank', $this->getJson('/api/v1/fish/'.$this->fish('Moss'))->json('fish.home.name'));
 
         $this->postJson("{$path}/finish")->assertOk();
-        $this->postJson("/api/v1/watches/{$this->watchOf('Moss')['id']}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
+        $this->postJson("/api/v1/watches/{$this->watchOf('Moss')['id']}/checks", ['has_eaten' => false, 'exceptions' => []])->assertCreated();
         $this->postJson("{$path}/take-back")->assertUnprocessable()->assertJsonValidationErrorFor('sheet');
     }
 
@@ -263,7 +263,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
         Carbon::setTestNow('2027-03-28 06:10');
         $id = $this->watchOf('Moss')['id'];
-        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false])->assertCreated();
+        $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => []])->assertCreated();
         $watch = $this->getJson("/api/v1/watches/{$id}")->json();
 
         $this->assertSame('2027-03-28T07:10', $watch['checks'][0]['at'], 'ten past seven on the wall, for the clocks went forward');
@@ -296,7 +296,7 @@ final class MoveSheetTest extends ApiTestCase
         $watch = $this->watchOf('Burr');
         $incidents = fn (string $fish): int => count(array_filter($this->getJson('/api/v1/fish/'.$this->fish($fish))->json('log'), fn (array $line): bool => $line['type'] === 'incident'));
         $before = [$incidents('Burr'), $incidents('Thistle')];
-        $check = $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle')])->assertCreated()->json('id');
+        $check = $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $watch['id'], 'troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle')]]])->assertCreated()->json('id');
 
         $this->assertSame([$before[0] + 1, $before[1] + 1], [$incidents('Burr'), $incidents('Thistle')]);
         $this->deleteJson("/api/v1/watch-checks/{$check}")->assertNoContent();
@@ -344,12 +344,12 @@ final class MoveSheetTest extends ApiTestCase
     public function test_bad_looks_are_refused(): void
     {
         $id = $this->watchOf('Burr')['id'];
-        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => ['mood'], 'has_eaten' => false])->assertUnprocessable();
-        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false, 'chased_by_id' => $this->fish('Burr')])->assertUnprocessable()->assertJsonValidationErrorFor('chased_by_id');
+        $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $id, 'troubles' => ['mood'], 'has_eaten' => false]]])->assertUnprocessable();
+        $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $id, 'troubles' => [], 'has_eaten' => false, 'chased_by_id' => $this->fish('Burr')]]])->assertUnprocessable()->assertJsonValidationErrorFor('exceptions.0.chased_by_id');
         $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'shout'])->assertUnprocessable();
         $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'distract', 'stop_at' => 'soon'])->assertUnprocessable()->assertJsonValidationErrorFor('stop_at');
         $this->putJson("/api/v1/watches/{$id}/end", ['how' => 'settled'])->assertOk();
-        $this->postJson("/api/v1/watches/{$id}/checks", ['troubles' => [], 'has_eaten' => false])->assertUnprocessable()->assertJsonValidationErrorFor('watch');
+        $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => []])->assertUnprocessable()->assertJsonValidationErrorFor('watch');
         $this->assertSame('settled', Watch::query()->findOrFail($id)->ended);
     }
 
@@ -383,7 +383,7 @@ final class MoveSheetTest extends ApiTestCase
     /** @return array<string, mixed> */
     private function watchOf(string $name, bool $newest = false): array
     {
-        $all = array_values(array_filter($this->getJson('/api/v1/moves')->json('watches'), fn (array $watch): bool => $watch['name'] === $name));
+        $all = array_values(array_filter($this->getJson('/api/v1/moves')->json('additions.*.watches.*'), fn (array $watch): bool => $watch['name'] === $name));
 
         return $newest ? $all[count($all) - 1] : $all[0];
     }

@@ -62,7 +62,7 @@ test('a move is planned, run and watched', async ({ page }) => {
     ).toString('latin1')
     expect(printed.match(/\/Type\s*\/Page\b(?!s)/g)?.length, 'it prints on one page').toBe(1)
     await finish(page)
-    const watch = page.locator('[id^=watch-]').filter({ hasText: 'Hazel' })
+    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Hazel' })
     await expect(watch).toContainText('Not settled yet')
     await watch.getByLabel('It ate').check()
     await watch.getByRole('button', { name: 'All good' }).click()
@@ -73,7 +73,7 @@ test('a move is planned, run and watched', async ({ page }) => {
 
 test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) => {
     await openMoves(page)
-    const watch = page.locator('[id^=watch-]').filter({ hasText: 'Burr' })
+    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
     await watch.getByRole('button', { name: 'torn fins' }).click()
     await watch.getByLabel('Chased by').selectOption('Thistle')
     await watch.getByRole('button', { name: 'Save the look' }).click()

@@ -53,8 +53,9 @@ describe('a write makes stale what it touches', () => {
     }
 
     it.each([
-        ['/api/v1/watches/{watch}/checks', ['today', 'moves']],
-        ['/api/v1/watch-checks/{check}', ['today', 'moves']],
+        ['/api/v1/watches/{watch}/checks', ['today', 'fish', 'moves']],
+        ['/api/v1/watch-checks/{check}', ['today', 'fish', 'moves']],
+        ['/api/v1/watches/{watch}/take-out', ['today', 'systems', 'fish', 'moves', 'weigh-up']],
         ['/api/v1/systems/{system}/water-tests', ['today', 'systems', 'moves']],
         ['/api/v1/systems/{system}/preparation', ['today', 'systems', 'moves']],
         ['/api/v1/fish/{fish}/quarantines', ['today', 'fish', 'moves']],

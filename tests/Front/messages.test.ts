@@ -1,6 +1,9 @@
 import { createIntl } from 'react-intl'
 import { describe, expect, it } from 'vitest'
-import * as en from '../../resources/js/messages/en'
+import * as fromTheStart from '../../resources/js/messages/en'
+import { rulebook } from '../../resources/js/messages/en/rulebook'
+import { species } from '../../resources/js/messages/en/species'
+import { weighUp } from '../../resources/js/messages/en/weighUp'
 import { joined } from '../../resources/js/messages/joined'
 import { accented, accentedPattern } from '../../resources/js/messages/pseudo'
 import { speak } from '../../resources/js/messages/speak'
@@ -13,7 +16,7 @@ const textsOf = (tree: object, path = ''): [path: string, text: string][] =>
             : textsOf(branch as object, `${path}${name}.`),
     )
 
-const texts = textsOf(en)
+const texts = textsOf({ ...fromTheStart, rulebook, species, weighUp })
 const patterns = texts.filter(([, text]) => text.includes('{'))
 const placeholdersOf = (pattern: string): string[] =>
     [...new Set([...pattern.matchAll(/\{(\w+)\s*[,}]/g)].map(([, name]) => name ?? ''))].sort()

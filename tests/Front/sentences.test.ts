@@ -253,16 +253,19 @@ describe('the log of a fish', () => {
 
 describe('what goes on with moves', () => {
     const said = (part: object): string =>
-        movesSentence({ open: [], watches: [], quarantines: [], ...part } as unknown as Moves)
+        movesSentence({ open: [], additions: [], quarantines: [], ...part } as unknown as Moves)
     saysEach([
         [said({}), 'Nobody is on the move.'],
         [said({ open: [1], quarantines: [1, 2] }), 'One move is planned and two in quarantine.'],
         [
-            said({ open: [1, 2], watches: [{ outcome: 'watch' }] }),
+            said({ open: [1, 2], additions: [{ watches: [{ outcome: 'watch' }] }] }),
             'Two moves are planned and one fish is watched.',
         ],
         [
-            said({ open: [1], watches: [{ outcome: 'take-out', sentence: 'Take Moss out.' }] }),
+            said({
+                open: [1],
+                additions: [{ watches: [{ outcome: 'take-out', sentence: 'Take Moss out.' }] }],
+            }),
             'Take Moss out.',
         ],
         [watchColour({ outcome: 'settled' } as never), 'fit'],

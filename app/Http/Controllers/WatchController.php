@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\Looks;
 use App\Facility\TakingOut;
 use App\Facility\Watches;
 use App\Http\Requests\InterventionRequest;
@@ -12,7 +13,6 @@ use App\Http\Requests\LookRequest;
 use App\Http\Requests\WatchEndRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\WatchSheet;
-use App\Models\Incident;
 use App\Models\User;
 use App\Models\Watch;
 use App\Models\WatchCheck;
@@ -22,14 +22,9 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Company\Act;
-use Biomegas\Company\Harm;
-use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 /** The close look at a fish after a move. */
@@ -49,50 +44,31 @@ final readonly class WatchController
     #[InPath('watch')]
     #[Idempotent]
     #[Takes('LookRequest')]
-    #[Answers(201, 'Recorded', 'Recorded, at this moment.')]
+    #[Answers(201, 'Recorded', 'One look at each that was added with it, at this moment; undoing the one that is named undoes them all.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such watch.')]
     #[Answers(422, 'Problem', 'The watch has ended, or a field is wrong.')]
-    public function look(LookRequest $request, Watch $watch): JsonResponse
+    public function look(LookRequest $request, Watch $watch, FacilityReader $reader): JsonResponse
     {
-        if ($watch->ended !== null) {
-            throw InvalidEntry::because('watch', Finding::of('entry.watch_ended'));
-        }
-        if ($request->integer('chased_by_id') === $watch->fish_id) {
-            throw InvalidEntry::because('chased_by_id', Finding::of('entry.chases_itself'));
-        }
-        $check = DB::transaction(fn (): WatchCheck => WatchCheck::query()->create([
-            'incident_id' => $this->incidentOf($request, $watch)?->id,
-            'watch_id' => $watch->id, 'at' => Watches::now()->toIso(), 'troubles' => array_values($request->array('troubles')), 'has_eaten' => $request->boolean('has_eaten'),
-            'chased_by_id' => $request->input('chased_by_id'), 'note' => $request->input('note'), 'user_id' => $request->user()?->id,
-        ]));
+        /** @var list<array{watch_id: int, troubles: list<string>, has_eaten: bool, chased_by_id?: int|null, chases_id?: int|null, note?: string|null}> $exceptions */
+        $exceptions = $request->validated('exceptions');
+        $user = $request->user();
+        $looks = new Looks(Watches::now(), $user instanceof User ? $user->id : null);
 
-        return response()->json(new Recorded($check->id), 201);
-    }
-
-    /** A chase that is seen at a look stands in the log of both. */
-    private function incidentOf(LookRequest $request, Watch $watch): ?Incident
-    {
-        return $request->input('chased_by_id') === null ? null : Incident::query()->create([
-            'fish_id' => $request->integer('chased_by_id'), 'target_id' => $watch->fish_id, 'act' => Act::Chased, 'harm' => Harm::None,
-            'date' => Watches::now()->date->toIso(), 'time' => Watches::now()->time(), 'user_id' => $request->user()?->id,
-        ]);
+        return response()->json(new Recorded($looks->record($reader->read(), $watch, $request->boolean('has_eaten'), $exceptions)->id), 201);
     }
 
     #[OA\Delete(path: '/api/v1/watch-checks/{check}', operationId: 'undoLook')]
     #[InPath('check')]
     #[Idempotent]
-    #[AnswersNothing('Taken out.')]
+    #[AnswersNothing('Taken out, and all of the round that it led.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such look.')]
     public function undoLook(WatchCheck $check): Response
     {
-        DB::transaction(function () use ($check): void {
-            $check->delete();
-            Incident::query()->whereKey($check->incident_id)->delete();
-        });
+        Looks::undo($check);
 
         return response()->noContent();
     }

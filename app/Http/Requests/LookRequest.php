@@ -10,11 +10,16 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['troubles', 'has_eaten'], properties: [
-    new OA\Property(property: 'troubles', description: 'What was not as it should be; none: all good.', type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class)),
-    new OA\Property(property: 'has_eaten', type: 'boolean'),
-    new OA\Property(property: 'chased_by_id', type: 'integer', nullable: true),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
+#[OA\Schema(required: ['has_eaten', 'exceptions'], description: 'A look at all that were added together: all is good but for the exceptions.', properties: [
+    new OA\Property(property: 'has_eaten', description: 'All but the exceptions.', type: 'boolean'),
+    new OA\Property(property: 'exceptions', type: 'array', items: new OA\Items(required: ['watch_id', 'troubles', 'has_eaten'], properties: [
+        new OA\Property(property: 'watch_id', type: 'integer'),
+        new OA\Property(property: 'troubles', type: 'array', items: new OA\Items(type: 'string', enum: CheckItem::class)),
+        new OA\Property(property: 'has_eaten', type: 'boolean'),
+        new OA\Property(property: 'chased_by_id', type: 'integer', nullable: true),
+        new OA\Property(property: 'chases_id', type: 'integer', nullable: true),
+        new OA\Property(property: 'note', type: 'string', nullable: true),
+    ], type: 'object')),
 ])]
 final class LookRequest extends FormRequest
 {
@@ -22,11 +27,15 @@ final class LookRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'troubles' => ['present', 'array', 'max:20'],
-            'troubles.*' => [Rule::enum(CheckItem::class)],
             'has_eaten' => ['required', 'boolean:strict'],
-            'chased_by_id' => ['nullable', 'integer:strict', 'exists:fish,id'],
-            'note' => ['nullable', 'string', 'max:500'],
+            'exceptions' => ['present', 'array', 'list', 'max:50'],
+            'exceptions.*.watch_id' => ['required', 'integer:strict', 'distinct'],
+            'exceptions.*.troubles' => ['present', 'array', 'list', 'max:20'],
+            'exceptions.*.troubles.*' => [Rule::enum(CheckItem::class)],
+            'exceptions.*.has_eaten' => ['required', 'boolean:strict'],
+            'exceptions.*.chased_by_id' => ['nullable', 'integer:strict', 'exists:fish,id'],
+            'exceptions.*.chases_id' => ['nullable', 'integer:strict', 'exists:fish,id'],
+            'exceptions.*.note' => ['nullable', 'string', 'max:500'],
         ];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\Watches;
 use App\Models\WatchCheck;
-use Biomegas\Finding\Finding;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'One look at a fish that is watched.')]
@@ -19,12 +19,13 @@ final readonly class LookRow
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $troubles,
         #[OA\Property] public bool $has_eaten,
         #[OA\Property] public ?string $chased_by,
+        #[OA\Property] public ?string $chases,
         #[OA\Property] public ?string $note,
     ) {
     }
 
     public static function from(FacilitySnapshot $kept, WatchCheck $check): self
     {
-        return new self($check->id, $check->at, $check->troubles, $check->has_eaten, $check->chased_by_id === null ? null : ($kept->find($check->chased_by_id)->name ?? $kept->says()->phrase(Finding::of('watch.somebody'))), $check->note);
+        return new self($check->id, $check->at, $check->troubles, $check->has_eaten, Watches::nameOf($kept, $check->chased_by_id), Watches::nameOf($kept, $check->chases_id), $check->note);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\HomeRecords;
 use App\Facility\MoveSheets;
 use App\Models\MoveSheet;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -19,6 +20,7 @@ final readonly class MoveSheetPage
 {
     /**
      * @param  list<ObjectionRow>  $objections
+     * @param  list<string>  $record
      * @param  list<string>  $at_hand
      * @param  list<string>  $reasons
      * @param  list<RunStep>  $steps
@@ -29,6 +31,7 @@ final readonly class MoveSheetPage
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/ObjectionRow'), description: 'Blocks first.')] public array $objections,
         #[OA\Property(description: 'Something forbids it: it wants a reason.')] public bool $is_blocked,
         #[OA\Property] public ?string $override_reason,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'How it went there before for those that come back.')] public array $record,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $at_hand,
         #[OA\Property(type: 'string', nullable: true, enum: ['straight-across', 'mix', 'slow-mix', 'not-yet'])] public ?string $match,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'How the two waters differ.')] public array $reasons,
@@ -59,6 +62,7 @@ final readonly class MoveSheetPage
             array_map(fn (Objection $objection): ObjectionRow => new ObjectionRow($objection->kind, $objection->isBlock, $says->say($objection->finding)), $sheet->objections ?? []),
             $sheet?->isBlocked() ?? false,
             $written->override_reason,
+            $says->sayEach(HomeRecords::of($kept, $written)),
             $says->sayEach($sheet->atHand ?? []),
             $sheet?->match->class->value,
             $says->sayEach($sheet->match->reasons ?? []),

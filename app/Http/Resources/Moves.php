@@ -19,13 +19,13 @@ final readonly class Moves
     /**
      * @param  list<MoveSheetRow>  $open
      * @param  list<MoveSheetRow>  $past
-     * @param  list<WatchSheet>  $watches
+     * @param  list<Addition>  $additions
      * @param  list<QuarantineRow>  $quarantines
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'), description: 'Soonest first.')] public array $open,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'), description: 'Newest first.')] public array $past,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/WatchSheet'))] public array $watches,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Addition'), description: 'Who is watched, by what went in together; the longest watched first.')] public array $additions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/QuarantineRow'))] public array $quarantines,
         #[OA\Property(description: 'Time-outs that were made here.')] public int $time_outs,
         #[OA\Property(description: 'Of them: came back and settled.')] public int $time_outs_settled,
@@ -39,7 +39,7 @@ final readonly class Moves
         return new self(
             self::rows($kept, $under->open),
             self::rows($kept, $under->past),
-            $kept->unreadable->readAll(StoredTable::Watches, $under->watches, fn (Watch $watch): WatchSheet => WatchSheet::from($kept, $watch)),
+            Addition::group($kept->unreadable->readAll(StoredTable::Watches, $under->watches, fn (Watch $watch): WatchSheet => WatchSheet::from($kept, $watch))),
             $kept->unreadable->readAll(StoredTable::Quarantines, $under->quarantines, fn (Quarantine $quarantine): QuarantineRow => QuarantineRow::from($kept, $quarantine)),
             $under->timeOuts,
             $under->cameBack,

@@ -22,8 +22,6 @@ final readonly class MovingOccupant
         public ?QuarantineState $quarantine = null,
         /** Nobody has said where it goes if it cannot stay. */
         public bool $wantsFallback = false,
-        /** It lived there before and was taken out. */
-        public bool $isReturning = false,
     ) {
     }
 }

@@ -13,12 +13,12 @@ final readonly class Ladder
     /**
      * @param  list<Check>  $checks  by time
      * @param  list<TriedIntervention>  $tried
-     * @return Intervention|null null: nobody chases it
+     * @return Intervention|null null: there is no chasing
      */
     public static function next(array $checks, array $tried, Rulebook $rulebook): ?Intervention
     {
         $last = $checks === [] ? null : $checks[count($checks) - 1];
-        if ($last?->chasedBy === null) {
+        if ($last === null || ! $last->isFight()) {
             return null;
         }
         $done = array_map(fn (TriedIntervention $tried): Intervention => $tried->intervention, $tried);

@@ -50,7 +50,7 @@ final readonly class Settling
         $looks = array_slice($checks, -self::GOOD_LOOKS);
         foreach (array_reverse($looks) as $look) {
             if (! $look->isGood()) {
-                return $look->chasedBy !== null ? Finding::of('watch.chased', by: $look->chasedBy, at: $look->at) : Finding::of('watch.trouble', trouble: $look->troubles[0]);
+                return self::trouble($look);
             }
         }
 
@@ -59,6 +59,15 @@ final readonly class Settling
             count($looks) < self::GOOD_LOOKS => Finding::of('watch.few_looks', looks: self::GOOD_LOOKS),
             array_filter($checks, fn (Check $check): bool => $check->hasEaten) === [] => Finding::of('watch.not_eaten'),
             default => null,
+        };
+    }
+
+    private static function trouble(Check $look): Finding
+    {
+        return match (true) {
+            $look->chasedBy !== null => Finding::of('watch.chased', by: $look->chasedBy, at: $look->at),
+            $look->chases !== null => Finding::of('watch.chases', whom: $look->chases, at: $look->at),
+            default => Finding::of('watch.trouble', trouble: $look->troubles[0]),
         };
     }
 

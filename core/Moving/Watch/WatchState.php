@@ -16,7 +16,7 @@ final readonly class WatchState
         public array $rounds,
         /** A look is due now, or one was missed and none came since. */
         public bool $isLookDue,
-        /** Null: nobody chases it. */
+        /** Null: there is no chasing. */
         public ?Intervention $advice,
     ) {
     }

@@ -97,11 +97,23 @@ final readonly class AgendaItem
         );
     }
 
-    public static function ofWatch(int $record, System $home, Fish $fish, WatchState $watch): ?self
+    /**
+     * Those that went into a home in one go are looked at in one go.
+     *
+     * @param  int  $record  the watch of the first
+     * @param  list<array{Fish, WatchState}>  $together
+     */
+    public static function ofAddition(int $record, System $home, array $together): ?self
     {
-        return $watch->isLookDue || $watch->isTakeOut()
-            ? new self(AgendaKind::Watch, $home->key, $fish->name, $watch->settling->finding, $watch->isTakeOut(), $fish->key, $record)
-            : null;
+        $takeOut = array_values(array_filter($together, fn (array $one): bool => $one[1]->isTakeOut()));
+        $due = $takeOut !== [] ? $takeOut : array_values(array_filter($together, fn (array $one): bool => $one[1]->isLookDue));
+        if ($due === []) {
+            return null;
+        }
+        [$first, $watch] = $due[0];
+        $name = implode(', ', array_map(fn (array $one): string => $one[0]->name, $due));
+
+        return new self(AgendaKind::Watch, $home->key, $name, $watch->settling->finding, $takeOut !== [], count($due) === 1 ? $first->key : null, $record);
     }
 
     /** @param  string  $who  the names of those that are moved */

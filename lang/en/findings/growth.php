@@ -21,6 +21,13 @@ return [
         'swallows' => '{predator}, {long}, can swallow {prey}, {short}.',
         'bites' => '{predator} bites pieces out of others: no size of {prey} is safe.',
         'same_fish' => 'Choose another fish: {fish} cannot be both.',
+        'record' => [
+            'taken_out' => '{times, plural, one {Taken out of {home} before} other {Taken out of {home} {times_words} times}}: {fish}, on {date}.',
+            'taken_out_because' => '{times, plural, one {Taken out of {home} before} other {Taken out of {home} {times_words} times}}: {fish}, on {date}. It was written down: {reason}',
+            'wounded' => '{other} left its mark on {fish} on {date}: {harm}.',
+            'below' => 'Chased more often than it chased: {fish} by {others}.',
+            'above' => 'Chased others more often than they did: {fish} stood above {others}.',
+        ],
         'not_together' => '{actor} and {target} did not live in one home on {day}. Check the fish and the day.',
     ],
     'losses' => [

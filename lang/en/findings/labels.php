@@ -45,6 +45,7 @@ return [
             'breathing' => 'breathes hard', 'eating' => 'does not eat', 'hiding' => 'stays in hiding', 'colour' => 'is off its colour', 'fins' => 'has torn fins',
             'scales' => 'misses scales', 'eyes' => 'has a cloudy eye', 'surface' => 'cannot leave the surface', 'disc' => 'curls its disc',
         ],
+        'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'wound' => 'a wound', 'death' => 'death'],
         'intervention' => [
             'lights-off' => 'Lights off', 'distract' => 'Feed and change water', 'move-decor' => 'Move the decor', 'refuge-net' => 'A refuge net for the victim',
             'divider' => 'Put a divider in', 'take-out-victim' => 'Take the victim out', 'take-out-bully' => 'Take the bully out',

@@ -117,6 +117,7 @@ return [
         'settled' => 'Settled: all was good in the last {looks_words} looks at {fish}, and feeding was seen.',
         'not_settled' => 'Not settled yet: {missing}',
         'chased' => '{by} chased it at {at_time}.',
+        'chases' => 'it chased {whom} at {at_time}.',
         'trouble' => 'it {trouble}.',
         'few_looks' => 'it wants {looks_words} good looks running.',
         'not_eaten' => 'it has not been seen eating.',

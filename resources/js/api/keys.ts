@@ -20,7 +20,8 @@ const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'wei
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/calendar/, ['calendar']],
     [/^\/api\/v1\/(session|owner)/, ['session']],
-    [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today']],
+    [/^\/api\/v1\/watches\/\{watch\}\/take-out/, FACILITY],
+    [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today', 'fish']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
     [/^\/api\/v1\/systems\/\{system\}\/preparation/, ['systems', 'today', 'moves']],
     [

@@ -1212,12 +1212,18 @@ export interface components {
             /** @description Its adult length as typed; null: as its species. */
             adult: string | null;
         };
+        /** @description A look at all that were added together: all is good but for the exceptions. */
         LookRequest: {
-            /** @description What was not as it should be; none: all good. */
-            troubles: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
+            /** @description All but the exceptions. */
             has_eaten: boolean;
-            chased_by_id?: number | null;
-            note?: string | null;
+            exceptions: {
+                watch_id: number;
+                troubles: ("breathing" | "eating" | "hiding" | "colour" | "fins" | "scales" | "eyes" | "surface" | "disc")[];
+                has_eaten: boolean;
+                chased_by_id?: number | null;
+                chases_id?: number | null;
+                note?: string | null;
+            }[];
         };
         LossRequest: {
             /** @enum {string} */
@@ -1500,6 +1506,13 @@ export interface components {
             kind: "water-change" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
             /** @description Of the water, with a change. */
             percent?: number | null;
+        };
+        /** @description All that went into one home in one go and are watched: they are looked at together. */
+        Addition: {
+            home: string;
+            /** @description On the clock of the facility. */
+            began_at: string;
+            watches: components["schemas"]["WatchSheet"][];
         };
         /** @description The length on a day ahead at the quantiles 10, 20 … 90 %, millimetres. */
         AheadLength: {
@@ -2107,6 +2120,7 @@ export interface components {
             troubles: string[];
             has_eaten: boolean;
             chased_by: string | null;
+            chases: string | null;
             note: string | null;
         };
         /** @description A measured length. */
@@ -2161,6 +2175,8 @@ export interface components {
             /** @description Something forbids it: it wants a reason. */
             is_blocked: boolean;
             override_reason: string | null;
+            /** @description How it went there before for those that come back. */
+            record: string[];
             at_hand: string[];
             /** @enum {string|null} */
             match: "straight-across" | "mix" | "slow-mix" | "not-yet" | null;
@@ -2223,7 +2239,8 @@ export interface components {
             open: components["schemas"]["MoveSheetRow"][];
             /** @description Newest first. */
             past: components["schemas"]["MoveSheetRow"][];
-            watches: components["schemas"]["WatchSheet"][];
+            /** @description Who is watched, by what went in together; the longest watched first. */
+            additions: components["schemas"]["Addition"][];
             quarantines: components["schemas"]["QuarantineRow"][];
             /** @description Time-outs that were made here. */
             time_outs: number;
@@ -7417,7 +7434,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Recorded, at this moment. */
+            /** @description One look at each that was added with it, at this moment; undoing the one that is named undoes them all. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -7486,7 +7503,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken out. */
+            /** @description Taken out, and all of the round that it led. */
             204: {
                 headers: {
                     [name: string]: unknown;

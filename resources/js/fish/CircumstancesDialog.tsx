@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { CircumstancesRequest, FishSheet } from '../api/types'
@@ -41,7 +42,7 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
     )
     return (
         <EntryForm
-            act={messages.weighUp.save}
+            act={weighUpWords.save}
             isSaving={change.isSaving}
             error={change.error}
             onCancel={onDone}
@@ -54,21 +55,21 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
             }
         >
             <ChoiceField
-                label={messages.weighUp.origin}
-                options={optionsOf(messages.weighUp.origins)}
+                label={weighUpWords.origin}
+                options={optionsOf(weighUpWords.origins)}
                 value={typed.origin}
                 onChange={(value) => setTyped({ ...typed, origin: value })}
                 error={change.fieldError('origin')}
             />
             <ChoiceField
-                label={messages.weighUp.purpose}
-                options={optionsOf(messages.weighUp.purposes)}
+                label={weighUpWords.purpose}
+                options={optionsOf(weighUpWords.purposes)}
                 value={typed.purpose}
                 onChange={(value) => setTyped({ ...typed, purpose: value as typeof typed.purpose })}
                 error={change.fieldError('purpose')}
             />
             <TextField
-                label={messages.weighUp.fallback}
+                label={weighUpWords.fallback}
                 value={typed.fallback}
                 onChange={(value) => setTyped({ ...typed, fallback: value })}
                 error={change.fieldError('fallback')}

@@ -1,5 +1,6 @@
 import { massWords } from '../units/mass'
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { speciesShareWords, lengthRange, nextWords, knownWords, paceWords } from './sentences'
 import { logSentence } from './logSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -117,8 +118,8 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
             <Fact name={facts.fed}>{messages.labels.rations[sheet.keeping.ration]}</Fact>
             <Fact name={facts.origin}>
                 {[
-                    messages.weighUp.origins[circumstances.origin ?? ''],
-                    `${facts.purpose.toLowerCase()} ${messages.weighUp.purposes[circumstances.purpose]}`,
+                    weighUpWords.origins[circumstances.origin ?? ''],
+                    `${facts.purpose.toLowerCase()} ${weighUpWords.purposes[circumstances.purpose]}`,
                 ].join(', ')}{' '}
                 <CircumstancesDialog sheet={sheet} />
             </Fact>

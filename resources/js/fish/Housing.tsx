@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { FishSheet } from '../api/types'
@@ -45,14 +46,14 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
             <Section title={messages.fish.homesAhead}>
                 <ChainList chain={sheet.chain} count={sheet.fish.count} />
                 <Box color="ink2" fontSize="15px" paddingTop="4px">
-                    {messages.weighUp.chainNote}
+                    {weighUpWords.chainNote}
                 </Box>
                 <Link
                     to="/systems/$id/suitable-species"
                     params={{ id: fish.home.system_id }}
                     search={{ fish: fish.name }}
                 >
-                    {messages.weighUp.askWith}
+                    {weighUpWords.askWith}
                 </Link>
             </Section>
         </Box>

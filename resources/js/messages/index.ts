@@ -1,5 +1,5 @@
 import * as en from './en'
 import { speak } from './speak'
 
-/** Every word on the screens, in the language of the page. */
+/** The words on the screens that are there from the start, in the language of the page; those of some places come with them. */
 export const messages = speak({ ...en })

@@ -85,6 +85,7 @@ function Sheet({ page }: { page: Page }) {
                     {isOpen && <Finish page={page} />}
                 </Box>
                 <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 1, lg: 2 }}>
+                    <RecordThere lines={page.record} />
                     <Against page={page} isOpen={isOpen} />
                     {page.at_hand.length > 0 && (
                         <Section title={messages.moves.sheet.atHand}>
@@ -104,6 +105,19 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
             </Box>
         </>
+    )
+}
+
+/** Of those that come back: who wounded them, whom they stood above, why they were taken out. */
+function RecordThere({ lines }: { lines: readonly string[] }) {
+    return lines.length === 0 ? null : (
+        <Section title={messages.moves.sheet.record}>
+            <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px" marginTop="8px">
+                {lines.map((line) => (
+                    <p key={line}>{line}</p>
+                ))}
+            </Box>
+        </Section>
     )
 }
 

@@ -17,7 +17,7 @@ import { longDay } from '../units/day'
 import { CalendarBox } from './CalendarBox'
 import { PlanMoveForm } from './PlanMoveForm'
 import { Quarantines } from './Quarantines'
-import { WatchBox } from './WatchBox'
+import { AdditionBox } from './AdditionBox'
 
 /** What is planned, who is watched, who is in quarantine. */
 export function MovesPage() {
@@ -54,13 +54,13 @@ function Sheet({ moves }: { moves: Moves }) {
                         <Rows rows={moves.open} />
                     </Section>
                     <Section title={messages.moves.watch.title}>
-                        {moves.watches.length === 0 && (
+                        {moves.additions.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
                                 {messages.moves.watch.none}
                             </chakra.p>
                         )}
-                        {moves.watches.map((watch) => (
-                            <WatchBox key={watch.id} watch={watch} />
+                        {moves.additions.map((addition) => (
+                            <AdditionBox key={`${addition.home} ${addition.began_at}`} addition={addition} />
                         ))}
                     </Section>
                 </Box>

@@ -4,14 +4,15 @@ import { capital, joined } from '../messages/joined'
 
 /** What is going on with moves, the most urgent first. */
 export function movesSentence(moves: Moves): string {
-    const urgent = moves.watches.find((watch) => watch.outcome === 'take-out')
+    const watches = moves.additions.flatMap((addition) => addition.watches)
+    const urgent = watches.find((watch) => watch.outcome === 'take-out')
     if (urgent !== undefined) {
         return urgent.sentence
     }
     const told = (n: number, said: (values: { n: number }) => string): string => (n > 0 ? said({ n }) : '')
     const all = joined([
         told(moves.open.length, messages.moves.plannedMoves),
-        told(moves.watches.length, messages.moves.watchedFish),
+        told(watches.length, messages.moves.watchedFish),
         told(moves.quarantines.length, messages.moves.inQuarantine),
     ])
     return all === '' ? messages.moves.nobody : `${capital(all)}.`

@@ -1,5 +1,6 @@
 import { answerName } from './answerName'
 import { messages } from '../messages'
+import { rulebookWords } from '../messages/rulebook'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -26,16 +27,16 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
         )
     return (
         <Section
-            title={messages.rulebook.exceptions}
+            title={rulebookWords.exceptions}
             aside={
                 <Button variant="plain" fontSize="15px" onClick={() => setOpen(true)}>
-                    {messages.rulebook.addException}
+                    {rulebookWords.addException}
                 </Button>
             }
         >
             {sheet.exceptions.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {messages.rulebook.noExceptions}
+                    {rulebookWords.noExceptions}
                 </chakra.p>
             )}
             {sheet.exceptions.map((one, n) => (
@@ -50,15 +51,15 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
                 >
                     <span>
                         <b>{one.name}</b>: {ruleName(one.rule)},{' '}
-                        {one.answer === 'set-aside' ? messages.rulebook.setAside : answerName(one.answer)}.{' '}
+                        {one.answer === 'set-aside' ? rulebookWords.setAside : answerName(one.answer)}.{' '}
                         <chakra.span color="ink2">{one.reason}</chakra.span>
                     </span>
                     <Button variant="plain" fontSize="15px" onClick={() => takeOut(n)}>
-                        {messages.rulebook.takeOut}
+                        {rulebookWords.takeOut}
                     </Button>
                 </Box>
             ))}
-            <PaperDialog title={messages.rulebook.exceptionTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={rulebookWords.exceptionTitle} open={open} onClose={() => setOpen(false)}>
                 <ExceptionForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </Section>
@@ -102,7 +103,7 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
         <FieldForm
             form={form}
             entry={rulebook}
-            act={messages.rulebook.write}
+            act={rulebookWords.write}
             onCancel={onDone}
             onSave={(values) =>
                 rulebook.save(
@@ -115,17 +116,17 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
         >
             <Choice
                 name="of"
-                label={messages.rulebook.of}
+                label={rulebookWords.of}
                 options={[
-                    { value: 'fish', text: messages.rulebook.aFish },
-                    { value: 'system', text: messages.rulebook.aSystem },
+                    { value: 'fish', text: rulebookWords.aFish },
+                    { value: 'system', text: rulebookWords.aSystem },
                 ]}
                 onChosen={() => form.setValue('id', '')}
             />
             <Choice
                 name="id"
                 refusedAs={`exceptions.${n}.id`}
-                label={messages.rulebook.which}
+                label={rulebookWords.which}
                 placeholder="–"
                 options={(of === 'fish' ? fish : systems).map(({ id, name }) => ({
                     value: String(id),
@@ -134,7 +135,7 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
             />
             <Choice
                 name="rule"
-                label={messages.rulebook.rule}
+                label={rulebookWords.rule}
                 options={[
                     ...OWN_SCHOOLS.map((own) => ({ value: own, text: messages.labels.questions[own] })),
                     ...optionsOf(messages.labels.rules),
@@ -143,17 +144,17 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
             />
             <Choice
                 name="answer"
-                label={messages.rulebook.answer}
+                label={rulebookWords.answer}
                 options={[
-                    { value: SET_ASIDE, text: method === undefined ? messages.rulebook.setAside : '–' },
+                    { value: SET_ASIDE, text: method === undefined ? rulebookWords.setAside : '–' },
                     ...choices.map(({ answer }) => ({ value: answer, text: answerName(answer) })),
                 ]}
             />
             <Text
                 name="reason"
                 refusedAs={`exceptions.${n}.reason`}
-                label={messages.rulebook.reason}
-                help={messages.rulebook.reasonHelp}
+                label={rulebookWords.reason}
+                help={rulebookWords.reasonHelp}
             />
         </FieldForm>
     )

@@ -2,6 +2,7 @@ import { useKeeper } from '../frame/keeper'
 import type { Measure } from '../units/measure'
 import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
+import { rulebookWords } from '../messages/rulebook'
 import { Box, Button, chakra, Input } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { RuleNumber, RulebookSheet } from '../api/types'
@@ -73,7 +74,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
             )}
             {isOwn && (
                 <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>
-                    {messages.rulebook.reset} {shown(one.standard)}
+                    {rulebookWords.reset} {shown(one.standard)}
                 </Button>
             )}
         </Box>

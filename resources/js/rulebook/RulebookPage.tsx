@@ -1,6 +1,7 @@
 import { answerName } from './answerName'
 import { namesOf } from './namesOf'
 import { messages } from '../messages'
+import { rulebookWords } from '../messages/rulebook'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -17,7 +18,7 @@ import { useRulebook } from './useRulebook'
 
 /** The options, the numbers and the exceptions; each choice shows whom it would move. */
 export function RulebookPage() {
-    useNameSheet(messages.rulebook.title, messages.rulebook.comment)
+    useNameSheet(rulebookWords.title, rulebookWords.comment)
     return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 
@@ -27,8 +28,8 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
     return (
         <>
             <SheetHead
-                sentence={messages.rulebook.headline({ changed: changedRules(sheet) })}
-                comment={messages.rulebook.comment}
+                sentence={rulebookWords.headline({ changed: changedRules(sheet) })}
+                comment={rulebookWords.comment}
             />
             {rulebook.error !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600} padding="8px 10px">
@@ -55,7 +56,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
-                    <Section title={messages.rulebook.numbers}>
+                    <Section title={rulebookWords.numbers}>
                         <Numbers sheet={sheet} />
                     </Section>
                 </Box>
@@ -121,9 +122,7 @@ function Choice({ option, isSaving, onChoose }: ChoiceProps) {
                         <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>
                             {answerName(choice.answer)}
                         </chakra.span>
-                        {choice.is_default && (
-                            <chakra.span color="ink2">, {messages.rulebook.usual}</chakra.span>
-                        )}
+                        {choice.is_default && <chakra.span color="ink2">, {rulebookWords.usual}</chakra.span>}
                         {movesFish && !choice.is_chosen && (
                             <chakra.span
                                 display="block"
@@ -131,16 +130,16 @@ function Choice({ option, isSaving, onChoose }: ChoiceProps) {
                                 color={choice.lose.length > 0 ? 'over' : 'ink2'}
                             >
                                 {choice.lose.length > 0 &&
-                                    messages.rulebook.lose({
+                                    rulebookWords.lose({
                                         names: namesOf(choice.lose),
                                         n: choice.lose.length,
                                     })}{' '}
                                 {choice.gain.length > 0 &&
-                                    messages.rulebook.gain({ names: namesOf(choice.gain) })}
+                                    rulebookWords.gain({ names: namesOf(choice.gain) })}
                                 {choice.elsewhere.length > 0 &&
-                                    messages.rulebook.elsewhere({ names: namesOf(choice.elsewhere) })}
+                                    rulebookWords.elsewhere({ names: namesOf(choice.elsewhere) })}
                                 {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 &&
-                                    messages.rulebook.nobody}
+                                    rulebookWords.nobody}
                             </chakra.span>
                         )}
                     </span>

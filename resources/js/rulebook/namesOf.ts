@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { rulebookWords } from '../messages/rulebook'
 
 const MOST_NAMES = 5
 
@@ -6,6 +6,6 @@ const MOST_NAMES = 5
 export function namesOf(names: readonly string[]): string {
     const shown = names.slice(0, MOST_NAMES).join(', ')
     return names.length > MOST_NAMES
-        ? messages.rulebook.more({ names: shown, n: names.length - MOST_NAMES })
+        ? rulebookWords.more({ names: shown, n: names.length - MOST_NAMES })
         : shown
 }

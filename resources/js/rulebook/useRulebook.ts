@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { rulebookWords } from '../messages/rulebook'
 import type { RulebookSheet } from '../api/types'
 import { useChange } from '../log/useChange'
 import { documentOf } from './document'
@@ -10,7 +10,7 @@ export function useRulebook(sheet: RulebookSheet, onDone: () => void = () => und
         {},
         {
             before: documentOf(sheet),
-            notice: messages.rulebook.saved,
+            notice: rulebookWords.saved,
             onDone,
         },
     )

@@ -1,6 +1,7 @@
 import { useKeeper } from '../frame/keeper'
 import { wordOf } from '../units/measure'
 import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import type { ClaimTyped } from './claims'
@@ -30,7 +31,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
             gap="10px"
         >
             <chakra.legend fontWeight={800} padding="0 8px 0 0">
-                {messages.species.claims}
+                {speciesWords.claims}
             </chakra.legend>
             {claims.map((one, n) => (
                 <Box
@@ -41,13 +42,13 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                     alignItems="end"
                 >
                     <TextField
-                        label={messages.species.claim.length({ unit: wordOf('length', units) })}
+                        label={speciesWords.claim.length({ unit: wordOf('length', units) })}
                         inputMode="decimal"
                         value={one.length}
                         onChange={(length) => change(n, { length })}
                     />
                     <ChoiceField
-                        label={messages.species.claim.says}
+                        label={speciesWords.claim.says}
                         options={optionsOf(messages.labels.claims)}
                         value={one.kind}
                         onChange={(kind) => change(n, { kind })}
@@ -55,15 +56,15 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                     <ChoiceField
                         label={messages.fish.sex}
                         options={optionsOf({
-                            '': messages.species.claim.sexes.both,
-                            male: messages.species.claim.sexes.male,
-                            female: messages.species.claim.sexes.female,
+                            '': speciesWords.claim.sexes.both,
+                            male: speciesWords.claim.sexes.male,
+                            female: speciesWords.claim.sexes.female,
                         })}
                         value={one.sex}
                         onChange={(sex) => change(n, { sex })}
                     />
                     <TextField
-                        label={messages.species.claim.source}
+                        label={speciesWords.claim.source}
                         value={one.source}
                         onChange={(source) => change(n, { source })}
                     />
@@ -87,7 +88,7 @@ export function ClaimsField({ claims, onChange, error }: Props) {
                 alignSelf="start"
                 onClick={() => onChange([...claims, noClaim])}
             >
-                {messages.species.claim.add}
+                {speciesWords.claim.add}
             </Button>
         </chakra.fieldset>
     )

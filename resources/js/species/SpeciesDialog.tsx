@@ -1,5 +1,5 @@
 import { useKeeper } from '../frame/keeper'
-import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -34,13 +34,13 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
     return (
         <>
             <Button onClick={() => setOpen(true)}>
-                {sheet === undefined ? messages.species.add : messages.species.edit}
+                {sheet === undefined ? speciesWords.add : speciesWords.edit}
             </Button>
             <PaperDialog
                 title={
                     sheet === undefined
-                        ? messages.species.addTitle
-                        : messages.species.editTitle({ name: sheet.species.common_name })
+                        ? speciesWords.addTitle
+                        : speciesWords.editTitle({ name: sheet.species.common_name })
                 }
                 open={open}
                 onClose={close}
@@ -69,13 +69,13 @@ function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => vo
         { species: sheet.species.id },
         {
             before: { description: sheet.description },
-            notice: messages.species.saved({ name: sheet.species.common_name }),
+            notice: speciesWords.saved({ name: sheet.species.common_name }),
             onDone,
         },
     )
     return (
         <EntryForm
-            act={messages.species.save}
+            act={speciesWords.save}
             isSaving={change.isSaving}
             error={errorAtFoot(change)}
             onCancel={onDone}
@@ -107,7 +107,7 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
         '/api/v1/species',
         {},
         {
-            notice: (sheet) => messages.species.added({ name: sheet.species.common_name }),
+            notice: (sheet) => speciesWords.added({ name: sheet.species.common_name }),
             undo: (sheet) =>
                 write('DELETE', '/api/v1/species/{species}', { species: sheet.species.id }).then(() =>
                     navigate({ to: '/species' }),
@@ -120,7 +120,7 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
     )
     return (
         <EntryForm
-            act={messages.species.save}
+            act={speciesWords.save}
             isSaving={add.isSaving}
             error={errorAtFoot(add)}
             onCancel={onDone}
@@ -133,7 +133,7 @@ function NewSpecies({ onDone }: { onDone: () => void }) {
             }}
         >
             <ChoiceField
-                label={messages.species.form}
+                label={speciesWords.form}
                 options={optionsOf(FORMS)}
                 value={outline}
                 onChange={(value) => form.setValue('form', value as Form)}
@@ -152,7 +152,7 @@ function errorAtFoot({
     problem: Problem | undefined
 }): string | undefined {
     const isMarked = Object.keys(problem?.errors ?? {}).some((field) => MARKED.has(field))
-    return isMarked ? messages.species.marked : error
+    return isMarked ? speciesWords.marked : error
 }
 
 const MARKED = new Set([
@@ -160,7 +160,7 @@ const MARKED = new Set([
     ...valueGroups('metric').flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
 ])
 
-const FORMS: Record<Form, string> = messages.species.forms
+const FORMS: Record<Form, string> = speciesWords.forms
 
 interface ValuesProps {
     form: UseFormReturn<SpeciesTyped>

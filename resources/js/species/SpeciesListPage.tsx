@@ -1,4 +1,6 @@
 import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
+import { weighUpWords } from '../messages/weighUp'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -17,17 +19,17 @@ const SHOWN = 40
 
 /** Every species that is described here, to look up and to find. */
 export function SpeciesListPage() {
-    useNameSheet(messages.species.title, messages.species.listComment)
+    useNameSheet(speciesWords.title, speciesWords.listComment)
     return (
         <Waiting query={useQuery(speciesListQuery)}>
             {(allSpecies) => (
                 <>
                     <SheetHead
-                        sentence={messages.species.headline({
+                        sentence={speciesWords.headline({
                             n: allSpecies.length,
                             own: allSpecies.filter((species) => species.is_edited).length,
                         })}
-                        comment={messages.species.listComment}
+                        comment={speciesWords.listComment}
                     />
                     <SpeciesFound allSpecies={allSpecies} />
                 </>
@@ -57,21 +59,21 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 alignItems="end"
                 paddingBottom="14px"
             >
-                <TextField label={messages.species.find} value={name} onChange={setName} />
+                <TextField label={speciesWords.find} value={name} onChange={setName} />
                 <ChoiceField
-                    label={messages.weighUp.filters.role}
+                    label={weighUpWords.filters.role}
                     options={[
-                        { value: '', text: messages.species.allRoles },
+                        { value: '', text: speciesWords.allRoles },
                         ...Object.entries(messages.labels.roles).map(([value, text]) => ({ value, text })),
                     ]}
                     value={role}
                     onChange={setRole}
                 />
                 <ChoiceField
-                    label={messages.weighUp.filters.water}
+                    label={weighUpWords.filters.water}
                     options={[
-                        { value: '', text: messages.species.allSalinities },
-                        ...Object.entries(messages.weighUp.waters).map(([value, text]) => ({ value, text })),
+                        { value: '', text: speciesWords.allSalinities },
+                        ...Object.entries(weighUpWords.waters).map(([value, text]) => ({ value, text })),
                     ]}
                     value={water}
                     onChange={setWater}
@@ -79,13 +81,13 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 <SpeciesDialog />
             </Box>
             {found.length === 0 ? (
-                <p role="status">{messages.species.none}</p>
+                <p role="status">{speciesWords.none}</p>
             ) : (
                 <SpeciesTable allSpecies={found.slice(0, shown)} />
             )}
             {found.length > shown && (
                 <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
-                    {messages.species.more({ n: Math.min(SHOWN, found.length - shown) })}
+                    {speciesWords.more({ n: Math.min(SHOWN, found.length - shown) })}
                 </Button>
             )}
         </Box>
@@ -96,7 +98,7 @@ const desk = { base: 'none', lg: 'table-cell' } as const
 
 function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
     const unit = useUnit()
-    const columns = messages.species.columns
+    const columns = speciesWords.columns
     return (
         <Table.Root>
             <Table.Header>
@@ -123,14 +125,14 @@ function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                             {species.is_edited && (
                                 <chakra.span color="unc" fontWeight={600}>
                                     {' '}
-                                    {messages.species.own}
+                                    {speciesWords.own}
                                 </chakra.span>
                             )}
                         </Table.Cell>
                         <Table.Cell whiteSpace="nowrap">{projected(species.adult_mm, unit)}</Table.Cell>
                         <Table.Cell>{messages.labels.tempers[species.temperament]}</Table.Cell>
                         <Table.Cell display={desk}>{messages.labels.layers[species.layer]}</Table.Cell>
-                        <Table.Cell display={desk}>{messages.weighUp.waters[species.salinity]}</Table.Cell>
+                        <Table.Cell display={desk}>{weighUpWords.waters[species.salinity]}</Table.Cell>
                         <Table.Cell display={desk}>{species.region}</Table.Cell>
                         <Table.Cell display={desk}>{species.here === 0 ? '' : species.here}</Table.Cell>
                     </Table.Row>

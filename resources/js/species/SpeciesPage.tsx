@@ -1,5 +1,7 @@
 import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
+import { weighUpWords } from '../messages/weighUp'
 import { claimSentence, speciesSentence, every } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -37,8 +39,8 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
     const comment = [
         species.sold_at_mm === null
             ? ''
-            : messages.species.soldAt({ length: projected(species.sold_at_mm, unit) }),
-        life === undefined ? '' : `lives ${messages.weighUp.years({ low: life.low, high: life.high })}`,
+            : speciesWords.soldAt({ length: projected(species.sold_at_mm, unit) }),
+        life === undefined ? '' : `lives ${weighUpWords.years({ low: life.low, high: life.high })}`,
         messages.labels.tempers[species.temperament] ?? '',
         messages.labels.layers[species.layer],
     ]
@@ -69,7 +71,7 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Link to="/weigh-up" search={{ species: species.common_name }}>
                         <Button variant="solid" as="span">
-                            {messages.species.weigh}
+                            {speciesWords.weigh}
                         </Button>
                     </Link>
                     <SpeciesDialog sheet={sheet} />
@@ -88,14 +90,14 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
 function Claims({ sheet }: { sheet: SpeciesSheet }) {
     const unit = useUnit()
     return (
-        <Section title={messages.species.claims}>
-            {sheet.claims.length === 0 && <chakra.p color="ink2">{messages.species.noClaims}</chakra.p>}
+        <Section title={speciesWords.claims}>
+            {sheet.claims.length === 0 && <chakra.p color="ink2">{speciesWords.noClaims}</chakra.p>}
             <ul>
                 {sheet.claims.map((claim, i) => (
                     <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
                         <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
                         <chakra.span color="ink2">
-                            ({claim.source === '' ? messages.species.memory : claim.source})
+                            ({claim.source === '' ? speciesWords.memory : claim.source})
                         </chakra.span>
                     </chakra.li>
                 ))}
@@ -108,8 +110,8 @@ function Claims({ sheet }: { sheet: SpeciesSheet }) {
 function LookAlikes({ sheet }: { sheet: SpeciesSheet }) {
     const unit = useUnit()
     return (
-        <Section title={messages.species.alike}>
-            {sheet.look_alikes.length === 0 && <chakra.p color="ink2">{messages.species.noAlike}</chakra.p>}
+        <Section title={speciesWords.alike}>
+            {sheet.look_alikes.length === 0 && <chakra.p color="ink2">{speciesWords.noAlike}</chakra.p>}
             <ul>
                 {sheet.look_alikes.map((one) => (
                     <chakra.li key={one.name} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
@@ -120,8 +122,7 @@ function LookAlikes({ sheet }: { sheet: SpeciesSheet }) {
                                 {one.name}
                             </Link>
                         )}
-                        : {one.marks};{' '}
-                        {messages.species.showsFrom({ length: projected(one.shows_at_mm, unit) })}.
+                        : {one.marks}; {speciesWords.showsFrom({ length: projected(one.shows_at_mm, unit) })}.
                     </chakra.li>
                 ))}
             </ul>
@@ -132,7 +133,7 @@ function LookAlikes({ sheet }: { sheet: SpeciesSheet }) {
 /** What is looked after in it, and how often. */
 function Inspections({ sheet }: { sheet: SpeciesSheet }) {
     return (
-        <Section title={messages.species.inspections}>
+        <Section title={speciesWords.inspections}>
             <ul>
                 {sheet.inspections.map((one) => (
                     <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
@@ -147,7 +148,7 @@ function Inspections({ sheet }: { sheet: SpeciesSheet }) {
 /** What the law and its handling ask. */
 function Cautions({ sheet }: { sheet: SpeciesSheet }) {
     return (
-        <Section title={messages.species.cautions}>
+        <Section title={speciesWords.cautions}>
             <ul>
                 {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map((one) => (
                     <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
@@ -166,7 +167,7 @@ function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
         '/api/v1/species/{species}',
         { species: sheet.species.id },
         {
-            notice: () => messages.species.removed({ name: sheet.species.common_name }),
+            notice: () => speciesWords.removed({ name: sheet.species.common_name }),
             undo: () =>
                 write(
                     'POST',
@@ -179,7 +180,7 @@ function TakeOut({ sheet }: { sheet: SpeciesSheet }) {
     )
     return (
         <Button variant="plain" disabled={remove.isSaving} onClick={() => remove.save(undefined)}>
-            {messages.species.remove}
+            {speciesWords.remove}
         </Button>
     )
 }

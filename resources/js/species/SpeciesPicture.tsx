@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
 import { Box } from '@chakra-ui/react'
 import type { SpeciesSheet, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -40,7 +40,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                     aria-label={
                         largest === undefined
                             ? sheet.species.common_name
-                            : messages.species.beside({ system: largest.name })
+                            : speciesWords.beside({ system: largest.name })
                     }
                 >
                     {largest !== undefined && (
@@ -75,7 +75,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                             fontSize={15}
                             fill={ink('ink2')}
                         >
-                            {messages.species.beside({ system: largest.name })}
+                            {speciesWords.beside({ system: largest.name })}
                         </text>
                     )}
                 </svg>
@@ -104,13 +104,13 @@ function sizesOf(sheet: SpeciesSheet, unit: LengthUnit): Size[] {
             : [
                   {
                       mm: sheet.species.sold_at_mm,
-                      label: `${messages.species.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
+                      label: `${speciesWords.asSold} ${projected(sheet.species.sold_at_mm, unit)}`,
                       y: 0.24,
                   },
               ]),
         {
             mm: sheet.adult_mm.likely,
-            label: `${messages.species.grown} ${projected(sheet.adult_mm.likely, unit)}`,
+            label: `${speciesWords.grown} ${projected(sheet.adult_mm.likely, unit)}`,
             y: 0.5,
         },
         { mm: adult, label: projected(adult, unit), y: 0.78 },

@@ -1,5 +1,5 @@
 import { useKeeper } from '../frame/keeper'
-import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { SpeciesSheet } from '../api/types'
 import { Section } from '../frame/Section'
@@ -11,9 +11,9 @@ import { shownValues, valueGroups } from './valueFields'
 export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
     const { unit_system: units, usual_species: usual } = useKeeper()
     return (
-        <Section title={messages.species.values}>
+        <Section title={speciesWords.values}>
             <chakra.p color="ink2" paddingBlock="6px">
-                {messages.species.legend}
+                {speciesWords.legend}
             </chakra.p>
             <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
                 {valueGroups(units).map((group) => (
@@ -53,7 +53,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
         return (
             <>
                 <chakra.span color="unc" fontSize="15px">
-                    {messages.species.own}
+                    {speciesWords.own}
                 </chakra.span>
                 {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
             </>
@@ -61,7 +61,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
     }
     return NAMES.includes(one.field) ? null : (
         <chakra.span color="ink2" fontWeight={400} fontSize="15px">
-            {sheet.sources[one.field] ?? messages.species.memory}
+            {sheet.sources[one.field] ?? speciesWords.memory}
         </chakra.span>
     )
 }
@@ -73,7 +73,7 @@ function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue })
         { species: sheet.species.id },
         {
             before: { description: sheet.description },
-            notice: messages.species.saved({ name: sheet.species.common_name }),
+            notice: speciesWords.saved({ name: sheet.species.common_name }),
             onDone: () => undefined,
         },
     )
@@ -81,12 +81,12 @@ function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue })
         <Button
             variant="plain"
             fontSize="15px"
-            aria-label={messages.species.backToShipped({ field: one.label })}
+            aria-label={speciesWords.backToShipped({ field: one.label })}
             onClick={() =>
                 change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })
             }
         >
-            {messages.species.asItCame}
+            {speciesWords.asItCame}
         </Button>
     )
 }

@@ -2,6 +2,8 @@ import type { UnitSystem } from '../api/types'
 import type { Measure } from '../units/measure'
 import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
+import { speciesWords } from '../messages/species'
+import { weighUpWords } from '../messages/weighUp'
 
 type Json = Record<string, unknown>
 
@@ -24,7 +26,7 @@ export type ValueField = Shared &
         | { type: 'choice'; options: Record<string, string> }
     )
 
-const { fields } = messages.species
+const { fields } = speciesWords
 
 const FITTINGS = [
     'lid',
@@ -142,7 +144,7 @@ function wanting(units: UnitSystem): Group {
             ...parts('keep_c', withUnit(fields.kept, 'temperature'), span, () => 'temperature'),
             ...parts('ph', fields.ph, span),
             ...parts('hardness_dgh', fields.hardness, span),
-            { field: 'salinity', label: fields.water, type: 'choice', options: messages.weighUp.waters },
+            { field: 'salinity', label: fields.water, type: 'choice', options: weighUpWords.waters },
             { field: 'minimum_group', label: fields.group, type: 'number' },
             { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
             ...parts('least_home', fields.leastHome, leastHomeNames(units), (part) => LEAST_HOME[part]),
@@ -191,7 +193,7 @@ const behaving: Group = {
             field: 'plants',
             label: fields.plants,
             type: 'choice',
-            options: messages.weighUp.plantWords,
+            options: weighUpWords.plantWords,
         },
     ],
 }

@@ -1,5 +1,6 @@
 import { useParams, useSearch } from '@tanstack/react-router'
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { suitableHeadline, suitableWords } from '../weighup/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -20,14 +21,14 @@ export function SuitableSpeciesPage() {
     const { fish: withFish } = useSearch({ from: '/systems/$id/suitable-species' })
     const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
     const name = system?.name ?? ''
-    useNameSheet(messages.weighUp.suitableTitle({ system: name }), messages.weighUp.suitableComment)
+    useNameSheet(weighUpWords.suitableTitle({ system: name }), weighUpWords.suitableComment)
     return (
         <Waiting key={id} query={useQuery(suitableSpeciesQuery(id))}>
             {(rows) => (
                 <>
                     <SheetHead
                         sentence={suitableHeadline(name, rows, withFish)}
-                        comment={messages.weighUp.suitableComment}
+                        comment={weighUpWords.suitableComment}
                     />
                     <SuitableSpeciesList rows={rows} />
                 </>
@@ -53,7 +54,7 @@ function SuitableSpeciesList({ rows }: { rows: readonly SuitableSpeciesRow[] }) 
     const regions = [...new Set(rows.map((row) => row.species.region ?? ''))]
         .filter((one) => one !== '')
         .sort()
-    const any = { value: '', text: messages.weighUp.any }
+    const any = { value: '', text: weighUpWords.any }
     const found = rows.filter(
         ({ species }) =>
             (filters.role === '' || species.roles.some((one) => one === filters.role)) &&
@@ -73,46 +74,46 @@ function SuitableSpeciesList({ rows }: { rows: readonly SuitableSpeciesRow[] }) 
                 paddingBottom="14px"
             >
                 <ChoiceField
-                    label={messages.weighUp.filters.role}
+                    label={weighUpWords.filters.role}
                     options={[any, ...optionsOf(messages.labels.roles)]}
                     value={filters.role}
                     onChange={set('role')}
                 />
                 <ChoiceField
-                    label={messages.weighUp.filters.temper}
-                    options={[any, { value: 'peaceful', text: messages.weighUp.peaceful }]}
+                    label={weighUpWords.filters.temper}
+                    options={[any, { value: 'peaceful', text: weighUpWords.peaceful }]}
                     value={filters.temper}
                     onChange={set('temper')}
                 />
                 <ChoiceField
-                    label={messages.weighUp.filters.plants}
-                    options={[any, ...optionsOf(messages.weighUp.plantWords)]}
+                    label={weighUpWords.filters.plants}
+                    options={[any, ...optionsOf(weighUpWords.plantWords)]}
                     value={filters.plants}
                     onChange={set('plants')}
                 />
                 <ChoiceField
-                    label={messages.weighUp.filters.region}
+                    label={weighUpWords.filters.region}
                     options={[any, ...regions.map((region) => ({ value: region, text: region }))]}
                     value={filters.region}
                     onChange={set('region')}
                 />
                 <ChoiceField
-                    label={messages.weighUp.filters.water}
-                    options={[any, ...optionsOf(messages.weighUp.waters)]}
+                    label={weighUpWords.filters.water}
+                    options={[any, ...optionsOf(weighUpWords.waters)]}
                     value={filters.water}
                     onChange={set('water')}
                 />
             </Box>
             {found.length === 0 ? (
-                <p role="status">{messages.weighUp.noneLeft}</p>
+                <p role="status">{weighUpWords.noneLeft}</p>
             ) : (
                 <LodgerTable rows={refusedShown ? [...fitting, ...refused] : fitting} />
             )}
             {refused.length > 0 && (
                 <Button marginTop="14px" onClick={() => showRefused(!refusedShown)}>
                     {refusedShown
-                        ? messages.weighUp.hideRefused
-                        : messages.weighUp.showRefused({ n: refused.length })}
+                        ? weighUpWords.hideRefused
+                        : weighUpWords.showRefused({ n: refused.length })}
                 </Button>
             )}
         </Box>
@@ -127,10 +128,10 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
         <Table.Root>
             <Table.Header>
                 <Table.Row>
-                    <Table.ColumnHeader>{messages.weighUp.columns.species}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{messages.weighUp.columns.fit}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{weighUpWords.columns.species}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{weighUpWords.columns.fit}</Table.ColumnHeader>
                     <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
-                        {messages.weighUp.columns.why}
+                        {weighUpWords.columns.why}
                     </Table.ColumnHeader>
                 </Table.Row>
             </Table.Header>
@@ -147,7 +148,7 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                             {suitableWords(row)}
                             {row.join_from_mm !== null && (
                                 <chakra.span display="block" fontWeight={400} color="ink">
-                                    {messages.weighUp.joinFrom({ length: measured(row.join_from_mm, unit) })}
+                                    {weighUpWords.joinFrom({ length: measured(row.join_from_mm, unit) })}
                                 </chakra.span>
                             )}
                             <chakra.span
@@ -162,7 +163,7 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                             {row.because}
                             {row.mend.length > 0 && (
                                 <chakra.span display="block" color="ink2">
-                                    {messages.weighUp.mend} {row.mend.join(' ')}
+                                    {weighUpWords.mend} {row.mend.join(' ')}
                                 </chakra.span>
                             )}
                         </Table.Cell>

@@ -1,5 +1,6 @@
 import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { planSentence } from './planSentence'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -298,7 +299,7 @@ function Acts({ page }: { page: Page }) {
                 {messages.systems.card}
             </Button>
             <Link to="/systems/$id/suitable-species" params={{ id }}>
-                {messages.weighUp.ask}
+                {weighUpWords.ask}
             </Link>
         </Box>
     )

@@ -1,5 +1,6 @@
 import { temperature } from '../units/temperature'
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -115,7 +116,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                 </Link>
                 {' · '}
                 <Link to="/systems/$id/suitable-species" params={{ id: system.id }}>
-                    {messages.weighUp.ask}
+                    {weighUpWords.ask}
                 </Link>
                 {system.fish.length === 0 && <Box color="ink2">{messages.systemsList.noFish}</Box>}
                 <chakra.ul>

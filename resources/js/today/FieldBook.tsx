@@ -161,7 +161,7 @@ function useWayTo(due: DueRow): () => void {
             case 'measure':
                 return void navigate({ to: '/fish/$id', params: { id: due.fish_id ?? 0 }, hash: 'record' })
             case 'watch':
-                return void navigate({ to: '/moves', hash: `watch-${due.of_id ?? 0}` })
+                return void navigate({ to: '/moves', hash: `addition-${due.of_id ?? 0}` })
             case 'move':
             case 'interim':
                 return void navigate({ to: '/moves/$id', params: { id: due.of_id ?? 0 } })

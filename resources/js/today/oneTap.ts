@@ -15,7 +15,7 @@ export function answerTo(due: DueRow, today: string) {
                         'POST',
                         '/api/v1/watches/{watch}/checks',
                         { watch: due.of_id ?? 0 },
-                        { troubles: [], has_eaten: false },
+                        { has_eaten: false, exceptions: [] },
                     ),
                 undo: (check: number) => write('DELETE', '/api/v1/watch-checks/{check}', { check }),
             }

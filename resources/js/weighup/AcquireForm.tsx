@@ -9,6 +9,7 @@ import { FieldForm, fieldsOf } from '../log/FieldForm'
 import { optionsOf } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
@@ -58,7 +59,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
         {
             undo: (recorded) => write('DELETE', '/api/v1/fish/{fish}', { fish: recorded.id }),
             notice: (body) =>
-                messages.weighUp.arrived({
+                weighUpWords.arrived({
                     n: body.count,
                     name: body.name,
                     home: systems.find((system) => system.id === body.system_id)?.name ?? '',
@@ -73,7 +74,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.weighUp.save}
+            act={weighUpWords.save}
             onCancel={onDone}
             onSave={(values) =>
                 entry.save({
@@ -89,32 +90,20 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                 })
             }
         >
-            <Text name="name" label={messages.weighUp.name} help={messages.weighUp.nameHelp} />
+            <Text name="name" label={weighUpWords.name} help={weighUpWords.nameHelp} />
             <Choice
                 name="system_id"
-                label={messages.weighUp.home}
+                label={weighUpWords.home}
                 options={systems.map(({ id, name }) => ({ value: String(id), text: name }))}
                 placeholder="–"
             />
-            <Text name="date" label={messages.weighUp.day} type="date" max={today} />
-            <Text name="length" label={messages.weighUp.length} />
-            <Choice
-                name="method"
-                label={messages.weighUp.method}
-                options={optionsOf(messages.labels.methods)}
-            />
-            <Choice
-                name="origin"
-                label={messages.weighUp.origin}
-                options={optionsOf(messages.weighUp.origins)}
-            />
-            <Choice
-                name="purpose"
-                label={messages.weighUp.purpose}
-                options={optionsOf(messages.weighUp.purposes)}
-            />
-            <Text name="fallback" label={messages.weighUp.fallback} />
-            <Text name="arrival_note" label={messages.weighUp.note} />
+            <Text name="date" label={weighUpWords.day} type="date" max={today} />
+            <Text name="length" label={weighUpWords.length} />
+            <Choice name="method" label={weighUpWords.method} options={optionsOf(messages.labels.methods)} />
+            <Choice name="origin" label={weighUpWords.origin} options={optionsOf(weighUpWords.origins)} />
+            <Choice name="purpose" label={weighUpWords.purpose} options={optionsOf(weighUpWords.purposes)} />
+            <Text name="fallback" label={weighUpWords.fallback} />
+            <Text name="arrival_note" label={weighUpWords.note} />
         </FieldForm>
     )
 }

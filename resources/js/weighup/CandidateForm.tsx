@@ -3,7 +3,7 @@ import type { UseFormReturn } from 'react-hook-form'
 import type { Refused } from '../api/refused'
 import { AskingScope, fieldsOf } from '../log/FieldForm'
 import { optionsOf } from '../log/fields'
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { SpeciesNamed } from '../species/SpeciesField'
 import type { CandidateTyped } from './candidate'
 
@@ -34,29 +34,29 @@ export function CandidateForm({ form, refused, isUnknown, isNarrow }: Props) {
                 <Box gridColumn={column('1 / 3')}>
                     <SpeciesNamed
                         name="species"
-                        label={messages.weighUp.species}
-                        help={messages.weighUp.speciesHelp}
-                        unknown={isUnknown ? messages.weighUp.unknownSpecies : undefined}
+                        label={weighUpWords.species}
+                        help={weighUpWords.speciesHelp}
+                        unknown={isUnknown ? weighUpWords.unknownSpecies : undefined}
                     />
                 </Box>
-                <Text name="count" label={messages.weighUp.count} inputMode="numeric" />
-                <Text name="length" label={messages.weighUp.length} help={messages.weighUp.lengthHelp} />
+                <Text name="count" label={weighUpWords.count} inputMode="numeric" />
+                <Text name="length" label={weighUpWords.length} help={weighUpWords.lengthHelp} />
                 <Box gridColumn={column('auto')}>
                     <Choice
                         name="health"
-                        label={messages.weighUp.health}
-                        options={optionsOf(messages.weighUp.healths)}
+                        label={weighUpWords.health}
+                        options={optionsOf(weighUpWords.healths)}
                     />
                 </Box>
-                <Text name="price" label={messages.weighUp.price} inputMode="decimal" />
+                <Text name="price" label={weighUpWords.price} inputMode="decimal" />
                 <Text
                     name="served"
                     refusedAs="quarantine_served"
-                    label={messages.weighUp.quarantine}
+                    label={weighUpWords.quarantine}
                     inputMode="numeric"
                 />
                 <Box gridColumn={column('2 / -1')}>
-                    <Text name="fallback" label={messages.weighUp.fallback} />
+                    <Text name="fallback" label={weighUpWords.fallback} />
                 </Box>
             </Box>
         </AskingScope>

@@ -1,5 +1,5 @@
 import { longDay } from '../units/day'
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { joined } from '../messages/joined'
 import { stayWords } from './sentences'
 import { chakra } from '@chakra-ui/react'
@@ -31,7 +31,7 @@ export function ChainList({ chain, count }: { chain: Chain; count: number }) {
                     )}
                     {stay.company.length > 0 && (
                         <chakra.span display="block" color="close" fontWeight={600}>
-                            {messages.weighUp.onlyWith({ count, company: joined(stay.company) })}
+                            {weighUpWords.onlyWith({ count, company: joined(stay.company) })}
                         </chakra.span>
                     )}
                     {stay.mend.map((one) => (
@@ -43,9 +43,9 @@ export function ChainList({ chain, count }: { chain: Chain; count: number }) {
             ))}
             {chain.build !== null && (
                 <chakra.li paddingBlock="6px">
-                    <b>{messages.weighUp.toBuild}:</b> {chain.build.what}
+                    <b>{weighUpWords.toBuild}:</b> {chain.build.what}
                     <chakra.span display="block" color="close" fontWeight={600}>
-                        {messages.weighUp.readyBy({
+                        {weighUpWords.readyBy({
                             day: longDay(chain.build.by, today),
                             begin: longDay(chain.build.begin, today),
                         })}

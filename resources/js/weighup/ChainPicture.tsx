@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { systemsQuery } from '../api/queries'
@@ -63,7 +63,7 @@ export function ChainPicture({ chain, species, adult }: Props) {
                     width={width}
                     height={height + 40}
                     role="img"
-                    aria-label={messages.weighUp.picture({ kind: species.common_name })}
+                    aria-label={weighUpWords.picture({ kind: species.common_name })}
                 >
                     {rooms.map((room, i) => (
                         <RoomDrawing
@@ -143,10 +143,10 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
         }
         const [width, height] = fullSize(system)
         const note = stay.is_for_life
-            ? messages.weighUp.forLife
+            ? weighUpWords.forLife
             : stay.move === null
-              ? messages.weighUp.atLeast({ month: monthOfYear(chain.horizon) })
-              : messages.weighUp.untilMove({ month: monthOfYear(stay.move) })
+              ? weighUpWords.atLeast({ month: monthOfYear(chain.horizon) })
+              : weighUpWords.untilMove({ month: monthOfYear(stay.move) })
         return [
             {
                 key: `${stay.system_id} ${stay.from}`,
@@ -162,7 +162,7 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
     if (chain.build !== null) {
         rooms.push({
             key: 'build',
-            name: messages.weighUp.toBuild,
+            name: weighUpWords.toBuild,
             note: `by ${monthOfYear(chain.build.by)}`,
             width: chain.build.length_mm,
             height: chain.build.width_mm,

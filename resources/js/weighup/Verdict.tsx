@@ -1,6 +1,6 @@
 import { costWords, quarantineWords } from './sentences'
 import { percent } from '../units/share'
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { lengthRange } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -44,7 +44,7 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                 }}
                 gap="24px"
             >
-                <Section title={messages.weighUp.chain}>
+                <Section title={weighUpWords.chain}>
                     <ChainList chain={weighed.chain} count={Number(typed.count)} />
                 </Section>
                 <Box display="flex" flexDirection="column" gap="16px">
@@ -55,12 +55,12 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                         alignSelf="start"
                         onClick={() => setComing(true)}
                     >
-                        {messages.weighUp.acquire}
+                        {weighUpWords.acquire}
                     </Button>
                 </Box>
             </Box>
             <PaperDialog
-                title={messages.weighUp.acquireTitle({ kind: species.common_name })}
+                title={weighUpWords.acquireTitle({ kind: species.common_name })}
                 open={isComing}
                 onClose={() => setComing(false)}
             >
@@ -82,10 +82,10 @@ function Figures({ weighed }: { weighed: Weighed }) {
     const { upkeep } = weighed
     return (
         <Box as="dl" borderTop="1.6px solid" borderColor="ink">
-            <Fact name={messages.weighUp.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
+            <Fact name={weighUpWords.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
             {weighed.lifespan !== null && (
-                <Fact name={messages.weighUp.facts.life}>
-                    {messages.weighUp.years({
+                <Fact name={weighUpWords.facts.life}>
+                    {weighUpWords.years({
                         low: weighed.lifespan.low,
                         high: weighed.lifespan.high,
                     })}
@@ -93,30 +93,30 @@ function Figures({ weighed }: { weighed: Weighed }) {
             )}
             {upkeep !== null && (
                 <>
-                    <Fact name={messages.weighUp.facts.mass}>{massWords(upkeep.adult_mass_g, units)}</Fact>
-                    <Fact name={messages.weighUp.facts.food}>
-                        {messages.weighUp.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
+                    <Fact name={weighUpWords.facts.mass}>{massWords(upkeep.adult_mass_g, units)}</Fact>
+                    <Fact name={weighUpWords.facts.food}>
+                        {weighUpWords.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
                     </Fact>
                     {upkeep.weekly_change > 0 && (
-                        <Fact name={messages.weighUp.facts.change}>
-                            {messages.weighUp.change({
+                        <Fact name={weighUpWords.facts.change}>
+                            {weighUpWords.change({
                                 share: percent(Math.max(0.01, upkeep.weekly_change)),
                             })}
                         </Fact>
                     )}
                 </>
             )}
-            <Fact name={messages.weighUp.facts.quarantine}>
-                {weighed.quarantine_days === 0 ? messages.weighUp.noQuarantine : quarantineWords(weighed)}
+            <Fact name={weighUpWords.facts.quarantine}>
+                {weighed.quarantine_days === 0 ? weighUpWords.noQuarantine : quarantineWords(weighed)}
             </Fact>
-            {upkeep !== null && <Fact name={messages.weighUp.facts.cost}>{costWords(upkeep)}</Fact>}
+            {upkeep !== null && <Fact name={weighUpWords.facts.cost}>{costWords(upkeep)}</Fact>}
         </Box>
     )
 }
 
 function Cautions({ cautions }: { cautions: readonly string[] }) {
     return (
-        <Section title={messages.weighUp.cautions}>
+        <Section title={weighUpWords.cautions}>
             <ul>
                 {cautions.map((one) => (
                     <chakra.li key={one} paddingBlock="4px" borderBottom="1px solid" borderColor="rule">
@@ -125,7 +125,7 @@ function Cautions({ cautions }: { cautions: readonly string[] }) {
                 ))}
             </ul>
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                {messages.weighUp.cautionsNote}
+                {weighUpWords.cautionsNote}
             </chakra.p>
         </Section>
     )

@@ -1,5 +1,5 @@
 import { useSearch } from '@tanstack/react-router'
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -23,7 +23,7 @@ export function WeighUpPage() {
 }
 
 function WeighUp({ species }: { species: string }) {
-    useNameSheet(messages.weighUp.title, messages.weighUp.comment)
+    useNameSheet(weighUpWords.title, weighUpWords.comment)
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
     const first = useCandidate(species)
@@ -40,7 +40,7 @@ function WeighUp({ species }: { species: string }) {
         <>
             <SheetHead
                 sentence={sentence}
-                comment={weighed.length === 0 ? messages.weighUp.emptyComment : messages.weighUp.chainNote}
+                comment={weighed.length === 0 ? weighUpWords.emptyComment : weighUpWords.chainNote}
             />
             {isBeside && (
                 <Beside together={together} onTogether={setTogether} onAlone={() => setBeside(false)} />
@@ -72,12 +72,12 @@ function WeighUp({ species }: { species: string }) {
 function sentenceOf(weighed: readonly Candidate[], together: boolean): string {
     const [first, second] = weighed
     if (first === undefined) {
-        return messages.weighUp.empty
+        return weighUpWords.empty
     }
     if (second === undefined) {
         return first.weighed?.sentence ?? ''
     }
-    return (together ? messages.weighUp.pairTogether : messages.weighUp.between)({
+    return (together ? weighUpWords.pairTogether : weighUpWords.between)({
         a: first.species?.common_name ?? '',
         b: (second.species?.common_name ?? '').toLowerCase(),
     })
@@ -109,10 +109,10 @@ function Beside({ together, onTogether, onAlone }: BesideProps) {
                     checked={together}
                     onChange={(event) => onTogether(event.target.checked)}
                 />
-                {messages.weighUp.together}
+                {weighUpWords.together}
             </chakra.label>
             <Button variant="plain" onClick={onAlone}>
-                {messages.weighUp.alone}
+                {weighUpWords.alone}
             </Button>
         </Box>
     )
@@ -136,7 +136,7 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                 />
                 {!isBeside && (
                     <Button variant="plain" alignSelf="start" onClick={onBeside}>
-                        {messages.weighUp.beside}
+                        {weighUpWords.beside}
                     </Button>
                 )}
             </Box>

@@ -1,5 +1,5 @@
 import type { Chain, SuitableSpeciesRow, Weighed } from '../api/types'
-import { messages } from '../messages'
+import { weighUpWords } from '../messages/weighUp'
 import { joined } from '../messages/joined'
 import { longDay, monthOfYear } from '../units/day'
 import { grouped } from '../units/volume'
@@ -7,25 +7,21 @@ import { grouped } from '../units/volume'
 /** "for life, as a group of 6 to 14", "until March 2028", "no". */
 export function suitableWords(row: SuitableSpeciesRow): string {
     if (row.fit === 'not') {
-        return messages.weighUp.no
+        return weighUpWords.no
     }
     const long = howLong(row)
     if (row.most > row.least) {
-        const group = messages.weighUp.groupRange({ least: row.least, most: row.most })
-        return messages.weighUp.whole({ long, group })
+        const group = weighUpWords.groupRange({ least: row.least, most: row.most })
+        return weighUpWords.whole({ long, group })
     }
-    return row.least > 1
-        ? messages.weighUp.whole({ long, group: messages.weighUp.group({ n: row.least }) })
-        : long
+    return row.least > 1 ? weighUpWords.whole({ long, group: weighUpWords.group({ n: row.least }) }) : long
 }
 
 function howLong(row: SuitableSpeciesRow): string {
     if (row.fit === 'for-life') {
-        return messages.weighUp.forLife
+        return weighUpWords.forLife
     }
-    return row.until === null
-        ? messages.weighUp.tenYears
-        : messages.weighUp.until({ day: monthOfYear(row.until) })
+    return row.until === null ? weighUpWords.tenYears : weighUpWords.until({ day: monthOfYear(row.until) })
 }
 
 export function suitableHeadline(
@@ -33,15 +29,15 @@ export function suitableHeadline(
     rows: readonly SuitableSpeciesRow[],
     withFish: string | undefined,
 ): string {
-    return messages.weighUp.suitableHeadline({
+    return weighUpWords.suitableHeadline({
         life: rows.filter((row) => row.fit === 'for-life').length,
         time: rows.filter((row) => row.fit === 'until').length,
-        where: withFish === undefined ? system : messages.weighUp.with({ system, fish: withFish }),
+        where: withFish === undefined ? system : weighUpWords.with({ system, fish: withFish }),
     })
 }
 
 export function stayWords(stay: Chain['stays'][number], horizon: string, today: string): string {
-    const said = messages.weighUp
+    const said = weighUpWords
     return [
         stay.is_planned ? said.planned({ day: longDay(stay.from, today) }) : '',
         stay.is_interim ? said.stopgap : '',
@@ -53,7 +49,7 @@ export function stayWords(stay: Chain['stays'][number], horizon: string, today: 
 
 /** The day to move it and, where that is another, the day on which it may have to go. */
 function untilWords(stay: Chain['stays'][number], horizon: string, today: string): string {
-    const said = messages.weighUp
+    const said = weighUpWords
     if (stay.is_for_life) {
         return said.forLife
     }
@@ -73,18 +69,18 @@ function untilWords(stay: Chain['stays'][number], horizon: string, today: string
 
 /** What it costs in its life, in the facility's money, without its name. */
 export function costWords(upkeep: NonNullable<Weighed['upkeep']>): string {
-    return messages.weighUp.cost({
+    return weighUpWords.cost({
         whole: grouped(upkeep.whole_cost),
         parts: joined([
-            upkeep.price === null ? '' : messages.weighUp.toBuy({ sum: grouped(upkeep.price) }),
-            messages.weighUp.forFood({ sum: grouped(upkeep.food_cost) }),
-            upkeep.home_cost > 0 ? messages.weighUp.toBuildFor({ sum: grouped(upkeep.home_cost) }) : '',
+            upkeep.price === null ? '' : weighUpWords.toBuy({ sum: grouped(upkeep.price) }),
+            weighUpWords.forFood({ sum: grouped(upkeep.food_cost) }),
+            upkeep.home_cost > 0 ? weighUpWords.toBuildFor({ sum: grouped(upkeep.home_cost) }) : '',
         ]),
     })
 }
 
 export function quarantineWords({ quarantine_days: days, quarantine_home: home }: Weighed): string {
     return home === null
-        ? messages.weighUp.quarantineNoHome({ days })
-        : messages.weighUp.quarantineDays({ days, home })
+        ? weighUpWords.quarantineNoHome({ days })
+        : weighUpWords.quarantineDays({ days, home })
 }

@@ -9,6 +9,7 @@ use App\Language\Messages;
 use App\Language\PseudoLanguage;
 use App\Scenario\JsonType;
 use BackedEnum;
+use Biomegas\Company\Harm;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\WaterLayer;
@@ -30,7 +31,7 @@ final class CatalogueTest extends TestCase
     /** @var list<array{class-string<BackedEnum>, string}> enums that are told inside sentences, with the aspect */
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
-        [CheckItem::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
+        [CheckItem::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void

@@ -108,9 +108,22 @@ final class AgendaItemTest extends TestCase
     {
         $case = new WatchCase('Moss', LocalMoment::fromIso('2027-03-13T09:00'));
         $state = WatchState::of($case, $checks, [], new Rulebook, LocalMoment::fromIso("2027-03-13T{$now}"));
-        $item = AgendaItem::ofWatch(5, Example::tank('home', 150, 60), self::fish(), $state);
+        $item = AgendaItem::ofAddition(5, Example::tank('home', 150, 60), [[self::fish(), $state]]);
 
         $this->assertItem($isLate === null ? null : [AgendaKind::Watch, 'home', $isLate, $isLate ? 'watch.take_out' : 'watch.not_settled'], $item);
+    }
+
+    public function test_those_that_went_in_together_are_one_item_until_one_must_come_out(): void
+    {
+        $home = Example::tank('home', 150, 60);
+        $now = LocalMoment::fromIso('2027-03-13T09:30');
+        $look = fn (CheckItem ...$troubles): array => [new Check($now, array_values($troubles), true)];
+        $state = fn (array $checks): WatchState => WatchState::of(new WatchCase('Moss', LocalMoment::fromIso('2027-03-13T09:00')), $checks, [], new Rulebook, $now);
+        $moss = self::fish();
+
+        $this->assertSame(["{$moss->name}, {$moss->name}", null], [AgendaItem::ofAddition(5, $home, [[$moss, $state([])], [$moss, $state([])]])?->name, AgendaItem::ofAddition(5, $home, [[$moss, $state([])], [$moss, $state([])]])?->fish]);
+        $this->assertSame([$moss->name, true], [AgendaItem::ofAddition(5, $home, [[$moss, $state([])], [$moss, $state($look(CheckItem::Eyes))]])?->name, AgendaItem::ofAddition(5, $home, [[$moss, $state([])], [$moss, $state($look(CheckItem::Eyes))]])?->isLate]);
+        $this->assertNull(AgendaItem::ofAddition(5, $home, [[$moss, $state($look())], [$moss, $state($look())]]));
     }
 
     /** @return iterable<string, array{string, list<array{string, array<string, float>}>, ?bool}> until when; tests; late */

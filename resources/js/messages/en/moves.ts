@@ -37,6 +37,7 @@ export const moves = {
     timeOuts:
         '{all, plural, =0 {No time-outs so far.} one {One time-out so far, {settled_words} came back and settled.} other {{all_Words} time-outs so far, {settled_words} came back and settled.}}',
     sheet: {
+        record: 'How it went there before',
         title: '{fish} to {to}',
         broken: 'A fish of this sheet is not there any more. Drop it and make a new one.',
         objections: 'What speaks against it',
@@ -79,7 +80,14 @@ export const moves = {
         eaten: 'It ate',
         look: 'Save the look',
         looked: 'Looked at {name}.',
+        allGoodBut: 'All good but {names}',
+        notGood: 'Not well',
+        together: '{n_Words} went in together.',
+        more: 'More of {name}',
+        allEaten: 'They ate',
         chased: 'Chased by',
+        chasesToo: 'It chases',
+        chases: 'chased {name}',
         nobody: 'nobody',
         note: 'Note',
         rounds: 'Looks',
