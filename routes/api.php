@@ -122,12 +122,14 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('systems/{system}/water-works', [WaterWorkController::class, 'store']);
         Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
         Route::put('systems/{system}/preparation', [PreparationController::class, 'update']);
+        Route::put('systems/{system}/preparation/steps', [PreparationController::class, 'arrange']);
         Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
         Route::delete('systems/{system}/preparation', [PreparationController::class, 'destroy']);
         Route::delete('probes/{probe}', [ProbeController::class, 'destroy']);
 
         Route::post('move-sheets', [MoveSheetController::class, 'store']);
         Route::put('move-sheets/{sheet}', [MoveSheetController::class, 'update']);
+        Route::put('move-sheets/{sheet}/steps', [MoveSheetController::class, 'arrange']);
         Route::put('move-sheets/{sheet}/steps/{step}', [MoveSheetController::class, 'tick']);
         Route::post('move-sheets/{sheet}/finish', [MoveSheetController::class, 'finish']);
         Route::post('move-sheets/{sheet}/take-back', [MoveSheetController::class, 'takeBack']);

@@ -59,7 +59,7 @@ final readonly class CalendarFeed
             $readying = Preparations::of($this->kept, $system, $written);
             foreach ($readying->preparation->steps as $step) {
                 if ($step->done === null) {
-                    $this->day("preparation-{$written->id}-{$step->step->value}", $step->begin, $step->end, Finding::of('calendar.feed.step', system: $system->name, step: $readying->what($step->step)), $readying->why($step->step));
+                    $this->day("preparation-{$written->id}-{$step->key}", $step->begin, $step->end, Finding::of('calendar.feed.step', system: $system->name, step: $step->what), $step->why);
                 }
             }
         });
@@ -116,9 +116,9 @@ final readonly class CalendarFeed
     }
 
     /** A whole day, or from one to another. */
-    private function day(string $name, LocalDate $from, ?LocalDate $until, Finding $summary, Finding $description): void
+    private function day(string $name, LocalDate $from, ?LocalDate $until, Finding $summary, ?Finding $description): void
     {
-        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say($summary), 'DESCRIPTION' => $this->kept->says()->say($description), 'TRANSP' => 'TRANSPARENT']);
+        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say($summary), ...($description === null ? [] : ['DESCRIPTION' => $this->kept->says()->say($description)]), 'TRANSP' => 'TRANSPARENT']);
         // The end of a day is the next one.
         foreach (['DTSTART' => $from, 'DTEND' => ($until ?? $from)->plusDays(1)] as $property => $date) {
             $event->add($property, str_replace('-', '', $date->toIso()), ['VALUE' => 'DATE']);

@@ -26,9 +26,12 @@ use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\MoveCase;
 use Biomegas\Moving\Sheet\MoveSheet;
 use Biomegas\Moving\Sheet\MovingOccupant;
+use Biomegas\Moving\Sheet\SheetStep;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\SystemChange;
 use Biomegas\Planning\HomesAhead\FallbackMissing;
+use Biomegas\Steps\ArrangedStep;
+use Biomegas\Steps\Arrangement;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Readiness\Readying;
 
@@ -44,7 +47,24 @@ final readonly class MoveSheets
     {
         $case = $this->caseOf($kept, $sheet);
 
-        return $case === null ? null : MoveSheet::of($case);
+        return $case === null ? null : MoveSheet::of($case, Arrangements::read($sheet->arrangement));
+    }
+
+    /**
+     * @param  list<ArrangedStep>  $wanted  in working order; none: as usual again
+     *
+     * @throws InvalidEntry when a fish of it is gone, or a step that guards somebody is left out
+     */
+    public function arrange(FacilitySnapshot $kept, Written $sheet, array $wanted): void
+    {
+        $case = $this->caseOf($kept, $sheet) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_to_drop'));
+        $usual = MoveSheet::of($case)->steps;
+        $arrangement = Arrangement::of(
+            $wanted,
+            array_column(array_map(fn (SheetStep $step): array => [$step->key, $step->minutes], $usual), 1, 0),
+            array_values(array_map(fn (SheetStep $step): string => $step->key, array_filter($usual, fn (SheetStep $step): bool => $step->isNeeded()))),
+        );
+        $sheet->update(['arrangement' => Arrangements::write($arrangement)]);
     }
 
     public function caseOf(FacilitySnapshot $kept, Written $sheet): ?MoveCase

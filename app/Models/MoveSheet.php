@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $override_reason
  * @property bool $is_time_out
  * @property array<string, string> $done
+ * @property array{steps: list<array{key: string, length: float|int|null, words: string|null, part: string|null}>, left_out: list<string>}|null $arrangement of its steps; null: as usual
  * @property string|null $test_until
  * @property string|null $note
  * @property Carbon|null $finished_at
@@ -31,7 +32,7 @@ use Illuminate\Support\Carbon;
  */
 final class MoveSheet extends Model
 {
-    protected $casts = ['mixing' => MixingWay::class, 'done' => 'array', 'is_time_out' => 'boolean', 'finished_at' => 'datetime', 'cancelled_at' => 'datetime'];
+    protected $casts = ['mixing' => MixingWay::class, 'done' => 'array', 'arrangement' => 'array', 'is_time_out' => 'boolean', 'finished_at' => 'datetime', 'cancelled_at' => 'datetime'];
 
     /** @return HasMany<MoveSheetFish, $this> */
     public function fish(): HasMany

@@ -19,8 +19,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $count
  * @property int|null $length_tenth_mm
  * @property array<string, string> $done
+ * @property array{steps: list<array{key: string, length: float|int|null, words: string|null, part: string|null}>, left_out: list<string>}|null $arrangement of its steps; null: as usual
  */
 final class Preparation extends Model
 {
-    protected $casts = ['is_built' => 'boolean', 'uses_tap_water' => 'boolean', 'has_starter_fish' => 'boolean', 'donor_share' => 'float', 'done' => 'array'];
+    protected $casts = ['is_built' => 'boolean', 'uses_tap_water' => 'boolean', 'has_starter_fish' => 'boolean', 'donor_share' => 'float', 'done' => 'array', 'arrangement' => 'array'];
 }

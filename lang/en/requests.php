@@ -38,6 +38,11 @@ return [
     'look' => [
         'exists' => 'Choose one from the list.',
     ],
+    'arrangement' => [
+        'steps.*.key' => 'Say what is done in this step.',
+        'steps.*.length' => 'Give a number from 1 to 1000.',
+        'steps.*.words' => 'Say in up to 200 letters what is done.',
+    ],
     'move_sheet_change' => [
         'container_litres' => 'Give how many litres the container holds.',
     ],

@@ -255,6 +255,23 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertNotNull(MoveSheet::query()->findOrFail($page['sheet']['id'])->cancelled_at);
     }
 
+    public function test_its_steps_are_arranged_with_times_and_steps_of_ones_own(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->assertCreated()->json();
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}/steps";
+        $keys = array_column($page['steps'], 'key');
+        $wanted = array_map(fn (string $key): array => ['key' => $key, 'length' => $key === 'carry' ? 7.5 : null], array_values(array_diff($keys, ['lid'])));
+        [$wanted[0], $wanted[1]] = [$wanted[1], $wanted[0]];
+        $arranged = $this->putJson($path, ['steps' => [...$wanted, ['words' => 'Phone the neighbour', 'phase' => 'before', 'length' => 2]]])->assertOk()->assertJsonPath('is_arranged', true);
+
+        $this->assertSame([$keys[1], $keys[0], ...array_slice(array_values(array_diff($keys, ['lid'])), 2), 'own-1'], $arranged->json('steps.*.key'));
+        $this->assertEquals(7.5, array_column($arranged->json('steps'), 'minutes', 'key')['carry']);
+        $this->assertEquals(['own-1', 'before', 'Phone the neighbour', '', 2.0, null], array_values(collect($arranged->json('steps'))->firstWhere('key', 'own-1')));
+        $this->putJson("{$path}/own-1", ['done' => true])->assertOk();
+
+        $this->putJson($path, ['steps' => []])->assertOk()->assertJsonPath('is_arranged', false)->assertJsonPath('steps.*.key', $keys);
+    }
+
     public function test_clocks_that_are_set_do_not_upset_the_watch(): void
     {
         Carbon::setTestNow('2027-03-27 21:00');

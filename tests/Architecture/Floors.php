@@ -18,7 +18,7 @@ final class Floors
     /** Folders of the core from the ground up; those in one line do not know each other. */
     private const CORE = [
         ['Finding', 'Numerics'],
-        ['Calendar', 'Growth\LeastSquares', 'Measure'],
+        ['Calendar', 'Growth\LeastSquares', 'Measure', 'Steps'],
         ['Facility\Description', 'Losses', 'Placement'],
         ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import * as fromTheStart from '../../resources/js/messages/en'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { species } from '../../resources/js/messages/en/species'
+import { steps } from '../../resources/js/messages/en/steps'
 import { weighUp } from '../../resources/js/messages/en/weighUp'
 import { joined } from '../../resources/js/messages/joined'
 import { accented, accentedPattern } from '../../resources/js/messages/pseudo'
@@ -16,7 +17,7 @@ const textsOf = (tree: object, path = ''): [path: string, text: string][] =>
             : textsOf(branch as object, `${path}${name}.`),
     )
 
-const texts = textsOf({ ...fromTheStart, rulebook, species, weighUp })
+const texts = textsOf({ ...fromTheStart, rulebook, species, steps, weighUp })
 const patterns = texts.filter(([, text]) => text.includes('{'))
 const placeholdersOf = (pattern: string): string[] =>
     [...new Set([...pattern.matchAll(/\{(\w+)\s*[,}]/g)].map(([, name]) => name ?? ''))].sort()

@@ -9,6 +9,7 @@ use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Facility\MoveSheets;
 use App\Facility\Watches;
+use App\Http\Requests\ArrangementRequest;
 use App\Http\Requests\MoveSheetChange;
 use App\Http\Requests\MoveSheetRequest;
 use App\Http\Requests\TickRequest;
@@ -139,6 +140,23 @@ final readonly class MoveSheetController
             $changes['container_tenth_litres'] = (int) round(self::TENTHS * $request->float('container_litres'));
         }
         $sheet->update($changes);
+
+        return $this->page($sheet);
+    }
+
+    #[OA\Put(path: '/api/v1/move-sheets/{sheet}/steps', operationId: 'arrangeMoveSteps')]
+    #[InPath('sheet')]
+    #[Idempotent]
+    #[Takes('ArrangementRequest')]
+    #[Answers(200, 'MoveSheetPage', 'In that order, with those times; or as usual again.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such sheet.')]
+    #[Answers(422, 'Problem', 'It is finished, or a step that guards somebody is left out.')]
+    public function arrange(ArrangementRequest $request, MoveSheet $sheet): JsonResponse
+    {
+        self::mustBeOpen($sheet);
+        $this->sheets->arrange($this->reader->read(), $sheet, $request->wanted());
 
         return $this->page($sheet);
     }

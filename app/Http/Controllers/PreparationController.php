@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\Preparations;
 use App\Facility\TenthMm;
+use App\Http\Requests\ArrangementRequest;
 use App\Http\Requests\PreparationRequest;
 use App\Http\Requests\StepRequest;
 use App\Http\Requests\TypedLength;
@@ -20,7 +22,6 @@ use App\OpenApi\Takes;
 use Biomegas\Calendar\PlannedDay;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Water\Readiness\Step;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -67,7 +68,7 @@ final readonly class PreparationController
 
     #[OA\Put(path: '/api/v1/systems/{system}/preparation/steps/{step}', operationId: 'tickPreparationStep')]
     #[InPath('system')]
-    #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: Step::class))]
+    #[OA\Parameter(name: 'step', in: 'path', required: true, schema: new OA\Schema(type: 'string'))]
     #[Idempotent]
     #[Takes('StepRequest')]
     #[Answers(200, 'PreparationSheet', 'Ticked, or taken back.')]
@@ -78,13 +79,34 @@ final readonly class PreparationController
     public function tick(StepRequest $request, System $system, string $step): JsonResponse
     {
         $preparation = Preparation::query()->where('system_id', $system->id)->firstOrFail();
-        $known = Step::tryFrom($step) ?? throw InvalidEntry::because('step', Finding::of('entry.no_such_step', step: $step));
+        $kept = $this->reader->read();
+        if (! in_array($step, array_column(Preparations::of($kept, $kept->system($system->id), $preparation)->preparation->steps, 'key'), true)) {
+            throw InvalidEntry::because('step', Finding::of('entry.no_such_step', step: $step));
+        }
         $done = $preparation->done;
-        unset($done[$known->value]);
+        unset($done[$step]);
         if ($request->filled('done')) {
-            $done[$known->value] = $request->doneOn($this->reader->read()->facility->date)->toIso();
+            $done[$step] = $request->doneOn($kept->facility->date)->toIso();
         }
         $preparation->update(['done' => $done]);
+
+        return $this->answer($system, $preparation);
+    }
+
+    #[OA\Put(path: '/api/v1/systems/{system}/preparation/steps', operationId: 'arrangePreparationSteps')]
+    #[InPath('system')]
+    #[Idempotent]
+    #[Takes('ArrangementRequest')]
+    #[Answers(200, 'PreparationSheet', 'In that order, with those days; or as usual again.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such preparation.')]
+    #[Answers(422, 'Problem', 'A step that guards somebody is left out.')]
+    public function arrange(ArrangementRequest $request, System $system): JsonResponse
+    {
+        $preparation = Preparation::query()->where('system_id', $system->id)->firstOrFail();
+        $kept = $this->reader->read();
+        Preparations::arrange($kept, $kept->system($system->id), $preparation, $request->wanted());
 
         return $this->answer($system, $preparation);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Facility\Arrangements;
 use App\Facility\FacilitySnapshot;
 use App\Facility\HomeRecords;
 use App\Facility\MoveSheets;
@@ -40,6 +41,7 @@ final readonly class MoveSheetPage
         #[OA\Property(type: 'string', enum: MixingWay::class)] public MixingWay $mixing,
         #[OA\Property] public float $container_litres,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RunStep'))] public array $steps,
+        #[OA\Property(description: 'The steps are not as usual.')] public bool $is_arranged,
         #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'Of a large addition.')] public ?WaterForecast $forecast,
         #[OA\Property(description: 'What the addition does to the water.')] public ?string $forecast_sentence,
         #[OA\Property(format: 'date', nullable: true, description: 'First day of the daily tests of ammonia and nitrite; null: none are wanted.')] public ?string $test_from,
@@ -51,7 +53,7 @@ final readonly class MoveSheetPage
     public static function from(FacilitySnapshot $kept, MoveSheet $written, MoveSheets $sheets): self
     {
         $case = $sheets->caseOf($kept, $written);
-        $sheet = $case === null ? null : Run::of($case);
+        $sheet = $case === null ? null : Run::of($case, Arrangements::read($written->arrangement));
         $change = $sheets->addition($kept, $written);
         $tests = $sheets->tests($kept, $written);
         $says = $kept->says();
@@ -71,6 +73,7 @@ final readonly class MoveSheetPage
             $written->mixing,
             $written->container_tenth_litres / 10,
             array_map(fn (SheetStep $step): RunStep => RunStep::from($step, $written->done, $says), $sheet->steps ?? []),
+            $written->arrangement !== null,
             $change?->forecast === null ? null : WaterForecast::from($change->forecast),
             $change === null ? null : ($says->sayAll((new ChangeAdvice($change))->ofWater()) ?: null),
             $tests?->from->toIso(),

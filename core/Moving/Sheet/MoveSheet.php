@@ -11,6 +11,8 @@ use Biomegas\Measure\Portioned;
 use Biomegas\Measure\Share;
 use Biomegas\Moving\Mixing\WaterMatch;
 use Biomegas\Rulebook\RuleOption;
+use Biomegas\Steps\ArrangedStep;
+use Biomegas\Steps\Arrangement;
 use Biomegas\Water\Oxygen;
 
 /** A prepared run: what is at hand, what speaks against it, and every step with its reason. */
@@ -19,7 +21,7 @@ final readonly class MoveSheet
     /**
      * @param  list<Objection>  $objections  blocks first
      * @param  list<Finding>  $atHand
-     * @param  non-empty-list<SheetStep>  $steps
+     * @param  list<SheetStep>  $steps
      */
     private function __construct(
         public WaterMatch $match,
@@ -31,21 +33,36 @@ final readonly class MoveSheet
     ) {
     }
 
-    public static function of(MoveCase $case): self
+    public static function of(MoveCase $case, Arrangement $arrangement = new Arrangement): self
     {
         $match = WaterMatch::of($case->fromWater, $case->toWater, $case->hardiness(), $case->way, $case->container, $case->rulebook->answer(RuleOption::Acclimating) === 'always-slow');
         $catching = new Catching($case);
         $mass = array_sum(array_map(fn (MovingOccupant $mover): float => $mover->mass * $mover->occupant->count, $case->movers));
         $minutes = Oxygen::minutesWithoutAir($catching->tubLitres(), $mass, $case->fromWater->celsius ?? WaterTemperature::USUAL_CELSIUS);
 
-        return new self($match, Objections::of($case, $match), $catching->toHaveAtHand(), [
+        return new self($match, Objections::of($case, $match), $catching->toHaveAtHand(), self::arranged([
             ...self::before($case, $match),
             ...$catching->steps(),
             ...self::carrying($case, $minutes),
             ...self::mixing($match, $case),
             ...self::release($case),
             ...self::after($case),
-        ], $minutes);
+        ], $arrangement), $minutes);
+    }
+
+    /**
+     * @param  non-empty-list<SheetStep>  $usual
+     * @return list<SheetStep> as the keeper wants them
+     */
+    private static function arranged(array $usual, Arrangement $arrangement): array
+    {
+        $byKey = array_combine(array_map(fn (SheetStep $step): string => $step->key, $usual), $usual);
+
+        return array_map(function (ArrangedStep $arranged) use ($byKey): SheetStep {
+            $step = $byKey[$arranged->key] ?? SheetStep::of($arranged->key, Phase::from((string) $arranged->part), Finding::of('steps.own', words: (string) $arranged->words));
+
+            return $arranged->length === null ? $step : $step->timed($arranged->length);
+        }, $arrangement->over(array_keys($byKey)));
     }
 
     public function isBlocked(): bool

@@ -25,6 +25,12 @@ final readonly class SheetStep
         return new self($key, $phase, $what, array_values($why));
     }
 
+    /** It guards whoever handles the fish: it is not left out. */
+    public function isNeeded(): bool
+    {
+        return str_starts_with($this->key, 'hazard-') || $this->key === 'two-people';
+    }
+
     public function timed(float $minutes): self
     {
         return new self($this->key, $this->phase, $this->what, $this->why, $minutes);

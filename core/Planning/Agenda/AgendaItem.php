@@ -144,7 +144,7 @@ final readonly class AgendaItem
         $next = $readying->preparation->next();
 
         return $next !== null && $next->isDueOn($today)
-            ? new self(AgendaKind::Preparation, $system->key, $system->name, $readying->what($next->step), $next->isLateOn($today))
+            ? new self(AgendaKind::Preparation, $system->key, $system->name, $next->what, $next->isLateOn($today))
             : null;
     }
 

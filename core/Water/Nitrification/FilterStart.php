@@ -49,9 +49,11 @@ final readonly class FilterStart
     public function bacteria(Conditions $in, float $presentLoad, float $litres): Bacteria
     {
         if ($this->isNew) {
-            return $this->seed <= 0.0
+            $seeded = $this->seed <= 0.0
                 ? Bacteria::ofNewFilter()
                 : Course::mature(new Conditions($in->celsius), $this->seed / $litres)->and(Bacteria::ofNewFilter());
+
+            return $this->past === null ? $seeded : $seeded->orAtLeast($this->past->bacteria($in, $presentLoad));
         }
 
         $grown = $this->past?->bacteria($in, $presentLoad) ?? Course::mature($in, $presentLoad);

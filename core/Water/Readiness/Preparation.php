@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Water\Readiness;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
+use Biomegas\Steps\Arrangement;
 
 /**
  * The way to a ready home: the steps in order, each with its days counted back
@@ -12,7 +14,9 @@ use Biomegas\Calendar\LocalDate;
  */
 final readonly class Preparation
 {
-    /** @param  non-empty-list<ScheduledStep>  $steps  in working order */
+    private const OWN_DAYS = 1;
+
+    /** @param  list<ScheduledStep>  $steps  in working order */
     private function __construct(
         public array $steps,
         public LocalDate $wanted,
@@ -21,29 +25,39 @@ final readonly class Preparation
     ) {
     }
 
-    /** @param  array<value-of<Step>, LocalDate>  $done  by step, the day it was done */
-    public static function of(NewHome $home, LocalDate $wanted, array $done, LocalDate $today): self
+    /**
+     * @param  array<string, LocalDate>  $done  by key of the step, the day it was ticked
+     * @param  array<value-of<Step>, LocalDate>  $seen  by step, the day on which the records show it
+     */
+    public static function of(NewHome $home, LocalDate $wanted, array $done, LocalDate $today, array $seen = [], Arrangement $arrangement = new Arrangement): self
     {
+        $usual = array_values(array_filter(Step::cases(), fn (Step $step): bool => $step->appliesTo($home)));
         $steps = [];
         $end = $wanted;
-        foreach (array_reverse(Step::cases()) as $step) {
-            if ($step->appliesTo($home)) {
-                $begin = $end->plusDays(-$step->days($home));
-                array_unshift($steps, new ScheduledStep($step, $begin, $end->plusDays(-1), $done[$step->value] ?? null));
-                $end = $begin;
-            }
+        foreach (array_reverse($arrangement->over(array_map(fn (Step $step): string => $step->value, $usual))) as $arranged) {
+            $step = $arranged->isOwn() ? null : Step::from($arranged->key);
+            $days = $arranged->length === null ? ($step?->days($home) ?? self::OWN_DAYS) : (int) $arranged->length;
+            $begin = $end->plusDays(-$days);
+            array_unshift($steps, new ScheduledStep(
+                $arranged->key,
+                $step?->what($home) ?? Finding::of('steps.own', words: (string) $arranged->words),
+                $step?->why($home),
+                $days, $begin, $end->plusDays(-1),
+                $done[$arranged->key] ?? $seen[$arranged->key] ?? null,
+                ! isset($done[$arranged->key]) && isset($seen[$arranged->key]),
+            ));
+            $end = $begin;
         }
-        /** @var non-empty-list<ScheduledStep> $steps every home is at least filled and tested */
 
-        return new self($steps, $wanted, self::earliest($home, $steps, $today));
+        return new self($steps, $wanted, self::earliest($steps, $today));
     }
 
-    /** @param  non-empty-list<ScheduledStep>  $steps */
-    private static function earliest(NewHome $home, array $steps, LocalDate $today): LocalDate
+    /** @param  list<ScheduledStep>  $steps */
+    private static function earliest(array $steps, LocalDate $today): LocalDate
     {
         $days = 0;
         foreach ($steps as $step) {
-            $days += $step->done === null ? $step->step->days($home) : 0;
+            $days += $step->done === null ? $step->days : 0;
         }
 
         return $today->plusDays($days);

@@ -9,6 +9,7 @@ use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleParameter;
+use Biomegas\Steps\Arrangement;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\Conditions;
@@ -38,36 +39,37 @@ final readonly class Readying
     }
 
     /**
-     * @param  list<WaterTest>  $tests  by date
-     * @param  array<value-of<Step>, LocalDate>  $done  by step
      * @param  FedOccupant|null  $stock  the first fish that are planned
+     * @param  list<WaterTest>  $tests  since its last use, by date
+     * @param  array<string, LocalDate>  $done  by key of the step, the day it was ticked
+     * @param  Starters|null  $starters  null: no fish has run it in
      */
-    public static function of(System $system, Rulebook $rulebook, NewHomePlan $plan, ?FedOccupant $stock, array $tests, array $done, LocalDate $today): self
+    public static function of(System $system, Rulebook $rulebook, NewHomePlan $plan, ?FedOccupant $stock, array $tests, array $done, LocalDate $today, ?Starters $starters = null, Arrangement $arrangement = new Arrangement): self
     {
         $celsius = $system->likelyCelsius($plan->wanted);
         $load = SystemLoad::of($system, $stock === null ? [] : [$stock], $celsius, $rulebook);
+        $fresh = FilterStart::fresh($plan->donorShare, $plan->donorAmmonia);
         $forecast = LoadForecast::of(
             new Conditions($celsius, $load->capacityPerLitre() ?? Conditions::UNLIMITED, 0.0, Nitrogen::Nitrate->asNitrogen($rulebook->number(RuleParameter::NitrateTap))),
-            FilterStart::fresh($plan->donorShare, $plan->donorAmmonia),
-            0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
+            $starters === null ? $fresh : $fresh->after($starters->past),
+            $starters->load ?? 0.0, $stock === null ? self::LIGHT_LOAD : $load->ammoniaPerLitre(), $load->litres, $system->ph,
         );
-        $filled = $done[Step::Fill->value] ?? null;
+        $seen = new SeenSteps($tests, $starters?->came, $starters?->left);
+        $filled = $done[Step::Fill->value] ?? $seen->days[Step::Fill->value] ?? null;
         $since = array_values(array_filter($tests, fn (WaterTest $test): bool => $filled !== null && ! $test->date->isBefore($filled)));
         $cycle = CycleState::judge($since);
-        $home = new NewHome($system->kind, $plan->isBuilt, $plan->usesTapWater, $plan->hasStarterFish, self::cycleDays($forecast, $cycle, $filled, $today));
+        $elapsed = $filled === null || $starters !== null ? 0 : $filled->daysUntil($today);
+        $home = new NewHome($system->kind, $plan->isBuilt, $plan->usesTapWater, $plan->hasStarterFish || $starters !== null, self::cycleDays($forecast, $cycle, $elapsed));
 
-        return new self(Preparation::of($home, $plan->wanted, $done, $today), $cycle, $forecast, ReleaseCheck::findings($since), $home);
+        return new self(Preparation::of($home, $plan->wanted, $done, $today, $seen->days, $arrangement), $cycle, $forecast, ReleaseCheck::findings($since), $home);
     }
 
-    private static function cycleDays(LoadForecast $forecast, CycleState $cycle, ?LocalDate $filled, LocalDate $today): int
+    /** @param  int  $elapsed  days of it that are over and that the forecast does not know of */
+    private static function cycleDays(LoadForecast $forecast, CycleState $cycle, int $elapsed): int
     {
         $whole = $forecast->course->clearFrom() ?? self::LONGEST_CYCLE;
 
-        return match (true) {
-            $cycle === CycleState::Ready => 0,
-            $filled === null => $whole,
-            default => max(1, $whole - $filled->daysUntil($today)),
-        };
+        return $cycle === CycleState::Ready ? 0 : ($elapsed === 0 ? $whole : max(1, $whole - $elapsed));
     }
 
     /** @return non-empty-list<Finding> when it can be ready, and why not sooner */
@@ -80,8 +82,8 @@ final readonly class Readying
             $this->forecast->outcome() === Outcome::FilterTooSmall => [Finding::of('ready.filter_too_small')],
             $next === null => [Finding::of('ready.done')],
             $this->preparation->isLate() => [Finding::of('ready.late', day: $ready, days: $this->preparation->wanted->daysUntil($ready)), ...$this->because()],
-            $next->begin->isAfter($today) => [Finding::of('ready.begin_by', begin: $next->begin, step: $this->what($next->step), day: $ready)],
-            default => [Finding::of('ready.on_the_way', step: $this->what($next->step), day: $ready)],
+            $next->begin->isAfter($today) => [Finding::of('ready.begin_by', begin: $next->begin, step: $next->what, day: $ready)],
+            default => [Finding::of('ready.on_the_way', step: $next->what, day: $ready)],
         };
     }
 
@@ -89,15 +91,5 @@ final readonly class Readying
     private function because(): array
     {
         return $this->home->cycleDays > 7 ? [Finding::of('ready.filter_takes', days: $this->home->cycleDays)] : [];
-    }
-
-    public function what(Step $step): Finding
-    {
-        return $step->what($this->home);
-    }
-
-    public function why(Step $step): Finding
-    {
-        return $step->why($this->home);
     }
 }

@@ -25,6 +25,12 @@ enum Step: string
     case ClearUp = 'clear-up';
     case Test = 'test';
 
+    /** It guards people: it is not left out. */
+    public function isNeeded(): bool
+    {
+        return $this === self::Power;
+    }
+
     public function appliesTo(NewHome $home): bool
     {
         return match ($this) {

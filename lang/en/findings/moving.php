@@ -2,6 +2,10 @@
 
 // Moves: the steps of a sheet, what speaks against it, quarantine and the watch.
 return [
+    'steps' => [
+        'own' => '{words}',
+        'guards' => 'A step that guards whoever does the work stays on the list: it can be moved, not left out.',
+    ],
     'moving' => [
         'some_of' => '{count} of {fish}',
         'lives_there' => '{system} is already the home of {fish}. Choose another home.',

@@ -389,6 +389,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/move-sheets/{sheet}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["arrangeMoveSteps"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/move-sheets/{sheet}/steps/{step}": {
         parameters: {
             query?: never;
@@ -494,6 +510,22 @@ export interface paths {
         };
         get?: never;
         put: operations["tickPreparationStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/preparation/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["arrangePreparationSteps"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1137,6 +1169,22 @@ export interface components {
             /** @description Of one. */
             price?: number | null;
             arrival_note?: string | null;
+        };
+        /** @description The steps of a job as the keeper wants them, in working order; usual ones that are not named are left out. None at all: as usual again. */
+        ArrangementRequest: {
+            steps: {
+                /** @description Of a usual step, or of one that was added; empty: it is new. */
+                key: string | null;
+                /** @description Minutes of a move, days of a preparation; null: as usual. */
+                length?: number | null;
+                /** @description What is done, of a step of your own. */
+                words?: string | null;
+                /**
+                 * @description Of a step of your own in a move.
+                 * @enum {string|null}
+                 */
+                phase?: "before" | "catching" | "carrying" | "mixing" | "release" | "after" | null;
+            }[];
         };
         CircumstancesRequest: {
             /** @enum {string} */
@@ -2197,6 +2245,8 @@ export interface components {
             /** Format: float */
             container_litres: number;
             steps: components["schemas"]["RunStep"][];
+            /** @description The steps are not as usual. */
+            is_arranged: boolean;
             forecast: components["schemas"]["WaterForecast"] | null;
             /** @description What the addition does to the water. */
             forecast_sentence: string | null;
@@ -2344,6 +2394,8 @@ export interface components {
             is_late: boolean;
             is_ready: boolean;
             steps: components["schemas"]["PreparationStep"][];
+            /** @description The steps are not as usual. */
+            is_arranged: boolean;
             /** @enum {string} */
             cycle: "not-tested" | "ammonia-phase" | "nitrite-phase" | "not-fed" | "once-more" | "ready";
             /** @description How far the filter is, by its tests. */
@@ -2364,16 +2416,18 @@ export interface components {
         };
         /** @description One step, with its days counted back from the wanted day. */
         PreparationStep: {
-            /** @enum {string} */
-            step: "obtain" | "stand" | "level" | "plumb" | "power" | "leak-test" | "fill" | "dechlorinate" | "rain-drain" | "cycle" | "starter-out" | "decor" | "clear-up" | "test";
+            key: string;
             words: string;
             why: string;
+            days: number;
             /** Format: date */
             begin: string;
             /** Format: date */
             end: string;
             /** Format: date */
             done: string | null;
+            /** @description The records show that it was done; nobody ticked it. */
+            is_seen: boolean;
             is_due: boolean;
             is_late: boolean;
         };
@@ -5010,6 +5064,79 @@ export interface operations {
             };
         };
     };
+    arrangeMoveSteps: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrangementRequest"];
+            };
+        };
+        responses: {
+            /** @description In that order, with those times; or as usual again. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveSheetPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sheet. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is finished, or a step that guards somebody is left out. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     tickMoveStep: {
         parameters: {
             query?: never;
@@ -5450,7 +5577,7 @@ export interface operations {
             };
             path: {
                 system: number;
-                step: "obtain" | "stand" | "level" | "plumb" | "power" | "leak-test" | "fill" | "dechlorinate" | "rain-drain" | "cycle" | "starter-out" | "decor" | "clear-up" | "test";
+                step: string;
             };
             cookie?: never;
         };
@@ -5497,6 +5624,79 @@ export interface operations {
                 };
             };
             /** @description Not a step, or a day to come. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    arrangePreparationSteps: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrangementRequest"];
+            };
+        };
+        responses: {
+            /** @description In that order, with those days; or as usual again. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreparationSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such preparation. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A step that guards somebody is left out. */
             422: {
                 headers: {
                     [name: string]: unknown;

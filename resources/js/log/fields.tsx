@@ -14,6 +14,7 @@ export interface TextProps extends Shared {
     autoComplete?: HTMLInputAutoCompleteAttribute
     max?: string
     min?: string
+    maxLength?: number
     inputMode?: 'decimal' | 'numeric' | 'text'
 }
 

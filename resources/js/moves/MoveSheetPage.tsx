@@ -19,6 +19,8 @@ import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
 import { Step } from './Step'
 import { useWrite } from '../log/useWrite'
+import { stepWords } from '../messages/steps'
+import { EditSteps } from '../steps/EditSteps'
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
 export function MoveSheetPage() {
@@ -82,6 +84,7 @@ function Sheet({ page }: { page: Page }) {
                             </chakra.ol>
                         </Section>
                     ))}
+                    {isOpen && <Arrange page={page} />}
                     {isOpen && <Finish page={page} />}
                 </Box>
                 <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 1, lg: 2 }}>
@@ -287,6 +290,31 @@ function Change({ page }: { page: Page }) {
                     </chakra.p>
                 )}
             </Section>
+        </Box>
+    )
+}
+
+function Arrange({ page }: { page: Page }) {
+    const arrange = useWrite(
+        'PUT',
+        '/api/v1/move-sheets/{sheet}/steps',
+        { sheet: page.sheet.id },
+        { notice: (answer) => (answer.is_arranged ? stepWords.saved : stepWords.asUsual) },
+    )
+    return page.steps.length === 0 ? null : (
+        <Box>
+            <EditSteps
+                steps={page.steps.map(({ key, words, minutes, phase }) => ({
+                    key,
+                    words,
+                    length: minutes,
+                    part: phase,
+                    partName: messages.labels.phases[phase],
+                }))}
+                unit={stepWords.minutes}
+                isArranged={page.is_arranged}
+                entry={arrange}
+            />
         </Box>
     )
 }

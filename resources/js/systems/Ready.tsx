@@ -13,6 +13,8 @@ import { ForecastPicture } from './ForecastPicture'
 import { PreparationForm } from './PreparationForm'
 import { useDelete } from '../log/useUndo'
 import { useWrite } from '../log/useWrite'
+import { stepWords } from '../messages/steps'
+import { EditSteps } from '../steps/EditSteps'
 
 /** The way of a new or empty system to its first stock, step by step. */
 export function Ready({ page }: { page: SystemPage }) {
@@ -31,6 +33,7 @@ export function Ready({ page }: { page: SystemPage }) {
                     <Button onClick={() => setOpen(true)}>
                         {sheet === null ? messages.systems.ready.begin : messages.systems.ready.change}
                     </Button>
+                    {sheet !== null && <Arrange sheet={sheet} system={page.system.id} />}
                     {sheet !== null && (
                         <Button
                             variant="plain"
@@ -60,6 +63,23 @@ export function Ready({ page }: { page: SystemPage }) {
     )
 }
 
+function Arrange({ sheet, system }: { sheet: PreparationSheet; system: number }) {
+    const arrange = useWrite(
+        'PUT',
+        '/api/v1/systems/{system}/preparation/steps',
+        { system },
+        { notice: (answer) => (answer.is_arranged ? stepWords.saved : stepWords.asUsual) },
+    )
+    return (
+        <EditSteps
+            steps={sheet.steps.map(({ key, words, days }) => ({ key, words, length: days }))}
+            unit={stepWords.days}
+            isArranged={sheet.is_arranged}
+            entry={arrange}
+        />
+    )
+}
+
 function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
     const { today } = useKeeper()
     return (
@@ -69,7 +89,7 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
             </chakra.p>
             <chakra.ol>
                 {sheet.steps.map((step) => (
-                    <Step key={step.step} step={step} system={system} today={today} />
+                    <Step key={step.key} step={step} system={system} today={today} />
                 ))}
             </chakra.ol>
             <p>
@@ -96,7 +116,7 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
 }
 
 function Step({ step, system, today }: { step: PreparationStep; system: number; today: string }) {
-    const named = { system, step: step.step }
+    const named = { system, step: step.key }
     const tick = useWrite('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, {
         notice: (_, { done }) =>
             done === null ? messages.frame.undone : messages.systems.ready.ticked({ words: step.words }),
@@ -129,7 +149,9 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                                   begin: shortDay(step.begin, today),
                                   end: shortDay(step.end, today),
                               })
-                            : messages.systems.ready.done({ day: shortDay(step.done, today) })}
+                            : (step.is_seen ? messages.systems.ready.seen : messages.systems.ready.done)({
+                                  day: shortDay(step.done, today),
+                              })}
                         {step.is_late && `, ${messages.systems.ready.late}`}
                     </chakra.span>
                 </Box>
@@ -137,7 +159,7 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                     {step.why}
                 </Box>
             </Box>
-            {step.done === null ? (
+            {step.is_seen ? null : step.done === null ? (
                 <Button
                     aria-label={messages.systems.ready.tick({ words: step.words })}
                     onClick={() => tick.save({ done: today })}

@@ -8,7 +8,10 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Rulebook\Ration;
 use Biomegas\Rulebook\Rulebook;
+use Biomegas\Steps\ArrangedStep;
+use Biomegas\Steps\Arrangement;
 use Biomegas\Water\Load\FedOccupant;
+use Biomegas\Water\Nitrification\FilterPast;
 use Biomegas\Water\Readiness\CycleState;
 use Biomegas\Water\Readiness\NewHome;
 use Biomegas\Water\Readiness\NewHomePlan;
@@ -16,6 +19,7 @@ use Biomegas\Water\Readiness\Preparation;
 use Biomegas\Water\Readiness\Readying;
 use Biomegas\Water\Readiness\ReleaseCheck;
 use Biomegas\Water\Readiness\ScheduledStep;
+use Biomegas\Water\Readiness\Starters;
 use Biomegas\Water\Readiness\Step;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterTest;
@@ -33,7 +37,7 @@ final class ReadinessTest extends TestCase
 
         $this->assertSame('2027-05-31', end($steps)->end->toIso());
         for ($i = 1; $i < count($steps); $i++) {
-            $this->assertTrue($steps[$i - 1]->end->plusDays(1)->equals($steps[$i]->begin), "{$steps[$i]->step->value} begins when the step before has ended");
+            $this->assertTrue($steps[$i - 1]->end->plusDays(1)->equals($steps[$i]->begin), "{$steps[$i]->key} begins when the step before has ended");
         }
         $this->assertFalse($preparation->isLate());
     }
@@ -52,7 +56,7 @@ final class ReadinessTest extends TestCase
     {
         $steps = Preparation::of($home, $this->day('2027-06-01'), [], $this->day('2027-01-01'))->steps;
 
-        $this->assertSame($expected, array_map(fn (ScheduledStep $step): Step => $step->step, $steps));
+        $this->assertSame($expected, array_map(fn (ScheduledStep $step): ?Step => Step::tryFrom($step->key), $steps));
     }
 
     public function test_what_is_left_tells_the_first_day(): void
@@ -65,7 +69,7 @@ final class ReadinessTest extends TestCase
         $this->assertSame('2027-05-28', $none->notBefore->toIso(), '1 + 20 + 1 + 3 + 2 days');
         $this->assertTrue($none->isLate());
         $this->assertSame('2027-05-27', $filled->notBefore->toIso());
-        $this->assertSame(Step::Cycle, $filled->next()?->step);
+        $this->assertSame(Step::Cycle->value, $filled->next()?->key);
         $this->assertTrue($none->steps[0]->isLateOn($today));
     }
 
@@ -119,6 +123,54 @@ final class ReadinessTest extends TestCase
         $this->assertGreaterThan(25, $waited);
         $this->assertLessThan(50, $waited);
         $this->assertLessThan($waited - 10, $today->daysUntil($seeded->preparation->notBefore));
+    }
+
+    public function test_the_records_show_what_nobody_ticked(): void
+    {
+        $today = $this->day('2027-03-21');
+        $tests = [
+            WaterTest::ofRecord($this->day('2027-03-01'), ['ammonia_mg_l' => 1.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 5.0, 'chlorine_mg_l' => 0.0]),
+            WaterTest::ofRecord($this->day('2027-03-20'), ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 40.0]),
+            WaterTest::ofRecord($today, ['ammonia_mg_l' => 0.0, 'nitrite_mg_l' => 0.0, 'nitrate_mg_l' => 41.0, 'kh_dkh' => 5.0]),
+        ];
+        $readying = Readying::of(Example::tank('new', 200, 70), new Rulebook, new NewHomePlan($this->day('2027-04-01')), null, $tests, ['power' => $this->day('2027-02-20')], $today);
+        $done = fn (bool $isSeen): array => array_column(array_map(fn (ScheduledStep $step): array => [$step->key, $step->done?->toIso()], array_filter($readying->preparation->steps, fn (ScheduledStep $step): bool => $step->done !== null && $step->isSeen === $isSeen)), 1, 0);
+
+        $this->assertSame(['power' => '2027-02-20'], $done(false));
+        $this->assertSame(['obtain' => '2027-03-01', 'stand' => '2027-03-01', 'plumb' => '2027-03-01', 'fill' => '2027-03-01', 'dechlorinate' => '2027-03-01', 'cycle' => '2027-03-21', 'test' => '2027-03-21'], $done(true));
+        $this->assertSame(CycleState::Ready, $readying->cycle);
+        $this->assertSame('level', $readying->preparation->next()?->key, 'what no record shows is asked for');
+    }
+
+    /** Common practice, no published source: fish that have run a filter in for weeks leave it run in. */
+    public function test_starters_shorten_the_wait_by_the_time_that_they_were_there(): void
+    {
+        $today = $this->day('2027-03-01');
+        $plan = new NewHomePlan($this->day('2027-04-20'), isBuilt: true);
+        $waited = function (int $days, bool $haveLeft = false) use ($today, $plan): int {
+            $loads = [[$today->plusDays(-FilterPast::DAYS), 0.0], [$today->plusDays(-$days), 0.2]];
+            $starters = new Starters($today->plusDays(-$days), $haveLeft ? $today : null, 0.2, new FilterPast($days === 0 ? [[$today->plusDays(-FilterPast::DAYS), 0.0]] : $loads, [], false, $today));
+
+            return $today->daysUntil(Readying::of(Example::tank('new', 200, 70, 60, 25), new Rulebook, $plan, null, [], [], $today, $starters)->preparation->notBefore);
+        };
+
+        $this->assertGreaterThan(20, $waited(1));
+        $this->assertLessThan($waited(1) - 5, $waited(15));
+        $this->assertLessThan(12, $waited(45));
+        $this->assertSame($waited(45) - 1, $waited(45, haveLeft: true), 'they need not be taken out any more');
+    }
+
+    public function test_steps_stand_as_the_keeper_arranged_them_and_days_are_counted_back_by_them(): void
+    {
+        $home = new NewHome(SystemKind::Vat, true, false, false, 20);
+        $arranged = new Arrangement([new ArrangedStep('decor'), new ArrangedStep('fill', 4.0), new ArrangedStep('own-1', null, 'Rinse the sand'), new ArrangedStep('test')], ['clear-up']);
+        $steps = Preparation::of($home, $this->day('2027-05-30'), ['own-1' => $this->day('2027-05-01')], $this->day('2027-05-01'), [], $arranged)->steps;
+
+        $this->assertSame(['decor', 'fill', 'cycle', 'own-1', 'test'], array_map(fn (ScheduledStep $step): string => $step->key, $steps));
+        $this->assertSame([1, 4, 20, 1, 2], array_map(fn (ScheduledStep $step): int => $step->days, $steps));
+        $this->assertSame('Rinse the sand', Said::of($steps[3]->what));
+        $this->assertSame('2027-05-01', $steps[3]->done?->toIso());
+        $this->assertSame('2027-05-02', $steps[0]->begin->toIso(), '28 days before the wanted one');
     }
 
     public function test_a_filter_that_tested_ready_need_not_be_waited_for(): void

@@ -198,6 +198,7 @@ export const systems = {
         step: 'Step',
         days: '{begin} to {end}',
         done: 'done {day}',
+        seen: 'seen in the records, {day}',
         tick: 'Tick: {words}',
         ticked: 'Done: {words}.',
         late: 'late',
