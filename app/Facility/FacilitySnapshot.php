@@ -223,6 +223,24 @@ final class FacilitySnapshot
         return array_map(fn (Fish $fish): ProjectedOccupant => new ProjectedOccupant($fish, $this->lengthsAhead($fish)), $this->facility->residentsOf($system));
     }
 
+    /**
+     * As growing, on a day to come: where moves that are planned take them.
+     *
+     * @return list<ProjectedOccupant>
+     */
+    public function growingOn(System $system, LocalDate $date): array
+    {
+        $growing = [];
+        foreach ($this->whereabouts()->everIn($system) as $fish) {
+            $count = $this->whereabouts()->countIn($fish, $system, $date);
+            if ($count > 0) {
+                $growing[] = new ProjectedOccupant($fish, $this->lengthsAhead($fish), $count);
+            }
+        }
+
+        return $growing;
+    }
+
     public function load(System $system): LoadAhead
     {
         $residents = $this->facility->residentsOf($system);

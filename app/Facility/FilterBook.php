@@ -7,6 +7,7 @@ namespace App\Facility;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Planning\Floor\ProjectedOccupant;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrification\FilterPast;
@@ -23,24 +24,34 @@ final readonly class FilterBook
     /** A test older than this says nothing about today. */
     private const TEST_LASTS_DAYS = 14;
 
-    public static function past(FacilitySnapshot $kept, System $system): FilterPast
+    /** Until today, or until a day to come. */
+    public static function past(FacilitySnapshot $kept, System $system, ?LocalDate $on = null): FilterPast
     {
-        $today = $kept->facility->date;
+        $on ??= $kept->facility->date;
 
         return new FilterPast(
-            array_map(fn (int $ago): array => [$today->plusDays(-$ago), self::loadOn($kept, $system, $today->plusDays(-$ago))], range(FilterPast::DAYS, 0, -self::STEP_DAYS)),
+            array_map(fn (int $ago): array => [$on->plusDays(-$ago), self::loadOn($kept, $system, $on->plusDays(-$ago))], range(FilterPast::DAYS, 0, -self::STEP_DAYS)),
             $kept->water->filterCares($system->key),
             self::isClean($kept, $system),
-            $today,
+            $on,
         );
     }
 
     /** Of those who are here still, wherever they live now; mg N/l/d. */
     private static function loadOn(FacilitySnapshot $kept, System $system, LocalDate $day): float
     {
+        if ($day->isAfter($kept->facility->date)) {
+            return self::load($kept, $system, array_map(fn (ProjectedOccupant $resident): FedOccupant => $resident->fedOn($day), $kept->growingOn($system, $day)), $day);
+        }
         $there = array_filter($kept->facility->fish, fn (Fish $fish): bool => ! $fish->arrived->isAfter($day) && in_array($system->key, $fish->homesOn($day), true));
         $fed = array_map(fn (Fish $fish): FedOccupant => new FedOccupant($fish->species, self::likely($kept, $fish, $day), $fish->count, $fish->rationOn($day)), array_values($there));
 
+        return self::load($kept, $system, $fed, $day);
+    }
+
+    /** @param  list<FedOccupant>  $fed */
+    private static function load(FacilitySnapshot $kept, System $system, array $fed, LocalDate $day): float
+    {
         return SystemLoad::of($system, $fed, $system->temperature?->on($day), $kept->facility->rulebook->holdingFor($system->key))->ammoniaPerLitre();
     }
 

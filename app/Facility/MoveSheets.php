@@ -8,6 +8,7 @@ use App\Models\Fish as FishRecord;
 use App\Models\Incident;
 use App\Models\Move;
 use App\Models\MoveSheet as Written;
+use App\Models\MoveSheetFish;
 use App\Models\Preparation;
 use App\Models\Species;
 use App\Models\Watch;
@@ -29,6 +30,7 @@ use Biomegas\Moving\Sheet\MovingOccupant;
 use Biomegas\Moving\Sheet\SheetStep;
 use Biomegas\Planning\Change\BeforeAfter;
 use Biomegas\Planning\Change\SystemChange;
+use Biomegas\Planning\Floor\ProjectedOccupant;
 use Biomegas\Planning\HomesAhead\FallbackMissing;
 use Biomegas\Steps\ArrangedStep;
 use Biomegas\Steps\Arrangement;
@@ -119,17 +121,22 @@ final readonly class MoveSheets
     public function addition(FacilitySnapshot $kept, Written $sheet): ?BeforeAfter
     {
         $home = $kept->system($sheet->to_system_id);
+        $on = LocalDate::later($kept->facility->date, LocalDate::fromIso($sheet->planned_on));
         $fed = [];
         foreach ($sheet->fish as $single) {
             $fish = $kept->find($single->fish_id);
             if ($fish !== null && $fish->currentSystem() !== $home->key) {
-                $fed[] = new FedOccupant($fish->species, $kept->brief($fish)->length->likely, $single->count ?? $fish->count, $fish->ration);
+                $fed[] = new FedOccupant($fish->species, $kept->occupantOn($fish, $on)->length, $single->count ?? $fish->count, $fish->ration);
             }
         }
-        $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($kept->facility->date), $kept->facility->rulebook), $fed));
+        $added = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($home->temperature?->on($on), $kept->facility->rulebook), $fed));
 
-        return DailyTests::isLarge($kept->load($home)->today()->feed, $added)
-            ? BeforeAfter::of($kept->facility, $home, $kept->growing($home), new SystemChange(newEaters: $fed), $kept->celsiusNow($home), past: FilterBook::past($kept, $home))
+        $going = array_map(fn (MoveSheetFish $single): string => Keys::ofFish($single->fish_id), $sheet->fish->all());
+        $residents = array_values(array_filter($kept->growingOn($home, $on), fn (ProjectedOccupant $resident): bool => ! in_array($resident->fish->key, $going, true)));
+        $fedNow = array_sum(array_map(fn (ProjectedOccupant $resident): float => $resident->fedOn($on)->feed($home->temperature?->on($on), $kept->facility->rulebook), $residents));
+
+        return DailyTests::isLarge($fedNow, $added)
+            ? BeforeAfter::of($kept->facility, $home, $residents, new SystemChange(newEaters: $fed), $kept->celsiusNow($home), past: FilterBook::past($kept, $home, $on), on: $on)
             : null;
     }
 

@@ -9,8 +9,9 @@ return [
     ],
     'before_after' => [
         'exists' => 'Choose one from the list.',
-        'count' => 'Say how many.',
-        'length.required_with' => 'Say how long they are.',
+        'count.*' => 'Say how many.',
+        'length.*' => 'Say how long they are.',
+        'care_days_before' => 'Give days as a whole number, at most 60.',
         'filter_litres.required_with' => 'Say how much of the media there is.',
         'weekly_change' => 'Give per cent: more than 0, at most 100.',
     ],

@@ -51,34 +51,6 @@ final class PreparationTest extends ApiTestCase
         $this->putJson("/api/v1/systems/{$id}/preparation/steps/fill", ['done' => '2027-12-01'])->assertUnprocessable();
     }
 
-    public function test_before_and_after_of_a_change(): void
-    {
-        $sluice = $this->system('Sluice tank');
-        $barb = Species::query()->where('key', 'tinfoil-barb')->firstOrFail()->id;
-        $answer = $this->getJson("/api/v1/systems/{$sluice}/before-after?species_id={$barb}&count=40&length=5cm&filter_care=deep-cleaned")->assertOk()->json();
-
-        $this->assertSame('too-much', $answer['forecast']['outcome']);
-        $this->assertStringStartsWith('Not ', $answer['sentence']);
-        $this->assertGreaterThan($answer['before']['mass_g'], $answer['after']['mass_g']);
-        $this->assertSame($answer['before']['turnover'], $answer['after']['turnover']);
-        $pump = $this->getJson("/api/v1/systems/{$sluice}/before-after?turnover=5000&weekly_change=60")->assertOk()->json();
-        $this->assertNull($pump['forecast']);
-        $this->assertGreaterThan($pump['before']['turnover'], $pump['after']['turnover']);
-        $this->assertLessThan($pump['before']['nitrate_peak'], $pump['after']['nitrate_peak']);
-
-        foreach (['divider_at=9m' => 'divider_at', 'species_id=1' => 'length', 'weekly_change=0' => 'weekly_change', 'filter_media=sponge' => 'filter_litres', 'turnover=fast' => 'turnover', 'species_id=99999&length=5&count=1' => 'species_id'] as $asked => $field) {
-            $this->getJson("/api/v1/systems/{$sluice}/before-after?{$asked}")->assertUnprocessable()->assertJsonValidationErrorFor($field);
-        }
-    }
-
-    private function newVat(): int
-    {
-        return $this->postJson('/api/v1/systems', [
-            'name' => 'Weir vat', 'kind' => 'vat', 'temperature' => '24', 'filter_media' => 'carriers', 'filter_litres' => '40 l',
-            'pools' => [['type' => 'round', 'diameter' => '2 m', 'depth' => '80 cm']],
-        ])->assertCreated()->json('system.id');
-    }
-
     public function test_its_steps_are_arranged_and_stand_as_usual_again(): void
     {
         $system = System::factory()->create();
@@ -122,5 +94,13 @@ final class PreparationTest extends ApiTestCase
         $this->assertSame([null, false], [$steps()['starter-out']['done'], $steps()['starter-out']['is_seen']]);
         $this->postJson("/api/v1/fish/{$starter->id}/moves", ['to_system_id' => System::factory()->create()->id, 'date' => self::TODAY])->assertCreated();
         $this->assertSame([self::TODAY, true], [$steps()['starter-out']['done'], $steps()['starter-out']['is_seen']]);
+    }
+
+    private function newVat(): int
+    {
+        return $this->postJson('/api/v1/systems', [
+            'name' => 'Weir vat', 'kind' => 'vat', 'temperature' => '24', 'filter_media' => 'carriers', 'filter_litres' => '40 l',
+            'pools' => [['type' => 'round', 'diameter' => '2 m', 'depth' => '80 cm']],
+        ])->assertCreated()->json('system.id');
     }
 }

@@ -19,7 +19,7 @@ final readonly class BeforeAfterSheet
         #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'Null: nothing would stir the filter.')] public ?WaterForecast $forecast,
         #[OA\Property(ref: '#/components/schemas/WaterForecast', nullable: true, description: 'The same with half of the water changed each day.')] public ?WaterForecast $with_changes,
         #[OA\Property(description: 'How many of the newcomers the filter bears at once.')] public ?int $most_at_once,
-        #[OA\Property(format: 'date')] public string $today,
+        #[OA\Property(format: 'date', description: 'The day of the change.')] public string $on,
     ) {
     }
 
@@ -32,7 +32,7 @@ final readonly class BeforeAfterSheet
             $both->forecast === null ? null : WaterForecast::from($both->forecast),
             $both->withChanges === null ? null : WaterForecast::from($both->withChanges),
             $both->mostAtOnce,
-            $both->today->toIso(),
+            $both->on->toIso(),
         );
     }
 }

@@ -35,35 +35,37 @@ final readonly class BeforeAfter
         public ?LoadForecast $withChanges,
         /** How many of the newcomers the filter bears at once; null: none are thought of. */
         public ?int $mostAtOnce,
-        public LocalDate $today,
+        /** The day of the change. */
+        public LocalDate $on,
     ) {
     }
 
     /**
-     * @param  list<ProjectedOccupant>  $residents
+     * @param  list<ProjectedOccupant>  $residents  on the day of the change
+     * @param  LocalDate|null  $on  the day of the change; null: today
      * @param  float|null  $celsius  of the water now; null: as the system is set
-     * @param  FilterPast|null  $past  null: the filter has long carried the present stock
+     * @param  FilterPast|null  $past  until that day; null: the filter has long carried the present stock
      */
-    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, ?float $celsius = null, ?float $ph = null, ?FilterPast $past = null): self
+    public static function of(Facility $facility, System $system, array $residents, SystemChange $change, ?float $celsius = null, ?float $ph = null, ?FilterPast $past = null, ?LocalDate $on = null): self
     {
-        $today = $facility->date;
-        $celsius ??= $system->temperature?->on($today);
-        $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): Occupant => $occupant->occupantOn($today), array_values($of));
-        $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($today), array_values($of));
+        $on ??= $facility->date;
+        $celsius ??= $system->temperature?->on($on);
+        $occupants = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): Occupant => $occupant->occupantOn($on), array_values($of));
+        $fed = fn (ProjectedOccupant ...$of): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($on), array_values($of));
         $staying = array_values(array_filter($residents, fn (ProjectedOccupant $occupant): bool => $occupant->fish->key !== $change->leaving));
         $before = Standing::of($system, $occupants(...$residents), $fed(...$residents), $celsius, $facility->rulebook);
         $after = Standing::of(
-            $change->applyTo($system, $today),
-            [...$occupants(...$staying), ...($change->newcomer === null ? [] : [$change->newcomer])],
+            $change->applyTo($system, $on),
+            [...$occupants(...$staying), ...$change->newcomers],
             [...$fed(...$staying), ...$change->newEaters],
             $celsius, $facility->rulebook,
         );
-        $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, self::filterStart($change, $past), $celsius, $ph ?? $system->ph) : null;
+        $forecast = $change->stirsTheFilter() ? self::forecast($before->load, $after->load, $change->filterStart($past, $on), $celsius, $ph ?? $system->ph) : null;
 
         return new self(
             $before, $after, $forecast, $forecast?->withDailyChange(self::DAILY_CHANGE),
             $forecast === null || $change->newEaters === [] ? null : self::mostAtOnce($forecast, $before->load, $after->load, array_sum(array_map(fn (FedOccupant $occupant): int => $occupant->count, $change->newEaters))),
-            $today,
+            $on,
         );
     }
 
@@ -71,13 +73,6 @@ final readonly class BeforeAfter
     public function newObjections(): array
     {
         return array_values(array_filter($this->after->objections, fn (Finding $objection): bool => ! in_array($objection, $this->before->objections, false)));
-    }
-
-    private static function filterStart(SystemChange $change, ?FilterPast $past): FilterStart
-    {
-        $start = $change->filterStart ?? FilterStart::running();
-
-        return $past === null ? $start : $start->after($past);
     }
 
     private static function forecast(SystemLoad $before, SystemLoad $after, FilterStart $filter, ?float $celsius, ?float $ph): LoadForecast

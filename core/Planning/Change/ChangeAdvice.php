@@ -65,7 +65,7 @@ final readonly class ChangeAdvice
 
     private function day(Peak $peak): LocalDate
     {
-        return $this->change->today->plusDays((int) ceil($peak->day));
+        return $this->change->on->plusDays((int) ceil($peak->day));
     }
 
     /** @return list<Finding> */
@@ -82,7 +82,7 @@ final readonly class ChangeAdvice
                 default => Finding::of('change.too_small_for_residents'),
             },
             $better !== null && $better->isBearable() ? Finding::of('change.with_daily_changes', nitrite: self::height(Quantity::Nitrite, $better->nitritePeak())) : null,
-            $clear === null ? null : Finding::of('change.over_by', day: $this->change->today->plusDays($clear)),
+            $clear === null ? null : Finding::of('change.over_by', day: $this->change->on->plusDays($clear)),
         ]));
     }
 }

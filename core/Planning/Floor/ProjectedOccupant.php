@@ -19,7 +19,14 @@ final readonly class ProjectedOccupant
     public function __construct(
         public Fish $fish,
         public LengthsAhead $ahead,
+        /** Of a shoal: how many are meant; null: all. */
+        private ?int $some = null,
     ) {
+    }
+
+    private function count(): int
+    {
+        return $this->some ?? $this->fish->count;
     }
 
     public function bandOn(LocalDate $date): LengthBand
@@ -29,11 +36,11 @@ final readonly class ProjectedOccupant
 
     public function occupantOn(LocalDate $date): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->fish->count, Shoal::of($this->fish)->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
+        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->count(), Shoal::of($this->fish)->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
     }
 
     public function fedOn(LocalDate $date): FedOccupant
     {
-        return new FedOccupant($this->fish->species, $this->ahead->on($date), $this->fish->count, $this->fish->rationOn($date));
+        return new FedOccupant($this->fish->species, $this->ahead->on($date), $this->count(), $this->fish->rationOn($date));
     }
 }

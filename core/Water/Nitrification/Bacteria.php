@@ -32,6 +32,12 @@ final readonly class Bacteria
         return new self($this->ammonia + $other->ammonia, $this->nitrite + $other->nitrite);
     }
 
+    /** Half of the way that they grow by doubling. */
+    public function halfwayTo(self $other): self
+    {
+        return new self(sqrt($this->ammonia * $other->ammonia), sqrt($this->nitrite * $other->nitrite));
+    }
+
     public function orAtLeast(self $other): self
     {
         return new self(max($this->ammonia, $other->ammonia), max($this->nitrite, $other->nitrite));

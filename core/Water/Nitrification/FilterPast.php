@@ -23,8 +23,15 @@ final readonly class FilterPast
         private array $loads,
         private array $cares,
         private bool $isClean,
+        /** The day that is asked about: today, or one to come. */
         private LocalDate $today,
     ) {
+    }
+
+    /** The same when that was done to it besides. */
+    public function with(FilterCare $care, LocalDate $date): self
+    {
+        return new self($this->loads, [...$this->cares, [$date, $care]], $this->isClean, $this->today);
     }
 
     /** What lives in it today. Clean tests with fish in the water show that it carries them, whatever is reckoned. */

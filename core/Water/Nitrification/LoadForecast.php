@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Water\Nitrification;
 
+use Biomegas\Water\Nitrite;
 use Biomegas\Water\Nitrogen;
 use Biomegas\Water\UnionisedAmmonia;
 
@@ -14,11 +15,6 @@ use Biomegas\Water\UnionisedAmmonia;
 final readonly class LoadForecast
 {
     private const DAYS = 60;
-
-    /** Nitrite as nitrogen, mg/l: from 0.5 and 1 mg/l of the ion. Common practice, no published source. */
-    private const NITRITE_CAUTION = 0.15;
-
-    private const NITRITE_HARM = 0.3;
 
     /** The pH taken where none is known. */
     public const USUAL_PH = 7.5;
@@ -41,7 +37,7 @@ final readonly class LoadForecast
      */
     public static function of(Conditions $in, FilterStart $filter, float $before, float $after, float $litres, ?float $ph = null): self
     {
-        $start = $filter->bacteria($in, $before, $litres);
+        $start = $filter->bacteria($in, $before, $after, $litres);
 
         return new self($in, $start, $ph ?? self::USUAL_PH, $after, Course::of(new Water, $start, $in, $after, self::DAYS));
     }
@@ -58,8 +54,8 @@ final readonly class LoadForecast
     {
         return match (true) {
             ! $this->in->carries($this->load) => Outcome::FilterTooSmall,
-            $this->freeAmmonia() >= UnionisedAmmonia::HARM || $this->course->nitrite->height >= self::NITRITE_HARM => Outcome::TooMuch,
-            $this->freeAmmonia() >= UnionisedAmmonia::CAUTION || $this->course->nitrite->height >= self::NITRITE_CAUTION => Outcome::TestDaily,
+            $this->freeAmmonia() >= UnionisedAmmonia::HARM || $this->nitritePeak()->height >= Nitrite::HARM => Outcome::TooMuch,
+            $this->freeAmmonia() >= UnionisedAmmonia::CAUTION || $this->nitritePeak()->height >= Nitrite::CAUTION => Outcome::TestDaily,
             default => Outcome::Safe,
         };
     }
@@ -72,7 +68,18 @@ final readonly class LoadForecast
     /** The harmful part of ammonia at its peak, mg N/l. */
     public function freeAmmonia(): float
     {
-        return $this->course->ammonia->height * UnionisedAmmonia::share($this->ph, $this->in->celsius);
+        return self::measurable($this->course->ammonia->height, $this->settled()->ammonia) * $this->harmfulShare();
+    }
+
+    /** Ammonia as a kit shows it from which its harmful part is an alarm, mg/l of the ion. */
+    public function ammoniaAlarm(): float
+    {
+        return Nitrogen::Ammonia->asIon(UnionisedAmmonia::HARM / $this->harmfulShare());
+    }
+
+    private function harmfulShare(): float
+    {
+        return UnionisedAmmonia::share($this->ph, $this->in->celsius);
     }
 
     /** The largest load up to this one that could be put in at once without harm, mg N/l/d. */
@@ -98,16 +105,29 @@ final readonly class LoadForecast
     /** As a test kit shows it, mg/l of the ion. */
     public function ammoniaPeak(): Peak
     {
-        $last = $this->course->days[count($this->course->days) - 1];
-
-        return new Peak(Nitrogen::Ammonia->asIon(self::measurable($this->course->ammonia->height, $last->ammonia)), $this->course->ammonia->day);
+        return new Peak(Nitrogen::Ammonia->asIon(self::measurable($this->course->ammonia->height, $this->settled()->ammonia)), $this->course->ammonia->day);
     }
 
     public function nitritePeak(): Peak
     {
-        $last = $this->course->days[count($this->course->days) - 1];
+        return new Peak(Nitrogen::Nitrite->asIon(self::measurable($this->course->nitrite->height, $this->settled()->nitrite)), $this->course->nitrite->day);
+    }
 
-        return new Peak(Nitrogen::Nitrite->asIon(self::measurable($this->course->nitrite->height, $last->nitrite)), $this->course->nitrite->day);
+    /** @return list<float> at the end of each day, day 0 first: as a test kit shows it, mg/l of the ion */
+    public function ammoniaDays(): array
+    {
+        return array_map(fn (Water $day): float => Nitrogen::Ammonia->asIon(self::measurable($day->ammonia, $this->settled()->ammonia)), $this->course->days);
+    }
+
+    /** @return list<float> as the days of ammonia */
+    public function nitriteDays(): array
+    {
+        return array_map(fn (Water $day): float => Nitrogen::Nitrite->asIon(self::measurable($day->nitrite, $this->settled()->nitrite)), $this->course->days);
+    }
+
+    private function settled(): Water
+    {
+        return $this->course->days[count($this->course->days) - 1];
     }
 
     /**

@@ -12,6 +12,7 @@ use Biomegas\Measure\Number;
 use Biomegas\Measure\Share;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Water\Nitrite;
 use Biomegas\Water\Oxygen;
 use Biomegas\Water\UnionisedAmmonia;
 
@@ -21,11 +22,6 @@ use Biomegas\Water\UnionisedAmmonia;
  */
 final readonly class Alarms
 {
-    /** mg/l of the ion. */
-    private const NITRITE_WATCH = 0.3;
-
-    private const NITRITE_URGENT = 1.0;
-
     /** °dH below which the pH can fall in days. */
     private const LEAST_CARBONATE = 2.0;
 
@@ -127,12 +123,12 @@ final readonly class Alarms
     private function nitrite(): ?Alarm
     {
         $nitrite = $this->now->value(Quantity::Nitrite);
-        if ($nitrite === null || $nitrite < self::NITRITE_WATCH) {
+        if ($nitrite === null || $nitrite < Nitrite::CAUTION) {
             return null;
         }
         $finding = Finding::of('alarm.nitrite', there: $this->there(Quantity::Nitrite));
 
-        return $nitrite >= self::NITRITE_URGENT
+        return $nitrite >= Nitrite::HARM
             ? Alarm::urgent(Quantity::Nitrite, $finding, Finding::of('alarm.nitrite_harms'))
             : Alarm::watch(Quantity::Nitrite, $finding, Finding::of('alarm.nitrite_watch'));
     }

@@ -1616,8 +1616,11 @@ export interface components {
             with_changes: components["schemas"]["WaterForecast"] | null;
             /** @description How many of the newcomers the filter bears at once. */
             most_at_once: number | null;
-            /** Format: date */
-            today: string;
+            /**
+             * Format: date
+             * @description The day of the change.
+             */
+            on: string;
         };
         /** @description The home that is missing for a grown one; inside sizes. */
         Build: {
@@ -3009,13 +3012,23 @@ export interface components {
         WaterForecast: {
             /** @enum {string} */
             outcome: "safe" | "test-daily" | "too-much" | "filter-too-small";
-            /** @description At the end of each day, today first. */
+            /** @description At the end of each day, the day on which it begins first. */
             ammonia: number[];
             nitrite: number[];
             /** Format: float */
             ammonia_peak: number;
             /** Format: float */
             nitrite_peak: number;
+            /**
+             * Format: float
+             * @description From here on ammonia is an alarm in this water.
+             */
+            ammonia_alarm: number;
+            /**
+             * Format: float
+             * @description From here on nitrite is an alarm.
+             */
+            nitrite_alarm: number;
             /**
              * Format: float
              * @description The harmful part of ammonia at its peak, mg N/l.
@@ -3313,16 +3326,23 @@ export interface operations {
     showBeforeAfter: {
         parameters: {
             query?: {
-                species_id?: number;
-                count?: number;
+                /** @description Of those who would come, one for each kind; how many and how long in the same order. */
+                "species_id[]"?: number[];
+                "count[]"?: number[];
                 /** @description As typed. */
-                length?: string;
+                "length[]"?: string[];
+                /** @description The day of the change; absent: today. */
+                on?: string;
                 /** @description A fish that leaves. */
                 leaving?: number;
                 filter_media?: "sponge" | "mat" | "carriers" | "porous-stone" | "gravel";
                 filter_litres?: string;
-                /** @description What was done to the filter just before. */
+                /** @description What was done to the filter. */
                 filter_care?: "untouched" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
+                /** @description So many days before. */
+                care_days_before?: number;
+                /** @description Starting bacteria are dosed with it. */
+                is_dosed?: "yes" | "no";
                 /** @description Days that it got no ammonia. */
                 unfed_days?: number;
                 /** @description In an hour. */

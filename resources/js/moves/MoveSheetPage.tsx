@@ -148,7 +148,7 @@ function Forecast({ page, forecast }: { page: Page; forecast: NonNullable<Page['
             )}
             <ForecastPicture
                 forecast={forecast}
-                from={today}
+                from={page.sheet.planned_on > today ? page.sheet.planned_on : today}
                 today={today}
                 title={messages.moves.sheet.forecast}
             />

@@ -3,10 +3,11 @@ import type { BeforeAfterAsked } from '../api/queries'
 import { messages } from '../messages'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useForm, useWatch } from 'react-hook-form'
+import { Fragment } from 'react'
+import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
-import type { BeforeAfterSheet, StandingSide, UnitSystem, SystemPage } from '../api/types'
+import type { BeforeAfterSheet, SpeciesRow, StandingSide, UnitSystem, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { SpeciesNamed, speciesNamed } from '../species/SpeciesField'
@@ -16,11 +17,14 @@ import { dailyMass, massWords } from '../units/mass'
 import { percent } from '../units/share'
 import { ForecastPicture } from './ForecastPicture'
 
+const NO_KIND = { species: '', count: '1', length: '' }
+
 const NOTHING = {
-    species: '',
-    count: '1',
-    length: '',
+    kinds: [NO_KIND],
+    on: '',
     filter_care: '',
+    care_days_before: '',
+    is_dosed: false,
     filter_media: '',
     filter_litres: '',
     weekly_change: '',
@@ -29,18 +33,22 @@ const NOTHING = {
     leaving: '',
 }
 
-const { Text, Choice } = fieldsOf<typeof NOTHING>()
+type Values = typeof NOTHING
+
+const MOST_KINDS = 8
+
+const { Text, Choice, Check } = fieldsOf<Values>()
 
 /** A change that is only thought of: how the system stands now and would then. */
 export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
-    const form = useForm({ defaultValues: NOTHING })
-    const typed = { ...NOTHING, ...useWatch({ control: form.control }) }
+    const { today } = useKeeper()
+    const form = useForm<Values>({ defaultValues: NOTHING })
+    useWatch({ control: form.control })
+    const typed = form.getValues()
     const allSpecies = useQuery(speciesListQuery).data ?? []
-    const species = speciesNamed(allSpecies, typed.species)
-    const asked = askedOf(typed, species?.id)
+    const asked = askedOf(typed, allSpecies)
     const answer = useQuery(beforeAfterQuery(system.id, asked))
     const refused = answer.error instanceof Refused ? answer.error : undefined
-    const isUnknown = typed.species !== '' && species === undefined && allSpecies.length > 0
     const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
         <Section
@@ -66,8 +74,9 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                     gap="12px"
                     alignItems="start"
                 >
-                    <Newcomers isUnknown={isUnknown} />
-                    <Filter />
+                    <Newcomers allSpecies={allSpecies} />
+                    <Text name="on" label={messages.systems.change.on} type="date" min={today} />
+                    <Filter isCared={typed.filter_care !== ''} />
                     <Text name="divider_at" label={messages.systems.change.divider} />
                     <Choice
                         name="leaving"
@@ -84,25 +93,51 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     )
 }
 
-/** Who else would come. */
-function Newcomers({ isUnknown }: { isUnknown: boolean }) {
+/** Who else would come: one row for each kind. */
+function Newcomers({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
+    const { fields, append } = useFieldArray<Values, 'kinds'>({ name: 'kinds' })
+    const kinds = useWatch<Values, 'kinds'>({ name: 'kinds' })
+    const last = kinds[kinds.length - 1]
     return (
         <>
-            <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
-                <SpeciesNamed
-                    name="species"
-                    label={messages.systems.change.species}
-                    unknown={isUnknown ? messages.systems.change.unknownSpecies : undefined}
-                />
-            </Box>
-            <Text name="count" label={messages.systems.change.count} inputMode="numeric" />
-            <Text name="length" label={messages.systems.change.length} />
+            {fields.map((field, i) => {
+                const name = kinds[i]?.species ?? ''
+                const isUnknown =
+                    name !== '' && speciesNamed(allSpecies, name) === undefined && allSpecies.length > 0
+                return (
+                    <Fragment key={field.id}>
+                        <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
+                            <SpeciesNamed
+                                name={`kinds.${i}.species`}
+                                label={messages.systems.change.species}
+                                unknown={isUnknown ? messages.systems.change.unknownSpecies : undefined}
+                            />
+                        </Box>
+                        <Text
+                            name={`kinds.${i}.count`}
+                            refusedAs={`count.${i}`}
+                            label={messages.systems.change.count}
+                            inputMode="numeric"
+                        />
+                        <Text
+                            name={`kinds.${i}.length`}
+                            refusedAs={`length.${i}`}
+                            label={messages.systems.change.length}
+                        />
+                    </Fragment>
+                )
+            })}
+            {last !== undefined && last.length.trim() !== '' && fields.length < MOST_KINDS && (
+                <Button gridColumn="1 / -1" justifySelf="start" onClick={() => append(NO_KIND)}>
+                    {messages.systems.change.another}
+                </Button>
+            )}
         </>
     )
 }
 
 /** How the water would be kept. */
-function Filter() {
+function Filter({ isCared }: { isCared: boolean }) {
     return (
         <>
             <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
@@ -111,6 +146,12 @@ function Filter() {
                     label={messages.systems.change.care}
                     options={optionsOf(messages.systems.change.cares)}
                 />
+            </Box>
+            {isCared && (
+                <Text name="care_days_before" label={messages.systems.change.careDays} inputMode="numeric" />
+            )}
+            <Box alignSelf="end">
+                <Check name="is_dosed" label={messages.systems.change.dosed} />
             </Box>
             <Choice
                 name="filter_media"
@@ -127,26 +168,32 @@ function Filter() {
     )
 }
 
-function askedOf(typed: typeof NOTHING, speciesId: number | undefined): BeforeAfterAsked | null {
-    const {
-        count,
-        length,
-        filter_media,
-        filter_litres,
-        filter_care,
-        weekly_change,
-        turnover,
-        divider_at,
-        leaving,
-    } = typed
-    const rest = { filter_care, weekly_change, turnover, divider_at, leaving }
-    const newcomers: Record<string, string> =
-        speciesId === undefined || length.trim() === ''
-            ? {}
-            : { species_id: String(speciesId), count, length }
-    const filter: Record<string, string> = filter_media === '' ? {} : { filter_media, filter_litres }
-    const all = { ...newcomers, ...filter, ...rest }
-    return isTyped(all) ? asTyped<BeforeAfterAsked>(all) : null
+/** Kinds that are not said whole are not asked about yet. */
+function askedOf(typed: Values, allSpecies: readonly SpeciesRow[]): BeforeAfterAsked | null {
+    const { kinds, is_dosed, filter_media, filter_litres, filter_care, care_days_before, ...rest } = typed
+    const whole = kinds.flatMap(({ species, count, length }) => {
+        const id = speciesNamed(allSpecies, species)?.id
+        return id === undefined || length.trim() === '' ? [] : { id, count: Number(count), length }
+    })
+    const { on, ...changes } = rest
+    const filter: Record<string, string> = {
+        ...(filter_media === '' ? {} : { filter_media, filter_litres }),
+        ...(filter_care === '' ? {} : { filter_care, care_days_before }),
+    }
+    const isAsked = whole.length > 0 || isTyped({ ...changes, ...filter })
+    return isAsked
+        ? {
+              ...asTyped<BeforeAfterAsked>({ ...changes, ...filter, on }),
+              ...(is_dosed ? { is_dosed: 'yes' } : {}),
+              ...(whole.length === 0
+                  ? {}
+                  : {
+                        'species_id[]': whole.map(({ id }) => id),
+                        'count[]': whole.map(({ count }) => count),
+                        'length[]': whole.map(({ length }) => length),
+                    }),
+          }
+        : null
 }
 
 const colourOf = {
@@ -219,7 +266,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
             {sheet.forecast !== null && (
                 <ForecastPicture
                     forecast={sheet.forecast}
-                    from={sheet.today}
+                    from={sheet.on}
                     today={today}
                     title={messages.systems.change.forecast}
                 />

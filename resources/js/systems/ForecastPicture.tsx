@@ -1,6 +1,7 @@
 import { messages } from '../messages'
 import { Box } from '@chakra-ui/react'
 import { scaleLinear } from 'd3-scale'
+import { useId } from 'react'
 import type { WaterForecast } from '../api/types'
 import type { Point } from '../drawing/geometry'
 import { polyline } from '../drawing/geometry'
@@ -41,55 +42,34 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
         .range([HEIGHT - 30, 10])
     const line = (values: number[]): string =>
         polyline(values.slice(0, days + 1).map((value, day): Point => [x(day), y(value)]))
-    const labels: Quantity[] = [
-        { name: 'ammonia', values: forecast.ammonia, dash: '', colour: 'ink' },
-        { name: 'nitrite', values: forecast.nitrite, dash: '9 4', colour: 'over' },
+    const lines: Quantity[] = [
+        { name: 'ammonia', values: forecast.ammonia, dash: '', alarm: forecast.ammonia_alarm },
+        { name: 'nitrite', values: forecast.nitrite, dash: '9 4', alarm: forecast.nitrite_alarm },
     ]
+    const top = y.domain()[1] ?? LEAST_TOP
     return (
         <Box ref={box} paddingTop="8px">
             {width > 0 && (
                 <svg width={width} height={HEIGHT} role="img" aria-label={title}>
-                    {y.ticks(4).map((tick) => (
-                        <g key={tick}>
-                            <path d={`M${LEFT} ${y(tick)}H${width - 10}`} stroke={ink('rule')} />
-                            <text
-                                x={LEFT - 7}
-                                y={y(tick) + 5}
-                                fontSize="14.5"
-                                textAnchor="end"
-                                fill={ink('ink')}
-                            >
-                                {tick}
-                            </text>
-                        </g>
-                    ))}
-                    {x
-                        .ticks(width / TICK)
-                        .filter(Number.isInteger)
-                        .map((day) => (
-                            <text
-                                key={day}
-                                x={x(day)}
-                                y={HEIGHT - 6}
-                                fontSize="14.5"
-                                textAnchor={x(day) > width - 34 ? 'end' : 'middle'}
-                                fill={ink('ink')}
-                            >
-                                {shortDay(addDays(from, day), today)}
-                            </text>
+                    <Axes x={x} y={y} width={width} dayOf={(day) => shortDay(addDays(from, day), today)} />
+                    {lines
+                        .filter(({ alarm }) => alarm <= top)
+                        .map((quantity) => (
+                            <Alarm key={quantity.name} {...quantity} y={y(quantity.alarm)} width={width} />
                         ))}
-                    {labels.map(({ name, values, dash, colour }) => {
+                    {lines.map(({ name, values, dash, alarm }, i) => {
                         const peak = Math.min(days, values.indexOf(Math.max(...values)))
-                        const top = values[peak] ?? 0
+                        const highest = values[peak] ?? 0
                         return (
                             <Line
                                 key={name}
                                 d={line(values)}
                                 dash={dash}
-                                colour={colour}
-                                label={`${name} ${top.toFixed(1)}`}
+                                alarmY={y(alarm)}
+                                isOver={highest >= alarm}
+                                label={`${messages.systems.change[name]} ${highest.toFixed(highest < 1 ? 2 : 1)}`}
                                 x={Math.max(LEFT + 4, Math.min(width - LABEL, x(peak)))}
-                                y={Math.max(22, y(top) - 7)}
+                                y={Math.max(22, y(highest) - 7 - (highest * 20 < top ? 18 * i : 0))}
                             />
                         )
                     })}
@@ -104,30 +84,102 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
 }
 
 interface Quantity {
-    name: string
+    name: 'ammonia' | 'nitrite'
     values: number[]
     dash: string
-    colour: 'ink' | 'over'
+    /** From here on it is red. */
+    alarm: number
 }
 
-interface LineProps extends Omit<Quantity, 'name' | 'values'> {
+type Scale = ReturnType<typeof scaleLinear<number, number>>
+
+interface AxesProps {
+    x: Scale
+    y: Scale
+    width: number
+    dayOf: (day: number) => string
+}
+
+function Axes({ x, y, width, dayOf }: AxesProps) {
+    return (
+        <>
+            {y.ticks(4).map((tick) => (
+                <g key={tick}>
+                    <path d={`M${LEFT} ${y(tick)}H${width - 10}`} stroke={ink('rule')} />
+                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>
+                        {tick}
+                    </text>
+                </g>
+            ))}
+            {x
+                .ticks(width / TICK)
+                .filter(Number.isInteger)
+                .map((day) => (
+                    <text
+                        key={day}
+                        x={x(day)}
+                        y={HEIGHT - 6}
+                        fontSize="14.5"
+                        textAnchor={x(day) > width - 34 ? 'end' : 'middle'}
+                        fill={ink('ink')}
+                    >
+                        {dayOf(day)}
+                    </text>
+                ))}
+        </>
+    )
+}
+
+/** From here on it harms. */
+function Alarm({ name, dash, y, width }: Quantity & { y: number; width: number }) {
+    return (
+        <g>
+            <path
+                d={`M${LEFT} ${y}H${width - 10}`}
+                stroke={ink('over')}
+                strokeDasharray={dash === '' ? '2 4' : '2 8'}
+            />
+            <text x={width - 12} y={y - 4} fontSize="14.5" textAnchor="end" fill={ink('over')}>
+                {messages.systems.change.alarmOf({ name: messages.systems.change[name] })}
+            </text>
+        </g>
+    )
+}
+
+interface LineProps {
     d: string
+    dash: string
+    /** Where on the picture the alarm lies. */
+    alarmY: number
+    isOver: boolean
     /** At its highest. */
     label: string
     x: number
     y: number
 }
 
-function Line({ d, dash, colour, label, x, y }: LineProps) {
+/** Red where it is above its alarm. */
+function Line({ d, dash, alarmY, isOver, label, x, y }: LineProps) {
+    const colours = useId()
     return (
         <g>
-            <path d={d} fill="none" stroke={ink(colour)} strokeWidth={2.6} strokeDasharray={dash} />
+            <linearGradient id={colours} gradientUnits="userSpaceOnUse" x1="0" y1="0" x2="0" y2={HEIGHT}>
+                <stop offset={alarmY / HEIGHT} stopColor={ink('over')} />
+                <stop offset={alarmY / HEIGHT} stopColor={ink('ink')} />
+            </linearGradient>
+            <path
+                d={d}
+                fill="none"
+                stroke={isOver ? `url(#${colours})` : ink('ink')}
+                strokeWidth={2.6}
+                strokeDasharray={dash}
+            />
             <text
                 x={x}
                 y={y}
                 fontSize="14.5"
                 fontWeight={700}
-                fill={ink(colour)}
+                fill={ink(isOver ? 'over' : 'ink')}
                 paintOrder="stroke"
                 stroke={ink('paper')}
                 strokeWidth={5}

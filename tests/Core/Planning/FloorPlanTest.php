@@ -26,7 +26,6 @@ use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Nitrate\NitrateYield;
 use Biomegas\Water\Nitrification\FilterCare;
-use Biomegas\Water\Nitrification\FilterStart;
 use Biomegas\Water\Nitrification\Outcome;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
@@ -79,7 +78,7 @@ final class FloorPlanTest extends TestCase
     /** Common practice, no published source: forty fish at once after a deep clean risk an ammonia rise; a running filter bears a few. */
     public function test_may_i_add_forty_fish_after_this_deep_clean(): void
     {
-        $both = $this->change(new SystemChange(...$this->newcomers(40), filterStart: FilterStart::running(FilterCare::DeepCleaned)));
+        $both = $this->change(new SystemChange(...$this->newcomers(40), care: FilterCare::DeepCleaned));
         $words = Said::of((new ChangeAdvice($both))->findings());
 
         $this->assertSame(Outcome::TooMuch, $both->forecast?->outcome());
@@ -118,12 +117,12 @@ final class FloorPlanTest extends TestCase
         $this->assertSame(0.0, $gone->after->load->mass);
     }
 
-    /** @return array{newcomer: Occupant, newEaters: list<FedOccupant>} */
+    /** @return array{newcomers: list<Occupant>, newEaters: list<FedOccupant>} */
     private function newcomers(int $count): array
     {
         $species = Example::of(key: 'small', layer: WaterLayer::Top);
 
-        return ['newcomer' => new Occupant('Small fish', $species, 50.0, $count), 'newEaters' => [new FedOccupant($species, 50.0, $count, Ration::Steady)]];
+        return ['newcomers' => [new Occupant('Small fish', $species, 50.0, $count)], 'newEaters' => [new FedOccupant($species, 50.0, $count, Ration::Steady)]];
     }
 
     private function change(SystemChange $change): BeforeAfter

@@ -93,4 +93,24 @@ final class FilterPastTest extends TestCase
             $isClean, $today,
         );
     }
+
+    /** Common practice, no published source: live starting bacteria take over half of the waiting. */
+    public function test_dosed_bacteria_take_over_half_of_the_wait(): void
+    {
+        $days = fn (FilterStart $start): int => LoadForecast::of(new Conditions, $start, 0.0, self::LOAD, 200.0)->course->clearFrom() ?? 99;
+        $alone = $days(FilterStart::fresh());
+
+        $this->assertGreaterThan(25, $alone);
+        $this->assertEqualsWithDelta($alone / 2, $days(FilterStart::fresh()->dosed()), 4.0);
+        $this->assertLessThanOrEqual(1, $days(FilterStart::running()->after($this->past([[-60, self::LOAD]]))->dosed()), 'and do a filter that runs no harm');
+    }
+
+    public function test_a_kit_is_shown_the_same_in_days_and_peak(): void
+    {
+        $forecast = LoadForecast::of(new Conditions, FilterStart::running(), 0.05, self::LOAD, 200.0);
+
+        $this->assertLessThanOrEqual($forecast->nitritePeak()->height + 1e-9, max($forecast->nitriteDays()));
+        $this->assertEqualsWithDelta($forecast->nitritePeak()->height, max($forecast->nitriteDays()), 0.05);
+        $this->assertEqualsWithDelta($forecast->ammoniaPeak()->height, max($forecast->ammoniaDays()), 0.05);
+    }
 }
