@@ -75,6 +75,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('systems/{system}', [SystemController::class, 'show']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
     Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
+    Route::get('systems/{system}/bag', [ArrivalController::class, 'bag']);
     Route::get('systems/{system}/refill', [WaterSumsController::class, 'refill']);
     Route::get('fish/{fish}/tub', [WaterSumsController::class, 'tub']);
     Route::get('fish', [FishController::class, 'index']);

@@ -7,7 +7,11 @@ namespace App\Facility;
 use App\Database\References;
 use App\Models\Fish;
 use App\Models\Measurement;
+use App\Models\Quarantine;
 use App\Models\Stay;
+use App\Models\Watch;
+use App\Models\WatchCheck;
+use Biomegas\Calendar\LocalMoment;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Rulebook\Method;
@@ -29,13 +33,26 @@ final readonly class Arrivals
         return $fish;
     }
 
+    public function quarantine(Fish $fish, int $days): void
+    {
+        Quarantine::query()->create(['fish_id' => $fish->id, 'from' => $fish->arrived_on, 'days' => $days, 'credit' => 0]);
+    }
+
+    public function watch(Fish $fish, int $systemId, LocalMoment $now): void
+    {
+        Watch::query()->create(['fish_id' => $fish->id, 'system_id' => $systemId, 'began_at' => $now->toIso()]);
+    }
+
     /** @throws InvalidEntry when more than its arrival is written about it */
     public function undo(Fish $fish): void
     {
         $written = References::to('fish', $fish->id);
-        // Its first home and the length that it came with are its arrival.
-        $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements'], true)), ARRAY_FILTER_USE_BOTH);
-        References::mustBeNone($more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
+        // Its first home, the length that it came with, its quarantine and its watch are its arrival.
+        $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements', 'quarantines', 'watches'], true)), ARRAY_FILTER_USE_BOTH);
+        $looks = WatchCheck::query()->whereIn('watch_id', Watch::query()->where('fish_id', $fish->id)->select('id'))->count();
+        References::mustBeNone($looks > 0 ? [...$more, 'watch_checks' => $looks] : $more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
+        Quarantine::query()->where('fish_id', $fish->id)->delete();
+        Watch::query()->where('fish_id', $fish->id)->delete();
         Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();
         $fish->delete();

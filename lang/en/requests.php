@@ -7,6 +7,11 @@ return [
         'species_id' => 'Choose a species from the list.',
         'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
     ],
+    'bag' => [
+        'exists' => 'Choose one from the list.',
+        'count' => 'Say how many.',
+        'hours' => 'Give hours, at most 72.',
+    ],
     'before_after' => [
         'exists' => 'Choose one from the list.',
         'count.*' => 'Say how many.',

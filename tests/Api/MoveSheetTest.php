@@ -255,6 +255,18 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertNotNull(MoveSheet::query()->findOrFail($page['sheet']['id'])->cancelled_at);
     }
 
+    public function test_several_go_on_one_sheet_and_are_watched_as_one_addition(): void
+    {
+        $page = $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system('Lock pond'), 'date' => self::TODAY, 'fish' => [['fish_id' => $this->fish('Hazel')], ['fish_id' => $this->fish('Yarrow')]]])->assertCreated()->json();
+        $this->assertSame(['Hazel', 'Yarrow'], $page['sheet']['fish']);
+        $this->getJson("/api/v1/move-sheets/{$page['sheet']['id']}")->assertOk();
+        $this->unblock($page);
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/finish")->assertOk();
+
+        $this->assertContains(['Hazel', 'Yarrow'], array_map(fn (array $addition): array => array_column($addition['watches'], 'name'), $this->getJson('/api/v1/moves')->assertOk()->json('additions')));
+        $this->postJson("/api/v1/move-sheets/{$page['sheet']['id']}/take-back")->assertOk();
+    }
+
     public function test_its_steps_are_arranged_with_times_and_steps_of_ones_own(): void
     {
         $page = $this->plan('Moss', 'Kiln vat')->assertCreated()->json();

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Models\Watch;
+use Illuminate\Testing\TestResponse;
+
 /** Before a fish is bought: what would come of it, what could live here, and bringing it home. */
 final class WeighUpTest extends ApiTestCase
 {
@@ -98,6 +101,36 @@ final class WeighUpTest extends ApiTestCase
         $this->getJson("/api/v1/fish/{$id}")->assertNotFound();
     }
 
+    public function test_from_the_bag_into_quarantine_and_under_watch_in_one_go(): void
+    {
+        $id = $this->acquire(['name' => 'Ember', 'quarantine_days' => 21, 'is_watched' => true])->assertCreated()->json('id');
+        $moves = $this->getJson('/api/v1/moves')->assertOk()->json();
+
+        $this->assertContains(['Ember', '2027-04-03'], array_map(fn (array $row): array => [$row['name'], $row['ends']], $moves['quarantines']));
+        $this->assertContains('Ember', data_get($moves, 'additions.*.watches.*.name'));
+        $this->deleteJson("/api/v1/fish/{$id}")->assertNoContent();
+        $this->assertNotContains('Ember', data_get($this->getJson('/api/v1/moves')->json(), 'additions.*.watches.*.name'));
+
+        $id = $this->acquire(['name' => 'Ember', 'is_watched' => true])->assertCreated()->json('id');
+        $watch = Watch::query()->where('fish_id', $id)->sole()->id;
+        $this->postJson("/api/v1/watches/{$watch}/checks", ['has_eaten' => true, 'exceptions' => []])->assertCreated();
+        $this->deleteJson("/api/v1/fish/{$id}")->assertUnprocessable()->assertJsonValidationErrorFor('fish');
+        $this->acquire(['name' => 'Late', 'date' => '2027-03-10', 'is_watched' => true])->assertUnprocessable()->assertJsonValidationErrorFor('is_watched');
+    }
+
+    public function test_what_is_known_of_the_bag_tells_how_it_is_brought_across(): void
+    {
+        $bag = fn (string $more = ''): TestResponse => $this->getJson("/api/v1/systems/{$this->system('Long tank')}/bag?species_id={$this->species('Redtail catfish')}{$more}");
+        $unknown = $bag()->assertOk()->json();
+
+        $this->assertStringStartsWith('Float the closed bag for 20 minutes', $unknown['sentence']);
+        $this->assertSame('bag-dark', $unknown['steps'][0]['key']);
+        $this->assertStringContainsString('turns to poison', $bag('&celsius=20&ph=6.5&hours=30&litres=2 l&length=12 cm')->assertOk()->json('sentence'));
+        foreach (['celsius=warm' => 'celsius', 'ph=sour' => 'ph', 'hours=99' => 'hours', 'litres=much' => 'litres', 'length=long' => 'length', 'count=0' => 'count'] as $asked => $field) {
+            $bag("&{$asked}")->assertUnprocessable()->assertJsonValidationErrorFor($field);
+        }
+    }
+
     public function test_a_fish_with_a_history_is_not_simply_deleted(): void
     {
         $this->deleteJson('/api/v1/fish/'.$this->fish('Bramble'))->assertUnprocessable()->assertJsonValidationErrors(['fish']);
@@ -123,13 +156,13 @@ final class WeighUpTest extends ApiTestCase
     }
 
     /** @param  array<string, mixed>  $more */
-    private function weigh(string $species, array $more = []): \Illuminate\Testing\TestResponse
+    private function weigh(string $species, array $more = []): TestResponse
     {
         return $this->getJson('/api/v1/weigh-up?'.http_build_query(['species_id' => $this->species($species), ...$more]));
     }
 
     /** @param  array<string, mixed>  $more */
-    private function acquire(array $more): \Illuminate\Testing\TestResponse
+    private function acquire(array $more): TestResponse
     {
         return $this->postJson('/api/v1/fish', ['species_id' => $this->species('Redtail catfish'), 'count' => 1, 'system_id' => $this->system('Long tank'), 'date' => self::TODAY, ...$more]);
     }

@@ -249,6 +249,6 @@ final readonly class MoveSheetController
 
     private function page(MoveSheet $sheet, int $status = 200): JsonResponse
     {
-        return response()->json(MoveSheetPage::from($this->reader->read(), $sheet->load('fish'), $this->sheets), $status);
+        return response()->json(MoveSheetPage::from($this->reader->read(), $sheet->load('fish.fish'), $this->sheets), $status);
     }
 }

@@ -26,6 +26,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'origin', type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught']),
     new OA\Property(property: 'fallback', type: 'string', nullable: true),
     new OA\Property(property: 'price', description: 'Of one.', type: 'number', nullable: true),
+    new OA\Property(property: 'quarantine_days', description: 'Its quarantine begins with its arrival; absent: it has none.', type: 'integer', nullable: true),
+    new OA\Property(property: 'is_watched', description: 'A watch begins now: only of one that arrives today.', type: 'boolean'),
     new OA\Property(property: 'arrival_note', type: 'string', nullable: true),
 ])]
 final class AcquireRequest extends FormRequest
@@ -48,6 +50,8 @@ final class AcquireRequest extends FormRequest
             'origin' => ['nullable', 'in:tank-raised,wild-caught'],
             'fallback' => ['nullable', 'string', 'max:200'],
             'price' => ['nullable', 'numeric:strict', 'min:0', 'max:1000000'],
+            'quarantine_days' => ['nullable', 'integer:strict', 'min:1', 'max:365'],
+            'is_watched' => ['boolean:strict'],
             'arrival_note' => ['nullable', 'string', 'max:1000'],
         ];
     }

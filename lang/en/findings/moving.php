@@ -2,6 +2,20 @@
 
 // Moves: the steps of a sheet, what speaks against it, quarantine and the watch.
 return [
+    'bag' => [
+        'not_yet' => 'Not into this home yet. {why}',
+        'foul' => 'Float the closed bag for {minutes} minutes, then lift it across at once: what has gathered in the bag turns to poison when it is opened.',
+        'across' => 'Float the closed bag for {minutes} minutes, then lift it across: the waters are alike.',
+        'mix' => 'Float the closed bag for {minutes} minutes, then mix in {portions_words} portions over {mixed} minutes. {why}',
+        'dark' => 'Leave the bag closed and dark, turn the lights down',
+        'dark_why' => 'It has been carried about for hours.',
+        'float' => 'Float the closed bag in {system}',
+        'float_why' => 'It comes to the temperature of the home before anything else changes.',
+        'net' => 'Lift it across; the water of the bag goes down the drain',
+        'net_why' => "What the seller's water carries stays out.",
+        'lights' => 'Leave the lights off, and feed nothing today',
+        'lights_why' => 'It rests, and its water stays clean.',
+    ],
     'steps' => [
         'own' => '{words}',
         'guards' => 'A step that guards whoever does the work stays on the list: it can be moved, not left out.',

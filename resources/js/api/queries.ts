@@ -59,6 +59,16 @@ export const beforeAfterQuery = (system: number, asked: BeforeAfterAsked | null)
         placeholderData: keepPreviousData,
     })
 
+export type BagAsked = Query<'/api/v1/systems/{system}/bag'>
+
+export const bagQuery = (system: number, asked: BagAsked | null) =>
+    queryOptions({
+        queryKey: ['systems', system, 'bag', asked],
+        queryFn: asked === null ? skipToken : () => read('/api/v1/systems/{system}/bag', { system }, asked),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
+
 export type RefillAsked = Query<'/api/v1/systems/{system}/refill'>
 
 export const refillQuery = (system: number, asked: RefillAsked | null) =>

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/v1/systems/{system}/bag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showBag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish": {
         parameters: {
             query?: never;
@@ -1168,6 +1184,10 @@ export interface components {
             fallback?: string | null;
             /** @description Of one. */
             price?: number | null;
+            /** @description Its quarantine begins with its arrival; absent: it has none. */
+            quarantine_days?: number | null;
+            /** @description A watch begins now: only of one that arrives today. */
+            is_watched?: boolean;
             arrival_note?: string | null;
         };
         /** @description The steps of a job as the keeper wants them, in working order; usual ones that are not named are left out. None at all: as usual again. */
@@ -1576,6 +1596,16 @@ export interface components {
             sentence: string;
             /** @description The usual thing to do. */
             next_step: string;
+        };
+        /** @description How a fish is brought from its bag into a home. */
+        BagSheet: {
+            sentence: string;
+            /**
+             * Format: float
+             * @description In all.
+             */
+            minutes: number;
+            steps: components["schemas"]["RunStep"][];
         };
         /** @description A length in millimetres with its 80 % range. */
         Band: {
@@ -3107,6 +3137,77 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    showBag: {
+        parameters: {
+            query: {
+                species_id: number;
+                count?: number;
+                /** @description As typed; absent: as it is usually sold. */
+                length?: string;
+                /** @description Of the bag, as typed; absent: not known. */
+                celsius?: string;
+                /** @description Of the bag, as typed; absent: not known. */
+                ph?: string;
+                /** @description Since it was closed. */
+                hours?: number;
+                /** @description Of its water, as typed. */
+                litres?: string;
+            };
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How long it floats, and how it is mixed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BagSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something that cannot be read. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listFish: {
         parameters: {
             query?: never;

@@ -63,9 +63,13 @@ function Line({ clock, now }: { clock: RunningClock; now: number }) {
                     ? messages.moves.sheet.over
                     : messages.moves.sheet.left({ text: timeLeft(clock.until, now) })}
             </chakra.span>
-            <Link to="/moves/$id" params={{ id: clock.sheet }}>
-                {clock.name}
-            </Link>
+            {clock.sheet === null ? (
+                <span>{clock.name}</span>
+            ) : (
+                <Link to="/moves/$id" params={{ id: clock.sheet }}>
+                    {clock.name}
+                </Link>
+            )}
             <Button
                 variant="plain"
                 aria-label={`${messages.moves.sheet.stop}: ${clock.name}`}

@@ -3,9 +3,8 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useWrite } from '../log/useWrite'
-import { startClock, stopClock, useClocks } from './clocks'
-
-const MINUTE = 60 * 1000
+import { Clock } from './Clock'
+import { stopClock } from './clocks'
 
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
@@ -70,34 +69,5 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 </Box>
             )}
         </chakra.li>
-    )
-}
-
-/** Runs down wherever the keeper goes meanwhile: it stands at the head of every page. */
-function Clock({
-    minutes,
-    sheet,
-    step,
-    name,
-}: {
-    minutes: number
-    sheet: number
-    step: string
-    name: string
-}) {
-    const running = useClocks().some((one) => one.sheet === sheet && one.step === step)
-    if (running) {
-        return <chakra.span color="ink2">{messages.moves.sheet.running}</chakra.span>
-    }
-    const start = `${messages.moves.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
-    return (
-        <Button
-            variant="plain"
-            className="no-print"
-            aria-label={`${start}, ${name}`}
-            onClick={() => startClock({ sheet, step, name, until: Date.now() + minutes * MINUTE })}
-        >
-            {start}
-        </Button>
     )
 }

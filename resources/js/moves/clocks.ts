@@ -2,7 +2,8 @@ import { useSyncExternalStore } from 'react'
 
 /** A clock that runs down at a step of a move sheet, wherever the keeper goes meanwhile. */
 export interface RunningClock {
-    sheet: number
+    /** Null: of no move sheet, as when a fish arrives. */
+    sheet: number | null
     step: string
     /** What is timed, in the words of the step. */
     name: string
@@ -20,7 +21,7 @@ let clocks: readonly RunningClock[] | undefined
 function isClock(one: unknown): one is RunningClock {
     const clock = one as Partial<RunningClock> | null
     return (
-        typeof clock?.sheet === 'number' &&
+        (typeof clock?.sheet === 'number' || clock?.sheet === null) &&
         typeof clock.step === 'string' &&
         typeof clock.name === 'string' &&
         typeof clock.until === 'number'
@@ -57,14 +58,14 @@ function put(all: readonly RunningClock[]): void {
     listeners.forEach((told) => told())
 }
 
-const isThat = (sheet: number, step: string) => (one: RunningClock) =>
+const isThat = (sheet: number | null, step: string) => (one: RunningClock) =>
     one.sheet === sheet && one.step === step
 
 export function startClock(clock: RunningClock): void {
     put([...current().filter((one) => !isThat(clock.sheet, clock.step)(one)), clock])
 }
 
-export function stopClock(sheet: number, step: string): void {
+export function stopClock(sheet: number | null, step: string): void {
     put(current().filter((one) => !isThat(sheet, step)(one)))
 }
 

@@ -1,3 +1,4 @@
+import { Box } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
 import { useForm } from 'react-hook-form'
@@ -11,6 +12,8 @@ import { useEntry } from '../log/useEntry'
 import { messages } from '../messages'
 import { weighUpWords } from '../messages/weighUp'
 import type { CandidateTyped } from './candidate'
+import type { BagTyped } from './FromTheBag'
+import { FromTheBag } from './FromTheBag'
 
 interface Props {
     species: SpeciesRow
@@ -19,23 +22,23 @@ interface Props {
     onDone: () => void
 }
 
-interface Values {
+interface ArrivalValues extends BagTyped {
     name: string
-    system_id: string
     date: string
-    length: string
     method: Method
     origin: string
     purpose: AcquireRequest['purpose']
     fallback: string
     arrival_note: string
+    is_quarantined: boolean
+    is_watched: boolean
 }
 
-const { Text, Choice } = fieldsOf<Values>()
+const { Text, Choice, Check } = fieldsOf<ArrivalValues>()
 
 const filled = (text: string): string | null => (text.trim() === '' ? null : text)
 
-const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Values => ({
+const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): ArrivalValues => ({
     name: '',
     system_id: String(weighed.quarantine_system_id ?? weighed.chain.stays[0]?.system_id ?? ''),
     date: today,
@@ -45,6 +48,12 @@ const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Value
     purpose: 'display',
     fallback: typed.fallback,
     arrival_note: '',
+    bag_celsius: '',
+    bag_ph: '',
+    bag_hours: '',
+    bag_litres: '',
+    is_quarantined: weighed.quarantine_days > 0,
+    is_watched: true,
 })
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
@@ -52,7 +61,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
     const { today } = useKeeper()
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
-    const form = useForm<Values>({ defaultValues: valuesOf(typed, weighed, today) })
+    const form = useForm<ArrivalValues>({ defaultValues: valuesOf(typed, weighed, today) })
     const entry = useEntry(
         '/api/v1/fish',
         {},
@@ -78,7 +87,10 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             onCancel={onDone}
             onSave={(values) =>
                 entry.save({
-                    ...values,
+                    name: values.name,
+                    date: values.date,
+                    method: values.method,
+                    purpose: values.purpose,
                     species_id: species.id,
                     count: Number(typed.count) || 1,
                     system_id: Number(values.system_id),
@@ -87,6 +99,8 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                     fallback: filled(values.fallback),
                     price: typed.price.trim() === '' ? null : Number(typed.price),
                     arrival_note: filled(values.arrival_note),
+                    quarantine_days: values.is_quarantined ? weighed.quarantine_days : null,
+                    is_watched: values.is_watched && values.date === today,
                 })
             }
         >
@@ -104,6 +118,16 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             <Choice name="purpose" label={weighUpWords.purpose} options={optionsOf(weighUpWords.purposes)} />
             <Text name="fallback" label={weighUpWords.fallback} />
             <Text name="arrival_note" label={weighUpWords.note} />
+            <FromTheBag species={species.id} count={typed.count} />
+            <Box>
+                {weighed.quarantine_days > 0 && (
+                    <Check
+                        name="is_quarantined"
+                        label={weighUpWords.quarantineBegins({ days: weighed.quarantine_days })}
+                    />
+                )}
+                <Check name="is_watched" label={weighUpWords.watchBegins} />
+            </Box>
         </FieldForm>
     )
 }

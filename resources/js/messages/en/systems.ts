@@ -140,7 +140,7 @@ export const systems = {
         ammonia: 'ammonia',
         nitrite: 'nitrite',
         alarmOf: 'alarm: {name}',
-        on: 'On the day (empty: today)',
+        on: 'On (empty: today)',
         careDays: 'Days before',
         dosed: 'with starting bacteria',
         care: 'The filter was',

@@ -126,6 +126,15 @@ export const weighUp = {
     no: 'no',
     tenYears: 'ten years at least',
     group: 'as a group of {n}',
+    bag: 'From the bag',
+    bagFields: {
+        celsius: 'Temperature in it',
+        ph: 'pH in it',
+        hours: 'Hours closed',
+        litres: 'Water in it',
+    },
+    quarantineBegins: 'Begin its quarantine: {days} days',
+    watchBegins: 'Watch it from now on',
     groupRange: '{least} to {most} of them',
     whole: '{long}, {group}',
 } as const
