@@ -16,6 +16,7 @@ use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Rule\SpeciesOnlyRule;
 use Biomegas\Housing\Rule\SwallowingRule;
 use Biomegas\Housing\Rule\TemperatureRule;
+use Biomegas\Housing\Rule\WeeklyChangeRule;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
@@ -99,7 +100,7 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new SwallowingRule];
+        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule];
     }
 
     /** @return non-empty-list<Rule> what an afternoon puts right, and advice */

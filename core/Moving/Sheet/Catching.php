@@ -48,12 +48,21 @@ final readonly class Catching
     {
         return array_values(array_filter([
             $this->needsSling() ? Finding::of('moving.hand.sling') : Finding::of('moving.hand.nets'),
-            Finding::of('moving.hand.tub', litres: Volume::ofLitres($this->tubLitres()), length: Length::ofMillimetres(self::TUB_LENGTHS * $this->case->longest())),
+            $this->tub(),
             Finding::of('moving.hand.air'),
             Finding::of('moving.hand.towels'),
             $this->hazards() === [] ? null : Finding::of('moving.hand.gloves'),
             $this->case->from->kind === SystemKind::Pond ? Finding::of('moving.hand.waders') : null,
         ]));
+    }
+
+    /** A ray lies flat: its tub is measured across. */
+    private function tub(): Finding
+    {
+        $litres = Volume::ofLitres($this->tubLitres());
+        $inside = Length::ofMillimetres(self::TUB_LENGTHS * $this->case->longest());
+
+        return $this->isRay() ? Finding::of('moving.hand.tub_for_disc', litres: $litres, across: $inside) : Finding::of('moving.hand.tub', litres: $litres, length: $inside);
     }
 
     /** @return list<SheetStep> */

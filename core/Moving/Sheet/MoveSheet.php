@@ -141,6 +141,7 @@ final readonly class MoveSheet
         return array_values(array_filter([
             SheetStep::of('bacteria', Phase::After, Finding::of('moving.step.bacteria', system: $case->to->name), Finding::of('moving.step.bacteria_why')),
             $case->to->kind === SystemKind::Pond ? null : SheetStep::of('lid', Phase::After, Finding::of('moving.step.lid'), Finding::of('moving.step.lid_why')),
+            $case->isBetweenSites() ? SheetStep::of('clean-tubs', Phase::After, Finding::of('moving.step.clean_tubs'), Finding::of('moving.step.clean_tubs_why')) : null,
             SheetStep::of('refill', Phase::After, Finding::of('moving.step.refill', system: $case->from->name), Finding::of('moving.step.refill_why')),
             SheetStep::of('feed', Phase::After, Finding::of('moving.step.feed'), Finding::of('moving.step.feed_why')),
         ]));

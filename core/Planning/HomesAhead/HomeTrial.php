@@ -92,9 +92,7 @@ final class HomeTrial
     /** Why the home does not take it on that day; null when it does. */
     public function obstacle(System $system, StayClock $clock, LocalDate $day): ?Verdict
     {
-        $case = $this->case($this->occupantOn($clock, $day), $system, $day);
-
-        return Judgement::obstacleIn($case) ?? WeeklyChangeRule::obstacleIn($case, $day);
+        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $day), $system, $day));
     }
 
     /** Where it would be swallowed as it is: the mean length from which it may come, millimetres; null: something else stands against it, or growing does not help. */
@@ -248,9 +246,7 @@ final class HomeTrial
 
     private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict
     {
-        $case = $this->case($this->occupantOn($clock, $date), $system, $date);
-
-        return Judgement::obstacleIn($case, HousingRule::Size) ?? WeeklyChangeRule::obstacleIn($case, $date);
+        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date), HousingRule::Size);
     }
 
     private function tooLongFor(System $system): Verdict

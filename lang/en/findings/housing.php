@@ -39,6 +39,7 @@ return [
             'more' => '{more} more, or fewer fish.',
         ],
         'water' => [
+            'enough' => 'Changing {share} of the water each week is enough.',
             'too_little' => 'Too little water in {system}: {share} of it would have to be changed each week.',
             'more' => 'More water, or fewer fish.',
         ],

@@ -52,7 +52,7 @@ const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Arriv
     bag_ph: '',
     bag_hours: '',
     bag_litres: '',
-    is_quarantined: weighed.quarantine_days > 0,
+    is_quarantined: weighed.quarantine_system_id !== null,
     is_watched: true,
 })
 

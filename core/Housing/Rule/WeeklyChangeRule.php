@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Planning\HomesAhead;
+namespace Biomegas\Housing\Rule;
 
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
@@ -15,18 +14,21 @@ use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 
-/** Fish whose water would need too large a change each week have outgrown it, by experience of other tanks. Common practice, no published source. */
-final readonly class WeeklyChangeRule
+/**
+ * Fish whose water would need too large a change each week have outgrown it, by
+ * experience of other tanks and as warm as their water gets. Common practice,
+ * no published source.
+ */
+final readonly class WeeklyChangeRule implements Rule
 {
-    /** Null when the change is bearable, or its keeper has set this aside. */
-    public static function obstacleIn(HousingCase $case, LocalDate $date): ?Verdict
+    public function judge(HousingCase $case): Verdict
     {
         $rulebook = $case->rulebook;
         $fed = array_map(fn (Occupant $occupant): FedOccupant => new FedOccupant($occupant->species, $occupant->length, $occupant->count, $rulebook->ration()), $case->everybody());
-        $needed = SystemLoad::of($case->system, $fed, $case->system->temperature?->on($date), $rulebook)->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
+        $needed = SystemLoad::of($case->system, $fed, $case->system->temperature?->warmest(), $rulebook)->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
 
-        return $needed <= $rulebook->number(RuleParameter::ChangeOutgrown) || $rulebook->setAside(HousingRule::Water->value) !== null
-            ? null
+        return $needed <= $rulebook->number(RuleParameter::ChangeOutgrown)
+            ? Verdict::pass(HousingRule::Water, Finding::of('housing.water.enough', share: Share::of($needed)))
             : Verdict::fail(HousingRule::Water, Finding::of('housing.water.too_little', system: $case->system->name, share: Share::of($needed)), Finding::of('housing.water.more'));
     }
 }
