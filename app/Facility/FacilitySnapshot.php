@@ -19,6 +19,7 @@ use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
@@ -212,9 +213,17 @@ final class FacilitySnapshot
 
         return $this->answers->of(
             $this->surroundings(),
-            ['full', $system->key, array_map($this->print(...), $residents)],
-            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents)),
+            ['full', $system->key, $this->everybody(), $this->quarantineEnds()],
+            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), array_map($this->mustLeave(...), $residents)),
         );
+    }
+
+    /** @return array{LocalDate, Verdict}|null when and why it can stay no longer where it is; null: not within the horizon */
+    private function mustLeave(Fish $fish): ?array
+    {
+        $stay = $this->homesAhead($fish)->stays[0] ?? null;
+
+        return $stay?->leave === null || $stay->because === null ? null : [$stay->leave, $stay->because];
     }
 
     /** @return list<ProjectedOccupant> as long as they will be */

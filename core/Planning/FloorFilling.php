@@ -12,6 +12,7 @@ use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\CrowdedFloor;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Rulebook\RuleParameter;
+use Closure;
 
 /**
  * When the floor of a system runs out under its growing residents. Each water
@@ -20,8 +21,6 @@ use Biomegas\Rulebook\RuleParameter;
  */
 final readonly class FloorFilling
 {
-    private const STEP_DAYS = 7;
-
     /** Half the width of an 80 % range in standard deviations. */
     private const EIGHTY_PERCENT = 1.2816;
 
@@ -52,18 +51,35 @@ final readonly class FloorFilling
     /** @param  list<FishOutlook>  $residents */
     private static function ofLayer(Facility $facility, System $system, array $residents): FullSystem
     {
-        [$early, $likely, $late] = [null, null, null];
         $rulebook = $facility->rulebook->holdingFor($system->key);
         $room = $system->floorArea() / (1 - $rulebook->number(RuleParameter::SizeTolerance)) / CrowdedFloor::perSquaredLength($rulebook, $system, ...array_map(fn (FishOutlook $outlook): Occupant => $outlook->occupantOn($facility->date), $residents));
-        for ($day = 0; $residents !== [] && $late === null && $day <= $facility->horizonDays; $day += self::STEP_DAYS) {
-            $date = $facility->date->plusDays($day);
-            [$needed, $spread] = self::squaredLengths($residents, $date);
-            $early ??= $needed + self::EIGHTY_PERCENT * $spread >= $room ? $date : null;
-            $likely ??= $needed >= $room ? $date : null;
-            $late = $needed - self::EIGHTY_PERCENT * $spread >= $room ? $date : null;
+        $isFull = function (int $day, float $spreads) use ($facility, $residents, $room): bool {
+            [$needed, $spread] = self::squaredLengths($residents, $facility->date->plusDays($day));
+
+            return $needed + $spreads * $spread >= $room;
+        };
+        $firstDay = fn (float $spreads): ?LocalDate => $residents === [] ? null : self::first($facility, fn (int $day): bool => $isFull($day, $spreads));
+
+        return new FullSystem($firstDay(self::EIGHTY_PERCENT), $firstDay(0.0), $firstDay(-self::EIGHTY_PERCENT), Finding::of('full.floor'));
+    }
+
+    /** @param  Closure(int): bool  $isFull  on a day from today on; fish only grow, so once full it stays full */
+    private static function first(Facility $facility, Closure $isFull): ?LocalDate
+    {
+        if (! $isFull($facility->horizonDays)) {
+            return null;
+        }
+        [$before, $full] = [-1, $facility->horizonDays];
+        while ($full - $before > 1) {
+            $middle = intdiv($before + $full, 2);
+            if ($isFull($middle)) {
+                $full = $middle;
+            } else {
+                $before = $middle;
+            }
         }
 
-        return new FullSystem($early, $likely, $late, Finding::of('full.floor'));
+        return $facility->date->plusDays($full);
     }
 
     /**

@@ -34,6 +34,23 @@ final class OneAnswerTest extends ApiTestCase
         }
     }
 
+    public function test_a_system_is_full_on_the_day_on_which_its_chains_say_so(): void
+    {
+        $list = array_column($this->getJson('/api/v1/fish')->assertOk()->json(), null, 'id');
+        $told = 0;
+        foreach ($this->getJson('/api/v1/systems')->assertOk()->json() as $system) {
+            $leaves = array_filter(array_map(fn (array $fish): ?string => $list[$fish['id']]['leaves'], $system['fish']));
+            if ($leaves === []) {
+                $this->assertNotSame('Floor full', $system['full']['because'] ?? null, $system['name']);
+            } elseif (! str_contains($system['full']['because'], ':')) {
+                $this->assertContains($system['full']['likely'], $leaves, $system['name']);
+                $told++;
+            }
+        }
+
+        $this->assertGreaterThan(0, $told, 'somewhere it is not one alone who fills it');
+    }
+
     public function test_no_advised_home_fails_a_rule_of_its_own_move_sheet(): void
     {
         $advised = 0;

@@ -7,8 +7,12 @@ namespace Tests\Core\Planning;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\FishOutlook;
+use Biomegas\Planning\FullSystem;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use Biomegas\Planning\MeasurementDue;
@@ -57,6 +61,19 @@ final class OutlookTest extends TestCase
         $facility = Example::facility([$home = Example::tank('home', 180, 60)], [Example::fish(Example::of(), 'home', self::LENGTHS, count: 4)]);
 
         $this->assertSame('Floor full', Said::of(SystemOutlook::of($facility, $home, $this->all($facility))?->because));
+    }
+
+    public function test_of_too_many_together_the_chains_speak_where_they_are_known(): void
+    {
+        $facility = Example::facility([$home = Example::tank('home', 180, 60)], [Example::fish(Example::of(), 'home', self::LENGTHS, count: 4)]);
+        $alone = SystemOutlook::of($facility, $home, $this->all($facility));
+        $day = $facility->date->plusDays(100);
+        $full = fn (HousingRule $rule): ?FullSystem => SystemOutlook::of($facility, $home, $this->all($facility), [[$day, Verdict::fail($rule, Finding::of('housing.water.more'), null)]]);
+
+        $this->assertSame(['Floor full', $day->toIso()], [Said::of($full(HousingRule::Floor)?->because), $full(HousingRule::Floor)?->likely?->toIso()]);
+        $this->assertSame(['More water, or fewer fish.', $day->toIso()], [Said::of($full(HousingRule::Water)?->because), $full(HousingRule::Water)?->likely?->toIso()]);
+        $this->assertEquals($alone, $full(HousingRule::Size), 'one that leaves for its own size says nothing of the floor');
+        $this->assertNotSame('Floor full', Said::of(SystemOutlook::of($facility, $home, $this->all($facility), [null])?->because), 'a move that is planned makes room');
     }
 
     public function test_an_empty_system_is_never_full(): void
