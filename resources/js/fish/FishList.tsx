@@ -1,5 +1,5 @@
 import { messages } from '../messages'
-import { leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
+import { hasToGo, leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
 import { Box, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -18,6 +18,7 @@ const bySoonest = (a: FishRow, b: FishRow): number =>
 
 /** All fish, soonest to leave its home first. */
 export function FishList() {
+    const { today } = useKeeper()
     useNameSheet(messages.fish.listTitle, messages.fish.listComment)
     return (
         <Waiting query={useQuery(fishListQuery)}>
@@ -29,7 +30,7 @@ export function FishList() {
                         <SheetHead
                             sentence={messages.fish.listHeadline({
                                 n: fish.length,
-                                outgrown: fish.filter((one) => !one.home.fits_now).length,
+                                outgrown: fish.filter((one) => hasToGo(one, today)).length,
                             })}
                             comment={messages.fish.listComment}
                         />

@@ -40,12 +40,13 @@ export function leavingWords(fish: FishRow, today: string): string {
         : windowWords(fish.home.outgrows, today)
 }
 
+/** Its home will not do for it today, whatever it is for. */
+export const hasToGo = ({ home, leaves }: FishRow, today: string): boolean =>
+    !home.fits_now || (leaves !== null && leaves <= today)
+
 /** The colour of the same. */
-export function leavingColour({ home, leaves }: FishRow, today: string): 'fit' | 'close' | 'over' {
-    if (!home.fits_now || leaves === today) {
-        return 'over'
-    }
-    return leaves === null ? 'fit' : 'close'
+export function leavingColour(fish: FishRow, today: string): 'fit' | 'close' | 'over' {
+    return hasToGo(fish, today) ? 'over' : fish.leaves === null ? 'fit' : 'close'
 }
 
 /** The answer to a what-if. */

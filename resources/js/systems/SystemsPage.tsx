@@ -1,7 +1,7 @@
 import { temperature } from '../units/temperature'
 import { messages } from '../messages'
 import { weighUpWords } from '../messages/weighUp'
-import { leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
+import { hasToGo, leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -18,6 +18,7 @@ import { SystemPlan } from './SystemPlan'
 
 /** Every system in walking order, drawn to scale with its fish. */
 export function SystemsPage() {
+    const { today } = useKeeper()
     const navigate = useNavigate()
     useNameSheet(messages.systemsList.title, messages.systemsList.scale)
     return (
@@ -27,7 +28,7 @@ export function SystemsPage() {
                     <SheetHead
                         sentence={messages.systemsList.headline({
                             n: systems.length,
-                            over: systems.filter((one) => one.fish.some((fish) => !fish.home.fits_now))
+                            over: systems.filter((one) => one.fish.some((fish) => hasToGo(fish, today)))
                                 .length,
                         })}
                         comment={messages.systemsList.comment}
@@ -87,12 +88,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             </Box>
             <Box>
                 <chakra.p fontWeight={700} paddingBottom="6px">
-                    {system.full === null || system.full.early === null
-                        ? messages.systemsList.notFull
-                        : messages.systemsList.full({
-                              window: windowWords(system.full, today),
-                              because: system.full.because,
-                          })}
+                    {fullWords(system, today)}
                 </chakra.p>
                 {system.water.alarms.map((alarm) => (
                     <chakra.p
@@ -118,7 +114,6 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                 <Link to="/systems/$id/suitable-species" params={{ id: system.id }}>
                     {weighUpWords.ask}
                 </Link>
-                {system.fish.length === 0 && <Box color="ink2">{messages.systemsList.noFish}</Box>}
                 <chakra.ul>
                     {system.fish.map((fish) => (
                         <ProjectedOccupant key={fish.id} fish={fish} today={today} />
@@ -127,6 +122,16 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             </Box>
         </chakra.li>
     )
+}
+
+/** Until when those who live there have room. */
+function fullWords({ fish, full }: SystemSheet, today: string): string {
+    if (fish.length === 0) {
+        return messages.systemsList.empty
+    }
+    return full === null || full.early === null
+        ? messages.systemsList.notFull
+        : messages.systemsList.full({ window: windowWords(full, today), because: full.because })
 }
 
 function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {

@@ -1,3 +1,4 @@
+import { hasToGo } from '../fish/sentences'
 import { onDemand } from '../frame/onDemand'
 import { todaySentence } from './todaySentence'
 import { messages } from '../messages'
@@ -41,7 +42,7 @@ function TodaySheet({ today }: { today: Today }) {
         )
     }
     const placesDue = new Set(today.due.map((one) => one.system_id)).size
-    const outgrown = upgrades.filter((fish) => !fish.home.fits_now).length
+    const outgrown = upgrades.filter((fish) => hasToGo(fish, today.date)).length
     const ringed = new Set(today.due.flatMap((one) => (one.fish_id === null ? [] : [one.fish_id])))
     return (
         <>

@@ -15,7 +15,7 @@ export function todaySentence(due: readonly DueRow[], places: number, systems: n
     const parts = joined([
         told(looks, messages.today.toWatch),
         told(measures, messages.today.toMeasure),
-        told(rest, messages.today.other),
+        told(rest, rest === due.length ? messages.today.things : messages.today.other),
     ])
     const second = due.find((row) => row.name !== first.name)?.name ?? 'none'
     return messages.today.headline({ parts: capital(parts), places, systems, first: first.name, second })

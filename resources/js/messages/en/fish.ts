@@ -3,7 +3,7 @@ export const fish = {
     title: 'Fish sheet: {name}',
     listTitle: 'All fish',
     listHeadline:
-        '{n, plural, one {One fish or shoal lives here} other {{n_Words} fish and shoals live here}}{outgrown, plural, =0 {.} other {, {outgrown_words} of them in homes they have outgrown.}}',
+        '{n, plural, one {One fish or shoal lives here} other {{n_Words} fish and shoals live here}}{outgrown, plural, =0 {.} other {, {outgrown_words} of them in homes that will not do.}}',
     listComment: 'Soonest to leave its home first.',
     none: 'No fish yet.',
     columns: {
