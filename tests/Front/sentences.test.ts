@@ -369,8 +369,8 @@ describe('the sentence above a floor plan', () => {
     const system = {
         name: 'Kiln vat',
         fish: [
-            { id: 1, count: 1 },
-            { id: 2, count: 12 },
+            { id: 1, count: 1, leaves: null },
+            { id: 2, count: 12, leaves: null },
         ],
     } as unknown as SystemSheet
     const names = new Map([
@@ -407,6 +407,28 @@ describe('the sentence above a floor plan', () => {
         [
             said([grows(1, 200, 400, '2027-05-01'), grows(2, 1, 2, '2027-05-02')], later),
             'On 1 January 2028 Kiln vat no longer fits Moss, nor one other: too long to turn.',
+        ],
+        [
+            planSentence({
+                system: {
+                    ...system,
+                    fish: [
+                        fish({
+                            id: 1,
+                            leaves: TODAY,
+                            leaves_because: 'It lives with its own species alone.',
+                            home: home({ outgrows: never }),
+                        }),
+                    ],
+                },
+                names,
+                fish: [grows(1, 200, 400)],
+                at: 0,
+                date: TODAY,
+                today: TODAY,
+                fullest: 0.5,
+            }),
+            'Today Moss should not stay in Kiln vat. It lives with its own species alone.',
         ],
         [
             said([grows(1, 200, 400)], TODAY, 1.2),

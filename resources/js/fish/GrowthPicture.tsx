@@ -10,7 +10,7 @@ import { bandInk, ink } from '../theme/tokens'
 import { daySpan, monthOfYear, shortDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
 import { bare, measured } from '../units/length'
-import type { Chart } from './chart'
+import type { ChartSize, Chart } from './chart'
 
 interface Props {
     sheet: FishSheet
@@ -28,6 +28,8 @@ const BANDS: [low: number, high: number][] = [
 ]
 const LIKELY = 4
 const LABEL_ROOM = 380
+/** Room for a letter of the words at the window. */
+const LETTER = 8
 
 /** Growth against time: what was measured, what is likely, and the limits it meets. */
 export function GrowthPicture({ sheet, chart, unit, other }: Props) {
@@ -254,6 +256,16 @@ function ToScale({ sheet, chart, unit }: Props) {
     )
 }
 
+/** Beside the window where there is room, else below it. */
+function placeOfWords(room: number, from: number, until: number, size: ChartSize) {
+    if (until + 12 + room <= size.right) {
+        return { x: until + 12, y: size.bottom + 47, anchor: 'start' as const }
+    }
+    return room <= from - 12
+        ? { x: from - 12, y: size.bottom + 47, anchor: 'end' as const }
+        : { x: size.right, y: size.bottom + 59, anchor: 'end' as const }
+}
+
 function OutgrowSpan({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
     const { early, likely, late } = sheet.fish.home.outgrows
     const { size, x, y } = chart
@@ -270,7 +282,8 @@ function OutgrowSpan({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
             ? messages.fish.fromOn({ day: shortDay(early, sheet.today) })
             : daySpan(early, late, sheet.today, 'range', 'short')
     const label = messages.fish.outgrows({ home: sheet.fish.home.name, span })
-    const toTheLeft = until + 12 + label.length * 8 > size.right
+    const words = size.width < 500 ? span : label
+    const place = placeOfWords(words.length * LETTER, from, until, size)
     return (
         <g>
             <rect
@@ -301,14 +314,14 @@ function OutgrowSpan({ sheet, chart }: Pick<Props, 'sheet' | 'chart'>) {
             )}
             <DimensionLine x1={from} x2={until} y={size.bottom + 41} colour="unc" />
             <text
-                x={toTheLeft ? from - 12 : until + 12}
-                y={size.bottom + 47}
-                textAnchor={toTheLeft ? 'end' : 'start'}
+                x={place.x}
+                y={place.y}
+                textAnchor={place.anchor}
                 fontSize={size.width < 500 ? 14 : 16}
                 fontWeight={700}
                 fill={ink('unc')}
             >
-                {size.width < 500 ? span : label}
+                {words}
             </text>
         </g>
     )

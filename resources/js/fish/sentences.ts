@@ -28,7 +28,7 @@ export function windowWords(window: Pick<Window, 'early' | 'late'>, today: strin
 }
 
 /** It must leave for something else before it outgrows its home. */
-const leavesSooner = ({ home, leaves }: FishRow): boolean =>
+export const leavesSooner = ({ home, leaves }: FishRow): boolean =>
     home.fits_now && leaves !== null && (home.outgrows.early === null || leaves < home.outgrows.early)
 
 /** When it has to go: "21 Jun to 13 Aug" by its size, "by 3 Feb 2027" by anything else. */

@@ -1,3 +1,4 @@
+import { stayEnd } from './stayEnd'
 import { messages } from '../messages'
 import { Box, chakra } from '@chakra-ui/react'
 import { scaleUtc } from 'd3-scale'
@@ -37,20 +38,17 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
         <Box ref={box} position="relative" paddingTop="4px">
             {width > 0 && (
                 <svg width={width} height={top + 44} aria-hidden="true" style={{ display: 'block' }}>
-                    {stays.map(({ id, outgrown_on }, i) => {
-                        const row = system.fish.find((fish) => fish.id === id)
+                    {stays.map((stay, i) => {
+                        const row = system.fish.find((fish) => fish.id === stay.id)
+                        const ends = stayEnd(stay, row).on
                         return (
                             <StayLine
-                                key={id}
+                                key={stay.id}
                                 name={row?.name ?? ''}
                                 band={row?.band ?? 0}
                                 y={36 + i * ROW}
-                                end={
-                                    outgrown_on === null
-                                        ? width - MARGIN
-                                        : Math.max(MARGIN + 2, x(toTime(outgrown_on)))
-                                }
-                                isOutgrown={outgrown_on !== null}
+                                end={ends === null ? width - MARGIN : Math.max(MARGIN + 2, x(toTime(ends)))}
+                                isOutgrown={ends !== null}
                             />
                         )
                     })}

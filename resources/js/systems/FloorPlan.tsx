@@ -1,3 +1,4 @@
+import { isOverOn } from './stayEnd'
 import { messages } from '../messages'
 import { useMemo } from 'react'
 import type { FishRow, FloorPlanSheet, SystemSheet } from '../api/types'
@@ -257,7 +258,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                         swimmer={swimmer}
                         length={(fish?.likely_mm[at] ?? 0) * scale}
                         scale={scale}
-                        isOver={fish?.outgrown_on != null && fish.outgrown_on <= date}
+                        isOver={fish !== undefined && isOverOn(fish, rows.get(fish.id), date)}
                     />
                 )
             })}
@@ -282,7 +283,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                         key={one.key}
                         fish={row}
                         length={bare(fish.likely_mm[at] ?? 0, unit)}
-                        isOver={fish.outgrown_on !== null && fish.outgrown_on <= date}
+                        isOver={isOverOn(fish, row, date)}
                         x={one.x * scale}
                         y={one.y * scale}
                         below={(fish.likely_mm[at] ?? 0) * scale * 0.14 + 17}

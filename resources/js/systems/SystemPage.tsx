@@ -2,6 +2,8 @@ import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { weighUpWords } from '../messages/weighUp'
 import { planSentence } from './planSentence'
+import type { StayEnd } from './stayEnd'
+import { stayEnd } from './stayEnd'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -233,13 +235,13 @@ function OccupantRow({ growing, row, plan, at, today }: OccupantProps) {
                     })}
                 </b>
             </Table.Cell>
-            <OutgrownCell growing={growing} date={plan.dates[at] ?? today} />
+            <OutgrownCell end={stayEnd(growing, row)} date={plan.dates[at] ?? today} />
         </Table.Row>
     )
 }
 
-function OutgrownCell({ growing, date }: { growing: OccupantProps['growing']; date: string }) {
-    const outgrown = growing.outgrown_on
+function OutgrownCell({ end, date }: { end: StayEnd; date: string }) {
+    const outgrown = end.on
     if (outgrown === null) {
         return (
             <Table.Cell color="fit" fontWeight={700}>
@@ -249,9 +251,11 @@ function OutgrownCell({ growing, date }: { growing: OccupantProps['growing']; da
     }
     return (
         <Table.Cell color={outgrown <= date ? 'over' : 'close'} fontWeight={700}>
-            {messages.systems.from({ day: monthOfYear(outgrown) })}
+            {outgrown <= date && !end.isBySize
+                ? messages.fish.now
+                : messages.systems.from({ day: monthOfYear(outgrown) })}
             <Box color="ink2" fontSize="15px" fontWeight={400}>
-                {growing.reason}
+                {end.reason}
             </Box>
         </Table.Cell>
     )

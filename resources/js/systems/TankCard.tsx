@@ -1,3 +1,4 @@
+import { stayEnd } from './stayEnd'
 import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
 import { nameWithCount } from '../fish/sentences'
@@ -71,6 +72,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                 <Table.Body>
                     {system.fish.map((fish) => {
                         const growing = plan.fish.find((one) => one.id === fish.id)
+                        const ends = growing === undefined ? null : stayEnd(growing, fish).on
                         return (
                             <Table.Row key={fish.id}>
                                 <Table.Cell>
@@ -79,9 +81,9 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                                 </Table.Cell>
                                 <Table.Cell>{projected(fish.length_mm.likely, unit)}</Table.Cell>
                                 <Table.Cell>
-                                    {growing?.outgrown_on == null
+                                    {ends === null
                                         ? messages.systems.fits
-                                        : `${messages.systems.columns.outgrows} ${messages.systems.from({ day: monthOfYear(growing.outgrown_on) })}`}
+                                        : `${messages.systems.columns.outgrows} ${messages.systems.from({ day: monthOfYear(ends) })}`}
                                 </Table.Cell>
                             </Table.Row>
                         )

@@ -1,6 +1,7 @@
 import type { GrowingFish, SystemSheet } from '../api/types'
 import { messages } from '../messages'
 import { longDay } from '../units/day'
+import { isOverOn, stayEnd } from './stayEnd'
 
 interface Plan {
     system: SystemSheet
@@ -31,12 +32,17 @@ export function planSentence(plan: Plan): string {
 
 /** Whom it no longer fits; null: it fits everybody. */
 function overSentence({ system, names, fish, date }: Plan, when: string): string | null {
-    const over = fish.filter((one) => one.outgrown_on !== null && one.outgrown_on <= date)
+    const rowOf = (one: GrowingFish) => system.fish.find(({ id }) => id === one.id)
+    const over = fish.filter((one) => isOverOn(one, rowOf(one), date))
     const first = over[0]
     if (first === undefined) {
         return null
     }
-    const told = { when, system: system.name, name: names.get(first.id) ?? '', reason: first.reason }
+    const { reason, isBySize } = stayEnd(first, rowOf(first))
+    const told = { when, system: system.name, name: names.get(first.id) ?? '', reason }
+    if (!isBySize) {
+        return messages.systems.planned.leave({ ...told, others: over.length - 1 })
+    }
     return over.length === 1
         ? messages.systems.planned.over(told)
         : messages.systems.planned.overMore({ ...told, others: over.length - 1 })

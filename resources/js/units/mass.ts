@@ -21,9 +21,16 @@ export function massOf(grams: number, units: UnitSystem): string {
         : `${(ounces / OUNCES_PER_POUND).toFixed(1)} lb`
 }
 
-/** What is weighed out or made in a day: "4.2 g", "0.15 oz". */
+/** What is weighed out or made in a day: "4.2 g", "0.15 oz"; however little it is, never nothing. */
 export const dailyMass = (grams: number, units: UnitSystem): string =>
-    units === 'us' ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams.toFixed(grams < 1 ? 2 : 1)} g`
+    units === 'us'
+        ? `${atLeastOneDigit(grams / GRAMS_PER_OUNCE, 2)} oz`
+        : `${atLeastOneDigit(grams, grams < 1 ? 2 : 1)} g`
+
+const atLeastOneDigit = (value: number, decimals: number): string => {
+    const rounded = value.toFixed(decimals)
+    return Number(rounded) === 0 && value > 0 ? String(Number(value.toPrecision(1))) : rounded
+}
 
 /** Of a filled home: "1 240 kg", "2 734 lb". */
 export const weight = (kilograms: number, units: UnitSystem): string =>

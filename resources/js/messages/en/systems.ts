@@ -393,6 +393,7 @@ export const systems = {
         over: '{when} {system} no longer fits {name}: {reason}.',
         overMore:
             '{when} {system} no longer fits {name}, nor {others, plural, one {one other} other {{others_words} others}}: {reason}.',
+        leave: '{when} {name} should not stay in {system}{others, plural, =0 {} one {, nor should one other} other {, nor should {others_words} others}}. {reason}',
         floor: '{when} everybody fits {system} one by one, but together they need {share_percent} of its floor.',
         holds: '{when} {system} holds {who}.',
         stillHolds: '{when} {system} still holds {who}.',
