@@ -18,6 +18,9 @@ use Biomegas\Water\Oxygen;
 /** A prepared run: what is at hand, what speaks against it, and every step with its reason. */
 final readonly class MoveSheet
 {
+    /** Longer than any way through a fish house, minutes: no clock need be set. Judgement. */
+    private const LONG_WAYS = 120.0;
+
     /**
      * @param  list<Objection>  $objections  blocks first
      * @param  list<Finding>  $atHand
@@ -93,14 +96,19 @@ final readonly class MoveSheet
     private static function carrying(MoveCase $case, float $minutes): array
     {
         $whole = max(1, (int) floor($minutes));
+        $isLong = $minutes > self::LONG_WAYS;
 
         $step = SheetStep::of(
             'carry', Phase::Carrying,
             $case->isBetweenSites() ? Finding::of('moving.step.drive', site: (string) $case->to->equipment->site) : Finding::of('moving.step.carry', system: $case->to->name),
-            is_finite($minutes) ? Finding::of('moving.step.air_lasts', minutes: $whole) : Finding::of('moving.step.short_ways'),
+            match (true) {
+                is_infinite($minutes) => Finding::of('moving.step.short_ways'),
+                $isLong => Finding::of('moving.step.air_lasts_long', hours: intdiv($whole, 60)),
+                default => Finding::of('moving.step.air_lasts', minutes: $whole),
+            },
         );
 
-        return [is_finite($minutes) ? $step->timed($whole) : $step];
+        return [$isLong ? $step : $step->timed($whole)];
     }
 
     /** @return list<SheetStep> */

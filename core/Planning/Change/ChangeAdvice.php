@@ -79,6 +79,7 @@ final readonly class ChangeAdvice
             match (true) {
                 $most === null => null,
                 $most > 0 => Finding::of('change.most_at_once', most: $most),
+                $this->change->before->load->ammonia <= 0.0 => Finding::of('change.not_run_in'),
                 default => Finding::of('change.too_small_for_residents'),
             },
             $better !== null && $better->isBearable() ? Finding::of('change.with_daily_changes', nitrite: self::height(Quantity::Nitrite, $better->nitritePeak())) : null,

@@ -78,6 +78,7 @@ return [
             'two_people_why' => 'Fish, water and tub are heavier than they look; mind wet floors.',
             'drive' => 'Drive to {site}: air running, dark, out of the sun',
             'carry' => 'Carry it to {system}',
+            'air_lasts_long' => 'Without air the tub lasts for more than {hours_words} hours.',
             'air_lasts' => 'Without air the tub lasts about {minutes, plural, one {one minute} other {{minutes_words} minutes}}.',
             'short_ways' => 'Short ways, still water.',
             'mix' => '{way}: {portion} of {system}',

@@ -129,6 +129,7 @@ return [
         'filter_too_small' => 'The filter is too small for this load and would never clear it: more media first.',
         'too_much' => 'Not at once: {peaks}, which harms.',
         'most_at_once' => 'Up to {most_words} at once would do.',
+        'not_run_in' => 'The filter is not run in: nobody has lived there lately.',
         'too_small_for_residents' => 'Even for those who live there now the filter is not enough for some days.',
         'with_daily_changes' => 'With half of the water changed each day it would stay at {nitrite} nitrite.',
         'over_by' => 'Left to itself it is over by {day}.',
