@@ -16,9 +16,6 @@ use Illuminate\Support\Facades\DB;
 /** A fish that must come out now: into a home where it is alone, for some days, whatever else the rules of company say. */
 final readonly class TakingOut
 {
-    /** Wounds close and tempers cool; then it is decided where it goes. Common practice, no published source. */
-    private const DAYS = 14;
-
     public function __construct(private MoveSheets $sheets)
     {
     }
@@ -28,7 +25,7 @@ final readonly class TakingOut
     {
         $fish = $kept->find($watch->fish_id);
 
-        return $fish === null ? null : EmptyHome::for($kept->occupant($fish), self::DAYS, $kept->facility, $kept->residents(), [$fish->currentSystem()]);
+        return $fish === null ? null : EmptyHome::for($kept->occupant($fish), EmptyHome::REFUGE_DAYS, $kept->facility, $kept->residents(), [$fish->currentSystem()]);
     }
 
     /**
@@ -47,7 +44,7 @@ final readonly class TakingOut
         return DB::transaction(function () use ($kept, $watch, $fish, $refuge, $now, $userId): MoveSheet {
             $today = $kept->facility->date;
             $sheet = MoveSheet::query()->create([
-                'from_system_id' => $watch->system_id, 'to_system_id' => Keys::id($refuge->key), 'planned_on' => $today->toIso(), 'until' => $today->plusDays(self::DAYS)->toIso(),
+                'from_system_id' => $watch->system_id, 'to_system_id' => Keys::id($refuge->key), 'planned_on' => $today->toIso(), 'until' => $today->plusDays(EmptyHome::REFUGE_DAYS)->toIso(),
                 'is_time_out' => true, 'mixing' => 'take-out', 'container_tenth_litres' => 200, 'override_reason' => $kept->says()->say(Finding::of('watch.taken_out', fish: $fish->name)), 'user_id' => $userId, 'done' => [],
             ]);
             $sheet->fish()->create(['fish_id' => $watch->fish_id]);

@@ -88,6 +88,7 @@ final readonly class ScenarioMapper
                 $d['mouth_ratio'],
                 $d['bites_pieces'],
             ),
+            lookAlikes: array_column($d['look_alikes'] ?? [], 'kind'),
         );
     }
 

@@ -37,6 +37,8 @@ final readonly class Species
         public ?LengthWeight $lengthWeight = null,
         public HousingNeeds $needs = new HousingNeeds,
         public Habits $habits = new Habits,
+        /** @var list<string> keys of kinds that look like it: they may take each other for rivals */
+        public array $lookAlikes = [],
     ) {
         SpeciesValue::AdultLength->check($adultLength->low, $adultLength->high);
         SpeciesValue::GrowthCoefficient->check($growthCoefficient->low, $growthCoefficient->high);
@@ -54,7 +56,7 @@ final readonly class Species
             "{$this->key}/stated", $this->commonName, $this->scientificName,
             Range::about($millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->cardinalTemperatures, $this->keepingRange, $this->layer,
-            $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits,
+            $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits, $this->lookAlikes,
         );
     }
 }

@@ -13,6 +13,9 @@ use Biomegas\Housing\Verdict\Occupant;
 /** A home to be alone in for some days, for quarantine or as a refuge: one that is kept bare first, else the smallest that stands empty. */
 final readonly class EmptyHome
 {
+    /** In a refuge wounds close and tempers cool; then it is decided where the fish goes. Common practice, no published source. */
+    public const REFUGE_DAYS = 14;
+
     /**
      * @param  list<string>  $notIn  keys of systems that are out of the question
      * @return System|null null: none is free and takes it

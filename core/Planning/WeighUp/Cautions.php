@@ -20,7 +20,7 @@ final readonly class Cautions
 
         return array_values(array_filter([
             ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
-            $candidate->count > 2 ? Finding::of('caution.breeding_ratio', ratio: 'ratio_'.str_replace(':', '_', $rulebook->answer(RuleOption::BreedingRatio))) : null,
+            $candidate->count > 2 ? self::breedingRatio($rulebook) : null,
             $background->isDiseaseProne ? Finding::of('caution.disease') : null,
             match (true) {
                 $candidate->species->habits->diet !== Diet::Meat => null,
@@ -30,5 +30,14 @@ final readonly class Cautions
             $candidate->species->habits->isAggressive() ? Finding::of('caution.hard_on_company') : null,
             Finding::of('caution.never_release'),
         ]));
+    }
+
+    private static function breedingRatio(Rulebook $rulebook): Finding
+    {
+        return match ($rulebook->answer(RuleOption::BreedingRatio)) {
+            '1:2' => Finding::of('caution.breed_one_to_two'),
+            '1:3' => Finding::of('caution.breed_one_to_three'),
+            default => Finding::of('caution.breed_in_pairs'),
+        };
     }
 }

@@ -23,7 +23,9 @@ return [
     ],
     'caution' => [
         'noted' => '{text}',
-        'breeding_ratio' => 'If they are to breed: {ratio, select, ratio_1_2 {one male to two females} ratio_1_3 {one male to three females} other {as many males as females}}.',
+        'breed_one_to_two' => 'If they are to breed: one male to two females.',
+        'breed_one_to_three' => 'If they are to breed: one male to three females.',
+        'breed_in_pairs' => 'If they are to breed: as many males as females.',
         'disease' => 'Prone to disease: look at it long, and keep its quarantine in full.',
         'no_feeder_fish' => 'No feeder fish: they bring disease. Make sure that it takes dead food.',
         'cultured_food' => 'Live food only as cultured at home: feeder fish bring disease.',
