@@ -38,6 +38,7 @@ use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 use Biomegas\Water\Nitrate\NitrateYield;
+use Biomegas\Water\Nitrification\FilterPast;
 use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Alarms;
 use Biomegas\Water\Test\Quantity;
@@ -54,6 +55,8 @@ final class FacilitySnapshot
     private ?string $surroundings = null;
 
     private ?string $everybody = null;
+
+    private ?LostLately $lostLately = null;
 
     private ?Residents $residents = null;
 
@@ -248,6 +251,11 @@ final class FacilitySnapshot
         }
 
         return $growing;
+    }
+
+    public function lostLately(): LostLately
+    {
+        return $this->lostLately ??= new LostLately($this->facility->date, FilterPast::DAYS);
     }
 
     public function load(System $system): LoadAhead

@@ -11,6 +11,7 @@ use Database\Factories\FishFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Traits\LogsActivity;
@@ -32,6 +33,9 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null $hatched_on
  * @property int|null $stated_adult_tenth_mm
  * @property Collection<int, FishCandidate> $candidates
+ * @property Species $species
+ * @property Collection<int, Stay> $stays
+ * @property Collection<int, Measurement> $measurements
  */
 final class Fish extends Model
 {
@@ -73,6 +77,12 @@ final class Fish extends Model
         activity()->performedOn($this)->event('updated')
             ->withProperties(['attributes' => ['candidates' => $candidates], 'old' => ['candidates' => $before]])
             ->log('updated');
+    }
+
+    /** @return BelongsTo<Species, $this> */
+    public function species(): BelongsTo
+    {
+        return $this->belongsTo(Species::class);
     }
 
     /** @return HasMany<Stay, $this> */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Models\Fish;
 use App\Models\Species;
+use App\Models\System;
 
 final class BeforeAfterTest extends ApiTestCase
 {
@@ -60,6 +62,20 @@ final class BeforeAfterTest extends ApiTestCase
         $this->assertGreaterThan($today['before']['mass_g'], $later['before']['mass_g'], 'they have grown');
         $this->assertEqualsWithDelta(1.0, $later['forecast']['nitrite_alarm'], 1e-9);
         $this->assertGreaterThan(0.0, $later['forecast']['ammonia_alarm']);
+    }
+
+    public function test_a_filter_remembers_those_that_died_lately_and_what_was_put_into_its_water(): void
+    {
+        $home = System::factory()->create();
+        $barbs = Fish::factory()->livingIn($home)->measuring(['2026-10-01' => 20.0])->create(['count' => 12]);
+        $peak = fn (): float => (float) $this->getJson("/api/v1/systems/{$home->id}/before-after?species_id[]={$this->species('tinfoil-barb')}&count[]=10&length[]=18cm")->assertOk()->json('forecast.nitrite_peak');
+        $before = $peak();
+        $this->postJson("/api/v1/fish/{$barbs->id}/losses", ['date' => self::TODAY, 'kind' => 'death', 'count' => 10])->assertCreated();
+        $this->assertLessThan(0.5, $peak(), 'the filter carried them until today');
+
+        $this->postJson("/api/v1/fish/{$barbs->id}/treatments", ['product_class' => 'antibiotic', 'date' => self::TODAY, 'until' => self::TODAY])->assertCreated();
+        $this->assertGreaterThan($before, $peak());
+        $this->assertGreaterThan(0.5, $peak());
     }
 
     private function species(string $key): int

@@ -16,12 +16,12 @@ final readonly class FilterPast
 
     /**
      * @param  non-empty-list<array{LocalDate, float}>  $loads  ammonia made from each day on, mg N/l/d, by date
-     * @param  list<array{LocalDate, FilterCare}>  $cares  by date
+     * @param  list<array{LocalDate, float}>  $blows  day and share of the bacteria that it left: of cleanings and treatments
      * @param  bool  $isClean  lately tested, and neither ammonia nor nitrite was found
      */
     public function __construct(
         private array $loads,
-        private array $cares,
+        private array $blows,
         private bool $isClean,
         /** The day that is asked about: today, or one to come. */
         private LocalDate $today,
@@ -31,7 +31,7 @@ final readonly class FilterPast
     /** The same when that was done to it besides. */
     public function with(FilterCare $care, LocalDate $date): self
     {
-        return new self($this->loads, [...$this->cares, [$date, $care]], $this->isClean, $this->today);
+        return new self($this->loads, [...$this->blows, [$date, $care->left()]], $this->isClean, $this->today);
     }
 
     /** What lives in it today. Clean tests with fish in the water show that it carries them, whatever is reckoned. */
@@ -53,14 +53,14 @@ final readonly class FilterPast
         $water = new Water;
         for ($day = $first; $day->isBefore($this->today); $day = $day->plusDays(1)) {
             $load = $this->loadOn($day);
-            $bacteria = $this->caredFor($bacteria, $day);
+            $bacteria = $this->afterBlows($bacteria, $day);
             for ($step = 0; $step < self::STEPS_PER_DAY; $step++) {
                 [$water, $bacteria] = Step::advance($water, $bacteria, $in, $load, 1 / self::STEPS_PER_DAY);
             }
             $bacteria = $bacteria->orAtLeast(Bacteria::ofNewFilter());
         }
 
-        return $this->caredFor($bacteria, $this->today);
+        return $this->afterBlows($bacteria, $this->today);
     }
 
     private function loadOn(LocalDate $day): float
@@ -73,10 +73,10 @@ final readonly class FilterPast
         return $present;
     }
 
-    private function caredFor(Bacteria $bacteria, LocalDate $day): Bacteria
+    private function afterBlows(Bacteria $bacteria, LocalDate $day): Bacteria
     {
-        foreach ($this->cares as [$date, $care]) {
-            $bacteria = $date->equals($day) ? $bacteria->times($care->left()) : $bacteria;
+        foreach ($this->blows as [$date, $left]) {
+            $bacteria = $date->equals($day) ? $bacteria->times($left) : $bacteria;
         }
 
         return $bacteria;

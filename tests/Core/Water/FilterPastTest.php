@@ -89,7 +89,7 @@ final class FilterPastTest extends TestCase
 
         return new FilterPast(
             array_map(fn (array $load): array => [$today->plusDays($load[0]), $load[1]], $loads),
-            array_map(fn (array $care): array => [$today->plusDays($care[0]), $care[1]], $cares),
+            array_map(fn (array $care): array => [$today->plusDays($care[0]), $care[1]->left()], $cares),
             $isClean, $today,
         );
     }
