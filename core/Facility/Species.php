@@ -39,11 +39,22 @@ final readonly class Species
         public Habits $habits = new Habits,
         /** @var list<string> keys of kinds that look like it: they may take each other for rivals */
         public array $lookAlikes = [],
+        /** Its kind as it is known, where somebody states another adult length for one of them; null: this is it. */
+        public ?self $kind = null,
     ) {
         SpeciesValue::AdultLength->check($adultLength->low, $adultLength->high);
         SpeciesValue::GrowthCoefficient->check($growthCoefficient->low, $growthCoefficient->high);
         SpeciesValue::KeepingTemperature->checkSpan($keepingRange);
         SpeciesValue::TallRatio->check($tallRatio);
+    }
+
+    /**
+     * Adult length in millimetres for which its litres and its least home are
+     * claimed: one that becomes longer than its kind needs no less room on the way.
+     */
+    public function roomClaimedAt(): float
+    {
+        return ($this->kind ?? $this)->adultLength->typical;
     }
 
     /**
@@ -56,7 +67,7 @@ final readonly class Species
             "{$this->key}/stated", $this->commonName, $this->scientificName,
             Range::about($millimetres, self::STATED_SPREAD), $this->growthCoefficient,
             $this->swimming, $this->lengthKind, $this->curve, $this->cardinalTemperatures, $this->keepingRange, $this->layer,
-            $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits, $this->lookAlikes,
+            $this->tallRatio, [], $this->lengthWeight, $this->needs, $this->habits, $this->lookAlikes, $this->kind ?? $this,
         );
     }
 }

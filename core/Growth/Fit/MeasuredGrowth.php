@@ -35,7 +35,10 @@ final readonly class MeasuredGrowth
         $past = $clocks->past($fish, $species);
         $observations = self::observed($fish, $species, $past);
 
-        return new self($past, $observations, StalledRun::of($observations, GrowthCurves::named($species->curve), $prior));
+        // Whether it stopped does not hang on what somebody states of its adult length.
+        $usual = $species->kind === null ? $prior : GrowthPrior::ofSpecies($species->kind);
+
+        return new self($past, $observations, StalledRun::of($observations, GrowthCurves::named($species->curve), $usual));
     }
 
     /** @return list<Observation> of a stall only the first length belongs to the growth before it */

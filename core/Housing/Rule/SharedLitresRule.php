@@ -44,7 +44,7 @@ final readonly class SharedLitresRule implements Rule
                 continue;
             }
             $isKnown = true;
-            $scale = min(1.0, $occupant->length / $occupant->species->adultLength->typical) ** $rulebook->number(RuleParameter::LitresExponent);
+            $scale = min(1.0, $occupant->length / $occupant->species->roomClaimedAt()) ** $rulebook->number(RuleParameter::LitresExponent);
             $own = $scale * $need->litresFor($occupant->count, $rulebook->home());
             $asMore = $scale * $occupant->count * $need->eachMore;
             if ($own - $asMore > $largest) {

@@ -38,13 +38,13 @@ final readonly class LeastHomeLimit implements SizeLimit
         }
         $share = $shares === [] ? 1.0 : min($shares);
 
-        return $share >= 1.0 - $rulebook->number(RuleParameter::SizeTolerance) ? [] : [new HomeLimit($share * $species->adultLength->typical, SizeRule::LeastHome)];
+        return $share >= 1.0 - $rulebook->number(RuleParameter::SizeTolerance) ? [] : [new HomeLimit($share * $species->roomClaimedAt(), SizeRule::LeastHome)];
     }
 
     public function homeFor(Species $species, float $length, Rulebook $rulebook): NearestHome
     {
         $claim = $species->needs->leastHome;
-        $share = min(1.0, $length / $species->adultLength->typical);
+        $share = min(1.0, $length / $species->roomClaimedAt());
 
         return new NearestHome(
             $share * ($claim->lengthMm ?? 0.0),

@@ -24,7 +24,7 @@ final readonly class LitresLimit implements SizeLimit
         }
         $share = $pool->litres() / $need->litresFor($need->for, $rulebook->home());
 
-        return [new HomeLimit($adult * $share ** (1 / $rulebook->number(RuleParameter::LitresExponent)), SizeRule::Litres)];
+        return [new HomeLimit($species->roomClaimedAt() * $share ** (1 / $rulebook->number(RuleParameter::LitresExponent)), SizeRule::Litres)];
     }
 
     public function homeFor(Species $species, float $length, Rulebook $rulebook): NearestHome
@@ -34,7 +34,7 @@ final readonly class LitresLimit implements SizeLimit
             return new NearestHome;
         }
         $adult = $species->adultLength->typical;
-        $litres = $need->litresFor($need->for, $rulebook->home()) * ($length / $adult) ** $rulebook->number(RuleParameter::LitresExponent);
+        $litres = $need->litresFor($need->for, $rulebook->home()) * ($length / $species->roomClaimedAt()) ** $rulebook->number(RuleParameter::LitresExponent);
         $isLong = $adult > $rulebook->number(RuleParameter::LitresLeastFrom);
 
         return new NearestHome(litres: $isLong ? max($litres, $rulebook->number(RuleParameter::LitresLeast)) : $litres);
