@@ -189,6 +189,9 @@ function End({ watch }: { watch: WatchSheet }) {
             {watch.outcome === 'settled' && (
                 <Button onClick={() => end.save({ how: 'settled' })}>{messages.moves.watch.settle}</Button>
             )}
+            {watch.outcome === 'take-out' && watch.refuge === null && (
+                <chakra.p width="100%">{messages.moves.watch.noRefuge}</chakra.p>
+            )}
             {watch.refuge !== null && (
                 <Button
                     variant={watch.outcome === 'take-out' ? 'solid' : 'outline'}

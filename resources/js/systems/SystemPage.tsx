@@ -75,8 +75,8 @@ function Sheet({ page }: { page: Page }) {
                         )}
                         comment={
                             system.available_from === null
-                                ? about(page, units)
-                                : `${messages.systems.notYet({ day: longDay(system.available_from, today) })} ${about(page, units)}`
+                                ? about(page, units, date === today)
+                                : `${messages.systems.notYet({ day: longDay(system.available_from, today) })} ${about(page, units, date === today)}`
                         }
                     />
                     <Alarms page={page} />
@@ -117,11 +117,12 @@ function Sheet({ page }: { page: Page }) {
 const headline = (system: Page['system'], isToday: boolean, room: string): string =>
     isToday && system.water.is_too_many ? `${system.water.change_sentence ?? ''} ${room}` : room
 
-function about({ system }: Page, units: Parameters<typeof volume>[1]): string {
+/** What the headline of today says already is not said again. */
+function about({ system }: Page, units: Parameters<typeof volume>[1], isToday: boolean): string {
     const parts = [
         system.temperature_c === null ? '' : temperature(system.temperature_c, units),
         volume(system.water_litres, units),
-        system.water.change_sentence ?? '',
+        system.water.is_too_many && isToday ? '' : (system.water.change_sentence ?? ''),
         system.water.filter_sentence ?? '',
     ]
     return parts

@@ -117,6 +117,8 @@ export const moves = {
         settle: 'It has settled',
         settled: '{name} has settled: the watch is over.',
         takeOutNow: 'Take it out now, to {refuge}',
+        noRefuge:
+            'No home here stands empty for it. A tub with air, a lid and a heater holds it for some days: change half of its water daily.',
         takenOut: '{name} is in {refuge} now. Decide within a fortnight where it goes.',
         takeOut: 'Take it out: a time-out',
         began: 'since {when}',
