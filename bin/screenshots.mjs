@@ -53,7 +53,7 @@ const acts = {
         await page.getByLabel('Add a species').fill('Tinfoil barb')
         await page.getByLabel('How many').fill('40')
         await page.getByLabel('How long').fill('5 cm')
-        await page.getByLabel('The filter was just').selectOption('deep-cleaned')
+        await page.getByLabel('The filter was').selectOption('deep-cleaned')
         await page.getByText(/^Not /).waitFor()
         await page
             .getByRole('heading', { name: 'Before and after' })

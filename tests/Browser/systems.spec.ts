@@ -68,7 +68,7 @@ test('may I add forty fish after this deep clean', async ({ page }) => {
     await page.getByLabel('Add a species').fill('Tinfoil barb')
     await page.getByLabel('How many', { exact: true }).fill('40')
     await page.getByLabel('How long', { exact: true }).fill('5 cm')
-    await page.getByLabel('The filter was just').selectOption('deep-cleaned')
+    await page.getByLabel('The filter was').selectOption('deep-cleaned')
     await expect(page.getByText(/^Not .*nitrite/)).toBeVisible()
     await expect(page.getByRole('img', { name: 'Ammonia and nitrite after it' })).toBeVisible()
     await page.getByLabel('Divider from the left').fill('9 m')
