@@ -41,7 +41,7 @@ final readonly class Looks
         $together = Watches::addedWith($kept, $watch)->keyBy('id');
         foreach ($exceptions as $i => $exception) {
             $other = $together->get($exception['watch_id']) ?? throw InvalidEntry::because("exceptions.{$i}.watch_id", Finding::of('entry.not_of_this_addition'));
-            self::checkChase($other, $exception, "exceptions.{$i}.");
+            self::checkChase($kept, $other, $exception, "exceptions.{$i}.");
         }
 
         $seen = array_column($exceptions, null, 'watch_id');
@@ -72,11 +72,15 @@ final readonly class Looks
      *
      * @throws InvalidEntry
      */
-    private static function checkChase(Watch $watch, array $seen, string $path): void
+    private static function checkChase(FacilitySnapshot $kept, Watch $watch, array $seen, string $path): void
     {
         foreach (['chased_by_id', 'chases_id'] as $field) {
-            if (($seen[$field] ?? null) === $watch->fish_id) {
+            $other = $seen[$field] ?? null;
+            if ($other === $watch->fish_id) {
                 throw InvalidEntry::because($path.$field, Finding::of('entry.chases_itself'));
+            }
+            if ($other !== null && $kept->find($other)?->currentSystem() !== Keys::ofSystem($watch->system_id)) {
+                throw InvalidEntry::because($path.$field, Finding::of('entry.chases_from_elsewhere'));
             }
         }
     }

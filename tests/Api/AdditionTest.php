@@ -50,6 +50,7 @@ final class AdditionTest extends OwnFacilityTestCase
 
         $this->look($moss, ['watch' => $other])->assertUnprocessable()->assertJsonValidationErrorFor('exceptions.0.watch_id');
         $this->look($moss, ['watch' => $moss, 'chases_id' => $moss->id])->assertUnprocessable()->assertJsonValidationErrorFor('exceptions.0.chases_id');
+        $this->look($moss, ['watch' => $moss, 'chases_id' => $other->id])->assertUnprocessable()->assertJsonValidationErrorFor('exceptions.0.chases_id');
         $this->assertSame(0, WatchCheck::query()->count(), 'nothing is half saved');
     }
 

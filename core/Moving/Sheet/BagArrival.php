@@ -42,7 +42,7 @@ final readonly class BagArrival
 
     private function __construct(
         public Finding $sentence,
-        /** @var list<SheetStep> */
+        /** @var list<SheetStep> none where the home cannot take it yet */
         public array $steps,
         public float $minutes,
     ) {
@@ -50,15 +50,17 @@ final readonly class BagArrival
 
     public static function of(Bag $bag, WaterSample $home, string $homeName, Hardiness $fish, bool $alwaysSlow = false): self
     {
+        $match = WaterMatch::of($bag->floated($home), $home, $fish, MixingWay::TakeOut, $bag->litres / self::FILLED, $alwaysSlow);
+        if ($match->class === MatchClass::NotYet) {
+            return new self(Finding::of('bag.not_yet', why: $match->reasons[0]), [], 0.0);
+        }
         $float = self::floatMinutes($bag, $home);
         $isFoul = self::isFoul($bag, $home);
-        $match = WaterMatch::of($bag->floated($home), $home, $fish, MixingWay::TakeOut, $bag->litres / self::FILLED, $alwaysSlow);
         $mixing = $isFoul ? [] : self::mixing($match, $homeName);
         $mixed = $mixing === [] ? 0.0 : $match->schedule->minutes;
 
         return new self(
             match (true) {
-                $match->class === MatchClass::NotYet => Finding::of('bag.not_yet', why: $match->reasons[0]),
                 $isFoul => Finding::of('bag.foul', minutes: (int) $float),
                 $mixing === [] => Finding::of('bag.across', minutes: (int) $float),
                 default => Finding::of('bag.mix', minutes: (int) $float, portions: count($mixing), mixed: (int) ceil($mixed), why: $match->reasons[0]),

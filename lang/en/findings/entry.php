@@ -44,6 +44,7 @@ return [
         'sheet_fish_gone' => 'A fish of this sheet is not there any more. Take it off the sheet first.',
         'watch_begins_today' => 'A watch begins on the day of the arrival: leave it out for one that came before.',
         'length_of_each' => 'Say how long they are.',
+        'chases_from_elsewhere' => 'Choose one that lives in the same home.',
         'not_of_this_addition' => 'It is not watched with the others any more: look at the page again.',
         'sheet_looked_at' => 'It has been looked at since the move. Move it back with a sheet of its own, so that what happened stays.',
         'sheet_to_drop' => 'A fish of this sheet is not there any more. Drop the sheet and make a new one.',

@@ -66,6 +66,7 @@ final class BagArrivalTest extends TestCase
         $arrival = BagArrival::of(new Bag(24.0, 7.0, 1.0, 3.0, 20.0), $home, 'Porch tank', Hardiness::Usual);
 
         $this->assertStringStartsWith('Not into this home yet. ', Said::of($arrival->sentence));
+        $this->assertSame([], $arrival->steps);
     }
 
     private function arrival(?float $celsius, float $ph, float $hours = 1.0, float $mass = 20.0): BagArrival
