@@ -39,7 +39,7 @@ final readonly class FilterBook
                 ...array_map(fn (array $care): array => [$care[0], $care[1]->left()], $kept->water->filterCares($system->key)),
                 ...self::treatments($kept, $system, $on->plusDays(-FilterPast::DAYS)),
             ],
-            self::isClean($kept, $system),
+            self::cleanOn($kept, $system),
             $on,
         );
     }
@@ -82,12 +82,13 @@ final readonly class FilterBook
         return $kept->outlook($fish)->growth->lengthOn($day)->likely;
     }
 
-    private static function isClean(FacilitySnapshot $kept, System $system): bool
+    /** The last test of late, if its water is clean. */
+    private static function cleanOn(FacilitySnapshot $kept, System $system): ?LocalDate
     {
         $tests = $kept->water->tests($system->key);
         $since = $kept->facility->date->plusDays(-self::TEST_LASTS_DAYS);
-        $lately = array_filter($tests, fn (WaterTest $test): bool => ! $test->date->isBefore($since) && $test->value(Quantity::Ammonia) !== null && $test->value(Quantity::Nitrite) !== null);
+        $lately = array_values(array_filter($tests, fn (WaterTest $test): bool => ! $test->date->isBefore($since) && $test->value(Quantity::Ammonia) !== null && $test->value(Quantity::Nitrite) !== null));
 
-        return $lately !== [] && UncleanWater::of($tests) === [];
+        return $lately !== [] && UncleanWater::of($tests) === [] ? $lately[count($lately) - 1]->date : null;
     }
 }

@@ -43,9 +43,14 @@ final readonly class Arrangement
         if (array_intersect($leftOut, $needed) !== []) {
             throw InvalidEntry::because('steps', Finding::of('steps.guards'));
         }
-        $steps = [];
+        $steps = $seen = [];
         $number = max([0, ...array_map(fn (string $key): int => (int) substr($key, strlen(self::OWN)), array_filter($keys, fn (string $key): bool => str_starts_with($key, self::OWN)))]);
         foreach ($wanted as $step) {
+            // One that is named twice stands where it is named first.
+            if ($step->key !== '' && isset($seen[$step->key])) {
+                continue;
+            }
+            $seen[$step->key] = true;
             if ($step->isOwn()) {
                 $steps[] = new ArrangedStep($step->key === '' ? self::OWN.++$number : $step->key, $step->length, $step->words, $step->part);
             } elseif (array_key_exists($step->key, $usual)) {

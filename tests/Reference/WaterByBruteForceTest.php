@@ -52,7 +52,7 @@ final class WaterByBruteForceTest extends TestCase
     public function test_what_lives_in_a_filter_that_lost_its_fish(): void
     {
         $today = LocalDate::fromIso('2027-03-13');
-        $past = new FilterPast([[$today->plusDays(-FilterPast::DAYS), 0.0], [$today->plusDays(-50), 0.2], [$today->plusDays(-21), 0.0]], [], false, $today);
+        $past = new FilterPast([[$today->plusDays(-FilterPast::DAYS), 0.0], [$today->plusDays(-50), 0.2], [$today->plusDays(-21), 0.0]], [], null, $today);
         $plain = self::simulate([0.0, 0.0, 0.0], [0.01, 0.004], fn (int $day): float => $day < 29 ? 0.2 : 0.0, 25.0, 8.0, 0.0, 0.0, 50)[50];
         $bacteria = $past->bacteria(new Conditions, 0.0);
 

@@ -17,12 +17,12 @@ final readonly class FilterPast
     /**
      * @param  non-empty-list<array{LocalDate, float}>  $loads  ammonia made from each day on, mg N/l/d, by date
      * @param  list<array{LocalDate, float}>  $blows  day and share of the bacteria that it left: of cleanings and treatments
-     * @param  bool  $isClean  lately tested, and neither ammonia nor nitrite was found
+     * @param  LocalDate|null  $cleanOn  when it was last tested, if neither ammonia nor nitrite was found; null: it was not lately, or they were
      */
     public function __construct(
         private array $loads,
         private array $blows,
-        private bool $isClean,
+        private ?LocalDate $cleanOn,
         /** The day that is asked about: today, or one to come. */
         private LocalDate $today,
     ) {
@@ -31,18 +31,22 @@ final readonly class FilterPast
     /** The same when that was done to it besides. */
     public function with(FilterCare $care, LocalDate $date): self
     {
-        return new self($this->loads, [...$this->blows, [$date, $care->left()]], $this->isClean, $this->today);
+        return new self($this->loads, [...$this->blows, [$date, $care->left()]], $this->cleanOn, $this->today);
     }
 
-    /** What lives in it today. Clean tests with fish in the water show that it carries them, whatever is reckoned. */
+    /** What lives in it today. Clean tests with fish in the water show that it carried them then, whatever is reckoned; what was done to it since counts. */
     public function bacteria(Conditions $in, float $presentLoad): Bacteria
     {
         $grown = $this->grown($in);
-        if (! $this->isClean || $presentLoad <= 0.0) {
+        if ($this->cleanOn === null || $presentLoad <= 0.0) {
             return $grown;
         }
+        $shown = Course::mature($in, $presentLoad);
+        foreach ($this->blows as [$date, $left]) {
+            $shown = $date->isAfter($this->cleanOn) ? $shown->times($left) : $shown;
+        }
 
-        return $grown->orAtLeast(Course::mature($in, $presentLoad));
+        return $grown->orAtLeast($shown);
     }
 
     private function grown(Conditions $in): Bacteria

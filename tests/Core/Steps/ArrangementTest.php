@@ -42,7 +42,7 @@ final class ArrangementTest extends TestCase
 
     public function test_what_differs_from_the_usual_is_kept(): void
     {
-        $arrangement = Arrangement::of([new ArrangedStep('test', 2.0), new ArrangedStep('fill', 3.0), new ArrangedStep('', null, 'Rinse the sand'), new ArrangedStep('own-4', 5.0, 'Let it stand'), new ArrangedStep('sing')], self::USUAL, ['test']);
+        $arrangement = Arrangement::of([new ArrangedStep('test', 2.0), new ArrangedStep('fill', 3.0), new ArrangedStep('', null, 'Rinse the sand'), new ArrangedStep('own-4', 5.0, 'Let it stand'), new ArrangedStep('sing'), new ArrangedStep('fill', 9.0), new ArrangedStep('own-4', null, 'Again')], self::USUAL, ['test']);
 
         $this->assertSame([['test', null], ['fill', 3.0], ['own-5', null], ['own-4', 5.0]], array_map(fn (ArrangedStep $step): array => [$step->key, $step->length], $arrangement->steps));
         $this->assertSame(['cycle', 'decor'], $arrangement->leftOut);

@@ -54,7 +54,10 @@ final class FilterPastTest extends TestCase
         $new = [[-60, 0.0], [-3, self::LOAD]];
 
         $this->assertLessThan(0.2 * Course::mature(new Conditions, self::LOAD)->nitrite, $this->past($new)->bacteria(new Conditions, self::LOAD)->nitrite);
-        $this->assertEquals(Course::mature(new Conditions, self::LOAD), $this->past($new, isClean: true)->bacteria(new Conditions, self::LOAD));
+        $mature = Course::mature(new Conditions, self::LOAD);
+        $this->assertEquals($mature, $this->past($new, cleanDaysAgo: 2)->bacteria(new Conditions, self::LOAD));
+        $this->assertEquals($mature->times(0.3), $this->past($new, [[-1, FilterCare::DeepCleaned]], cleanDaysAgo: 2)->bacteria(new Conditions, self::LOAD), 'cleaned since');
+        $this->assertEquals($mature, $this->past($new, [[-3, FilterCare::DeepCleaned]], cleanDaysAgo: 2)->bacteria(new Conditions, self::LOAD), 'cleaned before');
     }
 
     public function test_a_deep_clean_is_remembered_until_it_has_grown_again(): void
@@ -83,14 +86,14 @@ final class FilterPastTest extends TestCase
      * @param  non-empty-list<array{int, float}>  $loads  days from today
      * @param  list<array{int, FilterCare}>  $cares
      */
-    private function past(array $loads, array $cares = [], bool $isClean = false): FilterPast
+    private function past(array $loads, array $cares = [], ?int $cleanDaysAgo = null): FilterPast
     {
         $today = LocalDate::fromIso(self::TODAY);
 
         return new FilterPast(
             array_map(fn (array $load): array => [$today->plusDays($load[0]), $load[1]], $loads),
             array_map(fn (array $care): array => [$today->plusDays($care[0]), $care[1]->left()], $cares),
-            $isClean, $today,
+            $cleanDaysAgo === null ? null : $today->plusDays(-$cleanDaysAgo), $today,
         );
     }
 

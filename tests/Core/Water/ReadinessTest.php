@@ -149,7 +149,7 @@ final class ReadinessTest extends TestCase
         $plan = new NewHomePlan($this->day('2027-04-20'), isBuilt: true);
         $waited = function (int $days, bool $haveLeft = false) use ($today, $plan): int {
             $loads = [[$today->plusDays(-FilterPast::DAYS), 0.0], [$today->plusDays(-$days), 0.2]];
-            $starters = new Starters($today->plusDays(-$days), $haveLeft ? $today : null, 0.2, new FilterPast($days === 0 ? [[$today->plusDays(-FilterPast::DAYS), 0.0]] : $loads, [], false, $today));
+            $starters = new Starters($today->plusDays(-$days), $haveLeft ? $today : null, 0.2, new FilterPast($days === 0 ? [[$today->plusDays(-FilterPast::DAYS), 0.0]] : $loads, [], null, $today));
 
             return $today->daysUntil(Readying::of(Example::tank('new', 200, 70, 60, 25), new Rulebook, $plan, null, [], [], $today, $starters)->preparation->notBefore);
         };
