@@ -255,7 +255,7 @@ final class FacilitySnapshot
 
     public function lostLately(): LostLately
     {
-        return $this->lostLately ??= new LostLately($this->facility->date, FilterPast::DAYS);
+        return $this->lostLately ??= new LostLately($this->unreadable, $this->facility->date, FilterPast::DAYS);
     }
 
     public function load(System $system): LoadAhead

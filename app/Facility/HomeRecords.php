@@ -7,6 +7,7 @@ namespace App\Facility;
 use App\Models\Incident;
 use App\Models\MoveSheet;
 use App\Models\Stay;
+use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Encounter;
 use Biomegas\Company\RecordInHome;
@@ -53,10 +54,10 @@ final readonly class HomeRecords
         return new RecordInHome(
             $fish->name, $home->name,
             array_values($timeOuts->map(fn (MoveSheet $timeOut): TimeOut => new TimeOut(LocalDate::fromIso($timeOut->planned_on), $timeOut->note ?? $timeOut->override_reason))->all()),
-            array_values($incidents->map(fn (Incident $incident): Encounter => new Encounter(
+            $kept->unreadable->readAll(StoredTable::Incidents, $incidents, fn (Incident $incident): Encounter => new Encounter(
                 $kept->fish($incident->target_id === $id ? $incident->fish_id : $incident->target_id)->name,
                 $incident->target_id === $id, $incident->harm, LocalDate::fromIso($incident->date),
-            ))->all()),
+            )),
         );
     }
 }

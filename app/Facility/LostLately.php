@@ -8,11 +8,14 @@ use App\Models\Fish;
 use App\Models\Loss;
 use App\Models\Measurement;
 use App\Models\Stay;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Species;
 use Biomegas\Water\Load\FedOccupant;
 use Illuminate\Database\Eloquent\Collection;
+use UnexpectedValueException;
 
 /** Fish that died, jumped or went in the last weeks: they fed the filter until then. */
 final class LostLately
@@ -20,7 +23,7 @@ final class LostLately
     /** @var list<array{string, LocalDate, LocalDate|null, LocalDate, FedOccupant}>|null home, since when, until when, day of the loss, what they asked of the water */
     private ?array $stays = null;
 
-    public function __construct(private readonly LocalDate $today, private readonly int $days)
+    public function __construct(private readonly UnreadableRows $unreadable, private readonly LocalDate $today, private readonly int $days)
     {
     }
 
@@ -39,15 +42,8 @@ final class LostLately
     {
         $losses = Loss::query()->where('date', '>=', $this->today->plusDays(-$this->days)->toIso())->get();
         $fish = Fish::query()->with(['stays', 'species', 'measurements'])->whereIn('id', $losses->pluck('fish_id'))->get()->keyBy('id');
-        $stays = [];
-        foreach ($losses as $loss) {
-            $who = $fish->get($loss->fish_id);
-            if ($who !== null) {
-                $stays = [...$stays, ...$this->staysOf($who, $loss)];
-            }
-        }
 
-        return $stays;
+        return array_merge(...$this->unreadable->readAll(StoredTable::Losses, $losses, fn (Loss $loss): array => $this->staysOf($fish->get($loss->fish_id) ?? throw new UnexpectedValueException('No such fish.'), $loss)));
     }
 
     /** @return list<array{string, LocalDate, LocalDate|null, LocalDate, FedOccupant}> */
