@@ -9,6 +9,7 @@ use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\FloorUse;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Load\FedOccupant;
@@ -42,7 +43,8 @@ final readonly class Standing
             $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
             $binding = Judgement::of(new HousingCase($occupant, $system, $others, $rulebook))->binding();
             if ($binding !== null) {
-                $objections[] = Finding::of('change.objection', fish: $occupant->name, says: $binding->finding);
+                // Whom it eats, and who eats it, is said by name already.
+                $objections[] = $binding->rule === HousingRule::Swallowing ? $binding->finding : Finding::of('change.objection', fish: $occupant->name, says: $binding->finding);
             }
         }
 

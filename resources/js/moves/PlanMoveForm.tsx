@@ -12,7 +12,7 @@ import { FieldForm, fieldsOf } from '../log/FieldForm'
 import { optionsOf, TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
 import { messages } from '../messages'
-import { heldAs, shownAs, wordOf } from '../units/measure'
+import { heldAs, wordOf } from '../units/measure'
 
 interface Props {
     onDone: () => void
@@ -35,9 +35,10 @@ interface Values {
     mixing: NonNullable<MoveSheetRequest['mixing']>
 }
 
-const { Text, Choice, Check } = fieldsOf<Values>()
+/** A usual bucket, in the round figure that is printed on it. */
+const USUAL_CONTAINER = { metric: '20', us: '5', imperial: '4' } as const
 
-const USUAL_CONTAINER_LITRES = 20
+const { Text, Choice, Check } = fieldsOf<Values>()
 
 /** Who goes, where and when: the sheet is worked out from it. */
 export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
@@ -52,7 +53,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             date: today,
             until: '',
             is_time_out: isTimeOut,
-            container_litres: shownAs(USUAL_CONTAINER_LITRES, 'volume', units),
+            container_litres: USUAL_CONTAINER[units],
             mixing: 'take-out',
         },
     })

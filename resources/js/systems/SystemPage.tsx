@@ -236,12 +236,12 @@ function OccupantRow({ growing, row, plan, at, today }: OccupantProps) {
                     })}
                 </b>
             </Table.Cell>
-            <OutgrownCell end={stayEnd(growing, row)} date={plan.dates[at] ?? today} />
+            <OutgrownCell end={stayEnd(growing, row)} date={plan.dates[at] ?? today} today={today} />
         </Table.Row>
     )
 }
 
-function OutgrownCell({ end, date }: { end: StayEnd; date: string }) {
+function OutgrownCell({ end, date, today }: { end: StayEnd; date: string; today: string }) {
     const outgrown = end.on
     if (outgrown === null) {
         return (
@@ -252,7 +252,7 @@ function OutgrownCell({ end, date }: { end: StayEnd; date: string }) {
     }
     return (
         <Table.Cell color={outgrown <= date ? 'over' : 'close'} fontWeight={700}>
-            {outgrown <= date && !end.isBySize
+            {outgrown <= today && !end.isBySize
                 ? messages.fish.now
                 : messages.systems.from({ day: monthOfYear(outgrown) })}
             <Box color="ink2" fontSize="15px" fontWeight={400}>

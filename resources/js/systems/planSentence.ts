@@ -27,22 +27,37 @@ export function planSentence(plan: Plan): string {
     if (over !== null) {
         return over
     }
-    return fullest > 1 ? said.floor({ when, system: system.name, share: fullest }) : holdsSentence(plan, when)
+    if (fullest > 1) {
+        return said.floor({ when, system: system.name, share: fullest })
+    }
+    return leaveSentence(plan, when) ?? holdsSentence(plan, when)
 }
+
+/** Who should not stay, for something else than size and room; null: nobody. */
+function leaveSentence({ system, names, fish, date }: Plan, when: string): string | null {
+    const over = fish.filter((one) => isOverOn(one, rowOf(system, one), date))
+    const first = over[0]
+    return first === undefined
+        ? null
+        : messages.systems.planned.leave({
+              when,
+              system: system.name,
+              name: names.get(first.id) ?? '',
+              reason: stayEnd(first, rowOf(system, first)).reason,
+              others: over.length - 1,
+          })
+}
+
+const rowOf = (system: SystemSheet, growing: GrowingFish) => system.fish.find(({ id }) => id === growing.id)
 
 /** Whom it no longer fits; null: it fits everybody. */
 function overSentence({ system, names, fish, date }: Plan, when: string): string | null {
-    const rowOf = (one: GrowingFish) => system.fish.find(({ id }) => id === one.id)
-    const over = fish.filter((one) => isOverOn(one, rowOf(one), date))
+    const over = fish.filter((one) => one.outgrown_on !== null && one.outgrown_on <= date)
     const first = over[0]
     if (first === undefined) {
         return null
     }
-    const { reason, isBySize } = stayEnd(first, rowOf(first))
-    const told = { when, system: system.name, name: names.get(first.id) ?? '', reason }
-    if (!isBySize) {
-        return messages.systems.planned.leave({ ...told, others: over.length - 1 })
-    }
+    const told = { when, system: system.name, name: names.get(first.id) ?? '', reason: first.reason }
     return over.length === 1
         ? messages.systems.planned.over(told)
         : messages.systems.planned.overMore({ ...told, others: over.length - 1 })
