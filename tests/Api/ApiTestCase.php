@@ -22,6 +22,8 @@ abstract class ApiTestCase extends TestCase
     {
         parent::setUp();
         Cache::flush();
+        // Each process keeps answers of its own: none is told what another one is just working out.
+        config(['answers.database' => base_path('.state/test-answers-'.((string) getenv('TEST_TOKEN') ?: '0').'.sqlite')]);
         Carbon::setTestNow(self::TODAY.' 09:00:00');
         $this->withHeader('Referer', 'http://localhost');
         $this->fill();
