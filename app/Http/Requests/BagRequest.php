@@ -17,9 +17,6 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What is known of the bag that a fish comes in: all but the species may be left out. */
 final class BagRequest extends FormRequest
 {
-    /** How long one is on the way where nobody says it. */
-    private const USUAL_HOURS = 1.0;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -50,7 +47,7 @@ final class BagRequest extends FormRequest
         return new Bag(
             $this->filled('celsius') ? TypedCelsius::of('celsius', $this->string('celsius')->value(), $units) : null,
             $this->ph($units),
-            $this->filled('hours') ? $this->float('hours') : self::USUAL_HOURS,
+            $this->filled('hours') ? $this->float('hours') : Bag::USUAL_HOURS,
             $this->litres($units),
             $mass,
         );

@@ -157,9 +157,14 @@ final readonly class WaterMatch
                 $most = max($most, $ammonia * (1 - $share) * UnionisedAmmonia::share($ph, $waters->celsius($share) ?? WaterTemperature::USUAL_CELSIUS));
             }
         }
-        $aerated = self::AERATED_AT_ONE_DEGREE + log10($waters->from->alkalinity());
 
-        return max($most, $ammonia * UnionisedAmmonia::share($aerated, $waters->from->celsius ?? WaterTemperature::USUAL_CELSIUS));
+        return max($most, $ammonia * UnionisedAmmonia::share(self::aeratedPh($waters->from), $waters->from->celsius ?? WaterTemperature::USUAL_CELSIUS));
+    }
+
+    /** The pH that the water of a bag comes to once air has driven its carbon dioxide out. */
+    public static function aeratedPh(WaterSample $water): float
+    {
+        return self::AERATED_AT_ONE_DEGREE + log10($water->alkalinity());
     }
 
     /** Salt of one class, but far apart: the fish must be brought over in hours to days. */

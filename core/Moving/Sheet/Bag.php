@@ -14,6 +14,9 @@ final readonly class Bag
 
     public const USUAL_LITRES = 3.0;
 
+    /** On the way, where nobody says how long. */
+    public const USUAL_HOURS = 1.0;
+
     public function __construct(
         /** Null: nobody has measured it. */
         public ?float $celsius,

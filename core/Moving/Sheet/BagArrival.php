@@ -34,9 +34,6 @@ final readonly class BagArrival
     /** Where the temperature of the bag is not known. */
     private const USUAL_FLOAT = 20.0;
 
-    /** An opened bag loses its carbon dioxide, and its pH comes up to this. Judgement. */
-    private const OPENED_PH = 7.8;
-
     /** Of a container the bag is the part that is filled at the beginning. */
     private const FILLED = 0.4;
 
@@ -90,7 +87,7 @@ final readonly class BagArrival
     /** What has gathered in it turns to poison once it is open: nothing is mixed into it. */
     private static function isFoul(Bag $bag, WaterSample $home): bool
     {
-        return $bag->ammonia() * UnionisedAmmonia::share(self::OPENED_PH, $home->celsius ?? WaterTemperature::USUAL_CELSIUS) > UnionisedAmmonia::HARM;
+        return $bag->ammonia() * UnionisedAmmonia::share(WaterMatch::aeratedPh($bag->floated($home)), $home->celsius ?? WaterTemperature::USUAL_CELSIUS) > UnionisedAmmonia::HARM;
     }
 
     /** @return list<SheetStep> */
