@@ -15,6 +15,7 @@ use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Pace\FacilityPace;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
@@ -54,6 +55,9 @@ final class FacilitySnapshot
 
     private ?string $surroundings = null;
 
+    /** How the fish here keep to their curves. */
+    private readonly FacilityPace $pace;
+
     private ?string $everybody = null;
 
     private ?LostLately $lostLately = null;
@@ -87,7 +91,8 @@ final class FacilitySnapshot
         public readonly WaterBook $water,
         public readonly UnreadableRows $unreadable,
     ) {
-        $this->growth = new FacilityGrowth($facility, $this->processVariation());
+        $this->pace = $this->paceHere();
+        $this->growth = new FacilityGrowth($facility, $this->pace);
     }
 
     /** Null when it is not there any more. */
@@ -338,14 +343,14 @@ final class FacilitySnapshot
     }
 
     /** From the lengths before this month, so that one more length does not stir every projection. */
-    private function processVariation(): float
+    private function paceHere(): FacilityPace
     {
         $untilThisMonth = $this->facility->until(LocalDate::fromIso(substr($this->facility->date->toIso(), 0, 8).'01'));
 
         return $this->answers->of(
-            'process variation',
+            'pace',
             [$untilThisMonth],
-            fn (): float => FacilityGrowth::processVariationOf($untilThisMonth),
+            fn (): FacilityPace => FacilityGrowth::paceOf($untilThisMonth),
         );
     }
 
@@ -355,10 +360,10 @@ final class FacilitySnapshot
         return array_merge(...array_map(fn (CandidateSpecies $species): array => $this->growth->kinOf($fish, $species->species), $fish->possibleSpecies()));
     }
 
-    /** Fingerprint of a fish and of those whose lengths inform its growth. */
+    /** Fingerprint of a fish, of those whose lengths inform its growth, and of what is believed of its pace. */
     private function print(Fish $fish): string
     {
-        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$fish, $this->kinOf($fish)]));
+        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$fish, $this->kinOf($fish), $this->pace->beliefOf($fish->key)]));
     }
 
     /** Fingerprint of what the outlook of any fish depends on besides the fish. */

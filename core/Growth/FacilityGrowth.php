@@ -10,13 +10,15 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
-use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Fit\LevelPeaks;
 use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\MeasuredGrowth;
-use Biomegas\Growth\Fit\ProcessVariation;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
+use Biomegas\Growth\Pace\FacilityPace;
+use Biomegas\Growth\Pace\PaceBelief;
+use Biomegas\Growth\Pace\PaceStep;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\SpeciesProjection;
 
@@ -32,38 +34,43 @@ final class FacilityGrowth
     /** @var array<string, list<Fish>>|null by species those who can tell of their kin, with the most lengths first */
     private ?array $telling = null;
 
+    /** @var array<string, PaceBelief> by fish */
+    private array $beliefs = [];
+
     private readonly FacilityClocks $clocks;
 
     public function __construct(
         public readonly Facility $facility,
-        private readonly float $processVariation = FishFit::PROCESS_VARIATION,
+        private readonly ?FacilityPace $pace = null,
     ) {
         $this->clocks = new FacilityClocks($facility);
     }
 
-    /**
-     * How much growth time wanders here, from the fish that are surely of their
-     * species, as one float that stays good for weeks.
-     */
-    public static function processVariationOf(Facility $facility): float
+    /** How the fish here keep to their curves, from those that are surely of their species: it stays good for weeks. */
+    public static function paceOf(Facility $facility): FacilityPace
     {
-        $clocks = new FacilityClocks($facility);
-        $fish = [];
-        foreach ($facility->fish as $single) {
-            if ($single->candidates === [] && $single->lengths !== []) {
-                $prior = GrowthPrior::ofSpecies($single->species, $single->sex);
-                $fish[] = [GrowthCurves::named($single->species->curve), $prior, MeasuredGrowth::of($single, $single->species, $prior, $clocks)->observations];
+        $growth = new self($facility);
+        $logEvidence = $logWidth = [];
+        foreach ($facility->fish as $fish) {
+            if ($fish->candidates === [] && count($fish->lengths) > 1) {
+                $levels = $growth->levelsOf($fish);
+                if ($levels !== null) {
+                    $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
+                    $evidence = KinEvidence::of($levels->asOne(PaceBelief::usual()->shares), $prior);
+                    $logEvidence[$fish->key] = $levels->logEvidence;
+                    $logWidth[$fish->key] = array_map(fn (array $width): float => $evidence->logLikelihoodUnder($prior->narrowed($width[0])->covariance), FacilityPace::WIDTHS);
+                }
             }
         }
 
-        return ProcessVariation::estimate($fish);
+        return FacilityPace::of($logEvidence, $logWidth);
     }
 
     public function projectionOf(Fish $fish): GrowthProjection
     {
         return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateSpecies $candidate): array => [
             $candidate->weight,
-            new SpeciesProjection($this->facility, $fish, $candidate->species, $this->priorOf($fish, $candidate->species), $this->clocks, $this->processVariation),
+            new SpeciesProjection($this->facility, $fish, $candidate->species, $this->priorOf($fish, $candidate->species), $this->clocks, $this->beliefOf($fish)),
         ], $fish->possibleSpecies()));
     }
 
@@ -71,7 +78,7 @@ final class FacilityGrowth
     public function priorOf(Fish $fish, Species $species): GrowthPrior
     {
         return KinPrior::of(
-            GrowthPrior::ofSpecies($species, $fish->sex),
+            GrowthPrior::ofSpecies($species, $fish->sex)->narrowed($this->beliefOf($fish)->width),
             array_values(array_filter(array_map($this->evidenceOf(...), $this->kinOf($fish, $species)))),
         );
     }
@@ -119,15 +126,25 @@ final class FacilityGrowth
         return $this->evidence[$fish->key];
     }
 
-    /** Null when it has stopped growing before it was measured twice. */
     private function weigh(Fish $fish): ?KinEvidence
     {
+        $levels = $this->levelsOf($fish);
+
+        return $levels === null ? null : KinEvidence::of($levels->asOne($this->beliefOf($fish)->shares), GrowthPrior::ofSpecies($fish->species, $fish->sex));
+    }
+
+    private function beliefOf(Fish $fish): PaceBelief
+    {
+        return $this->beliefs[$fish->key] ??= $this->pace?->beliefOf($fish->key) ?? PaceBelief::usual();
+    }
+
+    /** Null when it has stopped growing before it was measured twice. */
+    private function levelsOf(Fish $fish): ?LevelPeaks
+    {
         $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
+        $curve = GrowthCurves::named($fish->species->curve);
         $lengths = MeasuredGrowth::of($fish, $fish->species, $prior, $this->clocks)->beforeStalling();
 
-        return count($lengths) < 2 ? null : KinEvidence::of(
-            (new MapEstimator(GrowthCurves::named($fish->species->curve), $prior, $this->processVariation))->find($lengths),
-            $prior,
-        );
+        return count($lengths) < 2 ? null : LevelPeaks::about((new MapEstimator($curve, $prior, PaceStep::WANDER))->find($lengths), $curve, $prior, $lengths);
     }
 }

@@ -43,6 +43,48 @@ final readonly class Cholesky
         return new self($root);
     }
 
+    /**
+     * Of the inverse of a matrix, without inverting it: from the root of the
+     * matrix taken from its last row backwards.
+     *
+     * @param  array<int, array<int, float>>  $matrix  symmetric, n by n
+     * @return self|null null when the matrix is not positive definite
+     */
+    public static function ofInverse(array $matrix): ?self
+    {
+        $n = count($matrix);
+        $upper = $root = [];
+        for ($j = $n - 1; $j >= 0; $j--) {
+            for ($i = $j; $i >= 0; $i--) {
+                $sum = $matrix[$i][$j];
+                for ($k = $j + 1; $k < $n; $k++) {
+                    $sum -= $upper[$i][$k] * $upper[$j][$k];
+                }
+                if ($i === $j) {
+                    if (! ($sum > self::LEAST_PIVOT * abs($matrix[$i][$i]))) {
+                        return null;
+                    }
+                    $upper[$i][$i] = sqrt($sum);
+                } else {
+                    $upper[$i][$j] = $sum / $upper[$j][$j];
+                }
+            }
+        }
+        // The transposed inverse of that upper root is the lower root of the inverse.
+        for ($j = 0; $j < $n; $j++) {
+            for ($i = 0; $i < $j; $i++) {
+                $sum = 0.0;
+                for ($k = $i; $k < $j; $k++) {
+                    $sum -= $root[$k][$i] * $upper[$k][$j];
+                }
+                $root[$j][$i] = $sum / $upper[$j][$j];
+            }
+            $root[$j][$j] = 1 / $upper[$j][$j];
+        }
+
+        return new self($root);
+    }
+
     /** @param  non-empty-list<float>  $diagonal all above zero, the rest of the matrix is zero */
     public static function ofDiagonal(array $diagonal): self
     {

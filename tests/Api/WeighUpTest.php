@@ -96,7 +96,7 @@ final class WeighUpTest extends ApiTestCase
         $this->assertEqualsWithDelta(70, $sheet['measurements'][0]['length_mm'], 1e-6);
         $this->assertSame(['display', 'tank-raised', 'The pond house', 24.5], [$sheet['circumstances']['purpose'], $sheet['circumstances']['origin'], $sheet['circumstances']['fallback'], $sheet['circumstances']['price']]);
         $this->assertSame('Long tank', $sheet['chain']['stays'][0]['name']);
-        $this->assertNotNull($sheet['chain']['build']);
+        $this->assertTrue($sheet['chain']['stays'][count($sheet['chain']['stays']) - 1]['is_for_life']);
         $this->deleteJson("/api/v1/fish/{$id}")->assertNoContent();
         $this->getJson("/api/v1/fish/{$id}")->assertNotFound();
     }

@@ -10,14 +10,14 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * The calibration of the projection: 500 invented fish drawn from the prior,
- * measured with the stated errors. The 10 to 90 % band of the true length a
- * year after the last measurement must hold 75 to 85 % of them, and the
+ * measured with the stated errors. The 10 to 90 % band of the length read by
+ * hand a year after the last measurement must hold 75 to 88 % of them, and the
  * randomised probability transform of the outgrow date must lie in (0.1, 0.9)
- * for 75 to 86 %. So must the dates of the fish that have one: of which under
- * a tenth has outgrown already and under a tenth never does. Growth time of
- * the truth wanders by 0.03 years to the half, as the model says, unless a
- * case says otherwise. Sampling alone moves a share by 1.8 % (one standard
- * deviation).
+ * for 75 to 88 %. So must the dates of the fish that have one: of which under
+ * a tenth has outgrown already and under a tenth never does. Each fish is alone:
+ * whether its pace keeps to its curve it must be told by itself, so that of fish
+ * whose pace does, a little more lie in the band, and of those whose pace does
+ * not, fewer. Sampling alone moves a share by 1.8 % (one standard deviation).
  */
 final class CalibrationTest extends TestCase
 {
@@ -38,11 +38,12 @@ final class CalibrationTest extends TestCase
     public static function trials(): iterable
     {
         foreach ([0, 1, 2, 3, 6] as $lengths) {
-            yield "{$lengths} lengths" => [new Trial($lengths), 0.75, 0.85];
+            yield "{$lengths} lengths" => [new Trial($lengths), 0.75, 0.88];
         }
-        yield '3 lengths in a pond with winters' => [new Trial(3, withSeasons: true), 0.75, 0.85];
+        yield '3 lengths in a pond with winters' => [new Trial(3, withSeasons: true), 0.75, 0.87];
         foreach ([2, 3, 6] as $lengths) {
-            yield "{$lengths} lengths, 5 % gross errors" => [new Trial($lengths, slipShare: 0.05), 0.70, 0.87];
+            yield "{$lengths} lengths, 5 % gross errors" => [new Trial($lengths, slipShare: 0.05), 0.75, 0.87];
+            yield "{$lengths} lengths, at a pace of its own" => [new Trial($lengths, spread: 0.2), 0.70, 0.87];
         }
     }
 }

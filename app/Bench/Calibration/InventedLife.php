@@ -8,6 +8,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Growth\Curve\GrowthCurve;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\GrowthPrior;
+use Biomegas\Growth\Pace\PaceStep;
 use Random\Randomizer;
 
 /** The true growth of an invented fish, drawn from what is believed of its species. Its growth time wanders. */
@@ -20,6 +21,8 @@ final class InventedLife
 
     private float $deviation = 0.0;
 
+    private float $pace;
+
     private float $onward = 0.0;
 
     private function __construct(
@@ -27,11 +30,18 @@ final class InventedLife
         private readonly float $start,
         private readonly float $asymptote,
         private readonly float $coefficient,
-        private readonly float $processVariation,
+        private readonly float $wander,
+        private readonly float $spread,
+        float $firstPace,
     ) {
+        $this->pace = $firstPace;
     }
 
-    public static function draw(Species $species, float $processVariation, Randomizer $random): self
+    /**
+     * @param  float  $wander  of its growth time, years to the half
+     * @param  float  $spread  of its pace about that of its curve
+     */
+    public static function draw(Species $species, float $wander, float $spread, Randomizer $random): self
     {
         $prior = GrowthPrior::ofSpecies($species);
         do {
@@ -39,13 +49,18 @@ final class InventedLife
             $start = exp($prior->logStart + $prior->logStartSpread * Chance::normal($random));
         } while ($start > self::LONGEST_START * exp($logAsymptote));
 
-        return new self(GrowthCurves::named($species->curve), $start, exp($logAsymptote), exp($logCoefficient), $processVariation);
+        return new self(GrowthCurves::named($species->curve), $start, exp($logAsymptote), exp($logCoefficient), $wander, $spread, $spread * Chance::normal($random));
     }
 
     /** Millimetres at a growth time not before the one that was asked for last. */
     public function liveUntil(float $time, Randomizer $random): float
     {
-        $this->deviation += $this->processVariation * sqrt(max(0.0, $time - $this->time)) * Chance::normal($random);
+        $step = PaceStep::over(max(0.0, $time - $this->time), $this->spread);
+        $variance = $this->deviationIn($step, $time);
+        $ahead = sqrt($variance) * Chance::normal($random);
+        $this->deviation += $step->ahead * $this->pace + $ahead;
+        $ofBoth = $variance > 0.0 ? $step->ofBoth / $variance : 0.0;
+        $this->pace = $step->kept * $this->pace + $ofBoth * $ahead + sqrt(max(0.0, $step->ofPace - $ofBoth * $step->ofBoth)) * Chance::normal($random);
         $this->time = $time;
         $this->onward = Chance::normal($random);
 
@@ -55,8 +70,15 @@ final class InventedLife
     /** Millimetres at a growth time after the last one that it lived until; one way on, always the same. */
     public function lengthAt(float $time): float
     {
-        $own = $time + $this->deviation + $this->processVariation * sqrt(max(0.0, $time - $this->time)) * $this->onward;
+        $step = PaceStep::over(max(0.0, $time - $this->time), $this->spread);
+        $own = $time + $this->deviation + $step->ahead * $this->pace + sqrt($this->deviationIn($step, $time)) * $this->onward;
 
         return $this->curve->lengthAt($this->start, $this->asymptote, $this->coefficient, max(0.0, $own));
+    }
+
+    /** Variance that comes to its growth time until then, with its own wander in place of the usual. */
+    private function deviationIn(PaceStep $step, float $time): float
+    {
+        return max(0.0, $step->ofDeviation + ($this->wander ** 2 - PaceStep::WANDER ** 2) * max(0.0, $time - $this->time));
     }
 }

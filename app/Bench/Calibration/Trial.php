@@ -51,8 +51,10 @@ final readonly class Trial
         public int $lengths,
         public bool $withSeasons = false,
         public float $slipShare = 0.0,
-        /** Of the truth; the model always takes the usual one. */
-        public float $processVariation = 0.03,
+        /** How growth time wanders in truth, years to the half; the model always takes the usual one. */
+        public float $wander = 0.03,
+        /** How the pace of an animal departs from its curve in truth; the model does not know. */
+        public float $spread = 0.0,
         private int $seed = 20270301,
     ) {
     }
@@ -64,13 +66,13 @@ final readonly class Trial
         $home = $this->home();
         $below = $above = $inTransform = $dated = $datesInside = 0;
         for ($i = 0; $i < self::FISH; $i++) {
-            $life = InventedLife::draw($species, $this->processVariation, $random);
+            $life = InventedLife::draw($species, $this->wander, $this->spread, $random);
             [$projection, $now] = $this->projected($life, $species, $home, $random);
             $yearOn = $projection->timeOn($this->today()->plusDays(365));
-            $true = $life->lengthAt($yearOn);
+            $read = $life->lengthAt($yearOn) * exp(Method::Hand->relativeError() * Chance::normal($random));
             $lengths = array_combine(array_map(strval(...), SpeciesProjection::LEVELS), $projection->lengthsOn($this->today()->plusDays(365)));
-            $below += (int) ($true < $lengths[(string) LengthBand::LOW]);
-            $above += (int) ($true > $lengths[(string) LengthBand::HIGH]);
+            $below += (int) ($read < $lengths[(string) LengthBand::LOW]);
+            $above += (int) ($read > $lengths[(string) LengthBand::HIGH]);
             $date = $this->dateOf($life, $projection, $now, $random);
             $inTransform += (int) ($date['transform'] > LengthBand::LOW && $date['transform'] < LengthBand::HIGH);
             $dated += (int) $date['hasDate'];

@@ -8,7 +8,7 @@ namespace App\Bench\Calibration;
 final readonly class TrialResult
 {
     public function __construct(
-        /** True length a year ahead inside the 10 to 90 % band. */
+        /** Length a year ahead, measured by hand, inside the 10 to 90 % band. */
         public float $lengthInside,
         public float $lengthBelow,
         public float $lengthAbove,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\Calibration\MeasuredSeries;
+use App\Bench\Calibration\SeriesResult;
+use App\Bench\Calibration\SeriesTrial;
 use App\Bench\Calibration\Trial;
 use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
@@ -86,6 +89,7 @@ final class BenchCommand extends Command
         $this->placement();
         if (! $this->option('quick')) {
             $this->calibration();
+            $this->series();
         }
 
         return self::SUCCESS;
@@ -168,27 +172,50 @@ final class BenchCommand extends Command
     /** Coverage of the 10 to 90 % bands, which should be 80 %; sampling alone moves a share by 1.8 %. */
     private function calibration(): void
     {
-        $this->line('Calibration: '.Trial::FISH.' invented fish a row, in percent. Wander: of growth time in truth, years to the half.');
+        $this->line('Calibration: '.Trial::FISH.' invented fish a row, in percent. Wander of growth time and spread of the pace: in truth.');
         $percent = fn (?float $share): string => $share === null ? '' : number_format(100 * $share, 1);
         $rows = [];
         foreach ($this->trials() as $trial) {
             $result = $trial->run();
             $rows[] = [
-                $trial->lengths, $trial->withSeasons ? 'pond' : 'steady', $percent($trial->slipShare), $trial->processVariation,
+                $trial->lengths, $trial->withSeasons ? 'pond' : 'steady', $percent($trial->slipShare), $trial->wander, $trial->spread,
                 $percent($result->lengthInside), $percent($result->lengthBelow), $percent($result->lengthAbove),
                 $percent($result->dateTransform), $percent($result->dateInside),
             ];
         }
-        $this->table(['lengths', 'water', 'slips', 'wander', 'length in band', 'below', 'above', 'date transform', 'date in band'], $rows);
+        $this->table(['lengths', 'water', 'slips', 'wander', 'spread', 'length in band', 'below', 'above', 'date transform', 'date in band'], $rows);
+    }
+
+    /** The same for real animals and plants, each set as one facility. */
+    private function series(): void
+    {
+        $this->line('Measured series: the first half of the lengths of each animal, or so many, held against the later ones.');
+        $rows = [];
+        foreach ([null, 3, 4, 5] as $known) {
+            $all = new SeriesResult;
+            foreach (MeasuredSeries::cases() as $series) {
+                $result = (new SeriesTrial($series, $known))->run();
+                $all->join($result);
+                $rows[] = self::held($known, $series->value, $result);
+            }
+            $rows[] = self::held($known, 'all', $all);
+        }
+        $this->table(['known', 'series', 'forecasts', 'in band, %', 'width, %', 'pinball loss x 100'], $rows);
+    }
+
+    /** @return list<string|int> */
+    private static function held(?int $known, string $series, SeriesResult $result): array
+    {
+        return [$known ?? 'half', $series, $result->forecasts, ...array_map(fn (float $share): string => number_format(100 * $share, 1), [$result->coverage(), $result->meanWidth()]), number_format(100 * $result->loss(), 2)];
     }
 
     /** @return list<Trial> */
     private function trials(): array
     {
         $trials = [];
-        foreach ([[false, 0.0, 0.03], [false, 0.05, 0.03], [false, 0.05, 0.05], [true, 0.0, 0.03]] as [$seasons, $slips, $wander]) {
+        foreach ([[false, 0.0, 0.03, 0.0], [false, 0.05, 0.03, 0.0], [true, 0.0, 0.03, 0.0], [false, 0.05, 0.03, 0.2], [false, 0.05, 0.03, 0.4]] as [$seasons, $slips, $wander, $spread]) {
             foreach ([0, 1, 2, 3, 6] as $lengths) {
-                $trials[] = new Trial($lengths, $seasons, $slips, $wander);
+                $trials[] = new Trial($lengths, $seasons, $slips, $wander, $spread);
             }
         }
 
@@ -221,7 +248,7 @@ final class BenchCommand extends Command
 
     private function briefs(Facility $facility, ProjectionCache $answers): void
     {
-        $growth = new FacilityGrowth($facility);
+        $growth = new FacilityGrowth($facility, FacilityGrowth::paceOf($facility));
         $surroundings = hash('xxh128', serialize([$facility->date, $facility->rulebook, $facility->systems]));
         foreach ($facility->fish as $fish) {
             $answers->of(

@@ -43,7 +43,7 @@ final class ProjectCommand extends Command
     /** @return array<string, mixed> */
     private function project(Facility $facility): array
     {
-        $growth = new FacilityGrowth($facility, FacilityGrowth::processVariationOf($facility));
+        $growth = new FacilityGrowth($facility, FacilityGrowth::paceOf($facility));
         $outlooks = array_map(fn (Fish $fish): FishOutlook => FishOutlook::of($growth, $fish), $facility->fish);
 
         return [

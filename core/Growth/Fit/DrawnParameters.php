@@ -24,4 +24,17 @@ final readonly class DrawnParameters
         public array $start,
     ) {
     }
+
+    /**
+     * @param  list<float>  $logAsymptote
+     * @param  list<float>  $logCoefficient
+     * @param  list<float>  $logStart
+     */
+    public static function at(array $logAsymptote, array $logCoefficient, array $logStart): self
+    {
+        return new self(
+            $logAsymptote, $logCoefficient, $logStart,
+            array_map(exp(...), $logAsymptote), array_map(exp(...), $logCoefficient), array_map(exp(...), $logStart),
+        );
+    }
 }

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
+use Biomegas\Growth\Pace\PaceBelief;
+use Biomegas\Growth\Pace\PaceLevels;
+use Biomegas\Growth\Pace\PaceStep;
 use Biomegas\Numerics\ScrambledHalton;
 use Biomegas\Numerics\StandardNormal;
 
 /**
  * Fits the growth of one fish: importance sampling about the most probable
- * growth, with a broad Student t so that the tails are covered. Growth time
- * itself wanders a little; a scalar filter follows it inside each draw.
+ * growth at each level of the pace, broad enough that the tails are covered.
+ * Inside each draw a filter follows how far growth runs ahead.
  */
 final readonly class FishFit
 {
-    /** Standard deviation of growth time after one year of it, in years to the half. */
-    public const PROCESS_VARIATION = 0.03;
-
     /** Spread evenly, these are as sharp as 512 left to chance. */
     public const DRAWS = 256;
 
@@ -27,19 +27,18 @@ final readonly class FishFit
 
     private const LEAST_EFFECTIVE_DRAWS = 50;
 
-    private const PROPOSAL_WIDENING = 1.15;
-
-    private const SECOND_ROUND_WIDENING = 1.5;
-
     /** Of a draw from the prior: asymptote, coefficient, start, and the way growth time wanders. */
     private const NORMALS_OF_PRIOR = 4;
+
+    private PaceBelief $belief;
 
     public function __construct(
         private GrowthCurve $curve,
         private GrowthPrior $prior,
-        private float $processVariation = self::PROCESS_VARIATION,
+        ?PaceBelief $belief = null,
         private int $draws = self::DRAWS,
     ) {
+        $this->belief = $belief ?? PaceBelief::usual();
     }
 
     /** @param  list<Observation>  $observations by growth time, the first at zero */
@@ -48,12 +47,11 @@ final readonly class FishFit
         if ($observations === []) {
             return $this->fromPrior(self::DRAWS_OF_PRIOR, null, 0.0);
         }
-        $peaks = new MapEstimator($this->curve, $this->prior, $this->processVariation);
-        $round = $this->sample($this->draws, $observations, new Proposal([$peaks->find($observations)], self::PROPOSAL_WIDENING));
+        $peaks = new MapEstimator($this->curve, $this->prior, PaceStep::WANDER);
+        $round = $this->sample($this->draws, $observations, new Proposal([$this->levels($peaks->find($observations), $observations)], $this->belief->shares));
         if ($round->effectiveCount() < self::LEAST_EFFECTIVE_DRAWS) {
-            $around = $peaks->findAll($observations);
-            $drawn = $round->asPeak();
-            $round = $this->sample(self::SECOND_ROUND_DRAWS, $observations, new Proposal($drawn === null ? $around : [...$around, $drawn], self::SECOND_ROUND_WIDENING));
+            $readings = array_map(fn (Peak $peak): LevelPeaks => $this->levels($peak, $observations), $peaks->findAll($observations));
+            $round = $this->sample(self::SECOND_ROUND_DRAWS, $observations, new Proposal($readings, $this->belief->shares, $round->asPeak()));
         }
         if ($round->effectiveCount() < self::LEAST_EFFECTIVE_DRAWS) {
             $last = $observations[count($observations) - 1];
@@ -61,30 +59,38 @@ final readonly class FishFit
             return $this->fromPrior(self::DRAWS_OF_PRIOR, $last, $last->time);
         }
 
-        return $round->toDraws($this->curve, $observations[count($observations) - 1]->time, $this->processVariation);
+        return $round->toDraws($this->curve, $observations[count($observations) - 1]->time);
+    }
+
+    /** @param  non-empty-list<Observation>  $observations */
+    private function levels(Peak $base, array $observations): LevelPeaks
+    {
+        return LevelPeaks::about($base, $this->curve, $this->prior, $observations);
     }
 
     /** @param  non-empty-list<Observation>  $observations */
     private function sample(int $draws, array $observations, Proposal $proposal): ImportanceSample
     {
         $table = ProposalTable::of($draws);
-        $at = $proposal->draw($table);
-        $followed = (new KalmanFilter($this->curve, $observations, $this->processVariation))->follow($at);
+        [$at, $levels] = $proposal->draw($table);
+        $followed = (new PaceFilter($this->curve, $observations))->follow($at, $levels);
         $logPriors = $this->prior->logDensities($at->logAsymptote, $at->logCoefficient);
         $logWeights = [];
-        foreach ($proposal->logDensities($at, $table) as $s => $logProposal) {
+        foreach ($proposal->logDensities($at, $levels) as $s => $logProposal) {
             $logWeight = $followed->logLikelihood[$s] + $logPriors[$s] - $logProposal;
             $logWeights[] = is_finite($logWeight) ? $logWeight : -INF;
         }
 
-        return new ImportanceSample($at, $logWeights, $followed, $table);
+        return new ImportanceSample($at, $levels, $logWeights, $followed, $table);
     }
 
     /** What the species alone says, from the last length on where there is one. */
     private function fromPrior(int $draws, ?Observation $last, float $lastTime): GrowthDraws
     {
-        $starts = $asymptotes = $coefficients = $deviations = $wander = $weights = [];
-        foreach (self::normals($draws) as $z) {
+        $all = PaceLevels::all();
+        $starts = $asymptotes = $coefficients = $deviations = $ofPaces = $wander = $weights = [];
+        $levels = self::spread($this->belief->shares, $draws);
+        foreach (self::normals($draws) as $s => $z) {
             $logStart = $last === null
                 ? $this->prior->logStart + $this->prior->logStartSpread * $z[2]
                 : $last->logLength + $last->error * $z[2];
@@ -93,14 +99,34 @@ final readonly class FishFit
             $asymptotes[] = exp(max($logStart, $logAsymptote));
             $coefficients[] = exp($logCoefficient);
             $deviations[] = -$lastTime;
+            $ofPaces[] = $all[$levels[$s]]->spread ** 2;
             $wander[] = $z[3];
             $weights[] = 1 / $draws;
         }
 
         return new GrowthDraws(
-            $this->curve, $starts, $asymptotes, $coefficients, $deviations, $wander,
-            $weights, [], $lastTime, $this->processVariation, isWide: $last !== null,
+            $this->curve, $starts, $asymptotes, $coefficients,
+            new DrawnPaces($levels, $deviations, array_fill(0, $draws, 0.0), $ofPaces, $wander, $lastTime),
+            $weights, [], isWide: $last !== null,
         );
+    }
+
+    /**
+     * @param  list<float>  $shares  sum 1
+     * @return list<int> as many of each level as its share says, well mixed
+     */
+    private static function spread(array $shares, int $draws): array
+    {
+        $levels = [];
+        foreach (ProposalTable::of($draws)->part as $part) {
+            $level = 0;
+            for ($until = $shares[0]; $until < $part && $level < count($shares) - 1; $until += $shares[$level]) {
+                $level++;
+            }
+            $levels[] = $level;
+        }
+
+        return $levels;
     }
 
     /** @return list<list<float>> for each draw its normals */

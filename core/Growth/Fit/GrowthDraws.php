@@ -8,16 +8,19 @@ use Biomegas\Growth\Curve\GrowthCurve;
 
 /**
  * Possible growths of one fish, weighted by how well they agree with what is
- * known of it. Growth time counts from the first length, in years.
+ * known of it. Growth time counts from the first length, in years. Lengths are
+ * those that somebody who measures by hand would read, not the true ones: only
+ * those can be held against what comes.
  */
 final readonly class GrowthDraws
 {
+    /** Of a length measured by hand, which is what is forecast. Common practice, no published source. */
+    public const READING_ERROR = 0.01;
+
     /**
      * @param  list<float>  $start  length at growth time zero, millimetres
      * @param  list<float>  $asymptote  millimetres, at least the start
      * @param  list<float>  $coefficient  per year
-     * @param  list<float>  $deviation  how far its growth time had run ahead at the last length, years
-     * @param  list<float>  $wander  fixed standard normal for the way growth time goes on from there
      * @param  list<float>  $weight  sum 1
      * @param  list<float>  $outlierProbability  for each observation
      */
@@ -26,12 +29,9 @@ final readonly class GrowthDraws
         public array $start,
         public array $asymptote,
         public array $coefficient,
-        private array $deviation,
-        private array $wander,
+        private DrawnPaces $paces,
         public array $weight,
         public array $outlierProbability,
-        private float $lastTime,
-        private float $processVariation,
         /** Logarithm of the probability of the lengths under the prior, up to a constant. */
         public float $logEvidence = 0.0,
         /** True when the data and the species disagree so much that only the species was used. */
@@ -47,18 +47,10 @@ final readonly class GrowthDraws
      */
     public function lengthsAt(array $times): array
     {
-        $lengths = [];
-        $latest = array_fill(0, count($this->start), 0.0);
-        foreach ($times as $time) {
-            $step = $this->processVariation * sqrt(max(0.0, $time - $this->lastTime));
-            foreach ($this->deviation as $s => $deviation) {
-                $own = $time + $deviation + $step * $this->wander[$s];
-                $latest[$s] = $own > $latest[$s] ? $own : $latest[$s];
-            }
-            $lengths[] = $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $latest);
-        }
-
-        return $lengths;
+        return array_map(
+            fn (array $own): array => $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $own),
+            $this->paces->ownTimesAt($times),
+        );
     }
 
     /**
@@ -70,16 +62,7 @@ final readonly class GrowthDraws
      */
     public function timesUntil(float $length, float $earliest): array
     {
-        $times = [];
-        foreach ($this->curve->timesUntil($length, $this->start, $this->asymptote, $this->coefficient) as $s => $own) {
-            // Its own time runs as t + deviation + wander * sqrt(t - last): a square in the root of the time since.
-            $since = $own - $this->deviation[$s] - $this->lastTime;
-            $half = $this->processVariation * $this->wander[$s] / 2;
-            $root = $since > 0.0 ? sqrt($half * $half + $since) - $half : 0.0;
-            $times[] = $own > 0.0 ? max($earliest, $this->lastTime + $root * $root) : $earliest;
-        }
-
-        return $times;
+        return $this->paces->timesUntil($this->curve->timesUntil($length, $this->start, $this->asymptote, $this->coefficient), $earliest);
     }
 
     /**
@@ -90,10 +73,7 @@ final readonly class GrowthDraws
      */
     public function lengthsBehind(float $time): array
     {
-        $share = $this->lastTime > 0.0 ? min(1.0, $time / $this->lastTime) : 0.0;
-        $own = array_map(fn (float $deviation): float => max(0.0, $time + $share * $deviation), $this->deviation);
-
-        return $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $own);
+        return $this->curve->lengthsAt($this->start, $this->asymptote, $this->coefficient, $this->paces->ownTimesBehind($time));
     }
 
     /**

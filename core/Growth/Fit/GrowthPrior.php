@@ -58,6 +58,12 @@ final readonly class GrowthPrior
         return new self($mean, $covariance, $root, $logStart, self::UNMEASURED_START_SPREAD);
     }
 
+    /** The same with fish of the species taken to vary by this factor of the variance. */
+    public function narrowed(float $width): self
+    {
+        return self::normal($this->mean, array_map(fn (array $row): array => array_map(fn (float $x): float => $width * $x, $row), $this->covariance), $this->logStart);
+    }
+
     /**
      * Independent standard residuals of these logarithms.
      *

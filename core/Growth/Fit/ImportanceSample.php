@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
-use Biomegas\Numerics\Cholesky;
+use Biomegas\Growth\Pace\PaceLevels;
 
 /** Draws from a proposal, each with how well it agrees with what is known. */
 final readonly class ImportanceSample
@@ -16,10 +16,12 @@ final readonly class ImportanceSample
     private array $weight;
 
     /**
+     * @param  list<int>  $levels  of each draw its level of the pace
      * @param  list<float>  $logWeight  of each draw
      */
     public function __construct(
         private DrawnParameters $at,
+        private array $levels,
         private array $logWeight,
         private FollowedDraws $followed,
         private ProposalTable $table,
@@ -65,23 +67,31 @@ final readonly class ImportanceSample
                 $covariance[$i][$j] = $this->average(array_map(fn (float $x, float $y): float => ($x - $mean[$i]) * ($y - $mean[$j]), $logs[$i], $logs[$j]));
             }
         }
-        $root = Cholesky::of($covariance);
-        $precision = $root === null ? null : Cholesky::of($root->inverse());
 
-        return $precision === null ? null : new Peak($mean, $precision);
+        return Peak::normal($mean, $covariance);
     }
 
-    public function toDraws(GrowthCurve $curve, float $lastTime, float $processVariation): GrowthDraws
+    public function toDraws(GrowthCurve $curve, float $lastTime): GrowthDraws
     {
-        $asymptotes = $deviations = [];
+        $levels = PaceLevels::all();
+        $starts = $asymptotes = $deviations = $paces = $ofPaces = [];
         foreach ($this->at->start as $s => $start) {
-            $asymptotes[] = $start > $this->at->asymptote[$s] ? $start : $this->at->asymptote[$s];
-            $deviations[] = $this->followed->deviation[$s] + sqrt($this->followed->variance[$s]) * $this->table->ofDeviation[$s];
+            // A curve scales with its lengths: read a hundredth too long, it is the same curve a hundredth longer.
+            $reading = exp(sqrt($levels[$this->levels[$s]]->lengthVariance(GrowthDraws::READING_ERROR)) * $this->table->ofReading[$s]);
+            $starts[] = $reading * $start;
+            $asymptotes[] = $reading * ($start > $this->at->asymptote[$s] ? $start : $this->at->asymptote[$s]);
+            // The pace as it is when growth has run ahead by this much.
+            [$variance, $both, $normal] = [$this->followed->ofDeviation[$s], $this->followed->ofBoth[$s], $this->table->ofDeviation[$s]];
+            $root = sqrt($variance);
+            $deviations[] = $this->followed->deviation[$s] + $root * $normal;
+            $paces[] = $this->followed->pace[$s] + ($variance > 0.0 ? $both / $root * $normal : 0.0);
+            $ofPaces[] = max(0.0, $this->followed->ofPace[$s] - ($variance > 0.0 ? $both * $both / $variance : 0.0));
         }
 
         return new GrowthDraws(
-            $curve, $this->at->start, $asymptotes, $this->at->coefficient, $deviations, $this->table->ofWander,
-            $this->weight, array_map($this->average(...), $this->followed->outlier), $lastTime, $processVariation, $this->logEvidence(),
+            $curve, $starts, $asymptotes, $this->at->coefficient,
+            new DrawnPaces($this->levels, $deviations, $paces, $ofPaces, $this->table->ofWander, $lastTime),
+            $this->weight, array_map($this->average(...), $this->followed->outlier), $this->logEvidence(),
         );
     }
 

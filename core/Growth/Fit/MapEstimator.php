@@ -38,6 +38,9 @@ final readonly class MapEstimator
     /** A step that leaves this range of logarithms is refused: no fish is there, and the numbers would overflow. */
     public const FARTHEST_LOG = 30.0;
 
+    /** A search that starts full grown sees no slope: it starts this much above the longest length. */
+    private const ROOM_TO_GROW = 0.1;
+
     private LevenbergMarquardt $search;
 
     public function __construct(
@@ -93,8 +96,10 @@ final readonly class MapEstimator
      */
     private function start(array $observations): array
     {
+        $longest = max(array_map(fn (Observation $o): float => $o->logLength, $observations));
+
         return [
-            [...$this->prior->mean, $observations[0]->logLength],
+            [max($this->prior->mean[0], $longest + self::ROOM_TO_GROW), $this->prior->mean[1], $observations[0]->logLength],
             array_map(fn (Observation $o): float => $o->error ** 2, $observations),
         ];
     }

@@ -18,6 +18,18 @@ final readonly class Peak
     }
 
     /**
+     * @param  array{float, float, float}  $logParameters
+     * @param  array<int, array<int, float>>  $covariance
+     * @return self|null null when it has no breadth
+     */
+    public static function normal(array $logParameters, array $covariance): ?self
+    {
+        $precision = Cholesky::ofInverse($covariance);
+
+        return $precision === null ? null : new self($logParameters, $precision);
+    }
+
+    /**
      * Squared distance in standard deviations of this peak.
      *
      * @param  array{float, float, float}  $logParameters

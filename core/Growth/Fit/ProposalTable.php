@@ -9,8 +9,9 @@ use Biomegas\Numerics\StandardNormal;
 
 /**
  * What every importance draw needs and no fish changes: a step of a Student t
- * with five degrees of freedom, its log density, and the normals for the way
- * growth time wanders. Draw by draw in each list.
+ * with five degrees of freedom, which part of the proposal it belongs to, and the
+ * normals for how far growth has run ahead, for the way it goes on and for the
+ * next reading of the length. Draw by draw in each list.
  */
 final readonly class ProposalTable
 {
@@ -18,17 +19,26 @@ final readonly class ProposalTable
 
     private const NEWTON_STEPS = 4;
 
+    /** Multiples of it fall as evenly into the unit as any can; those of the root of two nearly so. */
+    private const GOLDEN = 0.6180339887498949;
+
+    private const HALF = 0.5;
+
     /**
      * @param  list<array{float, float, float}>  $step
-     * @param  list<float>  $logDensity  up to a constant
+     * @param  list<float>  $part  between 0 and 1, to choose a part of the proposal
+     * @param  list<int>  $rising  the draws in the order of that
      * @param  list<float>  $ofDeviation
      * @param  list<float>  $ofWander
+     * @param  list<float>  $ofReading
      */
     private function __construct(
         public array $step,
-        public array $logDensity,
+        public array $part,
+        public array $rising,
         public array $ofDeviation,
         public array $ofWander,
+        public array $ofReading,
     ) {
     }
 
@@ -42,17 +52,19 @@ final readonly class ProposalTable
 
     private static function make(int $draws): self
     {
-        $steps = $logDensities = $ofDeviation = $ofWander = [];
-        foreach (ScrambledHalton::of($draws, 6) as $point) {
+        $steps = $parts = $ofDeviation = $ofWander = $ofReading = [];
+        foreach (ScrambledHalton::of($draws, 6) as $s => $point) {
             [$a, $k, $l, , $ofDeviation[], $ofWander[]] = array_map(StandardNormal::quantile(...), $point);
-            $chiSquare = self::chiSquare($point[3]);
-            $scale = sqrt(self::DEGREES_OF_FREEDOM / $chiSquare);
+            $scale = sqrt(self::DEGREES_OF_FREEDOM / self::chiSquare($point[3]));
             $steps[] = [$scale * $a, $scale * $k, $scale * $l];
-            // Of three dimensions and five degrees of freedom.
-            $logDensities[] = -(self::DEGREES_OF_FREEDOM + 3) / 2 * log(1 + ($a ** 2 + $k ** 2 + $l ** 2) / $chiSquare);
+            $parts[] = fmod(self::HALF + $s * self::GOLDEN, 1.0);
+            $ofReading[] = StandardNormal::quantile(fmod(self::HALF + $s * M_SQRT2, 1.0));
         }
 
-        return new self($steps, $logDensities, $ofDeviation, $ofWander);
+        $rising = $parts;
+        asort($rising);
+
+        return new self($steps, $parts, array_keys($rising), $ofDeviation, $ofWander, $ofReading);
     }
 
     /** Quantile of chi square with five degrees of freedom: Newton from the cube of Wilson and Hilferty (1931). */

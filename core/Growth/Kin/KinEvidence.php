@@ -52,6 +52,17 @@ final class KinEvidence
     }
 
     /**
+     * Log likelihood, up to a constant, when fish of the species vary by this
+     * variance and kin have nothing in common.
+     *
+     * @param  array<int, array<int, float>>  $variance
+     */
+    public function logLikelihoodUnder(array $variance): float
+    {
+        return $this->workOut($variance)['logLikelihood'];
+    }
+
+    /**
      * What it says of that which kin have in common, when this share of the
      * variance between fish of the species is common. Every kin asks the same, so
      * the answer is kept.

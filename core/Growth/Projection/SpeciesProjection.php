@@ -18,6 +18,7 @@ use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\Fit\Observation;
+use Biomegas\Growth\Pace\PaceBelief;
 use Biomegas\Numerics\WeightedQuantiles;
 
 /** The growth of one fish behind and ahead of today, taken to be of one species. */
@@ -52,7 +53,7 @@ final class SpeciesProjection
         public readonly Species $species,
         public readonly GrowthPrior $prior,
         private readonly FacilityClocks $clocks,
-        private readonly float $processVariation = FishFit::PROCESS_VARIATION,
+        private readonly ?PaceBelief $pace = null,
     ) {
         $this->measured = MeasuredGrowth::of($fish, $species, $prior, $clocks);
         $this->behind = $this->fit($this->measured->beforeStalling());
@@ -192,7 +193,7 @@ final class SpeciesProjection
     /** @param  list<Observation>  $observations */
     private function fit(array $observations): GrowthDraws
     {
-        return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->processVariation))->fit($observations);
+        return (new FishFit(GrowthCurves::named($this->species->curve), $this->prior, $this->pace))->fit($observations);
     }
 
     private function reach(float $limitMm): WeightedQuantiles

@@ -19,9 +19,10 @@ use Biomegas\Facility\Stay;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\GrowthPerformance;
+use Biomegas\Growth\Pace\PaceBelief;
+use Biomegas\Growth\Pace\PaceLevels;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
@@ -179,15 +180,17 @@ final class FacilityGrowthTest extends TestCase
         $this->assertEqualsWithDelta(0.02 * 30 ** 3, (new LengthWeight(0.02, 3.0))->grams(300), 1e-9);
     }
 
-    public function test_process_variation_stays_usual_until_ten_fish_tell_more(): void
+    public function test_pace_stays_usual_until_others_tell_more_and_never_hears_of_a_fish_from_itself(): void
     {
-        $few = Example::facility([Example::tank('home', 120, 50)], [Example::fish(Example::of(), 'home', self::QUICK)]);
-        $this->assertSame(FishFit::PROCESS_VARIATION, FacilityGrowth::processVariationOf($few));
+        $alone = Example::facility([Example::tank('home', 120, 50)], [Example::fish(Example::of(), 'home', self::QUICK)]);
+        $this->assertEqualsWithDelta(PaceBelief::usual()->shares, FacilityGrowth::paceOf($alone)->beliefOf('one')->shares, 1e-12, 'its own lengths would count twice');
 
         $jerky = array_map(fn (int $i): Fish => Example::fish(Example::of(), 'home', [
             '2026-01-10' => 80, '2026-04-10' => 80 + ($i % 2 === 0 ? 88 : 42), '2026-07-10' => 210, '2026-10-10' => 210 + ($i % 2 === 0 ? 38 : 82), '2027-01-10' => 330,
         ], key: "fish {$i}"), range(1, 12));
-        $this->assertGreaterThan(0.06, FacilityGrowth::processVariationOf(Example::facility([Example::tank('home', 120, 50)], $jerky)));
+        $belief = FacilityGrowth::paceOf(Example::facility([Example::tank('home', 120, 50)], $jerky))->beliefOf('fish 1');
+        $steady = array_sum(array_slice($belief->shares, 0, count(PaceLevels::ERRORS)));
+        $this->assertLessThan(array_sum(array_slice(PaceBelief::usual()->shares, 0, count(PaceLevels::ERRORS))) / 2, $steady);
     }
 
     /** @param  list<Fish>  $fish */

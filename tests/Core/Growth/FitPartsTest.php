@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Growth;
 
 use Biomegas\Growth\Curve\VonBertalanffy;
-use Biomegas\Growth\Fit\DrawnParameters;
 use Biomegas\Growth\Fit\ErrorModel;
 use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
-use Biomegas\Growth\Fit\KalmanFilter;
 use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Fit\ProposalTable;
@@ -34,38 +32,6 @@ final class FitPartsTest extends TestCase
         $this->assertGreaterThan(0.99, ErrorModel::weigh(0.0, 0.0001)[1]);
         $this->assertLessThan(1e-6, ErrorModel::weigh(1.0, 0.0001)[1]);
         $this->assertTrue(is_finite(ErrorModel::weigh(1e4, 1e-4)[0]));
-    }
-
-    public function test_the_filter_weighs_each_entry_as_the_error_model_does(): void
-    {
-        $observations = [new Observation(0.0, log(80), 0.01), new Observation(0.4, log(170), 0.03), new Observation(0.9, log(400), 0.03)];
-        $followed = (new KalmanFilter(new VonBertalanffy, $observations, 0.0))->follow(self::twice());
-        $expected = 0.0;
-        foreach ($observations as $i => $observation) {
-            [$logDensity, $good] = ErrorModel::weigh($observation->logLength - log((new VonBertalanffy)->lengthAt(80, 500, 0.6, $observation->time)), $observation->error ** 2);
-            $expected += $logDensity;
-            $this->assertEqualsWithDelta(1 - $good, $followed->outlier[$i][1], 1e-12);
-        }
-
-        $this->assertEqualsWithDelta([$expected, $expected], $followed->logLikelihood, 1e-9);
-        $this->assertSame([[0.0, 0.0], [0.0, 0.0]], [$followed->deviation, $followed->variance], 'without process variation nothing wanders');
-    }
-
-    public function test_a_fish_ahead_of_its_curve_is_followed_ahead(): void
-    {
-        $true = (new VonBertalanffy)->lengthAt(80, 500, 0.6, 1.1);
-        $followed = (new KalmanFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.01), new Observation(1.0, log($true), 0.01)], 0.1))->follow(self::twice());
-
-        $this->assertEqualsWithDelta(0.1, $followed->deviation[0], 0.02);
-        $this->assertLessThan(0.1 ** 2, $followed->variance[0]);
-    }
-
-    public function test_a_length_that_no_fish_can_have_weighs_nothing_and_breaks_nothing(): void
-    {
-        $followed = (new KalmanFilter(new VonBertalanffy, [new Observation(0.0, log(80), 0.001), new Observation(1.0, log(80e9), 0.001)], 0.03))->follow(self::twice());
-
-        $this->assertTrue(is_finite($followed->logLikelihood[0]));
-        $this->assertGreaterThan(0.99, $followed->outlier[1][0]);
     }
 
     public function test_the_peak_of_exact_lengths_is_their_curve_where_the_prior_agrees(): void
@@ -105,7 +71,7 @@ final class FitPartsTest extends TestCase
     public function test_the_draws_stand_for_a_normal(): void
     {
         $table = ProposalTable::of(FishFit::DRAWS);
-        $weights = array_map(fn (array $x, float $logDensity): float => exp(-($x[0] ** 2 + $x[1] ** 2 + $x[2] ** 2) / 2 - $logDensity), $table->step, $table->logDensity);
+        $weights = array_map(fn (array $x): float => exp(-($x[0] ** 2 + $x[1] ** 2 + $x[2] ** 2) / 2) * (1 + ($x[0] ** 2 + $x[1] ** 2 + $x[2] ** 2) / 5) ** 4, $table->step);
         $sum = array_sum($weights);
         $weights = array_map(fn (float $weight): float => $weight / $sum, $weights);
         foreach ([[1, 0, 0, 0], [0, 1, 0, 0], [0, 0, 1, 0], [0.6, 0.6, 0, 0.53], [0.6, -0.6, 0.53, 0], [0.5, 0.5, 0.5, 0.5]] as $d) {
@@ -119,13 +85,13 @@ final class FitPartsTest extends TestCase
 
     public function test_the_time_until_a_length_is_when_the_draw_gets_there(): void
     {
-        $draws = (new FishFit(new VonBertalanffy, GrowthPrior::ofSpecies(Example::of()), 0.1))->fit([new Observation(0.0, log(80), 0.05), new Observation(0.4, log(170), 0.05)]);
+        $draws = (new FishFit(new VonBertalanffy, GrowthPrior::ofSpecies(Example::of())))->fit([new Observation(0.0, log(80), 0.05), new Observation(0.4, log(170), 0.05)]);
         $times = $draws->timesUntil(300, 0.7);
         $lengths = fn (float $t): array => $draws->lengthsAt([0.7, $t])[1];
         $checked = 0;
         foreach ($times as $s => $time) {
             if (is_finite($time) && $time > 0.7) {
-                $this->assertEqualsWithDelta(300, $lengths($time)[$s], 1e-6);
+                $this->assertEqualsWithDelta(300, $lengths($time)[$s], 1e-5);
                 $checked++;
             }
         }

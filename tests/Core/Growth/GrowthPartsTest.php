@@ -7,10 +7,8 @@ namespace Tests\Core\Growth;
 use Biomegas\Growth\Curve\AverageCurve;
 use Biomegas\Growth\Curve\Gompertz;
 use Biomegas\Growth\Curve\VonBertalanffy;
-use Biomegas\Growth\Fit\FishFit;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\Observation;
-use Biomegas\Growth\Fit\ProcessVariation;
 use Biomegas\Growth\Fit\StalledRun;
 use Biomegas\Growth\LeastSquares\AgeCurve;
 use Biomegas\Growth\LeastSquares\AkaikeWeights;
@@ -128,18 +126,6 @@ final class GrowthPartsTest extends TestCase
         $observations = array_map(fn (array $length): Observation => new Observation($length[0], log($length[1]), 0.02), $lengths);
 
         $this->assertSame($run, StalledRun::of($observations, new VonBertalanffy, GrowthPrior::ofSpecies(Example::of())));
-    }
-
-    public function test_how_growth_wanders_is_told_from_ten_fish_with_three_lengths_and_not_from_fewer(): void
-    {
-        $prior = GrowthPrior::ofSpecies(Example::of());
-        $curve = new VonBertalanffy;
-        $steady = array_map(fn (float $time): Observation => new Observation($time, log($curve->lengthAt(100, exp($prior->mean[0]), exp($prior->mean[1]), $time)), 0.01), [0.0, 0.4, 0.8, 1.2, 1.6]);
-        $fish = [$curve, $prior, $steady];
-
-        $this->assertSame(FishFit::PROCESS_VARIATION, ProcessVariation::estimate(array_fill(0, 9, $fish)));
-        $this->assertSame(FishFit::PROCESS_VARIATION, ProcessVariation::estimate(array_fill(0, 30, [$curve, $prior, array_slice($steady, 0, 2)])));
-        $this->assertLessThan(FishFit::PROCESS_VARIATION, ProcessVariation::estimate(array_fill(0, 10, $fish)), 'fish that grow by the clock wander less');
     }
 
     private static function fit(?float $aicc): CurveFit

@@ -88,7 +88,7 @@ final class OutlookTest extends TestCase
         $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Example::facility([$home], [$fish = Example::fish(Example::of(), 'home', $lengths)])), $fish))->toIso();
 
         $this->assertSame('2026-01-31', $due(Example::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
-        $this->assertSame('2027-05-05', $due(Example::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
+        $this->assertSame('2027-05-01', $due(Example::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
         $this->assertSame('2027-06-04', $due(Example::tank('home', 180, 60), self::LENGTHS));
         $this->assertSame('2027-06-04', $due(Example::tank('home', 800, 400), self::LENGTHS));
         $this->assertSame('2026-01-10', $due(Example::tank('home', 800, 400), []));

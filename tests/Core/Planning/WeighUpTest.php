@@ -37,7 +37,7 @@ final class WeighUpTest extends TestCase
 {
     public function test_the_chain_goes_through_ever_longer_lasting_homes(): void
     {
-        $weighed = $this->weigh(Example::of(), [Example::tank('small', 80, 40), Example::tank('middle', 150, 60), Example::tank('large', 300, 120)]);
+        $weighed = $this->weigh(Example::of(), [Example::tank('small', 90, 45), Example::tank('middle', 150, 60), Example::tank('large', 300, 120)]);
         $names = array_map(fn ($stay): string => $stay->system->name, $weighed->chain->stays);
 
         $this->assertSame(Advice::Take, $weighed->advice);
