@@ -12,6 +12,7 @@ use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\KeepingController;
+use App\Http\Controllers\KnownSpeciesController;
 use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MeasurementController;
@@ -82,6 +83,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('species', [SpeciesController::class, 'index']);
+    Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
     Route::get('species/{species}', [SpeciesController::class, 'show']);
     Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
     Route::get('weigh-up', [WeighUpController::class, 'show']);
@@ -110,6 +112,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('fish/{fish}', [ArrivalController::class, 'destroy']);
         Route::put('fish/{fish}/circumstances', [CircumstancesController::class, 'update']);
         Route::post('species', [SpeciesController::class, 'store']);
+        Route::post('species/known', [KnownSpeciesController::class, 'store']);
         Route::put('species/{species}', [SpeciesController::class, 'update']);
         Route::delete('species/{species}', [SpeciesController::class, 'destroy']);
         Route::put('rulebook', [RulebookController::class, 'update']);

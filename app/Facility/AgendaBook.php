@@ -60,7 +60,7 @@ final readonly class AgendaBook
         $last = Inspections::last($this->kept->unreadable);
 
         return array_map(
-            fn (Fish $fish): ?AgendaItem => AgendaItem::ofInspections($fish, $this->kept->kept($fish)->inspections, $last[$fish->key] ?? [], $this->kept->facility->date),
+            fn (Fish $fish): ?AgendaItem => AgendaItem::ofInspections($fish, $this->kept->kept($fish)->background->inspections, $last[$fish->key] ?? [], $this->kept->facility->date),
             array_values($this->kept->facility->fish),
         );
     }

@@ -109,10 +109,11 @@ final readonly class FacilityReader
      */
     private function fish(array $systems, ?int $alsoFish, ?int $withoutMeasurement): array
     {
-        $species = $forms = $inspections = [];
-        $this->unreadable->readAll(StoredTable::Species, DB::table('species')->get(), function (stdClass $row) use (&$species, &$forms, &$inspections): void {
+        $species = $forms = $backgrounds = [];
+        $inUse = DB::table('species')->whereIn('id', DB::table('fish')->select('species_id')->union(DB::table('fish_candidates')->select('species_id')))->get();
+        $this->unreadable->readAll(StoredTable::Species, $inUse, function (stdClass $row) use (&$species, &$forms, &$backgrounds): void {
             $description = [...self::json($row->description), ...self::json($row->own)];
-            $inspections[$row->id] = ScenarioMapper::background($description)->inspections;
+            $backgrounds[$row->id] = ScenarioMapper::background($description);
             $species[$row->id] = ScenarioMapper::species($description);
             $forms[$row->id] = $row->form;
         });
@@ -122,7 +123,7 @@ final readonly class FacilityReader
         $headCounts = $this->headCountEvents();
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
-        $read = function (stdClass $row) use ($species, $forms, $inspections, $stays, $lengths, $rations, $headCounts, $candidates, $alsoFish, &$all, &$kept): void {
+        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $candidates, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
                 return;
@@ -146,7 +147,7 @@ final readonly class FacilityReader
                 fallback: $row->fallback,
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
             );
-            $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $inspections[$row->species_id]);
+            $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $backgrounds[$row->species_id]);
         };
         $this->unreadable->readAll(StoredTable::Fish, DB::table('fish')->orderBy('id')->get(), $read);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use Biomegas\Facility\Inspection;
+use Biomegas\Facility\Background;
 
 /** What the screens need to know of a fish besides the core's picture of it. */
 final readonly class FishSnapshot
@@ -19,8 +19,8 @@ final readonly class FishSnapshot
         public int $present,
         /** How many there were when it came. */
         public int $arrived,
-        /** @var list<Inspection> what to look at regularly in its species */
-        public array $inspections,
+        /** What a keeper should know of its species. */
+        public Background $background,
     ) {
     }
 }

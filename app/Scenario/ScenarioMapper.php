@@ -6,6 +6,7 @@ namespace App\Scenario;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\AdultSizeClaim;
+use Biomegas\Facility\Animal;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\CardinalTemperatures;
 use Biomegas\Facility\ClaimKind;
@@ -22,11 +23,13 @@ use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\LeastHome;
+use Biomegas\Facility\LegalStatus;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\LitresNeed;
 use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Pool;
+use Biomegas\Facility\Prey;
 use Biomegas\Facility\Range;
 use Biomegas\Facility\Salinity;
 use Biomegas\Facility\Sex;
@@ -44,6 +47,7 @@ use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Facility\WaterTemperature;
+use Biomegas\Facility\Way;
 
 /**
  * Turns descriptions in the words of the scenario format into the core's
@@ -87,6 +91,8 @@ final readonly class ScenarioMapper
                 $d['region'] ?? null,
                 $d['mouth_ratio'],
                 $d['bites_pieces'],
+                Animal::from($d['animal']),
+                array_map(Prey::from(...), array_values($d['eats'] ?? [])),
             ),
             lookAlikes: array_column($d['look_alikes'] ?? [], 'kind'),
         );
@@ -177,6 +183,7 @@ final readonly class ScenarioMapper
             array_values($d['hazards'] ?? []),
             $d['disease_prone'] ?? false,
             array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($d['inspections'] ?? [])),
+            array_map(LegalStatus::from(...), array_values($d['status'] ?? [])),
         );
     }
 
@@ -196,6 +203,8 @@ final readonly class ScenarioMapper
             self::span($d['ph'] ?? null),
             self::span($d['hardness_dgh'] ?? null),
             $d['body_depth_ratio'] ?? null,
+            $d['may_live_alone'],
+            array_map(Way::from(...), array_values($d['ways'] ?? [])),
         );
     }
 

@@ -28,6 +28,8 @@ final readonly class UsualSpecies
             'salinity' => Salinity::Fresh->value,
             'minimum_group' => $needs->minimumGroup,
             'species_only' => $needs->isSpeciesOnly,
+            'may_live_alone' => $needs->mayLiveAlone,
+            'animal' => $habits->animal->value,
             'temperament' => $habits->temperament,
             'mouth_ratio' => $habits->mouthRatio,
             'bites_pieces' => $habits->bitesPieces,

@@ -15,5 +15,11 @@ enum Outline: string
     case Knifefish = 'knifefish';
     case Barb = 'barb';
     case Ray = 'ray';
+    case Puffer = 'puffer';
+    case Snail = 'snail';
+    case Shrimp = 'shrimp';
+    case Crayfish = 'crayfish';
+    case Newt = 'newt';
+    case Turtle = 'turtle';
     case None = 'none';
 }

@@ -28,6 +28,8 @@ final readonly class Background
         public array $hazards = [],
         public bool $isDiseaseProne = false,
         public array $inspections = [],
+        /** @var list<LegalStatus> */
+        public array $status = [],
     ) {
         SpeciesValue::Lifespan->checkSpan($lifespan);
         SpeciesValue::SoldAt->check($soldAt);

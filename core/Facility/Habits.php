@@ -25,6 +25,9 @@ final readonly class Habits
         public float $mouthRatio = 0.33,
         /** Bites pieces out of others whatever their size. */
         public bool $bitesPieces = false,
+        public Animal $animal = Animal::Fish,
+        /** @var list<Prey> of what keepers keep beside it */
+        public array $eats = [],
     ) {
         SpeciesValue::MouthRatio->check($mouthRatio);
     }

@@ -30,11 +30,24 @@ final readonly class HousingNeeds
         public ?Span $hardness = null,
         /** Depth of the body over its length; null: not known. */
         public ?float $bodyDepthRatio = null,
+        /** A single one or a pair is as well off as a group. */
+        public bool $mayLiveAlone = false,
+        /** @var list<Way> */
+        public array $ways = [],
     ) {
         SpeciesValue::MinimumGroup->check($minimumGroup);
         SpeciesValue::Ph->checkSpan($ph);
         SpeciesValue::Hardness->checkSpan($hardness);
         SpeciesValue::BodyDepthRatio->check($bodyDepthRatio);
+    }
+
+    /** @return list<Fitting> what its home must have, for what it is and for what it does */
+    public function allFittings(): array
+    {
+        $forWays = array_filter(array_map(fn (Way $way): ?Fitting => $way->wants(), $this->ways));
+        $open = array_filter($forWays, fn (Fitting $wanted): bool => array_filter($this->fittings, fn (Fitting $need): bool => $need->serves($wanted)) === []);
+
+        return [...$this->fittings, ...array_values($open)];
     }
 
     /** Depth over length; a usual body's where the species does not say. */

@@ -11,7 +11,7 @@ use Biomegas\Planning\WhatIf;
 /** Over the whole demo, every fish in every home. */
 final class StatedAdultSizeTest extends ApiTestCase
 {
-    private const FEW_DAYS = 21;
+    private const FEW_DAYS = 28;
 
     public function test_a_larger_stated_adult_size_never_gives_a_later_outgrow_date(): void
     {

@@ -90,6 +90,42 @@ final class ShippedSpeciesTest extends TestCase
         $this->assertLessThan($claim['high'], $year->likely);
     }
 
+    /** Common practice, no published source: an inch a month for ten months is good growth of a giant, and nothing out of the way. */
+    #[DataProvider('fastGiants')]
+    public function test_an_inch_a_month_is_ordinary_in_a_fast_giant(string $key): void
+    {
+        $species = SampleSpecies::named($key);
+        $fish = Example::fish($species, 'home', ['2026-05-01' => 60, '2026-09-30' => 187, '2027-03-01' => 314], '2026-05-01');
+        $home = Example::tank('home', 900, 500, celsius: $species->cardinalTemperatures?->reference);
+        $pace = (new FacilityGrowth(Example::facility([$home], [$fish], '2027-03-01')))->projectionOf($fish)->pace();
+
+        $this->assertGreaterThan(15, $pace);
+        $this->assertLessThan(90, $pace);
+    }
+
+    /** @return iterable<array{string}> */
+    public static function fastGiants(): iterable
+    {
+        return array_map(fn (string $key): array => [$key], ['redtail-catfish', 'silver-arowana', 'giant-gourami', 'tambaqui', 'shark-catfish', 'tiger-shovelnose', 'asian-redtail-catfish']);
+    }
+
+    /** Common practice, no published source. */
+    public function test_an_oscar_is_about_23_cm_long_after_a_year_at_24_degrees(): void
+    {
+        $fish = Example::fish(SampleSpecies::named('oscar'), 'home', ['2026-03-01' => 35], '2026-03-01');
+        $year = (new FacilityGrowth(Example::facility([Example::tank('home', 600, 300, celsius: 24.0)], [$fish], '2026-03-01')))->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-03-01'));
+
+        $this->assertEqualsWithDelta(230, $year->likely, 8);
+    }
+
+    public function test_the_curve_of_each_is_chosen(): void
+    {
+        $this->assertGreaterThanOrEqual(220, count(SampleSpecies::descriptions()));
+        foreach (SampleSpecies::descriptions() as $key => $description) {
+            $this->assertArrayHasKey('curve', $description, $key);
+        }
+    }
+
     public function test_at_least_a_tenth_of_the_large_kinds_carry_such_a_claim(): void
     {
         $this->assertGreaterThanOrEqual(8, count(self::allWithAClaimOfOneYear()));

@@ -7,11 +7,13 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Species\Outline;
 use Biomegas\Facility\Fish;
+use Biomegas\Planning\WeighUp\Cautions;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A fish or shoal in brief.')]
 final readonly class FishRow
 {
+    /** @param  list<string>  $parting */
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
@@ -27,6 +29,7 @@ final readonly class FishRow
         #[OA\Property(format: 'date', description: 'When something may first stand against its staying where it is; null: not within the horizon.')] public ?string $leaves,
         #[OA\Property(description: 'What stands against its staying then.')] public ?string $leaves_because,
         #[OA\Property(format: 'date', description: 'When to measure it next; null: its length decides nothing.')] public ?string $measure_on,
+        #[OA\Property(description: 'What to know before it leaves for another keeper.', type: 'array', items: new OA\Items(type: 'string'))] public array $parting,
     ) {
     }
 
@@ -59,6 +62,7 @@ final readonly class FishRow
             $present?->leave?->toIso(),
             $kept->says()->sayIf($present?->because?->finding),
             $brief->measureOn?->toIso(),
+            $kept->says()->sayEach(Cautions::atParting($record->background)),
         );
     }
 }

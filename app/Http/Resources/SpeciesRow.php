@@ -17,11 +17,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'A species in brief.')]
 final readonly class SpeciesRow
 {
-    /** @param  list<Role>  $roles */
+    /**
+     * @param  list<string>  $names
+     * @param  list<Role>  $roles
+     */
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $key,
         #[OA\Property] public string $common_name,
+        #[OA\Property(description: 'Other names under which it is known or sold; each finds it.', type: 'array', items: new OA\Items(type: 'string'))] public array $names,
         #[OA\Property] public string $scientific_name,
         #[OA\Property(description: 'Its outline in the drawing kit.', type: 'string', enum: Outline::class)] public string $form,
         #[OA\Property(description: 'Usual adult length, by all claims.')] public float $adult_mm,
@@ -44,7 +48,7 @@ final readonly class SpeciesRow
         $species = ScenarioMapper::species($kept->current());
 
         return new self(
-            $kept->id, $kept->key, $species->commonName, $species->scientificName, $kept->form,
+            $kept->id, $kept->key, $species->commonName, array_values($kept->current()['names'] ?? []), $species->scientificName, $kept->form,
             round(AdultSize::of($species)->range()->typical, 1),
             $species->habits->temperament, $species->habits->isPeaceful(), $species->layer, $species->needs->salinity, $species->habits->plants, $species->habits->region,
             Role::of($species), $species->needs->minimumGroup,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Facility\Fitting;
+use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\Way;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
@@ -14,7 +16,15 @@ final readonly class FittingsRule implements Rule
 {
     public function judge(HousingCase $case): ?Verdict
     {
-        $needs = $case->newcomer->species->needs->fittings;
+        $species = $case->newcomer->species;
+        if (in_array(Way::Burrower, $species->needs->ways, true) && $case->system->kind === SystemKind::Pond && ! $case->system->has(Fitting::LinerSafe)) {
+            return Verdict::fail(
+                HousingRule::Fittings,
+                Finding::of('housing.fittings.cuts_liners', species: $species->commonName, system: $case->system->name),
+                null,
+            );
+        }
+        $needs = $species->needs->allFittings();
         if ($needs === []) {
             return null;
         }

@@ -13,6 +13,8 @@ use Biomegas\Housing\Verdict\Verdict;
 /** A group-fish alone is a wretched fish, and often an ill-tempered one. */
 final readonly class GroupRule implements Rule
 {
+    private const A_PAIR = 2;
+
     public function judge(HousingCase $case): ?Verdict
     {
         $species = $case->newcomer->species;
@@ -21,6 +23,10 @@ final readonly class GroupRule implements Rule
             return null;
         }
         $there = array_sum(array_map(fn (Occupant $occupant): int => $occupant->species->key === $species->key ? $occupant->count : 0, $case->everybody()));
+
+        if ($species->needs->mayLiveAlone && $there <= self::A_PAIR) {
+            return Verdict::pass(HousingRule::Group, Finding::of('housing.group.alone_or_pair', species: $species->commonName, least: $least));
+        }
 
         return $there >= $least
             ? Verdict::pass(HousingRule::Group, Finding::of('housing.group.enough', species: $species->commonName, least: $least, there: $there))

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\WeighUp;
 
+use Biomegas\Facility\Background;
 use Biomegas\Facility\Diet;
+use Biomegas\Facility\LegalStatus;
 use Biomegas\Finding\Finding;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleOption;
@@ -19,6 +21,7 @@ final readonly class Cautions
         $noted = $background->protected === null ? $background->hazards : [$background->protected, ...$background->hazards];
 
         return array_values(array_filter([
+            ...array_map(self::atAcquiring(...), $background->status),
             ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
             $candidate->count > 2 ? self::breedingRatio($rulebook) : null,
             $background->isDiseaseProne ? Finding::of('caution.disease') : null,
@@ -30,6 +33,30 @@ final readonly class Cautions
             $candidate->species->habits->isAggressive() ? Finding::of('caution.hard_on_company') : null,
             Finding::of('caution.never_release'),
         ]));
+    }
+
+    /** @return list<Finding> what to know before one of this kind leaves for another keeper */
+    public static function atParting(Background $background): array
+    {
+        return [...array_map(self::ofParting(...), $background->status), Finding::of('caution.never_release')];
+    }
+
+    private static function ofParting(LegalStatus $status): Finding
+    {
+        return match ($status) {
+            LegalStatus::Endangered => Finding::of('caution.parting_endangered'),
+            LegalStatus::Protected => Finding::of('caution.parting_protected'),
+            LegalStatus::Invasive => Finding::of('caution.parting_invasive'),
+        };
+    }
+
+    private static function atAcquiring(LegalStatus $status): Finding
+    {
+        return match ($status) {
+            LegalStatus::Endangered => Finding::of('caution.endangered'),
+            LegalStatus::Protected => Finding::of('caution.protected'),
+            LegalStatus::Invasive => Finding::of('caution.invasive'),
+        };
     }
 
     private static function breedingRatio(Rulebook $rulebook): Finding

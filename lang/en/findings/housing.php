@@ -51,6 +51,10 @@ return [
             'enough' => '{species} wants a group of {least_words} at least, and there would be {there_words}.',
             'too_few' => '{species} wants a group of {least_words} at least; there would be {there_words}.',
             'more' => '{more_words} more of them.',
+            'alone_or_pair' => '{species} may live alone or as a pair, or {least_words} at least.',
+        ],
+        'snail_eater' => [
+            'eats' => '{eater} eats snails: {snail} would not last.',
         ],
         'species_only' => [
             'loner' => '{resident} lives with its own species alone.',
@@ -72,6 +76,7 @@ return [
             'there' => '{system} has {fittings}, as wanted.',
             'missing' => 'It wants {fittings}, which {system} has not.',
             'fit' => 'Fit {fittings}.',
+            'cuts_liners' => '{species} digs itself in and cuts liners: never in {system}, unless its liner is out of reach.',
         ],
         'chemistry' => [
             'there' => 'The {quantity} there is {there}; {low} to {high} is liked.',

@@ -229,6 +229,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/species/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSpecies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/species/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addKnownSpecies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/length-review": {
         parameters: {
             query?: never;
@@ -1280,6 +1312,36 @@ export interface components {
             /** @description Its adult length as typed; null: as its species. */
             adult: string | null;
         };
+        KnownSpeciesRequest: {
+            name: string;
+            /** @description Other names, each of which finds it. */
+            names?: string[];
+            /** @description The species that it is like, in what is not said here. */
+            like_id?: number | null;
+            /** @description How long it becomes, as typed: one length or a range. */
+            adult: string;
+            /** @description As typed: it was seen to grow from this length ... */
+            grown_from?: string | null;
+            /** @description ... to this one ... */
+            grown_to?: string | null;
+            /** @description ... in so many months; a year when it is not said. */
+            grown_months?: number | null;
+            temperament?: number | null;
+            minimum_group?: number | null;
+            /** @description Of the least tank, as typed. */
+            least_length?: string | null;
+            /** @description Of the least tank, as typed. */
+            least_width?: string | null;
+            /** @description Further values in the words of the scenario format, over all others. */
+            more?: {
+                [key: string]: unknown;
+            } | null;
+            /**
+             * @description Its outline in the drawing kit; null: that of the one it is like.
+             * @enum {string|null}
+             */
+            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none" | null;
+        };
         /** @description A look at all that were added together: all is good but for the exceptions. */
         LookRequest: {
             /** @description All but the exceptions. */
@@ -1450,7 +1512,7 @@ export interface components {
              * @description Its outline in the drawing kit, for a new species.
              * @enum {string|null}
              */
-            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none" | null;
+            form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none" | null;
         };
         StepRequest: {
             /**
@@ -1816,7 +1878,7 @@ export interface components {
              * @description Its outline in the drawing kit.
              * @enum {string}
              */
-            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none";
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none";
             /** @description Today. */
             length_mm: components["schemas"]["Band"];
             last_length: components["schemas"]["LastLength"] | null;
@@ -1834,6 +1896,8 @@ export interface components {
              * @description When to measure it next; null: its length decides nothing.
              */
             measure_on: string | null;
+            /** @description What to know before it leaves for another keeper. */
+            parting: string[];
         };
         /** @description All that is known of a fish, and its growth behind and ahead. */
         FishSheet: {
@@ -2593,7 +2657,7 @@ export interface components {
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
-            rule: "salinity" | "temperature" | "size" | "species-only" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            rule: "salinity" | "temperature" | "size" | "species-only" | "snail-eater" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
             passes: boolean;
             /** @description A failing one is advice: it refuses nothing. */
             is_advice: boolean;
@@ -2633,17 +2697,39 @@ export interface components {
             owner_exists: boolean;
             keeper: components["schemas"]["Keeper"] | null;
         };
+        /** @description What would follow from what a keeper knows of a species. Nothing is saved. */
+        SpeciesOutline: {
+            /** @description How long it is after a year. */
+            sentence: string;
+            /** Format: float */
+            brought_home_at_mm: number;
+            /** Format: float */
+            after_a_year_mm: number;
+            adult_mm: components["schemas"]["Band"];
+            /**
+             * Format: float
+             * @description Litres for the least group, by the usual school.
+             */
+            litres: number;
+            /**
+             * @description Its outline in the drawing kit.
+             * @enum {string}
+             */
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none";
+        };
         /** @description A species in brief. */
         SpeciesRow: {
             id: number;
             key: string;
             common_name: string;
+            /** @description Other names under which it is known or sold; each finds it. */
+            names: string[];
             scientific_name: string;
             /**
              * @description Its outline in the drawing kit.
              * @enum {string}
              */
-            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "none";
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none";
             /**
              * Format: float
              * @description Usual adult length, by all claims.
@@ -4220,6 +4306,119 @@ export interface operations {
                 };
             };
             /** @description An unknown ration, or an adult length that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewSpecies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSpeciesRequest"];
+            };
+        };
+        responses: {
+            /** @description What would follow from it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesOutline"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Everything that cannot be taken as it is, at its field. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addKnownSpecies: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSpeciesRequest"];
+            };
+        };
+        responses: {
+            /** @description Added; what was worked out is marked so. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpeciesSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Everything that cannot be taken as it is, at its field. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -22,6 +22,9 @@ const ALONG = [-0.45, -0.2, 0, 0.2, 0.45]
 /** Widths from above as a share of the length. */
 const WIDTH: Record<string, number> = {
     ray: 1,
+    turtle: 0.66,
+    snail: 0.6,
+    puffer: 0.3,
     catfish: 0.24,
     deep: 0.18,
     barb: 0.18,

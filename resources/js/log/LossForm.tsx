@@ -29,6 +29,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
         },
     })
     const who = useWatch({ control: form.control, name: 'fish_id' })
+    const kind = useWatch({ control: form.control, name: 'kind' })
     const chosen = fishById(all, who)
     const entry = useEntry(
         '/api/v1/fish/{fish}/losses',
@@ -62,6 +63,8 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 options={optionsOf(messages.labels.losses)}
                 help={messages.log.lossHelp}
             />
+            {(kind === 'rehomed' || kind === 'given-back') &&
+                chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
             {chosen?.is_shoal === true && <Text name="count" label={messages.log.lost} inputMode="numeric" />}
             <Text name="date" label={messages.log.day} type="date" max={today} />
             <Text name="cause" label={messages.log.cause} />

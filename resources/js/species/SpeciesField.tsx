@@ -1,10 +1,12 @@
-import { Field, Input } from '@chakra-ui/react'
+import { Box, chakra, Combobox, createListCollection, Field, Input } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useId } from 'react'
+import { useMemo } from 'react'
 import { useController } from 'react-hook-form'
 import { speciesListQuery } from '../api/queries'
-import type { SpeciesRow } from '../api/types'
 import { useRefusal } from '../log/FieldForm'
+import { speciesWords } from '../messages/species'
+import type { SpeciesFound } from './findSpecies'
+import { findSpecies, speciesCalled, speciesNamed } from './findSpecies'
 
 interface Props {
     label: string
@@ -14,29 +16,103 @@ interface Props {
     error?: string | undefined
 }
 
-/** A species by its name, helped by the list of all species while it is typed. */
+const SHOWN = 12
+
+/** A species by any of its names, misspelt too: those that may be meant stand below while it is typed. */
 export function SpeciesField({ label, help, value, onChange, error }: Props) {
-    const list = useId()
-    const allSpecies = useQuery(speciesListQuery).data ?? []
+    const allSpecies = useQuery(speciesListQuery).data
+    const collection = useMemo(
+        () =>
+            createListCollection({
+                items: findSpecies(allSpecies ?? [], value).slice(0, SHOWN),
+                itemToString: ({ species }: SpeciesFound) => species.common_name,
+                itemToValue: ({ species }: SpeciesFound) => String(species.id),
+            }),
+        [allSpecies, value],
+    )
     return (
         <Field.Root invalid={error !== undefined}>
-            <Field.Label>{label}</Field.Label>
-            <Input
-                list={list}
-                value={value}
-                onChange={(event) => onChange(event.target.value)}
-                autoComplete="off"
-            />
-            <datalist id={list}>
-                {allSpecies.map((species) => (
-                    <option key={species.id} value={species.common_name}>
-                        {species.scientific_name}
-                    </option>
-                ))}
-            </datalist>
+            <Combobox.Root
+                collection={collection}
+                inputValue={value}
+                onInputValueChange={(details) => onChange(details.inputValue)}
+                onValueChange={(details) => {
+                    const chosen = details.items[0]
+                    if (chosen !== undefined) {
+                        onChange(chosen.species.common_name)
+                    }
+                }}
+                value={[]}
+                selectionBehavior="replace"
+                allowCustomValue
+                openOnClick={false}
+                position="relative"
+                width="100%"
+            >
+                <Field.Label>{label}</Field.Label>
+                <Combobox.Control>
+                    <Combobox.Input asChild>
+                        <Input autoComplete="off" />
+                    </Combobox.Input>
+                </Combobox.Control>
+                <Combobox.Positioner zIndex={3}>
+                    <Combobox.Content
+                        background="fresh"
+                        border="1.6px solid"
+                        borderColor="edge"
+                        maxHeight="320px"
+                        overflowY="auto"
+                        width="100%"
+                    >
+                        {collection.items.map((found) => (
+                            <Combobox.Item
+                                key={found.species.id}
+                                item={found}
+                                padding="8px 12px"
+                                minHeight="44px"
+                                cursor="pointer"
+                                _highlighted={{ background: 'paper', textDecoration: 'underline' }}
+                            >
+                                <Found {...found} />
+                            </Combobox.Item>
+                        ))}
+                    </Combobox.Content>
+                </Combobox.Positioner>
+            </Combobox.Root>
+            <SameName value={value} />
             {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
             <Field.ErrorText role="alert">{error}</Field.ErrorText>
         </Field.Root>
+    )
+}
+
+function Found({ species, name }: SpeciesFound) {
+    return (
+        <Box>
+            {species.common_name}{' '}
+            <chakra.span color="ink2">
+                {name === undefined ? species.scientific_name : speciesWords.alsoCalled({ name })}
+            </chakra.span>
+        </Box>
+    )
+}
+
+/** One name is often used for several kinds: which, and that one must be chosen. */
+function SameName({ value }: { value: string }) {
+    const allSpecies = useQuery(speciesListQuery).data ?? []
+    const called = speciesCalled(allSpecies, value)
+    const chosen = speciesNamed(allSpecies, value)
+    const others = called.filter((species) => species !== chosen)
+    if (others.length === 0) {
+        return null
+    }
+    const names = others.map((species) => species.common_name).join(', ')
+    return (
+        <Field.HelperText role="status" color="unc">
+            {chosen === undefined
+                ? speciesWords.nameOfSeveral({ n: called.length, names })
+                : speciesWords.nameOfOthers({ names })}
+        </Field.HelperText>
     )
 }
 
@@ -54,16 +130,4 @@ export function SpeciesNamed({ name, unknown, ...rest }: NamedProps) {
     const { value, onChange } = useController<Record<string, string>>({ name }).field
     const refusal = useRefusal('species_id')
     return <SpeciesField {...rest} value={value} onChange={onChange} error={unknown ?? refusal} />
-}
-
-/** By common or scientific name, whatever the case. */
-export function speciesNamed(allSpecies: readonly SpeciesRow[], name: string): SpeciesRow | undefined {
-    const wanted = name.trim().toLowerCase()
-    return wanted === ''
-        ? undefined
-        : allSpecies.find(
-              (species) =>
-                  species.common_name.toLowerCase() === wanted ||
-                  species.scientific_name.toLowerCase() === wanted,
-          )
 }

@@ -13,6 +13,8 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { ChoiceField, TextField } from '../log/fields'
 import { projected } from '../units/length'
+import type { SpeciesFound } from './findSpecies'
+import { findSpecies } from './findSpecies'
 import { SpeciesDialog } from './SpeciesDialog'
 
 const SHOWN = 40
@@ -31,22 +33,20 @@ export function SpeciesListPage() {
                         })}
                         comment={speciesWords.listComment}
                     />
-                    <SpeciesFound allSpecies={allSpecies} />
+                    <SpeciesList allSpecies={allSpecies} />
                 </>
             )}
         </Waiting>
     )
 }
 
-function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
+function SpeciesList({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
     const [name, setName] = useState('')
     const [role, setRole] = useState('')
     const [water, setWater] = useState('')
     const [shown, show] = useState(SHOWN)
-    const wanted = name.trim().toLowerCase()
-    const found = allSpecies.filter(
-        (species) =>
-            `${species.common_name} ${species.scientific_name}`.toLowerCase().includes(wanted) &&
+    const found = findSpecies(allSpecies, name).filter(
+        ({ species }) =>
             (role === '' || species.roles.some((one) => one === role)) &&
             (water === '' || species.salinity === water),
     )
@@ -83,7 +83,7 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
             {found.length === 0 ? (
                 <p role="status">{speciesWords.none}</p>
             ) : (
-                <SpeciesTable allSpecies={found.slice(0, shown)} />
+                <SpeciesTable found={found.slice(0, shown)} />
             )}
             {found.length > shown && (
                 <Button marginTop="14px" onClick={() => show(shown + SHOWN)}>
@@ -96,7 +96,7 @@ function SpeciesFound({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
 
 const desk = { base: 'none', lg: 'table-cell' } as const
 
-function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
+function SpeciesTable({ found }: { found: readonly SpeciesFound[] }) {
     const unit = useUnit()
     const columns = speciesWords.columns
     return (
@@ -113,7 +113,7 @@ function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                 </Table.Row>
             </Table.Header>
             <Table.Body>
-                {allSpecies.map((species) => (
+                {found.map(({ species, name }) => (
                     <Table.Row key={species.id}>
                         <Table.Cell>
                             <Link to="/species/$id" params={{ id: species.id }}>
@@ -122,6 +122,9 @@ function SpeciesTable({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                             <chakra.i color="ink2" display={{ base: 'none', md: 'inline' }}>
                                 {species.scientific_name}
                             </chakra.i>
+                            {name !== undefined && name !== species.scientific_name && (
+                                <chakra.span color="ink2">{speciesWords.alsoCalled({ name })} </chakra.span>
+                            )}
                             {species.is_edited && (
                                 <chakra.span color="unc" fontWeight={600}>
                                     {' '}

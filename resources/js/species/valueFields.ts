@@ -86,6 +86,7 @@ const naming: Group = {
     title: fields.groups.what,
     fields: [
         { field: 'common_name', label: fields.name, type: 'text' },
+        { field: 'names', label: fields.names, type: 'lines' },
         { field: 'scientific_name', label: fields.scientific, type: 'text' },
         { field: 'genus', label: fields.genus, type: 'text' },
         { field: 'region', label: fields.region, type: 'text' },
@@ -146,7 +147,9 @@ function wanting(units: UnitSystem): Group {
             ...parts('hardness_dgh', fields.hardness, span),
             { field: 'salinity', label: fields.water, type: 'choice', options: weighUpWords.waters },
             { field: 'minimum_group', label: fields.group, type: 'number' },
+            { field: 'may_live_alone', label: fields.mayLiveAlone, type: 'choice', options: yesNo },
             { field: 'species_only', label: fields.alone, type: 'choice', options: yesNo },
+            { field: 'ways', label: fields.ways, type: 'lines' },
             ...parts('least_home', fields.leastHome, leastHomeNames(units), (part) => LEAST_HOME[part]),
             ...parts('litres', withUnit(fields.litres, 'volume'), fields.litresOf, (part) =>
                 part === 'for' ? undefined : 'volume',
@@ -189,6 +192,7 @@ const behaving: Group = {
             type: 'choice',
             options: fields.diet,
         },
+        { field: 'eats', label: fields.prey, type: 'lines' },
         {
             field: 'plants',
             label: fields.plants,
@@ -221,6 +225,7 @@ const knowing: Group = {
                 return kind === undefined ? line : { kind, marks, shows_at_mm: Number(from) }
             },
         },
+        { field: 'status', label: fields.status, type: 'lines' },
         { field: 'protected', label: fields.law, type: 'text' },
         { field: 'hazards', label: fields.hazards, type: 'lines' },
         { field: 'disease_prone', label: fields.disease, type: 'choice', options: yesNo },
