@@ -50,7 +50,7 @@ const browser = await chromium.launch({
 /** What is done on the page before its picture is taken. */
 const acts = {
     async 'forty fish'(page) {
-        await page.getByLabel('Add a species').fill('Tinfoil barb')
+        await page.getByRole('combobox', { name: 'Add a species' }).fill('Tinfoil barb')
         await page.getByLabel('How many').fill('40')
         await page.getByLabel('How long').fill('5 cm')
         await page.getByLabel('The filter was').selectOption('deep-cleaned')

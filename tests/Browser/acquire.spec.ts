@@ -6,9 +6,9 @@ test.beforeEach(async ({ page }) => signIn(page))
 test('a fast catfish is taken only if a pond is ready by a day', async ({ page }) => {
     await page.getByRole('link', { name: 'Weigh up' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Which fish are you thinking of?')
-    await page.getByLabel('Species').fill('Nobody knows it')
+    await page.getByRole('combobox', { name: 'Species' }).fill('Nobody knows it')
     await expect(page.getByText('No species here is called that')).toBeVisible()
-    await page.getByLabel('Species').fill('redtail catfish')
+    await page.getByRole('combobox', { name: 'Species' }).fill('redtail catfish')
     await page.getByLabel('Days of quarantine served').fill('28')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
         /^Take it only if a heated pond of [\d.]+ by [\d.]+ m inside is ready by \d+ \w+ 20\d\d, you know where it goes if that fails/,
@@ -30,7 +30,7 @@ test('a fast catfish is taken only if a pond is ready by a day', async ({ page }
 test('two candidates stand side by side', async ({ page }) => {
     await page.goto('/weigh-up?species=Oscar')
     await page.getByRole('button', { name: 'Weigh another beside it' }).click()
-    await page.getByLabel('Species').nth(1).fill('Green terror')
+    await page.getByRole('combobox', { name: 'Species' }).nth(1).fill('Green terror')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Oscar or green terror?')
     await expect(page.getByRole('heading', { level: 2, name: /^Oscar\. Take it/ })).toBeVisible()
     await expect(page.getByRole('heading', { level: 2, name: /^Green terror\. Take it/ })).toBeVisible()

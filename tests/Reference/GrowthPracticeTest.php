@@ -18,7 +18,7 @@ final class GrowthPracticeTest extends TestCase
     {
         $oscar = $this->species('oscar');
         $fish = Example::fish($oscar, 'home', ['2026-03-01' => 35], '2026-03-01');
-        $year = (new FacilityGrowth(Example::facility([Example::tank('home', 180, 60, celsius: 26)], [$fish], '2026-03-01')))
+        $year = (new FacilityGrowth(Example::facility([Example::tank('home', 180, 60, celsius: 24)], [$fish], '2026-03-01')))
             ->projectionOf($fish)->lengthOn(LocalDate::fromIso('2027-03-01'));
 
         $this->assertLessThan(230, $year->low);

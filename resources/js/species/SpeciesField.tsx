@@ -32,6 +32,7 @@ export function SpeciesField({ label, help, value, onChange, error }: Props) {
     )
     return (
         <Field.Root invalid={error !== undefined}>
+            <Field.Label>{label}</Field.Label>
             <Combobox.Root
                 collection={collection}
                 inputValue={value}
@@ -49,13 +50,12 @@ export function SpeciesField({ label, help, value, onChange, error }: Props) {
                 position="relative"
                 width="100%"
             >
-                <Field.Label>{label}</Field.Label>
                 <Combobox.Control>
                     <Combobox.Input asChild>
                         <Input autoComplete="off" />
                     </Combobox.Input>
                 </Combobox.Control>
-                <Combobox.Positioner zIndex={3}>
+                <Combobox.Positioner zIndex="20 !important">
                     <Combobox.Content
                         background="fresh"
                         border="1.6px solid"

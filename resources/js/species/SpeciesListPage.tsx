@@ -123,7 +123,7 @@ function SpeciesTable({ found }: { found: readonly SpeciesFound[] }) {
                                 {species.scientific_name}
                             </chakra.i>
                             {name !== undefined && name !== species.scientific_name && (
-                                <chakra.span color="ink2">{speciesWords.alsoCalled({ name })} </chakra.span>
+                                <chakra.span color="ink2"> {speciesWords.alsoCalled({ name })}</chakra.span>
                             )}
                             {species.is_edited && (
                                 <chakra.span color="unc" fontWeight={600}>
