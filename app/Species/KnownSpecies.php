@@ -62,6 +62,23 @@ final class KnownSpecies
     /**
      * @param  array{name: string, adult: string, grown_from: string, grown_to: string, grown_months: float|null, temperament: int|null, minimum_group: int|null, least_length: string, least_width: string}  $known
      * @param  array<string, mixed>|null  $like
+     * @return array<string, list<string>> sentences by field, of all that cannot be taken as it is
+     */
+    public static function refusals(array $known, ?array $like, UnitSystem $units, Messages $says): array
+    {
+        $species = new self($units, $says);
+        try {
+            $species->work($known, $like);
+        } catch (ValidationException) {
+            return $species->errors;
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  array{name: string, adult: string, grown_from: string, grown_to: string, grown_months: float|null, temperament: int|null, minimum_group: int|null, least_length: string, least_width: string}  $known
+     * @param  array<string, mixed>|null  $like
      * @return array{description: array<string, mixed>, outline: WorkedOut, adult: Range}
      */
     private function work(array $known, ?array $like): array

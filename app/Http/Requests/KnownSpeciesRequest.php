@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Facility\FacilityReader;
 use App\Language\RequestMessages;
 use App\Models\Species;
+use App\Species\KnownSpecies;
 use App\Species\Outline;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'KnownSpeciesRequest', required: ['name', 'adult'], properties: [
@@ -35,7 +39,7 @@ final class KnownSpeciesRequest extends FormRequest
             'name' => ['required', 'string', 'max:100', 'unique:species,common_name'],
             'names' => ['nullable', 'array', 'max:30'],
             'names.*' => ['string', 'min:1', 'max:100'],
-            'like_id' => ['nullable', 'integer', 'exists:species,id'],
+            'like_id' => ['nullable', 'integer:strict', 'exists:species,id'],
             'adult' => ['required', 'string', 'max:60'],
             'grown_from' => ['nullable', 'string', 'max:40'],
             'grown_to' => ['nullable', 'string', 'max:40'],
@@ -55,25 +59,50 @@ final class KnownSpeciesRequest extends FormRequest
         return RequestMessages::of('known_species');
     }
 
+    /**
+     * What cannot be read or cannot be stands at its field together with the rest.
+     *
+     * @return list<Closure(Validator): void>
+     */
+    public function after(FacilityReader $reader): array
+    {
+        return [function (Validator $validator) use ($reader): void {
+            $kept = $reader->read();
+            $like = $validator->errors()->has('like_id') ? null : $this->like()?->current();
+            foreach (KnownSpecies::refusals($this->known(), $like, $kept->units, $kept->says()) as $field => $sentences) {
+                if (! $validator->errors()->has($field)) {
+                    $validator->errors()->add($field, $sentences[0]);
+                }
+            }
+        }];
+    }
+
     /** @return array{name: string, adult: string, grown_from: string, grown_to: string, grown_months: float|null, temperament: int|null, minimum_group: int|null, least_length: string, least_width: string} */
     public function known(): array
     {
         return [
-            'name' => trim($this->string('name')->value()),
-            'adult' => $this->string('adult')->value(),
-            'grown_from' => $this->string('grown_from')->value(),
-            'grown_to' => $this->string('grown_to')->value(),
-            'grown_months' => $this->filled('grown_months') ? $this->float('grown_months') : null,
-            'temperament' => $this->filled('temperament') ? $this->integer('temperament') : null,
-            'minimum_group' => $this->filled('minimum_group') ? $this->integer('minimum_group') : null,
-            'least_length' => $this->string('least_length')->value(),
-            'least_width' => $this->string('least_width')->value(),
+            'name' => trim($this->text('name')),
+            'adult' => $this->text('adult'),
+            'grown_from' => $this->text('grown_from'),
+            'grown_to' => $this->text('grown_to'),
+            'grown_months' => is_numeric($this->input('grown_months')) ? $this->float('grown_months') : null,
+            'temperament' => is_numeric($this->input('temperament')) ? $this->integer('temperament') : null,
+            'minimum_group' => is_numeric($this->input('minimum_group')) ? max(1, $this->integer('minimum_group')) : null,
+            'least_length' => $this->text('least_length'),
+            'least_width' => $this->text('least_width'),
         ];
+    }
+
+    private function text(string $field): string
+    {
+        $value = $this->input($field);
+
+        return is_string($value) ? $value : '';
     }
 
     public function like(): ?Species
     {
-        return $this->filled('like_id') ? Species::query()->findOrFail($this->integer('like_id')) : null;
+        return is_int($this->input('like_id')) ? Species::query()->findOrFail($this->integer('like_id')) : null;
     }
 
     /** @return array<string, mixed> what is said beyond that */

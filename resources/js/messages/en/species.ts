@@ -25,7 +25,6 @@ export const species = {
         unnamed: 'unnamed',
         small: 'small',
         afterAYear: 'after a year',
-        atMost: 'at most',
     },
     find: 'Find any of its names',
     alsoCalled: 'also {name}',
