@@ -8,6 +8,7 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
+use App\Http\Controllers\FishTableController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\InspectionController;
@@ -83,6 +84,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('species', [SpeciesController::class, 'index']);
+    Route::post('fish/table/preview', [FishTableController::class, 'preview']);
     Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
     Route::get('species/{species}', [SpeciesController::class, 'show']);
     Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
@@ -109,6 +111,8 @@ Route::middleware('auth:web')->group(function (): void {
 
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
         Route::post('fish', [ArrivalController::class, 'store']);
+        Route::post('fish/table', [FishTableController::class, 'store']);
+        Route::post('fish/table/undo', [FishTableController::class, 'undo']);
         Route::delete('fish/{fish}', [ArrivalController::class, 'destroy']);
         Route::put('fish/{fish}/circumstances', [CircumstancesController::class, 'update']);
         Route::post('species', [SpeciesController::class, 'store']);

@@ -103,6 +103,13 @@ return [
         'kind.in' => 'Choose what was done from the list.',
         'percent' => 'Say how much of the water was changed: more than 0, at most 100 %.',
     ],
+    'fish_table' => [
+        'text' => 'Type or paste up to a million characters.',
+        'rows.max' => 'Up to 1,000 rows at a time.',
+        'rows' => 'Send rows as a list.',
+        'date_order' => 'Choose day first or month first.',
+        'method' => 'Choose how they were measured from the list.',
+    ],
     'known_species' => [
         'name.required' => 'Give it a name.',
         'name.unique' => 'Another species has this name: give a different one.',

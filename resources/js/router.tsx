@@ -73,6 +73,14 @@ const fishList = createRoute({
     loader: ({ context }) => ask(context.client.query(fishListQuery)),
     component: lazyRouteComponent(() => import('./fish/FishList'), 'FishList'),
 })
+const addFish = createRoute({
+    getParentRoute: () => root,
+    path: '/fish/add',
+    validateSearch: ({ system }: Record<string, unknown>): { system?: number } =>
+        typeof system === 'number' ? { system } : {},
+    loader: ({ context }) => ask(context.client.query(systemsQuery)),
+    component: lazyRouteComponent(() => import('./fish/AddFishPage'), 'AddFishPage'),
+})
 const fish = createRoute({
     getParentRoute: () => root,
     path: '/fish/$id',
@@ -170,6 +178,7 @@ export const router = createRouter({
     routeTree: root.addChildren([
         today,
         fishList,
+        addFish,
         fish,
         systems,
         newSystem,

@@ -5,7 +5,7 @@ test.beforeEach(async ({ page }) => signIn(page))
 
 test('a species is found, changed, marked as changed and taken back', async ({ page }) => {
     await page.getByRole('link', { name: 'Species' }).click()
-    await page.getByLabel('Find a name').fill('tinfoil')
+    await page.getByLabel('Find any of its names').fill('tinfoil')
     await page.getByRole('link', { name: 'Tinfoil barb' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
         /^Tinfoil barb becomes \d+ to \d+ cm, likely \d+\.$/,
@@ -32,7 +32,7 @@ test('a species is found, changed, marked as changed and taken back', async ({ p
 
 test('a single value goes back to how it came', async ({ page }) => {
     await page.goto('/species')
-    await page.getByLabel('Find a name').fill('uaru')
+    await page.getByLabel('Find any of its names').fill('uaru')
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()
     await page.getByRole('dialog').getByLabel('Least group').fill('3')
@@ -46,26 +46,26 @@ test('a species of its own is added, found and taken out', async ({ page }) => {
     await page.getByRole('button', { name: 'Add a species' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Name', { exact: true }).fill('Oscar')
-    await slip.getByLabel('Scientific name').fill('Cobitis inventa')
-    for (const [label, value] of [
-        ['Adult length, mm, low', '90'],
-        ['Adult length, mm, usual', '110'],
-        ['Adult length, mm, high', '140'],
-        ['Growth coefficient per year, low', '0.6'],
-        ['Growth coefficient per year, usual', '0.9'],
-        ['Growth coefficient per year, high', '1.4'],
-    ] as const) {
-        await slip.getByLabel(label).fill(value)
-    }
-    await slip.getByLabel('Swims').selectOption('slow')
+    await slip.getByLabel('How long it becomes').fill('long')
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
-    await expect(slip.getByText('There is a species of this name already').first()).toBeVisible()
+    await expect(slip.getByText('Another species has this name')).toBeVisible()
+    await expect(slip.getByLabel('How long it becomes')).toHaveAttribute('aria-invalid', 'true')
+    await slip.getByLabel('Other names').fill('weir loach, mill loach')
+    await slip.getByRole('combobox', { name: 'Like which species' }).pressSequentially('yoyo loch')
+    await slip.getByRole('option', { name: 'Yoyo loach' }).click()
+    await slip.getByLabel('How long it becomes').fill('9 to 14 cm')
+    await slip.getByLabel('Seen to grow from').fill('3 cm')
+    await slip.getByLabel('to', { exact: true }).fill('8 cm')
+    await slip.getByLabel('in so many months').fill('12')
+    await expect(slip.getByText('At this pace 8.0 cm after one year, from 3.0 cm.')).toBeVisible()
+    await expectAccessible(page)
     await slip.getByLabel('Name', { exact: true }).fill('Millrace loach')
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Millrace loach becomes')
+    await expect(page.getByText('as of Yoyo loach').first()).toBeVisible()
     await page.getByRole('button', { name: 'Delete this species' }).click()
     await expect(page.getByRole('status')).toContainText('Taken out: Millrace loach')
-    await page.getByLabel('Find a name').fill('millrace')
+    await page.getByLabel('Find any of its names').fill('millrace')
     await expect(page.getByText('No species here is called that')).toBeVisible()
 })
 

@@ -101,7 +101,7 @@ test('a new pond is drawn by its corners, readied, and taken out again', async (
     await expect(slip.getByText('This day has passed')).toBeVisible()
     const wanted = new Date(Date.now() + 200 * 86_400_000).toISOString().slice(0, 10)
     await slip.getByLabel('Wanted on').fill(wanted)
-    await slip.getByLabel('First stock').fill('Koi')
+    await slip.getByRole('combobox', { name: 'First stock' }).fill('Koi')
     await slip.getByLabel('How many').fill('6')
     await slip.getByLabel('How long').fill('12 cm')
     await slip.getByRole('button', { name: 'Save the plan' }).click()

@@ -47,7 +47,7 @@ test('a species with a lost decimal point leaves its fish out until it is as it 
 test('a slip in the values of a species is said beside its field', async ({ page }) => {
     await signIn(page)
     await page.getByRole('link', { name: 'Species', exact: true }).click()
-    await page.getByLabel('Find a name').fill('uaru')
+    await page.getByLabel('Find any of its names').fill('uaru')
     await page.getByRole('link', { name: 'Uaru' }).click()
     await page.getByRole('button', { name: 'Change values' }).click()
     await page.getByLabel('Adult length, mm, high').fill('300000')

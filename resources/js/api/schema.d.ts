@@ -133,6 +133,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fish/table/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewFishTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addFishTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/table/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoFishTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/identity": {
         parameters: {
             query?: never;
@@ -1260,6 +1308,28 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        FishTableRequest: {
+            /** @description As pasted: a line each of name, species, system, date, length, count; or with a line of headings. */
+            text: string | null;
+            /** @description As typed, by column. */
+            rows: {
+                [key: string]: string;
+            }[] | null;
+            /**
+             * @description How dates are meant where the table does not tell.
+             * @enum {string|null}
+             */
+            date_order: "day-first" | "month-first" | null;
+            /**
+             * @description How the lengths were taken.
+             * @enum {string|null}
+             */
+            method: "hand" | "picture" | "ruler" | "eye" | null;
+        };
+        FishTableUndo: {
+            fish: number[];
+            lengths: number[];
+        };
         IdentityRequest: {
             species_id: number;
             /** @description Up to three other species, with weights that sum to less than 1. */
@@ -1802,6 +1872,35 @@ export interface components {
             is_planned: boolean;
             /** @description So short that it is a stopgap. */
             is_interim: boolean;
+        };
+        /** @description A table of fish and lengths, read row by row. Nothing is saved. */
+        CheckedTable: {
+            rows: components["schemas"]["CheckedTableRow"][];
+            /** @description Rows that can be taken as they are. */
+            good: number;
+            /** @enum {string} */
+            date_order: "day-first" | "month-first";
+            /** @description The table itself tells the order of its dates. */
+            is_order_told: boolean;
+        };
+        /** @description One row of a table as it was read. */
+        CheckedTableRow: {
+            line: number;
+            /** @enum {string} */
+            brings: "fish" | "length";
+            /** @description As typed, by column. */
+            typed: {
+                [key: string]: string;
+            };
+            /** Format: date */
+            date: string | null;
+            /** Format: float */
+            length_mm: number | null;
+            /** @description What to do, by column. */
+            errors: {
+                [key: string]: string;
+            };
+            doubts: string[];
         };
         /** @description Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
         Circumstances: {
@@ -2690,6 +2789,13 @@ export interface components {
              * @description When it was checked off.
              */
             done: string | null;
+        };
+        /** @description What came of a table; send it back to undo it. */
+        SavedTable: {
+            fish: number[];
+            lengths: number[];
+            /** @description Lines of rows that could not be taken, and were not. */
+            left: number[];
         };
         /** @description Who is signed in, and where. */
         Session: {
@@ -3910,6 +4016,179 @@ export interface operations {
             };
             /** @description No such count. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewFishTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FishTableRequest"];
+            };
+        };
+        responses: {
+            /** @description Every row as it is read. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckedTable"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No table, or too large a one. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addFishTable: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FishTableRequest"];
+            };
+        };
+        responses: {
+            /** @description The good rows are written down; the others are named. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTable"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No table, too large a one, or no good row. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoFishTable: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FishTableUndo"];
+            };
+        };
+        responses: {
+            /** @description Taken back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More has been written about one of them. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,6 +1,6 @@
 import { messages } from '../messages'
 import { hasToGo, leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
-import { Box, chakra, Table } from '@chakra-ui/react'
+import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { fishListQuery } from '../api/queries'
@@ -24,7 +24,10 @@ export function FishList() {
         <Waiting query={useQuery(fishListQuery)}>
             {(fish) =>
                 fish.length === 0 ? (
-                    <SheetHead sentence={messages.fish.none} comment={messages.today.emptyHelp} />
+                    <>
+                        <SheetHead sentence={messages.fish.none} comment={messages.today.emptyHelp} />
+                        <AddFish />
+                    </>
                 ) : (
                     <>
                         <SheetHead
@@ -34,11 +37,22 @@ export function FishList() {
                             })}
                             comment={messages.fish.listComment}
                         />
+                        <AddFish />
                         <FishTable fish={[...fish].sort(bySoonest)} />
                     </>
                 )
             }
         </Waiting>
+    )
+}
+
+function AddFish() {
+    return (
+        <Box padding={{ base: '12px 2px 0', md: '12px 10px 0' }}>
+            <Button asChild>
+                <Link to="/fish/add">{messages.fish.add}</Link>
+            </Button>
+        </Box>
     )
 }
 

@@ -303,6 +303,10 @@ function Acts({ page }: { page: Page }) {
             <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
                 {messages.systems.card}
             </Button>
+            <Link to="/fish/add" search={{ system: id }}>
+                {messages.fish.add}
+            </Link>
+            {' · '}
             <Link to="/systems/$id/suitable-species" params={{ id }}>
                 {weighUpWords.ask}
             </Link>

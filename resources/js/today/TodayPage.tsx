@@ -2,8 +2,9 @@ import { hasToGo } from '../fish/sentences'
 import { onDemand } from '../frame/onDemand'
 import { todaySentence } from './todaySentence'
 import { messages } from '../messages'
-import { Box } from '@chakra-ui/react'
+import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
 import { todayQuery } from '../api/queries'
 import type { FishRow, Today } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
@@ -37,6 +38,11 @@ function TodaySheet({ today }: { today: Today }) {
         return (
             <>
                 <SheetHead sentence={messages.today.empty} comment={messages.today.emptyHelp} />
+                <Box padding={{ base: '12px 2px', md: '12px 10px' }}>
+                    <Button asChild>
+                        <Link to="/systems/new">{messages.systems.add}</Link>
+                    </Button>
+                </Box>
                 {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
             </>
         )

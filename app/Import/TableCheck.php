@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Import;
+
+use App\Facility\FacilitySnapshot;
+use App\Facility\Keys;
+use App\Models\Fish;
+use App\Models\Species;
+use Biomegas\Calendar\DateOrder;
+use Biomegas\Calendar\DateReader;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\FishLengthReader;
+use Biomegas\Measure\Length;
+use Biomegas\Measure\MeasuredFigure;
+use Biomegas\Measure\UnreadableLength;
+use Illuminate\Support\Str;
+
+/**
+ * Reads every row of a table for itself. The first row of a name is a fish that
+ * is new here, further rows of it are lengths; a name that is known here gets
+ * another length.
+ */
+final class TableCheck
+{
+    private const LONGEST_NAME = 60;
+
+    private const MOST_IN_A_SHOAL = 60_000;
+
+    /** Longer than the longest that is claimed of its kind, by this: it is asked about. */
+    private const UNLIKELY = 1.25;
+
+    /** @var array<string, array{id: int, adult: float, name: string}> by every name that one species alone goes by */
+    private array $species = [];
+
+    /** @var array<string, list<string>> by name, of several species, what they are called here */
+    private array $several = [];
+
+    /** @var array<string, int> by name */
+    private array $systems = [];
+
+    /** @var array<string, Fish> by name */
+    private array $fish = [];
+
+    /** @var array<string, CheckedRow> the row that brings a fish, by name */
+    private array $bringing = [];
+
+    private readonly DateReader $dates;
+
+    public function __construct(private readonly FacilitySnapshot $kept, DateOrder $order)
+    {
+        $this->dates = new DateReader($order);
+        foreach (Species::query()->get() as $species) {
+            $described = $species->current();
+            foreach (array_unique(array_map(self::folded(...), [$described['common_name'], $described['scientific_name'], ...($described['names'] ?? [])])) as $name) {
+                $this->several[$name][] = $described['common_name'];
+                $this->species[$name] = ['id' => $species->id, 'adult' => (float) $described['adult_length_mm']['high'], 'name' => $described['common_name']];
+            }
+        }
+        // The name that one goes by here is its own, whoever else is sold under it.
+        foreach (Species::query()->get() as $species) {
+            $name = self::folded($species->common_name);
+            $this->several[$name] = [$species->common_name];
+            $this->species[$name] = ['id' => $species->id, 'adult' => (float) $species->current()['adult_length_mm']['high'], 'name' => $species->common_name];
+        }
+        foreach ($kept->facility->systems as $system) {
+            $this->systems[self::folded($system->name)] = Keys::id($system->key);
+        }
+        foreach (Fish::query()->get() as $fish) {
+            $this->fish[self::folded($fish->name)] = $fish;
+        }
+    }
+
+    /** @return list<CheckedRow> */
+    public function all(FishTable $table): array
+    {
+        return array_map($this->check(...), $table->rows);
+    }
+
+    /** @param  array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}  $typed */
+    private function check(array $typed): CheckedRow
+    {
+        $row = new CheckedRow($typed);
+        $name = self::folded($typed['name']);
+        $this->date($row);
+        $this->length($row);
+        match (true) {
+            $name === '' => $this->refuse($row, 'name', Finding::of('import.name_missing')),
+            mb_strlen($typed['name']) > self::LONGEST_NAME => $this->refuse($row, 'name', Finding::of('import.name_too_long')),
+            isset($this->fish[$name]) => $this->another($row, $this->fish[$name]),
+            isset($this->bringing[$name]) => $this->further($row, $this->bringing[$name]),
+            default => $this->newcomer($row),
+        };
+
+        return $row;
+    }
+
+    private function newcomer(CheckedRow $row): void
+    {
+        $this->bringing[self::folded($row->typed['name'])] = $row;
+        $species = self::folded($row->typed['species']);
+        $found = $this->species[$species] ?? null;
+        match (true) {
+            $species === '' => $this->refuse($row, 'species', Finding::of('import.species_missing')),
+            $found === null => $this->refuse($row, 'species', Finding::of('import.species_unknown', typed: $row->typed['species'])),
+            count($this->several[$species]) > 1 => $this->refuse($row, 'species', Finding::of('import.species_of_several', typed: $row->typed['species'], names: array_slice($this->several[$species], 0, 5))),
+            default => $row->speciesId = $found['id'],
+        };
+        $system = self::folded($row->typed['system']);
+        if ($system === '' && count($this->systems) === 1) {
+            $row->systemId = array_values($this->systems)[0];
+        } elseif (isset($this->systems[$system])) {
+            $row->systemId = $this->systems[$system];
+        } else {
+            $this->refuse($row, 'system', $system === '' ? Finding::of('import.system_missing') : Finding::of('import.system_unknown', typed: $row->typed['system']));
+        }
+        $count = $row->typed['count'] === '' ? 1 : filter_var($row->typed['count'], FILTER_VALIDATE_INT);
+        if ($count === false || $count < 1 || $count > self::MOST_IN_A_SHOAL) {
+            $this->refuse($row, 'count', Finding::of('import.count'));
+        } else {
+            $row->count = $count;
+        }
+        if ($found !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $found['adult']) {
+            $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $found['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($found['adult']))));
+        }
+    }
+
+    /** Another length of one that this table brings. */
+    private function further(CheckedRow $row, CheckedRow $first): void
+    {
+        if (! $first->isGood()) {
+            $this->refuse($row, 'name', Finding::of('import.first_row_first', line: $first->typed['line']));
+        }
+        $this->mustHaveALength($row);
+    }
+
+    private function another(CheckedRow $row, Fish $fish): void
+    {
+        $row->fishId = $fish->id;
+        $species = self::folded($row->typed['species']);
+        if ($species !== '' && ($this->species[$species]['id'] ?? null) !== $fish->species_id) {
+            $this->refuse($row, 'name', Finding::of('import.name_taken', name: $fish->name));
+        }
+        if ($row->date !== null && $row->date->isBefore(LocalDate::fromIso($fish->arrived_on))) {
+            $this->refuse($row, 'date', Finding::of('import.before_arrival', name: $fish->name, day: LocalDate::fromIso($fish->arrived_on)->toIso()));
+        }
+        $this->mustHaveALength($row);
+    }
+
+    private function mustHaveALength(CheckedRow $row): void
+    {
+        if ($row->lengthMm === null && ! isset($row->errors['length'])) {
+            $this->refuse($row, 'length', Finding::of('import.length_missing', name: $row->typed['name']));
+        }
+    }
+
+    private function date(CheckedRow $row): void
+    {
+        if ($row->typed['date'] === '') {
+            $row->date = $this->kept->facility->date;
+
+            return;
+        }
+        try {
+            $row->date = $this->dates->read($row->typed['date']);
+            if ($row->date->isAfter($this->kept->facility->date)) {
+                $this->refuse($row, 'date', Finding::of('entry.day_to_come'));
+            }
+        } catch (UnreadableDate) {
+            $this->refuse($row, 'date', Finding::of('import.date', typed: $row->typed['date']));
+        }
+    }
+
+    private function length(CheckedRow $row): void
+    {
+        if ($row->typed['length'] === '') {
+            return;
+        }
+        try {
+            $row->lengthMm = (new FishLengthReader($this->kept->units))->read($row->typed['length'])->millimetres();
+        } catch (UnreadableLength $e) {
+            $this->refuse($row, 'length', $e->finding());
+        }
+    }
+
+    private function refuse(CheckedRow $row, string $column, Finding $why): void
+    {
+        $row->errors[$column] ??= $this->say($why);
+    }
+
+    private function say(Finding $finding): string
+    {
+        return $this->kept->says()->say($finding);
+    }
+
+    private static function folded(string $name): string
+    {
+        return trim((string) preg_replace('/[^\pL\pN]+/u', ' ', Str::lower(Str::ascii($name))));
+    }
+}

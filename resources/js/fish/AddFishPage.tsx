@@ -1,0 +1,59 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useSearch } from '@tanstack/react-router'
+import { systemsQuery } from '../api/queries'
+import { Section } from '../frame/Section'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { addFishWords } from '../messages/addFish'
+import { ManyFish } from './ManyFish'
+import { OneFish } from './OneFish'
+
+/** Fish that one keeps already, with their past lengths. */
+export function AddFishPage() {
+    useNameSheet(addFishWords.title, addFishWords.comment)
+    const { system } = useSearch({ strict: false })
+    return (
+        <Waiting query={useQuery(systemsQuery)}>
+            {(systems) => (
+                <>
+                    <SheetHead sentence={addFishWords.headline} comment={addFishWords.comment} />
+                    <Box
+                        padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}
+                        display="flex"
+                        flexDirection="column"
+                        gap="24px"
+                    >
+                        {systems.length === 0 ? (
+                            <NoSystem />
+                        ) : (
+                            <>
+                                <Section title={addFishWords.one}>
+                                    <OneFish
+                                        systems={systems.map(({ name }) => name)}
+                                        livesIn={systems.find((one) => one.id === system)?.name}
+                                    />
+                                </Section>
+                                <Section title={addFishWords.many}>
+                                    <ManyFish />
+                                </Section>
+                            </>
+                        )}
+                    </Box>
+                </>
+            )}
+        </Waiting>
+    )
+}
+
+function NoSystem() {
+    return (
+        <Box>
+            <p>{addFishWords.noSystem}</p>
+            <Button asChild marginTop="12px">
+                <Link to="/systems/new">{addFishWords.addSystem}</Link>
+            </Button>
+        </Box>
+    )
+}

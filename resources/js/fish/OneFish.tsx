@@ -1,0 +1,188 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Refused } from '../api/refused'
+import type { FishTableRequest } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { EntryForm } from '../log/EntryForm'
+import { ChoiceField, TextField } from '../log/fields'
+import { messages } from '../messages'
+import { addFishWords } from '../messages/addFish'
+import { SpeciesField } from '../species/SpeciesField'
+import { previewTable, useFishTable } from './useFishTable'
+
+interface LengthTyped {
+    date: string
+    length: string
+}
+
+interface FishTyped {
+    name: string
+    species: string
+    system: string
+    date: string
+    count: string
+}
+
+interface Props {
+    /** By name, in walking order. */
+    systems: readonly string[]
+    livesIn: string | undefined
+}
+
+const NO_LENGTH: LengthTyped = { date: '', length: '' }
+
+/** One fish, or a shoal, and its lengths so far: rows of a table, the first of which brings it. */
+export function OneFish({ systems, livesIn }: Props) {
+    const { today } = useKeeper()
+    const empty = { name: '', species: '', system: livesIn ?? systems[0] ?? '', date: today, count: '1' }
+    const [fish, setFish] = useState<FishTyped>(empty)
+    const [lengths, setLengths] = useState<LengthTyped[]>([{ ...NO_LENGTH, date: today }])
+    const measured = lengths.filter(({ length }) => length.trim() !== '')
+    const table: FishTableRequest = {
+        text: null,
+        date_order: null,
+        method: 'ruler',
+        rows: [{ ...fish, length: '' }, ...measured.map((one) => ({ ...one, name: fish.name }))],
+    }
+    const add = useFishTable({
+        notice: () => addFishWords.saved({ name: fish.name }),
+        onDone: () => {
+            setFish({ ...empty, system: fish.system })
+            setLengths([{ ...NO_LENGTH, date: today }])
+        },
+    })
+    const check = useMutation({
+        mutationFn: () => previewTable(table),
+        onSuccess: ({ rows, good }) => {
+            if (good === rows.length) {
+                add.save(table)
+            }
+        },
+    })
+    const errors = check.data?.rows.map((row): Record<string, string | undefined> => row.errors) ?? []
+    const failed =
+        check.error === null
+            ? undefined
+            : check.error instanceof Refused
+              ? check.error.message
+              : messages.frame.unreachable
+    return (
+        <EntryForm
+            act={addFishWords.save}
+            isSaving={check.isPending || add.isSaving}
+            error={failed ?? add.error}
+            onSave={() => check.mutate()}
+        >
+            <What fish={fish} onChange={setFish} systems={systems} errors={errors[0] ?? {}} />
+            <Lengths
+                lengths={lengths}
+                onChange={setLengths}
+                errors={lengths.map((one) =>
+                    measured.includes(one) ? errors[1 + measured.indexOf(one)] : undefined,
+                )}
+            />
+        </EntryForm>
+    )
+}
+
+interface WhatProps {
+    fish: FishTyped
+    onChange: (fish: FishTyped) => void
+    systems: readonly string[]
+    errors: Partial<Record<string, string | undefined>>
+}
+
+function What({ fish, onChange, systems, errors }: WhatProps) {
+    const { today } = useKeeper()
+    const bound = (field: keyof FishTyped) => ({
+        value: fish[field],
+        onChange: (value: string) => onChange({ ...fish, [field]: value }),
+        error: errors[field],
+    })
+    const wide = { base: '1 / -1', md: 'span 2' }
+    return (
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' }}
+            gap="12px"
+            alignItems="start"
+        >
+            <Box gridColumn={wide}>
+                <TextField label={addFishWords.name} {...bound('name')} />
+            </Box>
+            <Box gridColumn={wide}>
+                <SpeciesField
+                    label={addFishWords.species}
+                    help={addFishWords.speciesHelp}
+                    {...bound('species')}
+                />
+            </Box>
+            <Box gridColumn={wide}>
+                <ChoiceField
+                    label={addFishWords.system}
+                    options={systems.map((name) => ({ value: name, text: name }))}
+                    {...bound('system')}
+                />
+            </Box>
+            <Box gridColumn={{ md: 'span 2' }}>
+                <TextField label={addFishWords.since} type="date" max={today} {...bound('date')} />
+            </Box>
+            <Box gridColumn={{ md: 'span 2' }}>
+                <TextField label={addFishWords.count} inputMode="numeric" {...bound('count')} />
+            </Box>
+        </Box>
+    )
+}
+
+interface LengthsProps {
+    lengths: readonly LengthTyped[]
+    onChange: (lengths: LengthTyped[]) => void
+    errors: readonly (Record<string, string | undefined> | undefined)[]
+}
+
+function Lengths({ lengths, onChange, errors }: LengthsProps) {
+    const { today } = useKeeper()
+    const set = (at: number, change: Partial<LengthTyped>): void =>
+        onChange(lengths.map((one, i) => (i === at ? { ...one, ...change } : one)))
+    return (
+        <Box as="fieldset" border="none" padding="0" margin="0" minWidth="0">
+            <legend>
+                <strong>{addFishWords.lengthsTitle}</strong>
+            </legend>
+            {lengths.map((one, i) => (
+                <Box
+                    key={i}
+                    display="grid"
+                    gridTemplateColumns={{
+                        base: 'repeat(2, minmax(0, 1fr))',
+                        md: 'repeat(4, minmax(0, 1fr))',
+                    }}
+                    gap="12px"
+                    paddingTop="8px"
+                    alignItems="start"
+                >
+                    <TextField
+                        label={addFishWords.date}
+                        type="date"
+                        max={today}
+                        value={one.date}
+                        onChange={(date) => set(i, { date })}
+                        error={errors[i]?.date}
+                    />
+                    <TextField
+                        label={addFishWords.length}
+                        value={one.length}
+                        onChange={(length) => set(i, { length })}
+                        error={
+                            errors[i]?.length ?? (errors[i]?.name === undefined ? undefined : errors[i].name)
+                        }
+                    />
+                </Box>
+            ))}
+            <Button marginTop="12px" onClick={() => onChange([...lengths, NO_LENGTH])}>
+                {addFishWords.anotherLength}
+            </Button>
+        </Box>
+    )
+}
