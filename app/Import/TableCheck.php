@@ -87,9 +87,12 @@ final class TableCheck
         $name = self::folded($typed['name']);
         $this->date($row);
         $this->length($row);
+        if ($name === '') {
+            $this->refuse($row, 'name', Finding::of('import.name_missing'));
+        } elseif (mb_strlen($typed['name']) > self::LONGEST_NAME) {
+            $this->refuse($row, 'name', Finding::of('import.name_too_long'));
+        }
         match (true) {
-            $name === '' => $this->refuse($row, 'name', Finding::of('import.name_missing')),
-            mb_strlen($typed['name']) > self::LONGEST_NAME => $this->refuse($row, 'name', Finding::of('import.name_too_long')),
             isset($this->fish[$name]) => $this->another($row, $this->fish[$name]),
             isset($this->bringing[$name]) => $this->further($row, $this->bringing[$name]),
             default => $this->newcomer($row),

@@ -33,12 +33,34 @@ final readonly class SpeciesCatalogue
     {
         $description = [...$description, 'key' => $species->key];
         self::check($description, $species);
+        $description = self::withoutOldSources($description, $species);
         $own = array_filter(
             $description,
             fn (mixed $value, string $field): bool => ! array_key_exists($field, $species->description) || self::differ($value, $species->description[$field]),
             ARRAY_FILTER_USE_BOTH,
         );
         $species->update(['own' => $own, 'common_name' => $description['common_name']]);
+    }
+
+    /**
+     * What was worked out of a species of the keeper's own, and is now typed over, is his.
+     *
+     * @param  array<string, mixed>  $description
+     * @return array<string, mixed>
+     */
+    private static function withoutOldSources(array $description, Species $species): array
+    {
+        if ($species->description !== [] || ! is_array($description['sources'] ?? null)) {
+            return $description;
+        }
+        $before = $species->current();
+        $description['sources'] = array_filter(
+            $description['sources'],
+            fn (string $field): bool => array_key_exists($field, $before) && ! self::differ($description[$field] ?? null, $before[$field]),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return $description;
     }
 
     /**

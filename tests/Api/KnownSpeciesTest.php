@@ -71,4 +71,13 @@ final class KnownSpeciesTest extends ApiTestCase
             $this->assertStringContainsString($says, $this->postJson('/api/v1/species/known', ['name' => 'New one', 'adult' => $adult])->assertUnprocessable()->json('errors.adult.0'));
         }
     }
+
+    public function test_a_value_that_is_typed_over_is_no_longer_worked_out(): void
+    {
+        $sheet = $this->postJson('/api/v1/species/known', ['name' => 'Weir bass', 'adult' => '40 cm'])->assertCreated()->json();
+        $changed = $this->putJson("/api/v1/species/{$sheet['species']['id']}", ['description' => [...$sheet['description'], 'litres' => [...$sheet['description']['litres'], 'generous' => 999]]])->assertOk()->json();
+
+        $this->assertArrayNotHasKey('litres', $changed['sources']);
+        $this->assertArrayHasKey('least_home', $changed['sources']);
+    }
 }

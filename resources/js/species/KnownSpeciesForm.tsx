@@ -191,13 +191,13 @@ function Cell({
     return <Box gridColumn={{ base: narrow ? 'auto' : '1 / -1', md: `span ${wide}` }}>{children}</Box>
 }
 
-/** What follows, as it is typed: a sentence, and a picture to scale. */
+/** What follows, as it is typed, whatever its name: a sentence, and a picture to scale. */
 function Outlined({ typed, like }: { typed: Typed; like: SpeciesRow | undefined }) {
     const body = useDeferredValue(useMemo(() => asked(typed, like), [typed, like]))
     const preview = useQuery({
         queryKey: ['preview', 'species', body],
         queryFn: () =>
-            write('POST', '/api/v1/species/preview', {}, { ...body, name: body.name || words.unnamed }),
+            write('POST', '/api/v1/species/preview', {}, { ...body, name: words.unnamed }),
         enabled: body.adult !== '',
         placeholderData: keepPreviousData,
         retry: false,

@@ -49,7 +49,9 @@ export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
 const NAMES = ['common_name', 'scientific_name']
 
 function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
-    if (sheet.edited.includes(one.field)) {
+    // Of a species of the keeper's own, what was worked out or taken from another says so.
+    const isWorkedOut = !sheet.is_shipped && sheet.sources[one.field] !== undefined
+    if (sheet.edited.includes(one.field) && !isWorkedOut) {
         return (
             <>
                 <chakra.span color="unc" fontSize="15px">
