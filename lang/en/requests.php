@@ -21,6 +21,8 @@ return [
         'weekly_change' => 'Give per cent: more than 0, at most 100.',
     ],
     'circumstances' => [
+        'name.unique' => 'Somebody here has this name already. Choose another.',
+        'name' => 'Give it a name of up to 60 letters.',
         'purpose' => 'Choose what it is kept for from the list.',
         'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
         'fallback' => 'Say in up to 200 characters where it goes if it cannot stay.',

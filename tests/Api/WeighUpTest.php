@@ -145,6 +145,18 @@ final class WeighUpTest extends ApiTestCase
         $this->assertDatabaseMissing('fish', ['name' => 'Ember']);
     }
 
+    public function test_a_fish_is_renamed_unless_another_has_the_name(): void
+    {
+        $rest = ['purpose' => 'display', 'origin' => null, 'fallback' => null];
+        $at = '/api/v1/fish/'.$this->fish('Burr').'/circumstances';
+
+        $this->putJson($at, ['name' => 'Bramble', ...$rest])->assertUnprocessable()->assertJsonPath('errors.name.0', 'Somebody here has this name already. Choose another.');
+        $this->putJson($at, ['name' => '', ...$rest])->assertUnprocessable();
+        $this->putJson($at, ['name' => 'Burdock', ...$rest])->assertOk()->assertJsonPath('name', 'Burdock');
+        $this->putJson($at, $rest)->assertOk()->assertJsonPath('name', 'Burdock');
+        $this->putJson($at, ['name' => 'Burr', ...$rest])->assertOk();
+    }
+
     public function test_fast_and_aggressive_fish_without_a_fallback_are_reminded_of(): void
     {
         $wanted = array_column($this->getJson('/api/v1/today')->assertOk()->json('fallbacks'), 'reason', 'name');

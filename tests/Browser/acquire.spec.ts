@@ -95,7 +95,7 @@ test('what could live with a fish starts from its home', async ({ page }) => {
 test('a place to go to is written down and the reminder goes', async ({ page }) => {
     await expect(page.getByRole('region', { name: 'Where would they go?' })).toContainText('Burr')
     await openFish(page, 'Burr')
-    await page.getByRole('button', { name: 'Change where it comes from and would go' }).click()
+    await page.getByRole('button', { name: 'Change its name, where it comes from and would go' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Where from').selectOption('tank-raised')
     await slip.getByLabel('Where it could go if it cannot stay').fill('Back to the breeder')

@@ -27,7 +27,7 @@ final readonly class CircumstancesController
     #[Answers(422, 'Problem', 'Not on the list, or too long.')]
     public function update(CircumstancesRequest $request, Fish $fish): JsonResponse
     {
-        $fish->update($request->safe(['purpose', 'origin', 'fallback']));
+        $fish->update($request->safe(['name', 'purpose', 'origin', 'fallback']));
 
         return response()->json(Circumstances::from($fish));
     }

@@ -11,6 +11,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['purpose', 'origin', 'fallback'], properties: [
+    new OA\Property(property: 'name', description: 'Absent: it keeps the one it has.', type: 'string'),
     new OA\Property(property: 'purpose', type: 'string', enum: Purpose::class),
     new OA\Property(property: 'origin', type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught']),
     new OA\Property(property: 'fallback', description: 'Where it goes if it cannot stay.', type: 'string', nullable: true),
@@ -21,6 +22,7 @@ final class CircumstancesRequest extends FormRequest
     public function rules(): array
     {
         return [
+            'name' => ['sometimes', 'required', 'string', 'max:60', Rule::unique('fish', 'name')->ignore($this->route('fish'))],
             'purpose' => ['required', Rule::enum(Purpose::class)],
             'origin' => ['present', 'nullable', 'in:tank-raised,wild-caught'],
             'fallback' => ['present', 'nullable', 'string', 'max:200'],

@@ -12,6 +12,7 @@ use OpenApi\Attributes as OA;
 final readonly class Circumstances
 {
     public function __construct(
+        #[OA\Property] public string $name,
         #[OA\Property(type: 'string', enum: Purpose::class)] public Purpose $purpose,
         #[OA\Property(type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught'])] public ?string $origin,
         #[OA\Property] public ?string $fallback,
@@ -22,6 +23,6 @@ final readonly class Circumstances
 
     public static function from(Fish $fish): self
     {
-        return new self($fish->purpose, $fish->origin, $fish->fallback, $fish->price_hundredths === null ? null : $fish->price_hundredths / 100, $fish->arrival_note);
+        return new self($fish->name, $fish->purpose, $fish->origin, $fish->fallback, $fish->price_hundredths === null ? null : $fish->price_hundredths / 100, $fish->arrival_note);
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Language\Messages;
 use App\Models\Species as Kept;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Growth\Fit\AdultSize;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Measure\UnitSystem;
+use Biomegas\Planning\WeighUp\Cautions;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
@@ -21,7 +24,7 @@ final readonly class SpeciesSheet
      * @param  list<Claim>  $claims
      * @param  list<LookAlike>  $look_alikes
      * @param  list<Inspection>  $inspections
-     * @param  list<string>  $hazards
+     * @param  list<string>  $cautions
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/SpeciesRow')] public SpeciesRow $species,
@@ -34,8 +37,7 @@ final readonly class SpeciesSheet
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Claim'))] public array $claims,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LookAlike'))] public array $look_alikes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Inspection'))] public array $inspections,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $hazards,
-        #[OA\Property] public ?string $protected,
+        #[OA\Property(description: 'What law, conservation and its handling ask.', type: 'array', items: new OA\Items(type: 'string'))] public array $cautions,
     ) {
     }
 
@@ -61,8 +63,7 @@ final readonly class SpeciesSheet
                 $all->get($lookAlike['kind'])?->id, $all->get($lookAlike['kind'])->common_name ?? $lookAlike['kind'], $lookAlike['marks'], (float) $lookAlike['shows_at_mm'],
             ), array_values($description['look_alikes'] ?? [])),
             array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($description['inspections'] ?? [])),
-            $background->hazards,
-            $background->protected,
+            (new Messages(UnitSystem::Metric, app()->getLocale()))->sayEach(Cautions::ofKind($background)),
         );
     }
 }

@@ -18,11 +18,9 @@ final readonly class Cautions
     public static function of(Candidate $candidate, Rulebook $rulebook): array
     {
         $background = $candidate->background;
-        $noted = $background->protected === null ? $background->hazards : [$background->protected, ...$background->hazards];
 
         return array_values(array_filter([
-            ...array_map(self::atAcquiring(...), $background->status),
-            ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
+            ...self::ofKind($background),
             $candidate->count > 2 ? self::breedingRatio($rulebook) : null,
             $background->isDiseaseProne ? Finding::of('caution.disease') : null,
             match (true) {
@@ -33,6 +31,17 @@ final readonly class Cautions
             $candidate->species->habits->isAggressive() ? Finding::of('caution.hard_on_company') : null,
             Finding::of('caution.never_release'),
         ]));
+    }
+
+    /** @return list<Finding> what law, conservation and its handling ask */
+    public static function ofKind(Background $background): array
+    {
+        $noted = $background->protected === null ? $background->hazards : [$background->protected, ...$background->hazards];
+
+        return [
+            ...array_map(self::atAcquiring(...), $background->status),
+            ...array_map(fn (string $text): Finding => Finding::of('caution.noted', text: $text), $noted),
+        ];
     }
 
     /** @return list<Finding> what to know before one of this kind leaves for another keeper */

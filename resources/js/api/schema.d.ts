@@ -1287,6 +1287,8 @@ export interface components {
             }[];
         };
         CircumstancesRequest: {
+            /** @description Absent: it keeps the one it has. */
+            name?: string;
             /** @enum {string} */
             purpose: "display" | "food" | "starter" | "cleaner";
             /** @enum {string|null} */
@@ -1904,6 +1906,7 @@ export interface components {
         };
         /** @description Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
         Circumstances: {
+            name: string;
             /** @enum {string} */
             purpose: "display" | "food" | "starter" | "cleaner";
             /** @enum {string|null} */
@@ -2894,8 +2897,8 @@ export interface components {
             claims: components["schemas"]["Claim"][];
             look_alikes: components["schemas"]["LookAlike"][];
             inspections: components["schemas"]["Inspection"][];
-            hazards: string[];
-            protected: string | null;
+            /** @description What law, conservation and its handling ask. */
+            cautions: string[];
         };
         /** @description How a system stands: one side of before and after. */
         StandingSide: {

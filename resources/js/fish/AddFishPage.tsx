@@ -30,13 +30,17 @@ export function AddFishPage() {
                         ) : (
                             <>
                                 <Section title={addFishWords.one}>
-                                    <OneFish
-                                        systems={systems.map(({ name }) => name)}
-                                        livesIn={systems.find((one) => one.id === system)?.name}
-                                    />
+                                    <Box paddingTop="10px">
+                                        <OneFish
+                                            systems={systems.map(({ name }) => name)}
+                                            livesIn={systems.find((one) => one.id === system)?.name}
+                                        />
+                                    </Box>
                                 </Section>
                                 <Section title={addFishWords.many}>
-                                    <ManyFish />
+                                    <Box paddingTop="10px">
+                                        <ManyFish />
+                                    </Box>
                                 </Section>
                             </>
                         )}

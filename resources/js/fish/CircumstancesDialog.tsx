@@ -29,13 +29,13 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
 }
 
 function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void }) {
-    const { purpose, origin, fallback } = sheet.circumstances
-    const [typed, setTyped] = useState({ purpose, origin: origin ?? '', fallback: fallback ?? '' })
+    const { name, purpose, origin, fallback } = sheet.circumstances
+    const [typed, setTyped] = useState({ name, purpose, origin: origin ?? '', fallback: fallback ?? '' })
     const change = useChange(
         '/api/v1/fish/{fish}/circumstances',
         { fish: sheet.fish.id },
         {
-            before: { purpose, origin, fallback },
+            before: { name, purpose, origin, fallback },
             notice: messages.fish.circumstancesSaved({ name: sheet.fish.name }),
             onDone,
         },
@@ -48,12 +48,19 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
             onCancel={onDone}
             onSave={() =>
                 change.save({
+                    name: typed.name,
                     purpose: typed.purpose,
                     origin: typed.origin === '' ? null : (typed.origin as CircumstancesRequest['origin']),
                     fallback: typed.fallback.trim() === '' ? null : typed.fallback,
                 })
             }
         >
+            <TextField
+                label={messages.fish.rename}
+                value={typed.name}
+                onChange={(value) => setTyped({ ...typed, name: value })}
+                error={change.fieldError('name')}
+            />
             <ChoiceField
                 label={weighUpWords.origin}
                 options={optionsOf(weighUpWords.origins)}

@@ -196,8 +196,7 @@ function Outlined({ typed, like }: { typed: Typed; like: SpeciesRow | undefined 
     const body = useDeferredValue(useMemo(() => asked(typed, like), [typed, like]))
     const preview = useQuery({
         queryKey: ['preview', 'species', body],
-        queryFn: () =>
-            write('POST', '/api/v1/species/preview', {}, { ...body, name: words.unnamed }),
+        queryFn: () => write('POST', '/api/v1/species/preview', {}, { ...body, name: words.unnamed }),
         enabled: body.adult !== '',
         placeholderData: keepPreviousData,
         retry: false,

@@ -80,7 +80,7 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
                 <Claims sheet={sheet} />
                 <LookAlikes sheet={sheet} />
                 {sheet.inspections.length > 0 && <Inspections sheet={sheet} />}
-                {(sheet.protected !== null || sheet.hazards.length > 0) && <Cautions sheet={sheet} />}
+                {sheet.cautions.length > 0 && <Cautions sheet={sheet} />}
             </Box>
         </Box>
     )
@@ -150,7 +150,7 @@ function Cautions({ sheet }: { sheet: SpeciesSheet }) {
     return (
         <Section title={speciesWords.cautions}>
             <ul>
-                {[...(sheet.protected === null ? [] : [sheet.protected]), ...sheet.hazards].map((one) => (
+                {sheet.cautions.map((one) => (
                     <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
                         {one}
                     </chakra.li>

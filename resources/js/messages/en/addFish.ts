@@ -29,7 +29,7 @@ export const addFish = {
         'day-first': '3 November',
         'month-first': '11 March',
     },
-    addGood: 'Add {n, plural, one {the good row} other {the # good rows}}',
+    addGood: 'Add {n, plural, =0 {the rows} one {the good row} other {the # good rows}}',
     savedMany:
         '{fish, plural, =0 {} one {One fish} other {# fish}}{fish, plural, =0 {} other { and }}{lengths, plural, =0 {no length} one {one length} other {# lengths}} added.',
     left: '{n, plural, one {One row is} other {# rows are}} left above to mend.',

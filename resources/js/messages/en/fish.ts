@@ -7,6 +7,7 @@ export const fish = {
     listComment: 'Soonest to leave its home first.',
     none: 'No fish yet.',
     add: 'Add fish',
+    rename: 'Name',
     columns: {
         name: 'Name',
         species: 'Species',
@@ -136,7 +137,7 @@ export const fish = {
     asItsSpecies: 'As its species again',
     oneSpeciesMore: 'It may be another species still',
     circumstances: 'Change',
-    circumstancesLong: 'Change where it comes from and would go',
+    circumstancesLong: 'Change its name, where it comes from and would go',
     circumstancesTitle: 'Where it comes from, and where it would go',
     circumstancesSaved: 'Saved: where {name} comes from and would go.',
     noFallback: 'no plan',
