@@ -13,8 +13,8 @@ const phone = { width: 390, height: 844 }
 const pictures = [
     ['today', desk, 'light', '/'],
     ['fish', desk, 'light', 'Bramble'],
-    ['fish-pond-dark', desk, 'dark', 'Teasel'],
     ['fish-list', desk, 'light', '/fish'],
+    ['add-fish', desk, 'dark', '/fish/add', 'table'],
     ['systems', desk, 'light', '/systems'],
     ['system', desk, 'light', '/systems/4', 60],
     ['moves', desk, 'light', '/moves'],
@@ -58,6 +58,16 @@ const acts = {
         await page
             .getByRole('heading', { name: 'Before and after' })
             .evaluate((heading) => heading.scrollIntoView())
+    },
+    async table(page) {
+        const many = page.getByRole('region', { name: 'Many at once' })
+        await many
+            .getByLabel('Rows to type or paste')
+            .fill(
+                'Quill;Jack Dempsey;Long tank;2026-03-01;9 cm\nQuill;;;2026-06-01;14 cm\nSpar;pacu;Long tank;2026-05-11;12 cm',
+            )
+        await many.getByText(/can be taken/).waitFor()
+        await many.evaluate((part) => part.scrollIntoView())
     },
     async pond(page) {
         await page.getByLabel('Name').fill('Weir pond')

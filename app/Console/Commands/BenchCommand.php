@@ -25,6 +25,7 @@ use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\LeastSquares\AgeCurve;
 use Biomegas\Growth\LeastSquares\CurveFitter;
+use Biomegas\Growth\Pace\FacilityPace;
 use Biomegas\Numerics\WeightedQuantiles;
 use Biomegas\Placement\Improvement;
 use Biomegas\Placement\Incumbent;
@@ -114,9 +115,11 @@ final class BenchCommand extends Command
         $memory = DB::connectUsing('bench-answers', ['driver' => 'sqlite', 'database' => ':memory:', 'prefix' => '']);
         assert($memory instanceof Connection);
         $answers = fn (string $code): ProjectionCache => new ProjectionCache(fn (): Connection => $memory, $code);
-        $this->briefs($many, $answers('warming up'));
-        $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $answers('bench'))), '500'];
-        $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $answers('bench'))), '50'];
+        $pace = FacilityGrowth::paceOf($many);
+        $this->briefs($many, $pace, $answers('warming up'));
+        $rows[] = ["{$size}, what their paces say of each other, once a month", $this->milliseconds(3, fn () => FacilityGrowth::paceOf($many)), ''];
+        $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $pace, $answers('bench'))), '500'];
+        $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $pace, $answers('bench'))), '50'];
         $rows[] = ["{$size}, chains of homes, all anew", $this->milliseconds(1, fn () => $this->chains($many)), ''];
         $this->table(['what', 'ms', 'aim, ms', 'times the reference'], array_map(
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
@@ -246,9 +249,9 @@ final class BenchCommand extends Command
         (new CurveFitter(AgeCurve::VonBertalanffy))->fit(self::AGES, self::LENGTHS);
     }
 
-    private function briefs(Facility $facility, ProjectionCache $answers): void
+    private function briefs(Facility $facility, FacilityPace $pace, ProjectionCache $answers): void
     {
-        $growth = new FacilityGrowth($facility, FacilityGrowth::paceOf($facility));
+        $growth = new FacilityGrowth($facility, $pace);
         $surroundings = hash('xxh128', serialize([$facility->date, $facility->rulebook, $facility->systems]));
         foreach ($facility->fish as $fish) {
             $answers->of(
@@ -265,7 +268,10 @@ final class BenchCommand extends Command
         $growth = new FacilityGrowth($facility);
         $projections = array_map($growth->projectionOf(...), $facility->fish);
         $whereabouts = new Whereabouts($facility, []);
-        $residents = Residents::of($whereabouts, fn (Fish $fish): LengthsAhead => LengthsAhead::of($facility, $projections[$fish->key]));
+        $ahead = [];
+        $residents = Residents::of($whereabouts, function (Fish $fish) use ($facility, $projections, &$ahead): LengthsAhead {
+            return $ahead[$fish->key] ??= LengthsAhead::of($facility, $projections[$fish->key]);
+        });
         foreach ($facility->fish as $fish) {
             (new HomeSearch($facility, $projections[$fish->key], $fish, $residents))->findFrom($facility->systems[$fish->currentSystem()], [], $whereabouts);
         }
