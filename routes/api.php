@@ -9,6 +9,7 @@ use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\FishTableController;
+use App\Http\Controllers\FormerFishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\InspectionController;
@@ -84,6 +85,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('species', [SpeciesController::class, 'index']);
+    Route::get('former-fish', [FormerFishController::class, 'index']);
     Route::post('fish/table/preview', [FishTableController::class, 'preview']);
     Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
     Route::get('species/{species}', [SpeciesController::class, 'show']);

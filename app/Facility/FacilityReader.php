@@ -22,9 +22,7 @@ use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
 use Biomegas\Facility\TemperatureReadings;
-use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCount;
-use Biomegas\Losses\HeadCountEvent;
 use Biomegas\Measure\Length;
 use Biomegas\Rulebook\Method;
 use Biomegas\Rulebook\Ration;
@@ -120,7 +118,7 @@ final readonly class FacilityReader
         $stays = $this->byFish(StoredTable::Stays, DB::table('stays')->orderBy('from')->orderBy('id')->get(), fn (stdClass $row): Stay => self::stay($row, $systems));
         $lengths = $this->byFish(StoredTable::Lengths, DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get(), self::length(...));
         $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
-        $headCounts = $this->headCountEvents();
+        $headCounts = (new HeadCountEvents($this->unreadable))->byFish();
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
         $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $candidates, $alsoFish, &$all, &$kept): void {
@@ -169,23 +167,6 @@ final readonly class FacilityReader
         });
 
         return $all;
-    }
-
-    /** @return array<int, list<HeadCountEvent>> by fish */
-    private function headCountEvents(): array
-    {
-        $events = [];
-        $this->unreadable->readAll(StoredTable::Losses, DB::table('losses')->whereNull('deleted_at')->get(), function (stdClass $loss) use (&$events): void {
-            $events[$loss->fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($loss->date), $loss->count);
-        });
-        $this->unreadable->readAll(StoredTable::Counts, DB::table('counts')->whereNull('deleted_at')->get(), function (stdClass $count) use (&$events): void {
-            $events[$count->fish_id][] = HeadCountEvent::count(LocalDate::fromIso($count->date), CountKind::from($count->kind), $count->number);
-        });
-        $this->unreadable->readAll(StoredTable::ShoalSplits, DB::table('shoal_splits')->whereNull('deleted_at')->get(), function (stdClass $split) use (&$events): void {
-            $events[$split->from_fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($split->date), $split->count);
-        });
-
-        return $events;
     }
 
     /** @param  array<string, true>  $systems */

@@ -8,6 +8,7 @@ import {
 } from '@tanstack/react-router'
 import {
     fishListQuery,
+    formerFishQuery,
     fishQuery,
     moveSheetQuery,
     movesQuery,
@@ -80,6 +81,12 @@ const addFish = createRoute({
         typeof system === 'number' ? { system } : {},
     loader: ({ context }) => ask(context.client.query(systemsQuery)),
     component: lazyRouteComponent(() => import('./fish/AddFishPage'), 'AddFishPage'),
+})
+const formerFish = createRoute({
+    getParentRoute: () => root,
+    path: '/fish/former',
+    loader: ({ context }) => ask(context.client.query(formerFishQuery)),
+    component: lazyRouteComponent(() => import('./fish/FormerFishPage'), 'FormerFishPage'),
 })
 const fish = createRoute({
     getParentRoute: () => root,
@@ -179,6 +186,7 @@ export const router = createRouter({
         today,
         fishList,
         addFish,
+        formerFish,
         fish,
         systems,
         newSystem,

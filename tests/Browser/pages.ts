@@ -9,6 +9,8 @@ export const PAGES = [
     '/fish/1',
     '/fish/2',
     '/fish/9',
+    '/fish/add',
+    '/fish/former',
     '/systems',
     '/systems/1',
     '/systems/8',

@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, test } from 'vitest'
+import { unitsOf } from '../../resources/js/units/browserUnits'
 import { addDays, daysBetween, daySpan, longDay, shortDay, weekday } from '../../resources/js/units/day'
 import { bare, measured, metres, projected, unitOf } from '../../resources/js/units/length'
 import { dailyMass, floorLoad, massOf, weight } from '../../resources/js/units/mass'
@@ -139,4 +140,14 @@ describe('days', () => {
         expect(tickLabel(new Date('2028-01-01T00:00:00Z'))).toBe('2028')
         expect(tickLabel(new Date('2028-04-01T00:00:00Z'))).toBe('Apr')
     })
+})
+
+test.each([
+    ['en-US', 'us'],
+    ['en-GB', 'metric'],
+    ['de', 'metric'],
+    ['my-MM', 'us'],
+    ['no language', 'metric'],
+])('a browser that speaks %s begins in %s units', (language, units) => {
+    expect(unitsOf(language)).toBe(units)
 })

@@ -113,6 +113,10 @@ export const calendarQuery = queryOptions({
     queryFn: () => read('/api/v1/calendar', {}),
 })
 
+export const formerFishQuery = queryOptions({
+    queryKey: ['fish', 'former'],
+    queryFn: () => read('/api/v1/former-fish', {}),
+})
 export const fishListQuery = queryOptions({
     queryKey: ['fish'],
     queryFn: () => read('/api/v1/fish', {}),

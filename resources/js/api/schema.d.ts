@@ -181,6 +181,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/former-fish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFormerFish"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/identity": {
         parameters: {
             query?: never;
@@ -2056,6 +2072,24 @@ export interface components {
              * @description Its room to turn.
              */
             turning_mm: number;
+        };
+        /** @description A fish or shoal that is not there any more; its sheet stays. */
+        FormerFish: {
+            id: number;
+            name: string;
+            species: string;
+            /** Format: date */
+            arrived_on: string;
+            /**
+             * Format: date
+             * @description When the last of it was gone.
+             */
+            gone_on: string | null;
+            /**
+             * @description What the last loss was; null: a count or a split found nobody.
+             * @enum {string|null}
+             */
+            how: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | null;
         };
         /** @description One measured value; ions, not nitrogen. */
         FoundValue: {
@@ -4192,6 +4226,44 @@ export interface operations {
             };
             /** @description More has been written about one of them. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listFormerFish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The last gone first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormerFish"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

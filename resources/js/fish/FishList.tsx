@@ -51,7 +51,8 @@ function AddFish() {
         <Box padding={{ base: '12px 2px 0', md: '12px 10px 0' }}>
             <Button asChild>
                 <Link to="/fish/add">{messages.fish.add}</Link>
-            </Button>
+            </Button>{' '}
+            <Link to="/fish/former">{messages.fish.former}</Link>
         </Box>
     )
 }

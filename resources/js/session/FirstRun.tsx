@@ -1,3 +1,4 @@
+import { unitsOf } from '../units/browserUnits'
 import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -19,7 +20,7 @@ export function FirstRun() {
         email: '',
         password: '',
         facility: '',
-        unit_system: 'metric',
+        unit_system: unitsOf(navigator.language),
         time_zone: browserZone,
     })
     const begin = useMutation({

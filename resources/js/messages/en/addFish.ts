@@ -1,4 +1,4 @@
-/** Adding what one already keeps. */
+/** Adding what one already keeps, and those who are gone. */
 export const addFish = {
     title: 'Add fish',
     headline: 'Add what you keep.',
@@ -41,6 +41,16 @@ export const addFish = {
         brings: 'Brings',
         read: 'Read as',
         mend: 'What to do',
+    },
+    former: {
+        title: 'Former fish',
+        comment: 'Their sheets stay, with all that was written down.',
+        headline:
+            '{n, plural, =0 {Nobody is gone.} one {One fish or shoal is gone.} other {# fish and shoals are gone.}}',
+        came: 'Came',
+        gone: 'Gone',
+        how: 'How',
+        notFound: 'not found any more',
     },
     brings: {
         fish: 'a fish',

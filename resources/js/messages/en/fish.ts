@@ -8,6 +8,7 @@ export const fish = {
     none: 'No fish yet.',
     add: 'Add fish',
     rename: 'Name',
+    former: 'Former fish',
     columns: {
         name: 'Name',
         species: 'Species',
