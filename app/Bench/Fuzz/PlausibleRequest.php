@@ -64,6 +64,12 @@ final class PlausibleRequest
             return null;
         }
         $body = $this->value($operation->body, '');
+        if (preg_match('#/species/(known|preview)$#', $operation->path) === 1) {
+            return [...$body, 'adult' => $this->one(['30 cm', '25 to 40 cm', '10-14 in']), 'grown_from' => null, 'grown_to' => null, 'grown_months' => null, 'temperament' => 3, 'minimum_group' => 2, 'least_length' => '120 cm', 'least_width' => '50 cm', 'more' => null];
+        }
+        if (str_contains($operation->path, '/fish/table')) {
+            return str_ends_with($operation->path, 'undo') ? ['fish' => [], 'lengths' => []] : ['rows' => [$this->row()]];
+        }
         if (str_contains($operation->path, '/species')) {
             $body['description'] = $this->species($operation->method === 'POST' ? null : (int) basename($path));
         }
@@ -100,6 +106,15 @@ final class PlausibleRequest
         }
 
         return $body;
+    }
+
+    /** @return array<string, string> of a table of fish */
+    private function row(): array
+    {
+        return [
+            'name' => 'Row '.$this->random->getInt(1, 1_000_000), 'species' => (string) Species::query()->findOrFail($this->id('species'))->common_name,
+            'system' => (string) DB::table('systems')->where('id', $this->id('systems'))->value('name'), 'date' => $this->one([$this->today, '3 Nov 2026', '']), 'length' => $this->one(['12 cm', '5 in', '']), 'count' => '1',
+        ];
     }
 
     /** @return array<string, mixed> */

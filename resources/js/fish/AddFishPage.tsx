@@ -55,7 +55,7 @@ function NoSystem() {
     return (
         <Box>
             <p>{addFishWords.noSystem}</p>
-            <Button asChild marginTop="12px">
+            <Button asChild marginTop="12px" textDecoration="none">
                 <Link to="/systems/new">{addFishWords.addSystem}</Link>
             </Button>
         </Box>

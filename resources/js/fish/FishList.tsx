@@ -48,10 +48,15 @@ export function FishList() {
 
 function AddFish() {
     return (
-        <Box padding={{ base: '12px 2px 0', md: '12px 10px 0' }}>
-            <Button asChild>
+        <Box
+            padding={{ base: '12px 2px 0', md: '12px 10px 0' }}
+            display="flex"
+            gap="18px"
+            alignItems="center"
+        >
+            <Button asChild textDecoration="none">
                 <Link to="/fish/add">{messages.fish.add}</Link>
-            </Button>{' '}
+            </Button>
             <Link to="/fish/former">{messages.fish.former}</Link>
         </Box>
     )

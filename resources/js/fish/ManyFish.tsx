@@ -36,7 +36,8 @@ export function ManyFish() {
             setLeft(lines.length)
         },
     })
-    const refused = preview.error instanceof Refused ? preview.error.fieldError('text') : undefined
+    const refused =
+        text.trim() !== '' && preview.error instanceof Refused ? preview.error.fieldError('text') : undefined
     return (
         <EntryForm
             act={addFishWords.addGood({ n: checked?.good ?? 0 })}

@@ -39,7 +39,7 @@ function TodaySheet({ today }: { today: Today }) {
             <>
                 <SheetHead sentence={messages.today.empty} comment={messages.today.emptyHelp} />
                 <Box padding={{ base: '12px 2px', md: '12px 10px' }}>
-                    <Button asChild>
+                    <Button asChild textDecoration="none">
                         <Link to="/systems/new">{messages.systems.add}</Link>
                     </Button>
                 </Box>
