@@ -53,18 +53,19 @@ final class TableCheck
     public function __construct(private readonly FacilitySnapshot $kept, DateOrder $order)
     {
         $this->dates = new DateReader($order);
-        foreach (Species::query()->get() as $species) {
+        $allSpecies = Species::query()->get();
+        foreach ($allSpecies as $species) {
             $described = $species->current();
             foreach (array_unique(array_map(self::folded(...), [$described['common_name'], $described['scientific_name'], ...($described['names'] ?? [])])) as $name) {
                 $this->several[$name][] = $described['common_name'];
-                $this->species[$name] = ['id' => $species->id, 'adult' => (float) $described['adult_length_mm']['high'], 'name' => $described['common_name']];
+                $this->species[$name] = self::known($species);
             }
         }
         // The name that one goes by here is its own, whoever else is sold under it.
-        foreach (Species::query()->get() as $species) {
+        foreach ($allSpecies as $species) {
             $name = self::folded($species->common_name);
             $this->several[$name] = [$species->common_name];
-            $this->species[$name] = ['id' => $species->id, 'adult' => (float) $species->current()['adult_length_mm']['high'], 'name' => $species->common_name];
+            $this->species[$name] = self::known($species);
         }
         foreach ($kept->facility->systems as $system) {
             $this->systems[self::folded($system->name)] = Keys::id($system->key);
@@ -72,6 +73,12 @@ final class TableCheck
         foreach (Fish::query()->get() as $fish) {
             $this->fish[self::folded($fish->name)] = $fish;
         }
+    }
+
+    /** @return array{id: int, adult: float, name: string} */
+    private static function known(Species $species): array
+    {
+        return ['id' => $species->id, 'adult' => (float) $species->current()['adult_length_mm']['high'], 'name' => $species->common_name];
     }
 
     /** @return list<CheckedRow> */

@@ -9,7 +9,6 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\CurveName;
 use Biomegas\Facility\Range;
 use Biomegas\Facility\Species;
-use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
@@ -23,11 +22,6 @@ use Illuminate\Validation\ValidationException;
 /** A species from what a keeper knows of it: the rest is worked out, or taken from one like it, and marked so. */
 final class KnownSpecies
 {
-    /** Of a single adult length, how much shorter and longer others become. Judgement, no published source. */
-    private const SHORTER = 0.82;
-
-    private const LONGER = 1.25;
-
     private const SAID = 'as its keeper says';
 
     /** Taken from one like it; what has no such word is worked out. */
@@ -36,9 +30,6 @@ final class KnownSpecies
         'layer', 'pace', 'diet', 'plants', 'region', 'minimum_group', 'may_live_alone', 'species_only', 'tall_ratio', 'body_depth_ratio', 'length_weight', 'needs', 'ways',
         'eats', 'salinity', 'animal', 'lifespan_years', 'disease_prone', 'inspections',
     ];
-
-    /** Without one like it, a fish that grows nearly straight at first. */
-    private const STRAIGHT_AT_FIRST_MM = 150;
 
     /** @var array<string, list<string>> by field */
     private array $errors = [];
@@ -91,7 +82,7 @@ final class KnownSpecies
         $least = [$this->length('least_length', $known['least_length']), $this->length('least_width', $known['least_width'])];
         $outline = $adult === null ? null : $this->try(fn (): WorkedOut => WorkedOut::of(
             $adult,
-            $one->swimming ?? SwimmingStyle::Cruising,
+            $one->swimming ?? WorkedOut::USUAL_SWIMMING,
             self::curve($adult, $one),
             $known['minimum_group'] ?? $one?->needs->minimumGroup ?? 1,
             $growth,
@@ -122,7 +113,7 @@ final class KnownSpecies
         $worked = [
             'growth_coefficient_per_year' => self::parts($outline->growthCoefficient, 4),
             'curve' => $curve->value,
-            'swimming' => $asLike['swimming'] ?? SwimmingStyle::Cruising->value,
+            'swimming' => $asLike['swimming'] ?? WorkedOut::USUAL_SWIMMING->value,
             'litres' => ['for' => $outline->litres->for, 'lean' => $outline->litres->lean, 'usual' => $outline->litres->usual, 'generous' => $outline->litres->generous, 'each_more' => $outline->litres->eachMore],
             'least_home' => ['length_mm' => $home->lengthMm, 'width_mm' => $home->widthMm, 'for' => $home->for],
         ];
@@ -153,7 +144,7 @@ final class KnownSpecies
 
     private static function curve(Range $adult, ?Species $like): CurveName
     {
-        return $like->curve ?? ($adult->typical >= self::STRAIGHT_AT_FIRST_MM ? CurveName::Average : CurveName::VonBertalanffy);
+        return $like->curve ?? WorkedOut::usualCurve($adult->typical);
     }
 
     /**
@@ -169,7 +160,7 @@ final class KnownSpecies
             throw InvalidEntry::because('adult', Finding::of('describing.adult_missing'));
         }
         if (count($parts) === 1) {
-            return Range::of('adult_length_mm', self::SHORTER * $last, $last, self::LONGER * $last);
+            return WorkedOut::adultAbout($last);
         }
         $unit = preg_replace('/^[\d.,\s½¼¾\/]+/u', '', $parts[1]) ?? '';
         $first = $this->millimetres('adult', preg_match('/[a-z"\']/i', $parts[0]) === 1 ? $parts[0] : $parts[0].$unit);

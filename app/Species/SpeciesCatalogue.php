@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 final readonly class SpeciesCatalogue
 {
     /** What a species looks like when its keeper does not say. */
-    private const USUAL_FORM = 'torpedo';
+    public const USUAL_FORM = 'torpedo';
 
     private const LONGEST_KEY = 80;
 

@@ -23,8 +23,6 @@ use OpenApi\Attributes as OA;
 /** A species that is missing, from what a keeper knows of it. */
 final readonly class KnownSpeciesController
 {
-    private const USUAL_FORM = 'torpedo';
-
     #[OA\Post(path: '/api/v1/species/preview', operationId: 'previewSpecies')]
     #[Takes('KnownSpeciesRequest')]
     #[Answers(200, 'SpeciesOutline', 'What would follow from it.')]
@@ -36,7 +34,7 @@ final readonly class KnownSpeciesController
         $like = $request->like();
         $known = self::describe($request, $kept, $like);
 
-        return response()->json(SpeciesOutline::from($known['outline'], $known['adult'], $request->input('form') ?? $like->form ?? self::USUAL_FORM, $kept->says()));
+        return response()->json(SpeciesOutline::from($known['outline'], $known['adult'], $request->input('form') ?? $like->form ?? SpeciesCatalogue::USUAL_FORM, $kept->says()));
     }
 
     #[OA\Post(path: '/api/v1/species/known', operationId: 'addKnownSpecies')]

@@ -39,12 +39,6 @@ final readonly class PaceLevels
         return array_chunk(self::all(), count(self::ERRORS));
     }
 
-    /** @return list<float> */
-    public static function spreads(): array
-    {
-        return array_column(self::SPREADS, 0);
-    }
-
     /** @return list<float> in the time to come */
     public static function spreadsAhead(): array
     {

@@ -50,6 +50,15 @@ final readonly class WorkedOut
 
     private const LEAST_SIDES_MM = [450.0, 250.0];
 
+    /** How one swims of which nobody says it. */
+    public const USUAL_SWIMMING = SwimmingStyle::Cruising;
+
+    /** Of a single adult length, how much shorter and longer others become. */
+    private const OTHERS_BECOME = [0.82, 1.25];
+
+    /** One that becomes this long grows nearly straight in its first year. */
+    private const STRAIGHT_AT_FIRST_MM = 150;
+
     /** Of its adult length, at which one is usually brought home. */
     private const SOLD_AT_SHARE = 0.15;
 
@@ -82,6 +91,17 @@ final readonly class WorkedOut
             $from,
             $growth !== null,
         );
+    }
+
+    /** Adult lengths of a kind of which one alone is said, millimetres. */
+    public static function adultAbout(float $adultMm): Range
+    {
+        return Range::of('adult_length_mm', self::OTHERS_BECOME[0] * $adultMm, $adultMm, self::OTHERS_BECOME[1] * $adultMm);
+    }
+
+    public static function usualCurve(float $adultMm): CurveName
+    {
+        return $adultMm >= self::STRAIGHT_AT_FIRST_MM ? CurveName::Average : CurveName::VonBertalanffy;
     }
 
     /** How long it is after a year. */
