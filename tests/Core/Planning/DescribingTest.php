@@ -55,7 +55,6 @@ final class DescribingTest extends TestCase
         }
 
         $this->assertGreaterThan(60, $all);
-        fwrite(STDERR, 'share '.$near / $all);
         $this->assertGreaterThan(0.75, $near / $all);
     }
 
