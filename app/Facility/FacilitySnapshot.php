@@ -11,7 +11,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
@@ -135,7 +134,7 @@ final class FacilitySnapshot
     /** As one who lives somewhere today. */
     public function occupant(Fish $fish): Occupant
     {
-        return new Occupant($fish->name, $fish->species, $this->brief($fish)->length->likely, $fish->count, Shoal::of($fish)->largest, $fish->key, $fish->purpose === Purpose::Food);
+        return Shoal::of($fish)->occupant($this->brief($fish)->length->likely);
     }
 
     /** As one who lives somewhere on a day to come. */

@@ -95,7 +95,7 @@ final readonly class MoveSheets
     private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, LocalDate $date): MovingOccupant
     {
         $whole = $kept->occupantOn($fish, $date);
-        $occupant = new Occupant($whole->name, $whole->species, $whole->length, $count ?? $whole->count, $whole->largest, $whole->fish, $whole->isFood);
+        $occupant = $whole->some($count ?? $whole->count);
         $species = Species::query()->where('key', $fish->species->key)->first();
         $background = $species === null ? null : ScenarioMapper::background($species->current());
 

@@ -66,8 +66,6 @@ final readonly class Mouthful
     /** Length that the smallest of the prey stands for in a mouth. */
     private static function girth(Occupant $prey): float
     {
-        $smallest = $prey->length / $prey->largest;
-
-        return $smallest * max(1.0, $prey->species->needs->bodyDepth() / HousingNeeds::USUAL_BODY_DEPTH);
+        return $prey->shortest() * max(1.0, $prey->species->needs->bodyDepth() / HousingNeeds::USUAL_BODY_DEPTH);
     }
 }

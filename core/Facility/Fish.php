@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Biomegas\Facility;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Group\Makeup;
+use Biomegas\Facility\Group\Sexes;
 use Biomegas\Rulebook\Ration;
 
 /** An individual fish, or a shoal of one species that is kept and counted as one. */
@@ -47,6 +49,10 @@ final readonly class Fish
         public ?string $fallback = null,
         /** The day on which the last of it was gone; null: it is there. */
         public ?LocalDate $gone = null,
+        /** Of a shoal: who makes it up, as last seen; null: nobody has looked. */
+        public ?Makeup $makeup = null,
+        /** Of a shoal: how many of each sex by now; null: not known. */
+        private ?Sexes $sexes = null,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -105,7 +111,7 @@ final readonly class Fish
         return new self(
             $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes,
         );
     }
 
@@ -120,6 +126,15 @@ final readonly class Fish
     public function currentSystem(): string
     {
         return $this->stays[count($this->stays) - 1]->system;
+    }
+
+    public function sexes(): Sexes
+    {
+        return $this->sexes ?? match ($this->sex) {
+            Sex::Male => new Sexes(males: $this->count),
+            Sex::Female => new Sexes(females: $this->count),
+            null => new Sexes(unknown: $this->count),
+        };
     }
 
     public function isShoal(): bool

@@ -12,7 +12,7 @@ use Biomegas\Finding\InvalidEntry;
 final readonly class HeadCount
 {
     /**
-     * Losses take away; a count of all caught replaces what was believed.
+     * Losses take away, those who join add; a count of all caught replaces what was believed.
      * Sighting some, or guessing, proves nothing about the rest. On one day
      * losses come before counts.
      *

@@ -5,21 +5,31 @@ declare(strict_types=1);
 namespace Biomegas\Losses;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Sex;
 
-/** A loss or a count in the record of one fish or shoal. */
+/** A loss, a return or a count in the record of one fish or shoal. */
 final readonly class HeadCountEvent
 {
     private function __construct(
         public LocalDate $date,
+        /** How many were lost or seen; below zero: so many came. */
         public int $number,
-        /** Null for a loss. */
+        /** Null for a loss or a return. */
         public ?CountKind $count,
+        /** Of those lost or returned; null: not known. */
+        public ?Sex $sex = null,
     ) {
     }
 
-    public static function loss(LocalDate $date, int $lost): self
+    public static function loss(LocalDate $date, int $lost, ?Sex $sex = null): self
     {
-        return new self($date, $lost, null);
+        return new self($date, $lost, null, $sex);
+    }
+
+    /** So many joined a shoal. */
+    public static function joined(LocalDate $date, int $came, ?Sex $sex = null): self
+    {
+        return new self($date, -$came, null, $sex);
     }
 
     public static function count(LocalDate $date, CountKind $kind, int $seen): self

@@ -7,7 +7,6 @@ namespace Biomegas\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
@@ -81,13 +80,13 @@ final class FishOutlook
     /** The largest of a shoal decides. */
     public function fitsNow(System $system): bool
     {
-        return $this->lengthNow * $this->shoal->largest <= $this->limitIn($system);
+        return $this->lengthNow * $this->shoal->largestAt($this->lengthNow) <= $this->limitIn($system);
     }
 
     /** As one who lives somewhere on that day. */
     public function occupantOn(LocalDate $date): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->growth->lengthOn($date)->likely, $this->fish->count, $this->shoal->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
+        return $this->shoal->occupant($this->growth->lengthOn($date)->likely);
     }
 
     public function stall(): Stall
@@ -100,7 +99,7 @@ final class FishOutlook
     {
         $limit = $this->limitIn($this->facility->systems[$this->fish->currentSystem()]);
 
-        return $this->stall() === Stall::Stalled && $this->lengthNow * $this->shoal->largest > self::NEAR_LIMIT * $limit;
+        return $this->stall() === Stall::Stalled && $this->lengthNow * $this->shoal->largestAt($this->lengthNow) > self::NEAR_LIMIT * $limit;
     }
 
     private function holdAgainst(System $system): HomeOutlook
@@ -120,7 +119,7 @@ final class FishOutlook
     /** @return Closure(Species): float greatest mean length that fits, millimetres, for each species that it may be */
     private function limitsIn(System $system): Closure
     {
-        return fn (Species $species): float => $this->rules->limitIn($system, $species, $this->fish)->millimetres / $this->shoal->largest;
+        return fn (Species $species): float => $this->shoal->meanWhenLargestIs($this->rules->limitIn($system, $species, $this->fish)->millimetres);
     }
 
     /** @param  Closure(Species): float  $limitOf */

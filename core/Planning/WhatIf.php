@@ -65,7 +65,7 @@ final readonly class WhatIf
             $growth,
             $standIn,
             $rules->limitIn($home, $fish->species, $fish),
-            $growth->outgrows(fn (Species $species): float => $rules->limitIn($home, $species, $fish)->millimetres / $shoal->largest, $standIn),
+            $growth->outgrows(fn (Species $species): float => $shoal->meanWhenLargestIs($rules->limitIn($home, $species, $fish)->millimetres), $standIn),
             $load->feed,
             $load->leastWeeklyChange($study->facility->rulebook->number(RuleParameter::NitrateYield)),
         );

@@ -19,10 +19,10 @@ final class Floors
     private const CORE = [
         ['Finding', 'Numerics'],
         ['Calendar', 'Growth\LeastSquares', 'Measure', 'Steps'],
-        ['Facility\Description', 'Losses', 'Placement'],
+        ['Facility\Description', 'Facility\Group', 'Placement'],
         ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],
-        ['Growth\Clock', 'Growth\Curve', 'Growth\Pace', 'Housing\Size', 'Housing\Verdict', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Water'],
+        ['Growth\Clock', 'Growth\Curve', 'Growth\Pace', 'Housing\Size', 'Housing\Verdict', 'Losses', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Water'],
         ['Company', 'Growth\Fit', 'Housing\Floor', 'Water\Nitrification', 'Water\Test'],
         ['Growth\Kin', 'Growth\Projection', 'Moving\Mixing', 'Water\Nitrate'],
         ['Growth', 'Water\Load'],

@@ -20,7 +20,6 @@ use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\HousingRule;
-use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Measure\Length;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -102,7 +101,7 @@ final class OneJudgeTest extends TestCase
         $this->assertTrue($stay->system->isAvailableOn($stay->from), $where);
         $this->assertTrue($stay->leave === null || $stay->leave->isAfter($stay->from), $where);
         $water = new WaterSample(25, 7.0, 4, 10);
-        $mover = new Occupant($fish->name, $fish->species, $before->lengthAtEnd, $fish->count, Shoal::of($fish)->largest, $fish->key);
+        $mover = Shoal::of($fish)->occupant($before->lengthAtEnd);
         $case = new MoveCase([new MovingOccupant($mover, 100, Hardiness::Usual)], $before->system, $stay->system, $water, $water, $chains->residents->in($stay->system, $stay->from, $fish), $stay->from, $facility->rulebook);
         $blocks = array_filter(
             Objections::of($case, WaterMatch::of($water, $water, Hardiness::Usual, MixingWay::TakeOut, 20.0, false)),

@@ -72,7 +72,7 @@ final class ProjectCommand extends Command
             ),
             'stall' => Stall::of($leading)->value,
             'sources' => ['own' => round($sources->ownLengths, 3), 'kin' => round($sources->kin, 3), 'kind' => round($sources->species, 3)],
-            'largest_over_mean' => round(Shoal::of($outlook->fish)->largest, 3),
+            'largest_over_mean' => round(Shoal::of($outlook->fish)->largestAt($growth->lengthOn($facility->date)->likely), 3),
             'measure_on' => MeasurementDue::of($outlook)?->toIso(),
             'homes' => (object) array_map($this->home(...), $outlook->homes()),
         ];

@@ -16,6 +16,8 @@ final readonly class GrowingFish
      * @param  list<float>  $likely_mm
      * @param  list<float>  $low_mm
      * @param  list<float>  $high_mm
+     * @param  list<float>  $largest_mm
+     * @param  list<float>  $smallest_mm
      * @param  list<float>  $run_mm
      * @param  list<float>  $turning_mm
      */
@@ -24,6 +26,8 @@ final readonly class GrowingFish
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $likely_mm,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $low_mm,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))] public array $high_mm,
+        #[OA\Property(description: 'The largest of a shoal, likely.', type: 'array', items: new OA\Items(type: 'number'))] public array $largest_mm,
+        #[OA\Property(description: 'The smallest of a shoal, likely.', type: 'array', items: new OA\Items(type: 'number'))] public array $smallest_mm,
         #[OA\Property(description: 'Swimming room that the largest needs.', type: 'array', items: new OA\Items(type: 'number'))] public array $run_mm,
         #[OA\Property(description: 'Room that the largest needs to turn.', type: 'array', items: new OA\Items(type: 'number'))] public array $turning_mm,
         #[OA\Property(description: 'Greatest length that fits here.')] public float $limit_mm,
@@ -41,6 +45,8 @@ final readonly class GrowingFish
             array_map(fn (LengthBand $band): float => $round($band->likely), $occupant->lengths),
             array_map(fn (LengthBand $band): float => $round($band->low), $occupant->lengths),
             array_map(fn (LengthBand $band): float => $round($band->high), $occupant->lengths),
+            array_map($round, $occupant->largest),
+            array_map($round, $occupant->smallest),
             array_map($round, $occupant->runNeeded()),
             array_map($round, $occupant->turningNeeded()),
             $round($occupant->limit->millimetres),

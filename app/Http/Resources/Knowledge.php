@@ -54,8 +54,8 @@ final readonly class Knowledge
             $leading->species->lengthWeight === null ? null : round($leading->species->lengthWeight->grams($now), 1),
             round(GrowthPerformance::index(exp($mean[1]), exp($mean[0])), 2),
             round(GrowthPerformance::index($leading->species->growthCoefficient->typical, $leading->species->adultLength->typical), 2),
-            round($now * $shoal->largest, 1),
-            round($now * $shoal->smallest, 1),
+            round($now * $shoal->largestAt($now), 1),
+            round($now * $shoal->smallestAt($now), 1),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Verdict;
 
+use Biomegas\Facility\Group\Sexes;
 use Biomegas\Facility\Species;
 
 /** One fish or shoal in a home on some day. */
@@ -21,6 +22,9 @@ final readonly class Occupant
         public ?string $fish = null,
         /** Kept to be eaten: nobody minds when it is. */
         public bool $isFood = false,
+        /** Length of the smallest over the mean; null: as far below it as the largest is above. */
+        private ?float $smallest = null,
+        public Sexes $sexes = new Sexes,
     ) {
     }
 
@@ -29,9 +33,46 @@ final readonly class Occupant
         return $this->length * $this->largest;
     }
 
+    public function shortest(): float
+    {
+        return $this->length * ($this->smallest ?? 1 / $this->largest);
+    }
+
     /** What its members need of a floor, in squared millimetres of length. */
     public function squaredLength(): float
     {
         return $this->count * $this->length ** 2;
+    }
+
+    /** Like one that is nobody of the facility. */
+    public function onlyThoughtOf(): self
+    {
+        return new self($this->name, $this->species, $this->length, $this->count, $this->largest, null, false, $this->smallest, $this->sexes);
+    }
+
+    /** So many of them. */
+    public function some(int $count): self
+    {
+        return $this->changed(count: $count);
+    }
+
+    /** When their mean is so long, millimetres. */
+    public function ofLength(float $length): self
+    {
+        return $this->changed(length: $length);
+    }
+
+    /** With the largest so many times longer than it likely is, and the smallest shorter. */
+    public function widerBy(float $ratio): self
+    {
+        return $this->changed(wider: $ratio);
+    }
+
+    private function changed(?float $length = null, ?int $count = null, float $wider = 1.0): self
+    {
+        return new self(
+            $this->name, $this->species, $length ?? $this->length, $count ?? $this->count, $this->largest * $wider,
+            $this->fish, $this->isFood, ($this->smallest ?? 1 / $this->largest) / $wider, $this->sexes,
+        );
     }
 }

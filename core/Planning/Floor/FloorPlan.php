@@ -58,7 +58,8 @@ final readonly class FloorPlan
         return new GrowingOccupant(
             $resident->fish,
             $bands,
-            $resident->occupantOn($days[0])->largest,
+            array_map(fn (LocalDate $day): float => $resident->occupantOn($day)->longest(), $days),
+            array_map(fn (LocalDate $day): float => $resident->occupantOn($day)->shortest(), $days),
             $limit,
             $facility->rulebook,
         );

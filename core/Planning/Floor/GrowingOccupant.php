@@ -17,8 +17,10 @@ final readonly class GrowingOccupant
         public Fish $fish,
         /** @var non-empty-list<LengthBand> on each day of the plan */
         public array $lengths,
-        /** Length of the largest of a shoal over the mean. */
-        public float $largest,
+        /** @var non-empty-list<float> the largest of a shoal likely is so long on each day, millimetres */
+        public array $largest,
+        /** @var non-empty-list<float> and the smallest */
+        public array $smallest,
         public HomeLimit $limit,
         private Rulebook $rulebook,
     ) {
@@ -27,7 +29,7 @@ final readonly class GrowingOccupant
     /** @return non-empty-list<float> straight swimming room that the largest needs, millimetres, on each day */
     public function runNeeded(): array
     {
-        return array_map(fn (LengthBand $band): float => FootprintLimit::runFor($this->fish->species, $this->largest * $band->likely, $this->rulebook), $this->lengths);
+        return array_map(fn (float $largest): float => FootprintLimit::runFor($this->fish->species, $largest, $this->rulebook), $this->largest);
     }
 
     /** @return non-empty-list<float> room that the largest needs to turn, millimetres, on each day */
@@ -35,6 +37,6 @@ final readonly class GrowingOccupant
     {
         $lengths = $this->rulebook->number(FootprintLimit::turningLengths($this->fish->species));
 
-        return array_map(fn (LengthBand $band): float => $lengths * $this->largest * $band->likely, $this->lengths);
+        return array_map(fn (float $largest): float => $lengths * $largest, $this->largest);
     }
 }

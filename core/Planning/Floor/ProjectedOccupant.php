@@ -6,7 +6,6 @@ namespace Biomegas\Planning\Floor;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Purpose;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
@@ -36,7 +35,7 @@ final readonly class ProjectedOccupant
 
     public function occupantOn(LocalDate $date): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->ahead->on($date), $this->count(), Shoal::of($this->fish)->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
+        return Shoal::of($this->fish)->occupant($this->ahead->on($date), $this->count());
     }
 
     public function fedOn(LocalDate $date): FedOccupant

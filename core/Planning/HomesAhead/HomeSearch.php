@@ -132,7 +132,9 @@ final readonly class HomeSearch
     /** Greatest length that nine in ten stay below as adults, the largest of a shoal. */
     private function grown(): float
     {
-        return Shoal::of($this->fish)->largest * SpeciesProjection::pick($this->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
+        $adult = SpeciesProjection::pick($this->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
+
+        return Shoal::of($this->fish)->largestAt($adult) * $adult;
     }
 
     /** @return array{StayAhead, StayClock}|null */

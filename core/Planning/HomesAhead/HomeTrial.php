@@ -9,7 +9,6 @@ use Biomegas\Company\DoubtfulCompany;
 use Biomegas\Company\Mouthful;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
@@ -48,8 +47,7 @@ final class HomeTrial
 
     private readonly SpeciesProjection $leading;
 
-    /** Length of the largest of a shoal over the mean. */
-    private readonly float $largest;
+    private readonly Shoal $shoal;
 
     /** @var array<string, float> mean lengths in millimetres, by system */
     private array $greatest = [];
@@ -65,7 +63,7 @@ final class HomeTrial
     ) {
         $this->limits = new HomeLimits($facility->rulebook);
         $this->leading = $growth->leading();
-        $this->largest = Shoal::of($fish)->largest;
+        $this->shoal = Shoal::of($fish);
     }
 
     /** Null when the home does not take it on that day. */
@@ -78,7 +76,7 @@ final class HomeTrial
     public function present(System $system, StayClock $clock): StayAhead
     {
         $today = $this->facility->date;
-        $outgrown = $this->holdsGrown($system) ? null : $this->growth->dayReaching(fn (Species $species): float => $this->limits->limitIn($system, $species, $this->fish)->millimetres / $this->largest, LengthBand::LOW, $system);
+        $outgrown = $this->holdsGrown($system) ? null : $this->growth->dayReaching(fn (Species $species): float => $this->shoal->meanWhenLargestIs($this->limits->limitIn($system, $species, $this->fish)->millimetres), LengthBand::LOW, $system);
 
         return $this->from($system, $clock, $today, $this->endOfChosen($system, $clock, $today, $outgrown), livesThere: true);
     }
@@ -174,20 +172,20 @@ final class HomeTrial
     private function holdsGrown(System $system): bool
     {
         return $this->holdsGrown[$system->key] ??= array_sum(array_map(
-            fn (array $candidate): float => $candidate[0] * $candidate[1]->shareStayingBelow($this->limits->limitIn($system, $candidate[1]->species, $this->fish)->millimetres / $this->largest),
+            fn (array $candidate): float => $candidate[0] * $candidate[1]->shareStayingBelow($this->shoal->meanWhenLargestIs($this->limits->limitIn($system, $candidate[1]->species, $this->fish)->millimetres)),
             $this->growth->candidates,
         )) >= LengthBand::LIKELY;
     }
 
     private static function grown(Occupant $occupant): Occupant
     {
-        return new Occupant($occupant->name, $occupant->species, max($occupant->length, $occupant->species->adultLength->typical), $occupant->count, $occupant->largest, $occupant->fish, $occupant->isFood);
+        return $occupant->ofLength(max($occupant->length, $occupant->species->adultLength->typical));
     }
 
     /** As it is at this moment, for questions that its size hardly decides. */
     private function thoughtOf(): Occupant
     {
-        return new Occupant($this->fish->name, $this->leading->species, $this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], $this->fish->count, $this->largest, $this->fish->key, $this->fish->purpose === Purpose::Food);
+        return $this->shoal->occupant($this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], species: $this->leading->species);
     }
 
     private function outgrown(System $system, StayClock $clock): ?LocalDate
@@ -257,7 +255,7 @@ final class HomeTrial
     /** Greatest mean length that fits, millimetres. */
     private function greatestIn(System $system): float
     {
-        return $this->greatest[$system->key] ??= $this->limits->limitIn($system, $this->leading->species, $this->fish)->millimetres / $this->largest;
+        return $this->greatest[$system->key] ??= $this->shoal->meanWhenLargestIs($this->limits->limitIn($system, $this->leading->species, $this->fish)->millimetres);
     }
 
     private function highOn(StayClock $clock, LocalDate $date): float
@@ -271,7 +269,7 @@ final class HomeTrial
         $lengths = $this->leading->lengthsAfter($clock->timeOn($date));
         $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
 
-        return new Occupant($this->fish->name, $this->leading->species, $likely, $this->fish->count, $this->largest * SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely, $this->fish->key, $this->fish->purpose === Purpose::Food);
+        return $this->shoal->occupant($likely, species: $this->leading->species)->widerBy(SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely);
     }
 
     private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase

@@ -7,6 +7,7 @@ namespace Biomegas\Planning\HomesAhead;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
 use Closure;
 
@@ -18,7 +19,6 @@ final readonly class Newcomer
         private Fish $fish,
         private HomesAhead $chain,
         private Closure $likely,
-        private float $largest,
     ) {
     }
 
@@ -34,8 +34,6 @@ final readonly class Newcomer
     {
         $isThere = ! $date->isBefore($stay->from) && ($stay->move === null || $date->isBefore($stay->move));
 
-        return $isThere
-            ? new Occupant($this->fish->name, $this->fish->species, ($this->likely)($date), $this->fish->count, $this->largest)
-            : null;
+        return $isThere ? Shoal::of($this->fish)->occupant(($this->likely)($date))->onlyThoughtOf() : null;
     }
 }

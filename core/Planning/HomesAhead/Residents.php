@@ -6,7 +6,6 @@ namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Purpose;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
@@ -28,12 +27,12 @@ final class Residents
     {
         return new self(fn (System $system): array => array_map(function (Fish $fish) use ($whereabouts, $lengthsOf, $system): array {
             $ahead = $lengthsOf($fish);
-            $largest = Shoal::of($fish)->largest;
+            $shoal = Shoal::of($fish);
 
-            return [$fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $ahead, $largest): ?Occupant {
+            return [$fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $ahead, $shoal): ?Occupant {
                 $count = $whereabouts->countIn($fish, $system, $date);
 
-                return $count === 0 ? null : new Occupant($fish->name, $fish->species, $ahead->on($date), $count, $largest, $fish->key, $fish->purpose === Purpose::Food);
+                return $count === 0 ? null : $shoal->occupant($ahead->on($date), $count);
             }];
         }, $whereabouts->everIn($system)));
     }

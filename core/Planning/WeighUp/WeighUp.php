@@ -13,7 +13,6 @@ use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
@@ -88,7 +87,7 @@ final readonly class WeighUp
             Upkeep::of($candidate, $growth->leading(), $chain, $long),
             $quarantine,
             Cautions::of($candidate, $facility->rulebook),
-            new Newcomer($fish, $chain, fn (LocalDate $date): float => $growth->lengthOn($date)->likely, Shoal::of($fish)->largest),
+            new Newcomer($fish, $chain, fn (LocalDate $date): float => $growth->lengthOn($date)->likely),
         );
     }
 

@@ -23,7 +23,6 @@ use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\GrowthPerformance;
 use Biomegas\Growth\Pace\PaceBelief;
 use Biomegas\Growth\Pace\PaceLevels;
-use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
 use Biomegas\Measure\Length;
@@ -141,18 +140,6 @@ final class FacilityGrowthTest extends TestCase
         };
 
         $this->assertLessThan($width($fish), $width($hatched));
-    }
-
-    public function test_the_largest_of_a_shoal_leads_by_its_spread(): void
-    {
-        $this->assertSame(1.0, Shoal::of(Example::fish(Example::of(), 'home', []))->largest);
-        $twelve = Shoal::of(Example::fish(Example::of(), 'home', [], count: 12));
-        $this->assertEqualsWithDelta(exp(0.08 * 1.63), $twelve->largest, 0.003, 'expected largest of twelve normals: 1.629');
-        $this->assertEqualsWithDelta(1.0, $twelve->largest * $twelve->smallest, 1e-12);
-        $sampled = new Fish('s', 'S', Example::of(), LocalDate::fromIso('2026-01-01'), [new Stay('home', LocalDate::fromIso('2026-01-01'))], [
-            new MeasuredLength(LocalDate::fromIso('2026-02-01'), Length::ofMillimetres(100), Method::Hand, sample: 6, spreadMm: 3),
-        ], 12);
-        $this->assertLessThan($twelve->largest, Shoal::of($sampled)->largest);
     }
 
     public function test_another_length_kind_is_converted_and_trusted_less(): void
