@@ -17,10 +17,12 @@ use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\KnownSpeciesController;
 use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
+use App\Http\Controllers\MakeupController;
 use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PondClimateController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ProbeController;
@@ -49,7 +51,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -169,6 +171,13 @@ Route::middleware('auth:web')->group(function (): void {
 
         Route::post('fish/{fish}/moves', [MoveController::class, 'store']);
         Route::delete('moves/{move}', [MoveController::class, 'destroy']);
+
+        Route::post('fish/{fish}/makeups', [MakeupController::class, 'store']);
+        Route::delete('makeups/{makeup}', [MakeupController::class, 'destroy']);
+        Route::post('fish/{fish}/parts', [PartingController::class, 'store']);
+        Route::delete('fish/{fish}/parting', [PartingController::class, 'destroy']);
+        Route::post('fish/{fish}/joins', [PartingController::class, 'join']);
+        Route::delete('shoal-joins/{join}', [PartingController::class, 'undoJoin']);
 
         Route::post('fish/{fish}/counts', [CountController::class, 'store']);
         Route::delete('counts/{count}', [CountController::class, 'destroy']);

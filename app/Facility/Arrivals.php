@@ -6,6 +6,7 @@ namespace App\Facility;
 
 use App\Database\References;
 use App\Models\Fish;
+use App\Models\Makeup;
 use App\Models\Measurement;
 use App\Models\Quarantine;
 use App\Models\Stay;
@@ -47,12 +48,13 @@ final readonly class Arrivals
     public function undo(Fish $fish): void
     {
         $written = References::to('fish', $fish->id);
-        // Its first home, the length that it came with, its quarantine and its watch are its arrival.
-        $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements', 'quarantines', 'watches'], true)), ARRAY_FILTER_USE_BOTH);
+        // Its first home, the length that it came with, who makes it up, its quarantine and its watch are its arrival.
+        $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements', 'makeups', 'quarantines', 'watches'], true)), ARRAY_FILTER_USE_BOTH);
         $looks = WatchCheck::query()->whereIn('watch_id', Watch::query()->where('fish_id', $fish->id)->select('id'))->count();
         References::mustBeNone($looks > 0 ? [...$more, 'watch_checks' => $looks] : $more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
         Quarantine::query()->where('fish_id', $fish->id)->delete();
         Watch::query()->where('fish_id', $fish->id)->delete();
+        Makeup::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();
         $fish->delete();

@@ -14,6 +14,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Group\Makeup;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Purpose;
@@ -23,6 +24,7 @@ use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Losses\HeadCount;
+use Biomegas\Losses\SexCount;
 use Biomegas\Measure\Length;
 use Biomegas\Rulebook\Method;
 use Biomegas\Rulebook\Ration;
@@ -119,14 +121,16 @@ final readonly class FacilityReader
         $lengths = $this->byFish(StoredTable::Lengths, DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get(), self::length(...));
         $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = (new HeadCountEvents($this->unreadable))->byFish();
+        $makeups = $this->byFish(StoredTable::Makeups, DB::table('makeups')->whereNull('deleted_at')->orderBy('date')->orderBy('id')->get(), self::makeup(...));
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
-        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $candidates, $alsoFish, &$all, &$kept): void {
+        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
                 return;
             }
             $key = Keys::ofFish($row->id);
+            $makeup = isset($makeups[$row->id]) ? $makeups[$row->id][count($makeups[$row->id]) - 1] : null;
             $all[] = new Fish(
                 key: $key,
                 name: $row->name,
@@ -144,6 +148,8 @@ final readonly class FacilityReader
                 statedAdultMm: TenthMm::toMm($row->stated_adult_tenth_mm),
                 fallback: $row->fallback,
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
+                makeup: $makeup,
+                sexes: $makeup === null ? null : SexCount::after($makeup, $present, $headCounts[$row->id] ?? []),
             );
             $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $backgrounds[$row->species_id]);
         };
@@ -191,7 +197,12 @@ final readonly class FacilityReader
         );
     }
 
-    /** @return array<string, mixed> */
+    private static function makeup(stdClass $row): Makeup
+    {
+        return Makeup::of(LocalDate::fromIso($row->date), $row->count, $row->males, $row->females, Makeups::sizes(self::json($row->sizes)));
+    }
+
+    /** @return array<mixed> */
     private static function json(string $text): array
     {
         return json_decode($text, true, 64, JSON_THROW_ON_ERROR);

@@ -11,6 +11,7 @@ use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
+use Biomegas\Facility\Sex;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -27,7 +28,7 @@ final readonly class FishLog
     /** @return list<LogLine> newest first */
     public function of(int $fishId): array
     {
-        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId), ...$this->inspections($fishId), ...$this->history->of($fishId)];
+        $lines = [...$this->incidents($fishId), ...$this->losses($fishId), ...$this->counts($fishId), ...$this->moves($fishId), ...$this->makeups($fishId), ...$this->partings($fishId), ...$this->joinings($fishId), ...$this->inspections($fishId), ...$this->history->of($fishId)];
         usort($lines, fn (LogLine $a, LogLine $b): int => [$b->date, $b->time, $b->id] <=> [$a->date, $a->time, $a->id]);
 
         return array_slice($lines, 0, self::NEWEST);
@@ -56,7 +57,7 @@ final readonly class FishLog
     /** @return list<LogLine> */
     private function losses(int $fishId): array
     {
-        return $this->unreadable->readAll(StoredTable::Losses, $this->newest('losses', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause));
+        return $this->unreadable->readAll(StoredTable::Losses, $this->newest('losses', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause, sex: $row->sex === null ? null : Sex::from($row->sex)));
     }
 
     /** @return list<LogLine> */
@@ -77,6 +78,43 @@ final readonly class FishLog
     private function inspections(int $fishId): array
     {
         return $this->unreadable->readAll(StoredTable::Inspections, $this->newest('inspections', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Inspection, $row->id, $row->date, kind: implode(', ', Inspections::whatOf($row)), cause: $row->note));
+    }
+
+    /** @return list<LogLine> */
+    private function makeups(int $fishId): array
+    {
+        return $this->unreadable->readAll(StoredTable::Makeups, $this->newest('makeups', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Makeup, $row->id, $row->date, count: $row->count, males: $row->males, females: $row->females));
+    }
+
+    /** @return list<LogLine> */
+    private function partings(int $fishId): array
+    {
+        return $this->between($fishId, StoredTable::ShoalSplits, 'to_fish_id', 'from_fish_id', LogType::Parting);
+    }
+
+    /** @return list<LogLine> */
+    private function joinings(int $fishId): array
+    {
+        return $this->between($fishId, StoredTable::ShoalJoins, 'fish_id', 'into_fish_id', LogType::Joining);
+    }
+
+    /**
+     * @param  string  $own  column of the one that parted or joined
+     * @param  string  $shoal  column of the shoal
+     * @return list<LogLine>
+     */
+    private function between(int $fishId, StoredTable $table, string $own, string $shoal, LogType $type): array
+    {
+        $rows = DB::table($table->value)->whereNull('deleted_at')->where(fn (Builder $either) => $either->where($own, $fishId)->orWhere($shoal, $fishId))
+            ->orderByDesc('date')->orderByDesc('id')->limit(self::NEWEST)->get();
+        $names = DB::table('fish')->whereIn('id', [...$rows->pluck($own), ...$rows->pluck($shoal)])->pluck('name', 'id');
+
+        return $this->unreadable->readAll($table, $rows, fn (stdClass $row): LogLine => new LogLine(
+            $type, $row->id, $row->date,
+            other: $names[$row->{$own} === $fishId ? $row->{$shoal} : $row->{$own}],
+            is_actor: $row->{$own} === $fishId,
+            count: $row->count,
+        ));
     }
 
     private function newest(string $table, int $fishId): Builder

@@ -10,6 +10,7 @@ use App\Models\Move;
 use App\Models\MoveSheet as Written;
 use App\Models\MoveSheetFish;
 use App\Models\Preparation;
+use App\Models\ShoalSplit;
 use App\Models\Species;
 use App\Models\Watch;
 use App\Repair\StoredTable;
@@ -20,7 +21,9 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Losses\Parting;
 use Biomegas\Moving\MadeMove;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Sheet\DailyTests;
@@ -80,7 +83,7 @@ final readonly class MoveSheets
             if ($fish === null) {
                 return null;
             }
-            $movers[] = $this->mover($kept, $fish, $single->count, $date);
+            $movers[] = $this->mover($kept, $fish, $single, $date);
         }
         $going = array_map(fn (MovingOccupant $mover): ?string => $mover->occupant->fish, $movers);
 
@@ -92,10 +95,13 @@ final readonly class MoveSheets
         );
     }
 
-    private function mover(FacilitySnapshot $kept, Fish $fish, ?int $count, LocalDate $date): MovingOccupant
+    private function mover(FacilitySnapshot $kept, Fish $fish, MoveSheetFish $single, LocalDate $date): MovingOccupant
     {
         $whole = $kept->occupantOn($fish, $date);
-        $occupant = $whole->some($count ?? $whole->count);
+        $size = $single->count === null ? null : $fish->makeup?->sizeCalled($single->size ?? '');
+        $occupant = $size === null
+            ? $whole->some($single->count ?? $whole->count)
+            : Shoal::of($fish)->occupantOfSize($size, $whole->length, $single->count);
         $species = Species::query()->where('key', $fish->species->key)->first();
         $background = $species === null ? null : ScenarioMapper::background($species->current());
 
@@ -163,12 +169,13 @@ final readonly class MoveSheets
             $fish = $kept->find($single->fish_id) ?? throw InvalidEntry::because('fish', Finding::of('entry.sheet_fish_gone'));
             $record = FishRecord::query()->findOrFail($single->fish_id);
             $to = $kept->system($sheet->to_system_id);
-            if ($single->count !== null && $single->count < $fish->count) {
-                $record = $this->parting->part($record, $single->count, $kept->facility->date);
-                $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $single->count);
+            $part = $single->count !== null && $single->count < $fish->count ? $single->count : null;
+            if ($part !== null) {
+                $record = $this->parting->part($record, self::partOf($fish, $part, $single), $kept->facility->date);
+                $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $part);
             }
             $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
-            $single->update(['move_id' => $move->id, 'fish_id' => $record->id]);
+            $single->update(['move_id' => $move->id, 'fish_id' => $record->id, 'count' => $part]);
             Watch::query()->create([
                 'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
                 'is_return' => HomeRecords::hasLivedIn($record->id, $sheet->to_system_id),
@@ -192,9 +199,9 @@ final readonly class MoveSheets
                 $single->update(['move_id' => null]);
                 $this->log->undo($move);
             }
-            $split = $this->parting->splitOf($single);
+            $split = $this->splitBy($single);
             if ($split !== null) {
-                $this->parting->join($single, $split);
+                $this->parting->undo($split, $single);
             }
         }
         $sheet->update(['finished_at' => null, 'test_until' => null]);
@@ -208,9 +215,9 @@ final readonly class MoveSheets
             throw InvalidEntry::because('sheet', Finding::of('entry.sheet_looked_at'));
         }
         foreach ($sheet->fish as $single) {
-            $split = $this->parting->splitOf($single);
+            $split = $this->splitBy($single);
             if ($split !== null) {
-                $this->parting->checkJoin($split);
+                $this->parting->checkUndo($split, byARun: true);
             }
             if ($this->hadIncidentsSince($sheet, $single->fish_id)) {
                 throw InvalidEntry::because('sheet', Finding::of('entry.sheet_aggression_since'));
@@ -220,6 +227,17 @@ final readonly class MoveSheets
                 throw InvalidEntry::because('sheet', Finding::of('entry.quarantine_since'));
             }
         }
+    }
+
+    private static function partOf(Fish $shoal, int $count, MoveSheetFish $single): PartOfShoal
+    {
+        return new PartOfShoal($count, $single->name ?? '', $single->sex, Parting::check($shoal, $shoal->count, $count, $single->sex, $single->size ?? ''));
+    }
+
+    /** The parting that this run made; null: it made none. */
+    private function splitBy(MoveSheetFish $single): ?ShoalSplit
+    {
+        return $single->count === null ? null : $this->parting->splitOf($single->fish_id);
     }
 
     private function hadIncidentsSince(Written $sheet, int $fishId): bool

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Facility\Sex;
 use Biomegas\Losses\LossKind;
 
 /**
  * @property LossKind $kind
  * @property int $count
  * @property string|null $cause
+ * @property Sex|null $sex of all that were lost; null: not known
  */
 final class Loss extends LogEntry
 {
-    protected $casts = ['kind' => LossKind::class];
+    protected $casts = ['kind' => LossKind::class, 'sex' => Sex::class];
 }

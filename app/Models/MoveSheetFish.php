@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Facility\Sex;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -13,6 +14,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $fish_id
  * @property int|null $count
  * @property int|null $move_id
+ * @property string|null $name of the part of a shoal that goes
+ * @property Sex|null $sex
+ * @property string|null $size as its keeper calls them
  * @property Fish $fish
  */
 final class MoveSheetFish extends Model
@@ -20,6 +24,8 @@ final class MoveSheetFish extends Model
     protected $table = 'move_sheet_fish';
 
     public $timestamps = false;
+
+    protected $casts = ['sex' => Sex::class];
 
     /** @return BelongsTo<Fish, $this> */
     public function fish(): BelongsTo

@@ -20,6 +20,8 @@ enum StoredTable: string
     case Losses = 'losses';
     case Counts = 'counts';
     case ShoalSplits = 'shoal_splits';
+    case ShoalJoins = 'shoal_joins';
+    case Makeups = 'makeups';
     case Incidents = 'incidents';
     case Moves = 'moves';
     case WaterTests = 'water_tests';
@@ -46,9 +48,10 @@ enum StoredTable: string
             self::Stays => ['from', 'until'],
             self::Lengths => ['date', 'length_tenth_mm', 'method', 'length_kind', 'sample', 'spread_tenth_mm'],
             self::RationChanges => ['from', 'ration'],
-            self::Losses => ['date', 'kind', 'count'],
+            self::Losses => ['date', 'kind', 'count', 'sex'],
             self::Counts => ['date', 'kind', 'number'],
-            self::ShoalSplits => ['date', 'count'],
+            self::ShoalSplits, self::ShoalJoins => ['date', 'count', 'sex'],
+            self::Makeups => ['date', 'count', 'males', 'females', 'sizes'],
             self::Incidents => ['date', 'act', 'harm'],
             self::Moves => ['date'],
             self::WaterTests => ['date', 'values'],
@@ -68,7 +71,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

@@ -6,6 +6,7 @@ namespace Biomegas\Growth;
 
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Group\Makeup;
+use Biomegas\Facility\Group\SizeClass;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Species;
 use Biomegas\Housing\Verdict\Occupant;
@@ -99,6 +100,19 @@ final readonly class Shoal
         return exp(-$this->lasting - $this->below * $this->left($mean));
     }
 
+    /** Length of those of one size at this mean, millimetres: as they were seen beside the others, the difference shrinking as that of the largest and smallest. */
+    public function lengthOf(SizeClass $size, float $mean): float
+    {
+        $makeup = self::sized($this->fish);
+        if ($makeup === null) {
+            return $mean;
+        }
+        $apart = log($size->length->millimetres() / $makeup->meanMm());
+        $lasting = max(-$this->lasting, min($this->lasting, $apart));
+
+        return $mean * exp($lasting + ($apart - $lasting) * $this->left($mean));
+    }
+
     /** The mean, millimetres, at which the largest is as long as this. */
     public function meanWhenLargestIs(float $millimetres): float
     {
@@ -123,6 +137,12 @@ final readonly class Shoal
             $this->fish->name, $species ?? $this->fish->species, $mean, $count ?? $this->fish->count, $this->largestAt($mean),
             $this->fish->key, $this->fish->purpose === Purpose::Food, $this->smallestAt($mean), $this->fish->sexes(),
         );
+    }
+
+    /** Some of one size by themselves, when the mean of all is so long. */
+    public function occupantOfSize(SizeClass $size, float $mean, int $count): Occupant
+    {
+        return new Occupant($this->fish->name, $this->fish->species, $this->lengthOf($size, $mean), $count, fish: $this->fish->key, isFood: $this->fish->purpose === Purpose::Food);
     }
 
     /** Share of the growth between them that is left at this mean. */

@@ -2,6 +2,13 @@
 
 // How many rows of a table stand in the way of a deletion.
 return [
+    // What those parted from a shoal are called after its name.
+    'parted' => [
+        'male' => '{1} male|[2,*] males',
+        'female' => '{1} female|[2,*] females',
+    ],
+    'makeups' => '{1} one make-up of a group|[2,*] :count make-ups of a group',
+    'shoal_joins' => '{1} one joining of a shoal|[2,*] :count joinings of a shoal',
     'inspections' => '{1} one inspection of it|[2,*] :count inspections of it',
     'health_observations' => '{1} one look at it|[2,*] :count looks at it',
     'counts' => '{1} one count|[2,*] :count counts',

@@ -5,6 +5,8 @@ return [
     'acquire' => [
         'name.unique' => 'Somebody here has this name already. Choose another.',
         'species_id' => 'Choose a species from the list.',
+        'males' => 'Give how many, or leave it empty.',
+        'females' => 'Give how many, or leave it empty.',
         'origin' => 'Choose tank-raised or wild-caught, or leave it open.',
     ],
     'bag' => [
@@ -55,10 +57,30 @@ return [
         'container_litres' => 'Give how many litres the container holds.',
     ],
     'move_sheet' => [
+        'fish.*.name.unique' => 'Somebody here has this name already. Choose another.',
         'exists' => 'Choose one from the list.',
         'fish.required' => 'Say who goes.',
         'fish.*.fish_id.distinct' => 'It is on the sheet already.',
         'container_litres' => 'Give how many litres the container holds.',
+    ],
+    'makeup' => [
+        'males' => 'Give how many, or leave it empty.',
+        'females' => 'Give how many, or leave it empty.',
+        'sizes.max' => 'Tell up to 8 sizes apart.',
+        'sizes.*.called' => 'Call them by up to 30 letters, like "small ones".',
+        'sizes.*.count' => 'Say how many they are.',
+        'sizes.*.length' => 'Say how long each of them is, like 9 cm.',
+        'method' => 'Choose how they were measured from the list.',
+    ],
+    'part' => [
+        'count' => 'Say how many of them.',
+        'name.unique' => 'Somebody here has this name already. Choose another.',
+        'name' => 'Give them a name of up to 60 letters.',
+        'sex' => 'Choose male or female, or leave it open.',
+        'size' => 'Choose a size from the list.',
+    ],
+    'join' => [
+        'into' => 'Choose the group that it joins.',
     ],
     'owner' => [
         'name.required' => 'Type your name.',

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\Arrivals;
 use App\Facility\FacilityReader;
 use App\Facility\Keys;
+use App\Facility\Makeups;
 use App\Facility\MovingBook;
 use App\Facility\Watches;
 use App\Http\Requests\AcquireRequest;
@@ -23,6 +24,7 @@ use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use App\Scenario\ScenarioMapper;
+use Biomegas\Facility\Group\Makeup;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\Mixing\Hardiness;
@@ -74,7 +76,7 @@ final readonly class ArrivalController
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(422, 'Problem', 'A field is missing or wrong.')]
-    public function store(AcquireRequest $request, FacilityReader $reader, Arrivals $arrivals): JsonResponse
+    public function store(AcquireRequest $request, FacilityReader $reader, Arrivals $arrivals, Makeups $makeups): JsonResponse
     {
         $kept = $reader->read();
         $system = $kept->facility->systems[Keys::ofSystem($request->integer('system_id'))] ?? throw InvalidEntry::because('system_id', Finding::of('entry.no_such_home'));
@@ -87,6 +89,7 @@ final readonly class ArrivalController
         if ($request->boolean('is_watched') && ! $request->day()->equals($kept->facility->date)) {
             throw InvalidEntry::because('is_watched', Finding::of('entry.watch_begins_today'));
         }
+        $makeup = Makeup::of($request->day(), $request->integer('count'), $request->integer('males'), $request->integer('females'));
         $fish = $arrivals->record([
             'name' => $request->input('name'),
             'species_id' => $request->integer('species_id'),
@@ -100,6 +103,9 @@ final readonly class ArrivalController
             'price_hundredths' => $request->filled('price') ? (int) round($request->float('price') * self::HUNDREDTHS) : null,
             'arrival_note' => $request->input('arrival_note'),
         ], Keys::id($system->key), TypedLength::millimetres('length', $request->string('length')->value(), $kept->units), Method::tryFrom($request->string('method')->value()) ?? Method::Eye);
+        if ($makeup->males + $makeup->females > 0) {
+            $makeups->record($fish->id, $makeup, Method::Eye, $request->user()?->id);
+        }
         if ($request->filled('quarantine_days')) {
             $arrivals->quarantine($fish, $request->integer('quarantine_days'));
         }

@@ -43,6 +43,7 @@ final readonly class LossController
             'date' => $request->day()->toIso(),
             'kind' => $request->input('kind'),
             'count' => $lost,
+            'sex' => $request->input('sex'),
             'cause' => $request->input('cause'),
             'user_id' => $request->user()?->id,
         ]);

@@ -23,8 +23,10 @@ use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\PlannedDay;
+use Biomegas\Facility\Sex;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Losses\Parting;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -73,7 +75,7 @@ final readonly class MoveSheetController
         if ($request->filled('until')) {
             PlannedDay::check('until', LocalDate::fromIso($request->string('until')->value()), $kept->facility->date);
         }
-        /** @var list<array{fish_id: int, count?: int|null}> $fish */
+        /** @var list<array{fish_id: int, count?: int|null, name?: string|null, sex?: string|null, size?: string|null}> $fish */
         $fish = array_values($request->array('fish'));
         $from = $this->commonHome($kept, $fish, $request->integer('to_system_id'));
         $sheet = MoveSheet::query()->create([
@@ -82,9 +84,14 @@ final readonly class MoveSheetController
             'container_tenth_litres' => (int) round(self::TENTHS * $request->float('container_litres', 20)), 'note' => $request->input('note'), 'user_id' => $request->user()?->id, 'done' => [],
         ]);
         foreach ($fish as $single) {
-            $there = $kept->fish($single['fish_id'])->count;
-            $count = $single['count'] ?? $there;
-            $sheet->fish()->create(['fish_id' => $single['fish_id'], 'count' => $count < $there ? $count : null]);
+            $shoal = $kept->fish($single['fish_id']);
+            $count = $single['count'] ?? $shoal->count;
+            $part = [];
+            if ($count < $shoal->count) {
+                Parting::check($shoal, $shoal->count, $count, Sex::tryFrom($single['sex'] ?? ''), $single['size'] ?? '');
+                $part = ['count' => $count, 'name' => $single['name'] ?? null, 'sex' => $single['sex'] ?? null, 'size' => $single['size'] ?? null];
+            }
+            $sheet->fish()->create(['fish_id' => $single['fish_id'], ...$part]);
         }
 
         return $this->page($sheet->refresh(), 201);

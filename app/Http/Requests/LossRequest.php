@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
+use Biomegas\Facility\Sex;
 use Biomegas\Losses\LossKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -14,6 +15,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'kind', type: 'string', enum: LossKind::class),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'count', description: 'How many of a shoal; 1 when left out.', type: 'integer'),
+    new OA\Property(property: 'sex', description: 'Of all that were lost of a shoal; absent: not known.', type: 'string', enum: Sex::class, nullable: true),
     new OA\Property(property: 'cause', description: 'In own words.', type: 'string', nullable: true),
 ])]
 final class LossRequest extends FormRequest
@@ -27,6 +29,7 @@ final class LossRequest extends FormRequest
             'kind' => ['required', Rule::enum(LossKind::class)],
             'date' => ['required', Day::any()],
             'count' => ['integer:strict'],
+            'sex' => ['nullable', Rule::enum(Sex::class)],
             'cause' => ['nullable', 'string', 'max:500'],
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use App\Language\RequestMessages;
+use Biomegas\Facility\Sex;
 use Biomegas\Moving\Mixing\MixingWay;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -17,6 +18,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'fish', description: 'All from one home.', type: 'array', minItems: 1, items: new OA\Items(required: ['fish_id'], properties: [
         new OA\Property(property: 'fish_id', type: 'integer'),
         new OA\Property(property: 'count', description: 'Of a shoal: how many; absent: all.', type: 'integer', nullable: true),
+        new OA\Property(property: 'name', description: 'Of the part of a shoal that goes; absent: after the shoal.', type: 'string', nullable: true),
+        new OA\Property(property: 'sex', type: 'string', enum: Sex::class, nullable: true),
+        new OA\Property(property: 'size', description: 'Which of the sizes told apart, as they are called.', type: 'string', nullable: true),
     ], type: 'object')),
     new OA\Property(property: 'until', description: 'Planned end of an interim stay.', type: 'string', format: 'date', nullable: true),
     new OA\Property(property: 'is_time_out', type: 'boolean'),
@@ -37,6 +41,9 @@ final class MoveSheetRequest extends FormRequest
             'fish' => ['required', 'array', 'min:1', 'max:50'],
             'fish.*.fish_id' => ['required', 'integer:strict', 'exists:fish,id', 'distinct'],
             'fish.*.count' => ['nullable', 'integer:strict', 'min:1'],
+            'fish.*.name' => ['nullable', 'string', 'max:60', 'unique:fish,name'],
+            'fish.*.sex' => ['nullable', Rule::enum(Sex::class)],
+            'fish.*.size' => ['nullable', 'string', 'max:30'],
             'until' => ['nullable', Day::after('date')],
             'is_time_out' => ['boolean:strict'],
             'mixing' => [Rule::enum(MixingWay::class)],

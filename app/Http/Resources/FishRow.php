@@ -7,19 +7,24 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Species\Outline;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Group\SizeClass;
 use Biomegas\Planning\WeighUp\Cautions;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A fish or shoal in brief.')]
 final readonly class FishRow
 {
-    /** @param  list<string>  $parting */
+    /**
+     * @param  list<string>  $sizes
+     * @param  list<string>  $parting
+     */
     public function __construct(
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public string $species,
         #[OA\Property(description: 'How many are there; 0 when it is gone.')] public int $count,
         #[OA\Property] public bool $is_shoal,
+        #[OA\Property(description: 'Of a shoal: how those told apart by size are called.', type: 'array', items: new OA\Items(type: 'string'))] public array $sizes,
         #[OA\Property(description: 'Its colour and mark.', minimum: 0, maximum: 7)] public int $band,
         #[OA\Property(description: 'Its outline in the drawing kit.', type: 'string', enum: Outline::class)] public string $form,
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Today.')] public Band $length_mm,
@@ -52,7 +57,8 @@ final readonly class FishRow
             $fish->name,
             $fish->species->commonName,
             $record->present,
-            $record->arrived > 1,
+            $record->arrived > 1 || $fish->isShoal(),
+            array_values(array_filter(array_map(fn (SizeClass $size): string => $size->called, $fish->makeup->sizes ?? []))),
             $record->band,
             $record->form,
             Band::from($brief->length),

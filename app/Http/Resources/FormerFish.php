@@ -16,7 +16,8 @@ final readonly class FormerFish
         #[OA\Property] public string $species,
         #[OA\Property(format: 'date')] public string $arrived_on,
         #[OA\Property(format: 'date', description: 'When the last of it was gone.')] public ?string $gone_on,
-        #[OA\Property(type: 'string', enum: LossKind::class, nullable: true, description: 'What the last loss was; null: a count or a split found nobody.')] public ?LossKind $how,
+        #[OA\Property(type: 'string', enum: LossKind::class, nullable: true, description: 'What the last loss was; null: it joined a shoal, or a count found nobody.')] public ?LossKind $how,
+        #[OA\Property(description: 'The shoal that it joined, where that was its end.')] public ?string $joined,
     ) {
     }
 }

@@ -11,6 +11,9 @@ enum LogType: string
     case Loss = 'loss';
     case Count = 'count';
     case Move = 'move';
+    case Makeup = 'makeup';
+    case Parting = 'parting';
+    case Joining = 'joining';
     case Inspection = 'inspection';
     case Species = 'species';
     case Candidates = 'candidates';

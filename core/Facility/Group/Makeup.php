@@ -50,6 +50,18 @@ final readonly class Makeup
         return $this->sizes !== [];
     }
 
+    /** Null: nobody is called so. */
+    public function sizeCalled(string $name): ?SizeClass
+    {
+        foreach ($this->sizes as $size) {
+            if ($name !== '' && $size->called === $name) {
+                return $size;
+            }
+        }
+
+        return null;
+    }
+
     /** How many were told apart by size. */
     public function sized(): int
     {

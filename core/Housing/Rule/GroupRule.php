@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Housing\Rule;
 
+use Biomegas\Facility\Group\Sexes;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
@@ -22,10 +23,17 @@ final readonly class GroupRule implements Rule
         if ($least === 1) {
             return null;
         }
-        $there = array_sum(array_map(fn (Occupant $occupant): int => $occupant->species->key === $species->key ? $occupant->count : 0, $case->everybody()));
+        $ofIt = array_filter($case->everybody(), fn (Occupant $occupant): bool => $occupant->species->key === $species->key);
+        $there = array_sum(array_map(fn (Occupant $occupant): int => $occupant->count, $ofIt));
 
         if ($species->needs->mayLiveAlone && $there <= self::A_PAIR) {
-            return Verdict::pass(HousingRule::Group, Finding::of('housing.group.alone_or_pair', species: $species->commonName, least: $least));
+            $sexes = array_reduce($ofIt, fn (Sexes $sexes, Occupant $occupant): Sexes => $sexes->plus($occupant->sexes), new Sexes);
+
+            return $sexes->areTwoMales() ? Verdict::fail(
+                HousingRule::Group,
+                Finding::of('housing.group.two_males', species: $species->commonName),
+                Finding::of('housing.group.pair_or_more', least: $least),
+            ) : Verdict::pass(HousingRule::Group, Finding::of('housing.group.alone_or_pair', species: $species->commonName, least: $least));
         }
 
         return $there >= $least

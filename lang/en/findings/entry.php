@@ -61,6 +61,8 @@ return [
         'what_media' => 'Say what the media are.',
         'instead_a_loss' => 'Write down a loss instead.',
         'instead_correct' => 'Correct it instead.',
+        'instead_join' => 'Let it join the group again instead.',
+        'not_parted' => '{fish} was not parted from a group.',
         'instead_move_back' => 'Move them back with a sheet of its own.',
         'instead_rename' => 'Rename it if it is called otherwise now.',
         'instead_say_what' => 'Say first what they are instead.',

@@ -51,6 +51,8 @@ return [
             'enough' => '{species} wants a group of {least_words} at least, and there would be {there_words}.',
             'too_few' => '{species} wants a group of {least_words} at least; there would be {there_words}.',
             'more' => '{more_words} more of them.',
+            'two_males' => 'Two males of {species} are no pair and do not live together.',
+            'pair_or_more' => 'One alone, a male and a female, or {least_words} at least.',
             'alone_or_pair' => '{species} may live alone or as a pair, or {least_words} at least.',
         ],
         'snail_eater' => [

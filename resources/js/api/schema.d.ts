@@ -373,6 +373,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fish/{fish}/makeups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addMakeup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/makeups/{makeup}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoMakeup"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/measurements": {
         parameters: {
             query?: never;
@@ -576,6 +608,70 @@ export interface paths {
         put?: never;
         post: operations["createOwner"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["partShoal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/parting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoParting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/joins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["joinShoal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/shoal-joins/{join}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoJoin"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1273,6 +1369,10 @@ export interface components {
             method?: "hand" | "picture" | "ruler" | "eye" | null;
             /** @enum {string|null} */
             sex?: "male" | "female" | null;
+            /** @description Of a shoal. */
+            males?: number | null;
+            /** @description Of a shoal. */
+            females?: number | null;
             /** @enum {string|null} */
             purpose?: "display" | "food" | "starter" | "cleaner" | null;
             /** @enum {string|null} */
@@ -1391,6 +1491,10 @@ export interface components {
              */
             success?: "only-while-i-stood" | "lasted" | "no" | null;
         };
+        JoinRequest: {
+            /** @description The shoal that it goes into. */
+            into: number;
+        };
         KeepingRequest: {
             /**
              * @description From today on.
@@ -1450,8 +1554,33 @@ export interface components {
             date: string;
             /** @description How many of a shoal; 1 when left out. */
             count?: number;
+            /**
+             * @description Of all that were lost of a shoal; absent: not known.
+             * @enum {string|null}
+             */
+            sex?: "male" | "female" | null;
             /** @description In own words. */
             cause?: string | null;
+        };
+        MakeupRequest: {
+            /** Format: date */
+            date: string;
+            males?: number;
+            females?: number;
+            /** @description Those who can be told apart by size; absent: all are much the same. */
+            sizes?: {
+                called?: string | null;
+                count: number;
+                /** @description Of each, as typed. */
+                length: string;
+            }[];
+            /**
+             * @description How the sizes were measured; absent: by eye.
+             * @enum {string}
+             */
+            method?: "hand" | "picture" | "ruler" | "eye";
+            /** @description Record an unlikely mean length all the same. */
+            keep?: boolean;
         };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
@@ -1502,6 +1631,12 @@ export interface components {
                 fish_id: number;
                 /** @description Of a shoal: how many; absent: all. */
                 count?: number | null;
+                /** @description Of the part of a shoal that goes; absent: after the shoal. */
+                name?: string | null;
+                /** @enum {string|null} */
+                sex?: "male" | "female" | null;
+                /** @description Which of the sizes told apart, as they are called. */
+                size?: string | null;
             }[];
             /**
              * Format: date
@@ -1526,6 +1661,16 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** @description Where the fish are, for example Europe/London. */
             time_zone: string;
+        };
+        PartRequest: {
+            /** @description How many leave the shoal. */
+            count: number;
+            /** @description What they are called from now on; absent: after the shoal. */
+            name?: string | null;
+            /** @enum {string|null} */
+            sex?: "male" | "female" | null;
+            /** @description Which of the sizes told apart, as they are called. */
+            size?: string | null;
         };
         PreparationRequest: {
             /**
@@ -1990,6 +2135,8 @@ export interface components {
             /** @description How many are there; 0 when it is gone. */
             count: number;
             is_shoal: boolean;
+            /** @description Of a shoal: how those told apart by size are called. */
+            sizes: string[];
             /** @description Its colour and mark. */
             band: number;
             /**
@@ -2037,6 +2184,7 @@ export interface components {
             pace_class: "very-quick" | "quick" | "usual" | "slow" | "very-slow" | null;
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
+            group: components["schemas"]["GroupSheet"];
             keeping: components["schemas"]["Keeping"];
             circumstances: components["schemas"]["Circumstances"];
             chain: components["schemas"]["Chain"];
@@ -2086,10 +2234,12 @@ export interface components {
              */
             gone_on: string | null;
             /**
-             * @description What the last loss was; null: a count or a split found nobody.
+             * @description What the last loss was; null: it joined a shoal, or a count found nobody.
              * @enum {string|null}
              */
             how: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | null;
+            /** @description The shoal that it joined, where that was its end. */
+            joined: string | null;
         };
         /** @description One measured value; ions, not nitrogen. */
         FoundValue: {
@@ -2110,12 +2260,42 @@ export interface components {
             late: string | null;
             because: string;
         };
+        /** @description A fish or shoal among those of its species in its home. */
+        GroupSheet: {
+            males: number;
+            females: number;
+            /** @description Of those there, and of those missing of whom nobody knows who they are. */
+            unknown: number;
+            /** @description So many of all of these are gone, and it was not seen who. */
+            missing: number;
+            /** @description Said of those missing. */
+            missing_said: string | null;
+            /** @description Exactly a male and a female. */
+            is_pair: boolean;
+            /**
+             * Format: date
+             * @description When its keeper last said who they are; null: never.
+             */
+            seen_on: string | null;
+            /** @description The smallest first. */
+            sizes: components["schemas"]["SizeRow"][];
+            /** @description Others of its species in its home. */
+            others: string[];
+            /** @description All of its species in its home against the ratio of the rulebook. */
+            ratio: string | null;
+            /** @description Shoals that it could go into. */
+            may_join: components["schemas"]["ShoalNamed"][];
+        };
         /** @description A fish on the floor plan; lists run along its dates. */
         GrowingFish: {
             id: number;
             likely_mm: number[];
             low_mm: number[];
             high_mm: number[];
+            /** @description The largest of a shoal, likely. */
+            largest_mm: number[];
+            /** @description The smallest of a shoal, likely. */
+            smallest_mm: number[];
             /** @description Swimming room that the largest needs. */
             run_mm: number[];
             /** @description Room that the largest needs to turn. */
@@ -2361,13 +2541,13 @@ export interface components {
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
+            type: "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
             id: number;
             /** Format: date */
             date: string;
-            /** @description The other fish of an incident. */
+            /** @description The other fish of an incident, a parting or a joining. */
             other: string | null;
-            /** @description True when the fish of this sheet did it. */
+            /** @description True when the fish of this sheet did it: attacked, was parted, joined. */
             is_actor: boolean | null;
             /** @enum {string|null} */
             act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | null;
@@ -2379,6 +2559,15 @@ export interface components {
             kind: string | null;
             count: number | null;
             cause: string | null;
+            /**
+             * @description Of a loss: whom it took, where that is known.
+             * @enum {string|null}
+             */
+            sex: "male" | "female" | null;
+            /** @description Of a make-up. */
+            males: number | null;
+            /** @description Of a make-up. */
+            females: number | null;
             /** @description What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. */
             from: string | null;
             /** @description What is after it. */
@@ -2840,6 +3029,27 @@ export interface components {
             owner_exists: boolean;
             keeper: components["schemas"]["Keeper"] | null;
         };
+        /** @description A shoal by its name. */
+        ShoalNamed: {
+            id: number;
+            name: string;
+        };
+        /** @description Those of a shoal who are of like size. */
+        SizeRow: {
+            /** @description What their keeper calls them; empty: nothing. */
+            called: string;
+            count: number;
+            /**
+             * Format: float
+             * @description About how long each was when they were told apart.
+             */
+            seen_mm: number;
+            /**
+             * Format: float
+             * @description How long each likely is today.
+             */
+            length_mm: number;
+        };
         /** @description What would follow from what a keeper knows of a species. Nothing is saved. */
         SpeciesOutline: {
             /** @description How long it is after a year. */
@@ -3167,7 +3377,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -4987,6 +5197,137 @@ export interface operations {
             };
         };
     };
+    addMakeup: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MakeupRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded; what was said before stays in the history. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than are there, a length that cannot be read, or a mean so unlikely that it is asked about. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoMakeup: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                makeup: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out, with the length that went with it. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such make-up. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listMeasurements: {
         parameters: {
             query?: never;
@@ -6056,6 +6397,277 @@ export interface operations {
             };
             /** @description A field is missing or wrong. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    partShoal: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartRequest"];
+            };
+        };
+        responses: {
+            /** @description The number of the new fish or shoal: it lives where it did. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There are not so many of that sort, or the name is taken. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoParting: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As if it had never left the shoal. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It was not parted, or something has been written since. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    joinShoal: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description It is counted with the shoal from today; its own record stays. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not of one species in one home, or gone. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoJoin: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                join: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is by itself again. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It did not join. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8071,7 +8683,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -8143,7 +8755,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
