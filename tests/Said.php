@@ -6,6 +6,7 @@ namespace Tests;
 
 use App\Language\Messages;
 use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Finding\Refusal;
 use Biomegas\Measure\UnitSystem;
 use Closure;
@@ -20,6 +21,18 @@ final readonly class Said
         $messages = new Messages($units, 'en');
 
         return $found instanceof Finding ? $messages->say($found) : $messages->sayAll($found ?? []);
+    }
+
+    /** The field of an entry that is refused; '' when it is taken. */
+    public static function refusedField(Closure $attempt): string
+    {
+        try {
+            $attempt();
+        } catch (InvalidEntry $refusal) {
+            return $refusal->field;
+        }
+
+        return '';
     }
 
     /** @throws RuntimeException when nothing is refused */

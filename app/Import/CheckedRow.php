@@ -22,13 +22,17 @@ final class CheckedRow
 
     public int $count = 1;
 
+    public int $males = 0;
+
+    public int $females = 0;
+
     /** @var array<string, string> sentence by column */
     public array $errors = [];
 
     /** @var list<string> what looks unlikely and is taken all the same */
     public array $doubts = [];
 
-    /** @param  array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}  $typed */
+    /** @param  array{line: int, name: string, species: string, system: string, date: string, length: string, count: string, males: string, females: string}  $typed */
     public function __construct(public readonly array $typed)
     {
     }

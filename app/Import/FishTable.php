@@ -14,16 +14,17 @@ final readonly class FishTable
 {
     public const MOST_ROWS = 1000;
 
-    private const COLUMNS = ['name', 'species', 'system', 'date', 'length', 'count'];
+    private const COLUMNS = ['name', 'species', 'system', 'date', 'length', 'count', 'males', 'females'];
 
     private const HEADINGS = [
         'name' => 'name', 'fish' => 'name', 'species' => 'species', 'kind' => 'species', 'system' => 'system', 'tank' => 'system', 'home' => 'system', 'pond' => 'system',
         'date' => 'date', 'day' => 'date', 'arrived' => 'date', 'since' => 'date', 'length' => 'length', 'size' => 'length', 'count' => 'count', 'number' => 'count', 'how many' => 'count',
+        'males' => 'males', 'male' => 'males', 'females' => 'females', 'female' => 'females',
     ];
 
     private const LEAST_HEADINGS = 2;
 
-    /** @param  list<array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}>  $rows */
+    /** @param  list<array{line: int, name: string, species: string, system: string, date: string, length: string, count: string, males: string, females: string}>  $rows */
     private function __construct(public array $rows)
     {
     }
@@ -78,7 +79,7 @@ final readonly class FishTable
     }
 
     /**
-     * @param  list<array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}>  $rows
+     * @param  list<array{line: int, name: string, species: string, system: string, date: string, length: string, count: string, males: string, females: string}>  $rows
      *
      * @throws InvalidEntry
      */
@@ -108,13 +109,13 @@ final readonly class FishTable
     /**
      * @param  list<string>  $columns
      * @param  list<string>  $cells
-     * @return array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}
+     * @return array{line: int, name: string, species: string, system: string, date: string, length: string, count: string, males: string, females: string}
      */
     private static function row(int $line, array $columns, array $cells): array
     {
         $of = fn (string $column): string => $cells[(int) array_search($column, $columns, true)] ?? '';
         $has = fn (string $column): string => in_array($column, $columns, true) ? $of($column) : '';
 
-        return ['line' => $line, 'name' => $has('name'), 'species' => $has('species'), 'system' => $has('system'), 'date' => $has('date'), 'length' => $has('length'), 'count' => $has('count')];
+        return ['line' => $line, 'name' => $has('name'), 'species' => $has('species'), 'system' => $has('system'), 'date' => $has('date'), 'length' => $has('length'), 'count' => $has('count'), 'males' => $has('males'), 'females' => $has('females')];
     }
 }

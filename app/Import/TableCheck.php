@@ -12,7 +12,9 @@ use Biomegas\Calendar\DateOrder;
 use Biomegas\Calendar\DateReader;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
+use Biomegas\Facility\Group\Makeup;
 use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\MeasuredFigure;
@@ -87,7 +89,7 @@ final class TableCheck
         return array_map($this->check(...), $table->rows);
     }
 
-    /** @param  array{line: int, name: string, species: string, system: string, date: string, length: string, count: string}  $typed */
+    /** @param  array{line: int, name: string, species: string, system: string, date: string, length: string, count: string, males: string, females: string}  $typed */
     private function check(array $typed): CheckedRow
     {
         $row = new CheckedRow($typed);
@@ -132,10 +134,28 @@ final class TableCheck
             $this->refuse($row, 'count', Finding::of('import.count'));
         } else {
             $row->count = $count;
+            $this->sexes($row);
         }
         if ($found !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $found['adult']) {
             $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $found['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($found['adult']))));
         }
+    }
+
+    private function sexes(CheckedRow $row): void
+    {
+        $read = fn (string $typed): int|false => $typed === '' ? 0 : filter_var($typed, FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::MOST_IN_A_SHOAL]]);
+        [$males, $females] = [$read($row->typed['males']), $read($row->typed['females'])];
+        if ($males === false || $females === false) {
+            $this->refuse($row, $males === false ? 'males' : 'females', Finding::of('import.sexed'));
+
+            return;
+        }
+        try {
+            Makeup::of($row->date ?? $this->kept->facility->date, $row->count, $males, $females);
+        } catch (InvalidEntry $e) {
+            $this->refuse($row, $e->field, $e->finding());
+        }
+        [$row->males, $row->females] = [$males, $females];
     }
 
     /** Another length of one that this table brings. */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Import;
 
 use App\Facility\Arrivals;
+use App\Facility\Makeups;
 use App\Facility\TenthMm;
 use App\Models\Fish;
 use App\Models\Measurement;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Group\Makeup;
+use Biomegas\Facility\Sex;
 use Biomegas\Rulebook\Method;
 use Biomegas\Rulebook\Ration;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +20,7 @@ use LogicException;
 /** Writes the good rows of a table down, all or none of them, and takes them back. */
 final readonly class TableSaver
 {
-    public function __construct(private Arrivals $arrivals)
+    public function __construct(private Arrivals $arrivals, private Makeups $makeups)
     {
     }
 
@@ -35,8 +38,12 @@ final readonly class TableSaver
                 if ($id === null) {
                     $id = $this->arrivals->record([
                         'name' => $first->typed['name'], 'species_id' => $first->speciesId, 'count' => $first->count, 'arrived_on' => self::earliest($ofOne)->toIso(), 'purpose' => 'display', 'ration' => $ration->value,
+                        'sex' => self::sexOf($first),
                     ], (int) $first->systemId, null, $method)->id;
                     $saved['fish'][] = $id;
+                    if ($first->count > 1 && $first->males + $first->females > 0) {
+                        $this->makeups->record($id, Makeup::of(self::earliest($ofOne), $first->count, $first->males, $first->females), $method, null);
+                    }
                 }
                 foreach ($ofOne as $row) {
                     if ($row->lengthMm !== null && $row->date !== null) {
@@ -49,6 +56,17 @@ final readonly class TableSaver
 
             return $saved;
         });
+    }
+
+    /** Of a single fish; a shoal has them in its make-up. */
+    private static function sexOf(CheckedRow $row): ?Sex
+    {
+        return match (true) {
+            $row->count > 1 => null,
+            $row->males === 1 => Sex::Male,
+            $row->females === 1 => Sex::Female,
+            default => null,
+        };
     }
 
     /**

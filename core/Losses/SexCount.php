@@ -28,11 +28,14 @@ final readonly class SexCount
             }
         }
         $over = $there - (array_sum($known) - $missing);
-        if ($over > 0) {
-            $known[''] += $over;
-        } elseif ($over < 0) {
-            $missing += self::change($known, null, -$over);
+        // Of one day nothing tells what came first: what was written with a sex explains what does not add up.
+        foreach ($events as $event) {
+            if ($event->count === null && $event->sex !== null && $event->date->equals($makeup->date) && $event->number * $over < 0 && abs($event->number) <= abs($over)) {
+                $missing += self::change($known, $event->sex, $event->number);
+                $over += $event->number;
+            }
         }
+        $missing += self::change($known, null, -$over);
 
         return new Sexes($known[Sex::Male->value], $known[Sex::Female->value], $known[''], $missing);
     }
@@ -45,7 +48,7 @@ final readonly class SexCount
     private static function change(array &$known, ?Sex $sex, int $lost): int
     {
         $of = $sex->value ?? '';
-        if ($lost < 0) {
+        if ($lost <= 0) {
             $known[$of] -= $lost;
 
             return 0;

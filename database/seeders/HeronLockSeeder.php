@@ -10,6 +10,7 @@ use App\Models\FacilitySettings;
 use App\Models\Fish;
 use App\Models\Incident;
 use App\Models\Loss;
+use App\Models\Makeup;
 use App\Models\Measurement;
 use App\Models\Move;
 use App\Models\Role;
@@ -115,6 +116,12 @@ final class HeronLockSeeder extends Seeder
         }
         $this->stays($fish, $record['stays'], $systems);
         $this->lengths($fish, $record, $species, $systems);
+        foreach ($record['makeups'] ?? [] as [$daysAgo, $males, $females, $sizes]) {
+            Makeup::query()->create([
+                'fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'count' => $fish->count, 'males' => $males, 'females' => $females,
+                'sizes' => array_map(fn (array $size): array => ['called' => $size[0], 'count' => $size[1], 'length_tenth_mm' => 10 * $size[2]], $sizes),
+            ]);
+        }
         foreach ($record['counts'] ?? [] as [$daysAgo, $how, $number]) {
             Count::query()->create(['fish_id' => $fish->id, 'date' => $this->daysAgo($daysAgo)->toIso(), 'kind' => $how, 'number' => $number]);
         }

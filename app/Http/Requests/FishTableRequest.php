@@ -14,7 +14,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'FishTableRequest', properties: [
-    new OA\Property(property: 'text', description: 'As pasted: a line each of name, species, system, date, length, count; or with a line of headings.', type: 'string', nullable: true),
+    new OA\Property(property: 'text', description: 'As pasted: a line each of name, species, system, date, length, count, males, females; or with a line of headings.', type: 'string', nullable: true),
     new OA\Property(property: 'rows', description: 'As typed, by column.', type: 'array', nullable: true, items: new OA\Items(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
     new OA\Property(property: 'date_order', description: 'How dates are meant where the table does not tell.', type: 'string', enum: DateOrder::class, nullable: true),
     new OA\Property(property: 'method', description: 'How the lengths were taken.', type: 'string', enum: Method::class, nullable: true),

@@ -12,7 +12,7 @@ return [
         'joins_itself' => 'It is that group itself. Choose another.',
         'joins_other_species' => '{fish} is of another species ({species}) than {shoal}.',
         'joins_elsewhere' => '{fish} and {shoal} live in different homes. Move it there first.',
-        'missing' => '{missing, plural, one {One is} other {# are}} missing of {males} {males, plural, one {male} other {males}}, {females} {females, plural, one {female} other {females}}{unknown, plural, =0 {} other { and # not known}}, and nobody wrote down who.',
+        'missing' => '{missing, plural, one {One is} other {# are}} missing of {males, plural, one {# male} other {# males}}, {females, plural, one {# female} other {# females}}{unknown, plural, =0 {} other { and # not known}}, and nobody wrote down who.',
         'ratio' => [
             'pair' => 'A pair.',
             'fits' => 'That fits the ratio of the rulebook, {school} males to females.',

@@ -15,6 +15,7 @@ return [
         'system_missing' => 'Say which system it lives in.',
         'system_unknown' => 'No system here is called "{typed}".',
         'count' => 'Give how many as a whole number, 1 or more.',
+        'sexed' => 'Give how many as a whole number, or leave it empty.',
         'date' => '"{typed}" is no day. Write it like 2026-11-03 or 3 Nov 2026.',
         'before_arrival' => '{name} came on {day}: give a later day.',
         'length_missing' => '{name} stands here already: give a length to add to it.',

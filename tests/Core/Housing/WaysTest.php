@@ -7,6 +7,7 @@ namespace Tests\Core\Housing;
 use Biomegas\Facility\Animal;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Fitting;
+use Biomegas\Facility\Group\Sexes;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LegalStatus;
@@ -51,6 +52,18 @@ final class WaysTest extends TestCase
         $passes = fn (int $count): ?bool => (new GroupRule)->judge(self::case(Example::tank('tank', 120, 50), new Occupant('Disc', Example::of(needs: $needs), 90, $count)))?->passes;
 
         $this->assertSame([true, true, false, false, true], array_map($passes, [1, 2, 3, 4, 5]));
+    }
+
+    public function test_two_males_are_no_pair(): void
+    {
+        $disc = Example::of(needs: new HousingNeeds(minimumGroup: 5, mayLiveAlone: true));
+        $said = fn (Sexes ...$each): string => Said::of((new GroupRule)->judge(new HousingCase(
+            new Occupant('Disc', $disc, 90, sexes: $each[0]), Example::tank('tank', 120, 50), [new Occupant('Other', $disc, 90, sexes: $each[1])], new Rulebook,
+        ))?->finding);
+
+        $this->assertSame('Two males of Invented fish are no pair and do not live together.', $said(new Sexes(males: 1), new Sexes(males: 1)));
+        $this->assertStringContainsString('as a pair', $said(new Sexes(males: 1), new Sexes(females: 1)));
+        $this->assertStringContainsString('as a pair', $said(new Sexes(males: 1), new Sexes(unknown: 1)));
     }
 
     public function test_snails_do_not_live_with_those_who_eat_them_whoever_comes_second(): void
