@@ -32,9 +32,10 @@ final readonly class Makeups
         ));
     }
 
-    public function record(int $fishId, Makeup $makeup, Method $method, ?int $userId): Written
+    /** @param  Method|null  $method  how its sizes were measured; null: they were said before, and their mean is written down already */
+    public function record(int $fishId, Makeup $makeup, ?Method $method, ?int $userId): Written
     {
-        $mean = $makeup->hasSizes()
+        $mean = $makeup->hasSizes() && $method !== null
             ? Measurement::query()->create(['fish_id' => $fishId, 'date' => $makeup->date->toIso(), 'method' => $method->value, 'user_id' => $userId, 'version' => 1, ...self::meanColumns($makeup)])
             : null;
 

@@ -45,6 +45,10 @@ final class GroupTest extends ApiTestCase
         $this->assertEqualsWithDelta(0.8 / 1.1, $sheet['knowledge']['smallest_mm'] / $sheet['knowledge']['largest_mm'], 0.01);
         $this->assertSame(['small ones', ''], array_column($sheet['group']['sizes'], 'called'));
         $this->assertSame(['small ones'], $sheet['fish']['sizes']);
+        $again = $this->postJson("/api/v1/fish/{$barbs}/makeups", ['date' => self::TODAY, 'males' => 3])->assertCreated()->json('id');
+        $this->assertSame([3, ['small ones', '']], [$this->group($barbs)['males'], array_column($this->group($barbs)['sizes'], 'called')]);
+        $this->assertCount($before + 1, $lengths());
+        $this->deleteJson("/api/v1/makeups/{$again}")->assertNoContent();
 
         $this->deleteJson("/api/v1/makeups/{$made}")->assertNoContent();
         $this->assertCount($before, array_filter($lengths(), fn (array $one): bool => true));

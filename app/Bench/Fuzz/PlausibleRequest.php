@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -40,6 +40,7 @@ final class PlausibleRequest
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'table' => $this->one(['fish', 'measurements', 'losses']),
             'system' => (string) (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest)),
+            'fish' => (string) ($this->ofAGroup($operation->path) ?? $this->number('fish', $newest)),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
         }, $operation->path);
@@ -51,6 +52,16 @@ final class PlausibleRequest
         $fitting = DB::table('move_sheets')->whereNull('cancelled_at')->when($isFinished, fn ($query) => $query->whereNotNull('finished_at'), fn ($query) => $query->whereNull('finished_at')->whereNotNull('override_reason'))->max('id');
 
         return (int) ($fitting ?? $this->id('move_sheets'));
+    }
+
+    /** A shoal where one is asked for, or one that was parted from a shoal; null: any fish will do. */
+    private function ofAGroup(string $path): ?int
+    {
+        return match (basename($path)) {
+            'makeups', 'parts' => (int) DB::table('fish')->where('count', '>', 5)->min('id'),
+            'parting', 'joins' => DB::table('shoal_splits')->whereNotIn('to_fish_id', DB::table('shoal_joins')->select('fish_id'))->max('to_fish_id'),
+            default => null,
+        };
     }
 
     private function number(string $table, bool $newest): int
@@ -98,6 +109,13 @@ final class PlausibleRequest
         }
         if (isset($body['answers'])) {
             [$body['answers'], $body['numbers'], $body['exceptions']] = [['home' => $this->one(['footprint', 'litres-usual'])], ['swim_slow' => 3.5], []];
+        }
+        if (str_ends_with($path, '/makeups')) {
+            $body = ['date' => $this->today, 'males' => 1, 'females' => 2, 'sizes' => [], 'keep' => true];
+        } elseif (str_ends_with($path, '/parts')) {
+            $body = ['count' => 1, 'name' => 'Part '.$this->random->getInt(1, 1_000_000)];
+        } elseif (str_ends_with($path, '/joins')) {
+            $body = ['into' => (int) DB::table('shoal_splits')->where('to_fish_id', basename(dirname($path)))->value('from_fish_id')];
         }
         if (isset($body['pools'])) {
             $body['pools'] = [['type' => 'box', 'length' => '150 cm', 'width' => '60 cm', 'depth' => '55 cm']];

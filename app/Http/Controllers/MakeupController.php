@@ -47,16 +47,18 @@ final readonly class MakeupController
         $kept = $reader->read($fish->id);
         $shoal = $kept->fish($fish->id);
         LoggedDay::check($request->day(), $shoal, $kept->facility->date);
-        $makeup = Makeup::of($request->day(), $kept->kept($shoal)->present, $request->integer('males'), $request->integer('females'), $request->sizes($kept->units));
+        $sizes = $request->sizes($kept->units);
+        $present = $kept->kept($shoal)->present;
+        $makeup = Makeup::of($request->day(), $present, $request->integer('males'), $request->integer('females'), $sizes ?? $shoal->makeup?->sizesOf($present) ?? []);
         $method = Method::tryFrom($request->string('method')->value()) ?? Method::Eye;
-        if ($makeup->hasSizes() && ! $request->boolean('keep')) {
+        if ($sizes !== null && $makeup->hasSizes() && ! $request->boolean('keep')) {
             $review = LengthReview::of($kept->growth, $shoal, new MeasuredLength($makeup->date, Length::ofMillimetres($makeup->meanMm()), $method, null, $makeup->sized(), $makeup->spreadMm()));
             if ($review->question !== null) {
                 return Problems::questionAbout('sizes', $review);
             }
         }
 
-        return response()->json(new Recorded($this->makeups->record($fish->id, $makeup, $method, $request->user()?->id)->id), 201);
+        return response()->json(new Recorded($this->makeups->record($fish->id, $makeup, $sizes === null ? null : $method, $request->user()?->id)->id), 201);
     }
 
     #[OA\Delete(path: '/api/v1/makeups/{makeup}', operationId: 'undoMakeup')]

@@ -19,7 +19,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'date', type: 'string', format: 'date'),
     new OA\Property(property: 'males', type: 'integer', minimum: 0),
     new OA\Property(property: 'females', type: 'integer', minimum: 0),
-    new OA\Property(property: 'sizes', description: 'Those who can be told apart by size; absent: all are much the same.', type: 'array', items: new OA\Items(required: ['count', 'length'], properties: [
+    new OA\Property(property: 'sizes', description: 'Those who can be told apart by size, with their mean as a length of the shoal; none: all are much the same; absent: as they were said before.', type: 'array', items: new OA\Items(required: ['count', 'length'], properties: [
         new OA\Property(property: 'called', type: 'string', nullable: true),
         new OA\Property(property: 'count', type: 'integer', minimum: 1),
         new OA\Property(property: 'length', description: 'Of each, as typed.', type: 'string'),
@@ -56,12 +56,15 @@ final class MakeupRequest extends FormRequest
     }
 
     /**
-     * @return list<SizeClass>
+     * @return list<SizeClass>|null null: as they were said before
      *
      * @throws InvalidEntry when a length cannot be read
      */
-    public function sizes(UnitSystem $units): array
+    public function sizes(UnitSystem $units): ?array
     {
+        if (! $this->has('sizes')) {
+            return null;
+        }
         $sizes = [];
         foreach ((array) $this->validated('sizes', []) as $i => $size) {
             $sizes[] = new SizeClass(trim((string) ($size['called'] ?? '')), (int) $size['count'], Length::ofMillimetres((float) TypedLength::millimetres("sizes.{$i}.length", (string) $size['length'], $units)));

@@ -50,6 +50,23 @@ final readonly class Makeup
         return $this->sizes !== [];
     }
 
+    /**
+     * The same sizes when only so many are left: whoever is gone is taken to be
+     * of those of whom there were most.
+     *
+     * @return list<SizeClass>
+     */
+    public function sizesOf(int $left): array
+    {
+        $counts = array_map(fn (SizeClass $size): int => $size->count, $this->sizes);
+        while ($counts !== [] && array_sum($counts) > $left) {
+            $counts[array_search(max($counts), $counts, true)]--;
+        }
+        $sizes = array_map(fn (SizeClass $size, int $count): SizeClass => new SizeClass($size->called, $count, $size->length), $this->sizes, $counts);
+
+        return array_values(array_filter($sizes, fn (SizeClass $size): bool => $size->count > 0));
+    }
+
     /** Null: nobody is called so. */
     public function sizeCalled(string $name): ?SizeClass
     {

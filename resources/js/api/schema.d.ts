@@ -1427,7 +1427,7 @@ export interface components {
             date: string;
         };
         FishTableRequest: {
-            /** @description As pasted: a line each of name, species, system, date, length, count; or with a line of headings. */
+            /** @description As pasted: a line each of name, species, system, date, length, count, males, females; or with a line of headings. */
             text: string | null;
             /** @description As typed, by column. */
             rows: {
@@ -1567,7 +1567,7 @@ export interface components {
             date: string;
             males?: number;
             females?: number;
-            /** @description Those who can be told apart by size; absent: all are much the same. */
+            /** @description Those who can be told apart by size, with their mean as a length of the shoal; none: all are much the same; absent: as they were said before. */
             sizes?: {
                 called?: string | null;
                 count: number;

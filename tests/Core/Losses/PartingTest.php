@@ -71,6 +71,9 @@ final class PartingTest extends TestCase
         $this->assertSame(116.0, $makeup->meanMm(), '(3 × 140 + 2 × 80) / 5');
         $this->assertEqualsWithDelta(sqrt(864), $makeup->spreadMm(), 1e-9, '(3 × 24² + 2 × 36²) / 5');
         $this->assertSame([80.0, 140.0], [$makeup->smallestMm(), $makeup->largestMm()]);
+        $counts = fn (int $left): array => array_map(fn (SizeClass $size): array => [$size->called, $size->count], $makeup->sizesOf($left));
+        $this->assertSame([['small ones', 2], ['large ones', 2]], $counts(4), 'one of those of whom there were most');
+        $this->assertSame([['large ones', 1]], $counts(1));
     }
 
     private static function discs(): Fish
