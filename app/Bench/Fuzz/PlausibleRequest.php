@@ -117,6 +117,9 @@ final class PlausibleRequest
         } elseif (str_ends_with($path, '/joins')) {
             $body = ['into' => (int) DB::table('shoal_splits')->where('to_fish_id', basename(dirname($path)))->value('from_fish_id')];
         }
+        if (isset($body['males'], $body['count'])) {
+            [$body['count'], $body['males'], $body['females']] = [5, 2, 2];
+        }
         if (isset($body['pools'])) {
             $body['pools'] = [['type' => 'box', 'length' => '150 cm', 'width' => '60 cm', 'depth' => '55 cm']];
             $body = [...$body, 'dividers' => [], 'light_on' => '08:00', 'light_dim' => null, 'light_off' => '20:00', 'filter_media' => 'sponge', 'filter_litres' => '20 l'];

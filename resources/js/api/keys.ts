@@ -29,7 +29,7 @@ const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
         ['moves', 'today', 'fish'],
     ],
     [/^\/api\/v1\/(species|rulebook)/, [...FACILITY, 'species', 'rulebook']],
-    [/^\/api\/v1\/(fish|losses|counts|moves|move-sheets)/, [...FACILITY, 'species', 'rulebook']],
+    [/^\/api\/v1\/(fish|losses|counts|makeups|shoal-joins|moves|move-sheets)/, [...FACILITY, 'species', 'rulebook']],
 ]
 
 /** Which queries a write to this address makes stale. */

@@ -11,6 +11,7 @@ import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
+import { GroupSection } from '../group/GroupSection'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
 import { Health } from '../moves/Health'
@@ -57,6 +58,11 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} all={all} />}
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
+                {fish.count > 0 && (
+                    <Box paddingInline="10px" paddingBottom="16px">
+                        <GroupSection sheet={sheet} />
+                    </Box>
+                )}
                 <Lengths sheet={sheet} />
                 {fish.count > 0 && <Housing sheet={sheet} />}
             </Box>

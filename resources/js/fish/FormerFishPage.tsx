@@ -2,6 +2,7 @@ import { Box, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { formerFishQuery } from '../api/queries'
+import type { FormerFish } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -11,6 +12,13 @@ import { addFishWords } from '../messages/addFish'
 import { shortDay } from '../units/day'
 
 const words = addFishWords.former
+
+function howGone({ how, joined }: FormerFish): string {
+    if (joined !== null) {
+        return words.joined({ shoal: joined })
+    }
+    return how === null ? words.notFound : messages.labels.losses[how]
+}
 
 /** Those who are gone, the last first; their sheets stay. */
 export function FormerFishPage() {
@@ -46,11 +54,7 @@ export function FormerFishPage() {
                                             <Table.Cell>
                                                 {one.gone_on === null ? '' : shortDay(one.gone_on, today)}
                                             </Table.Cell>
-                                            <Table.Cell>
-                                                {one.how === null
-                                                    ? words.notFound
-                                                    : messages.labels.losses[one.how]}
-                                            </Table.Cell>
+                                            <Table.Cell>{howGone(one)}</Table.Cell>
                                         </Table.Row>
                                     ))}
                                 </Table.Body>

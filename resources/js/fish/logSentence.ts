@@ -18,6 +18,15 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit, today
             })
         case 'inspection':
             return inspectionSentence(line)
+        case 'makeup':
+            return messages.fish.logged.madeUp({
+                males: line.males ?? 0,
+                females: line.females ?? 0,
+                n: line.count ?? 0,
+            })
+        case 'parting':
+        case 'joining':
+            return betweenSentence(line, name)
         default:
             return changeSentence(line, unit, today)
     }
@@ -31,6 +40,12 @@ function incidentSentence(line: LogLine, name: string): string {
         : messages.fish.logged.harmed({ ...told, harm: messages.labels.harms[line.harm] })
 }
 
+/** One left a shoal, or came back to it; told on the sheets of both. */
+function betweenSentence(line: LogLine, name: string): string {
+    const [one, shoal] = line.is_actor === true ? [name, line.other ?? ''] : [line.other ?? '', name]
+    return messages.fish.logged[line.type === 'parting' ? 'parted' : 'joined']({ one, shoal })
+}
+
 function inspectionSentence(line: LogLine): string {
     const what = messages.fish.logged.inspected({ what: line.kind ?? '' })
     return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
@@ -39,7 +54,11 @@ function inspectionSentence(line: LogLine): string {
 function lossSentence(line: LogLine): string {
     const how = messages.labels.losses[line.kind as LossKind]
     const n = line.count ?? 1
-    const what = n > 1 ? messages.fish.logged.losses({ n, how }) : messages.fish.logged.loss({ how })
+    const bare = n > 1 ? messages.fish.logged.losses({ n, how }) : messages.fish.logged.loss({ how })
+    const what =
+        line.sex === null
+            ? bare
+            : messages.fish.logged.lostOf({ what: bare, sex: messages.labels.sexes[line.sex] })
     return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
 }
 

@@ -13,6 +13,8 @@ interface Values {
     kind: LossKind
     date: string
     count: string
+    /** Of all that a shoal lost; '': not seen. */
+    sex: '' | 'male' | 'female'
     cause: string
 }
 
@@ -25,6 +27,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             kind: 'death',
             date: today,
             count: '1',
+            sex: '',
             cause: '',
         },
     })
@@ -47,8 +50,14 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             entry={entry}
             act={messages.log.saveLoss}
             onCancel={onDone}
-            onSave={({ kind, date, count, cause }) =>
-                entry.save({ kind, date, count: Number(count), cause: cause === '' ? null : cause })
+            onSave={({ kind, date, count, sex, cause }) =>
+                entry.save({
+                    kind,
+                    date,
+                    count: Number(count),
+                    sex: sex === '' ? null : sex,
+                    cause: cause === '' ? null : cause,
+                })
             }
         >
             <Choice
@@ -65,7 +74,16 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             />
             {(kind === 'rehomed' || kind === 'given-back') &&
                 chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
-            {chosen?.is_shoal === true && <Text name="count" label={messages.log.lost} inputMode="numeric" />}
+            {chosen?.is_shoal === true && (
+                <>
+                    <Text name="count" label={messages.log.lost} inputMode="numeric" />
+                    <Choice
+                        name="sex"
+                        label={messages.log.lostSex}
+                        options={optionsOf(messages.fish.sexes)}
+                    />
+                </>
+            )}
             <Text name="date" label={messages.log.day} type="date" max={today} />
             <Text name="cause" label={messages.log.cause} />
         </FieldForm>

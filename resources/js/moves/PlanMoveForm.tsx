@@ -9,7 +9,7 @@ import type { MoveSheetRequest } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { CheckField } from '../log/CheckField'
 import { FieldForm, fieldsOf } from '../log/FieldForm'
-import { optionsOf, TextField } from '../log/fields'
+import { ChoiceField, optionsOf, TextField } from '../log/fields'
 import { useWrite } from '../log/useWrite'
 import { messages } from '../messages'
 import { heldAs, wordOf } from '../units/measure'
@@ -26,13 +26,38 @@ interface Values {
     from: string
     to_system_id: string
     who: readonly number[]
-    /** How many of a shoal, as typed, by its number; '': all. */
-    counts: Record<number, string>
+    /** Of a shoal, by its number: how many, as typed ('': all), which of them, and what they are called then. */
+    parts: Record<number, Part>
     date: string
     until: string
     is_time_out: boolean
     container_litres: string
     mixing: NonNullable<MoveSheetRequest['mixing']>
+}
+
+interface Part {
+    count: string
+    /** A size or a sex of those told apart; '': any. */
+    which: string
+    name: string
+}
+
+const ALL_OF_IT: Part = { count: '', which: '', name: '' }
+const SEXES = ['male', 'female'] as const
+
+function partSent({ count, which, name }: Part = ALL_OF_IT): Omit<
+    MoveSheetRequest['fish'][number],
+    'fish_id'
+> {
+    if (count === '') {
+        return { count: null }
+    }
+    const sex = SEXES.find((one) => one === which)
+    return {
+        count: Number(count),
+        name: name === '' ? null : name,
+        ...(sex === undefined ? { size: which === '' ? null : which } : { sex }),
+    }
 }
 
 /** A usual bucket, in the round figure that is printed on it. */
@@ -49,7 +74,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             from: String(home ?? ''),
             to_system_id: '',
             who: fish === undefined ? [] : [fish],
-            counts: {},
+            parts: {},
             date: today,
             until: '',
             is_time_out: isTimeOut,
@@ -77,7 +102,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             entry={plan}
             act={messages.moves.save}
             onCancel={onDone}
-            onSave={({ who, counts, to_system_id, until, is_time_out, container_litres, mixing, date }) =>
+            onSave={({ who, parts, to_system_id, until, is_time_out, container_litres, mixing, date }) =>
                 plan.save({
                     to_system_id: Number(to_system_id),
                     date,
@@ -85,10 +110,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
                     is_time_out,
                     mixing,
                     container_litres: Number(heldAs(container_litres, 'volume', units)),
-                    fish: who.map((id) => ({
-                        fish_id: id,
-                        count: (counts[id] ?? '') === '' ? null : Number(counts[id]),
-                    })),
+                    fish: who.map((id) => ({ fish_id: id, ...partSent(parts[id]) })),
                 })
             }
         >
@@ -118,7 +140,7 @@ const named = (systems: readonly { id: number; name: string }[]) =>
 /** From where to where, and who of those that live there. */
 function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
     const systems = useQuery(systemsQuery).data ?? []
-    const [from, who, counts] = useWatch({ control: form.control, name: ['from', 'who', 'counts'] })
+    const [from, who, parts] = useWatch({ control: form.control, name: ['from', 'who', 'parts'] })
     const living = systems.find(({ id }) => String(id) === from)?.fish ?? []
     return (
         <>
@@ -139,7 +161,7 @@ function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
             </Box>
             <chakra.fieldset border="none" padding="0" margin="0">
                 <chakra.legend fontWeight={700}>{messages.moves.who}</chakra.legend>
-                {living.map(({ id, name, count }) => (
+                {living.map(({ id, name, count, sizes }) => (
                     <Box key={id}>
                         <CheckField
                             label={name}
@@ -149,16 +171,58 @@ function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
                             }
                         />
                         {who.includes(id) && count > 1 && (
-                            <TextField
-                                label={messages.moves.howMany({ name, there: count })}
-                                inputMode="numeric"
-                                value={counts[id] ?? ''}
-                                onChange={(value) => form.setValue('counts', { ...counts, [id]: value })}
+                            <PartFields
+                                name={name}
+                                there={count}
+                                sizes={sizes}
+                                part={parts[id] ?? ALL_OF_IT}
+                                onChange={(part) => form.setValue('parts', { ...parts, [id]: part })}
                             />
                         )}
                     </Box>
                 ))}
             </chakra.fieldset>
+        </>
+    )
+}
+
+interface PartProps {
+    name: string
+    there: number
+    sizes: readonly string[]
+    part: Part
+    onChange: (part: Part) => void
+}
+
+/** How many of a shoal; where not all go, which of them and what they are called from then on. */
+function PartFields({ name, there, sizes, part, onChange }: PartProps) {
+    return (
+        <>
+            <TextField
+                label={messages.moves.howMany({ name, there })}
+                inputMode="numeric"
+                value={part.count}
+                onChange={(count) => onChange({ ...part, count })}
+            />
+            {part.count !== '' && (
+                <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
+                    <ChoiceField
+                        label={messages.moves.which}
+                        options={[
+                            { value: '', text: messages.moves.anyOfThem },
+                            ...sizes.map((size) => ({ value: size, text: size })),
+                            ...SEXES.map((sex) => ({ value: sex, text: messages.labels.sexes[sex] })),
+                        ]}
+                        value={part.which}
+                        onChange={(which) => onChange({ ...part, which })}
+                    />
+                    <TextField
+                        label={messages.moves.calledThen}
+                        value={part.name}
+                        onChange={(called) => onChange({ ...part, name: called })}
+                    />
+                </Box>
+            )}
         </>
     )
 }

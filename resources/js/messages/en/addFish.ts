@@ -22,7 +22,7 @@ export const addFish = {
     many: 'Many at once',
     text: 'Rows to type or paste',
     textHelp:
-        'A line each: name, species, system, day, length, how many. More lines with the same name are more lengths. A line of headings may say another order.',
+        'A line each: name, species, system, day, length, how many, males, females. More lines with the same name are more lengths. A line of headings may say another order.',
     method: 'How they were measured',
     dates: 'Days like 3/11/2026',
     orders: {
@@ -51,6 +51,7 @@ export const addFish = {
         gone: 'Gone',
         how: 'How',
         notFound: 'not found any more',
+        joined: 'joined {shoal}',
     },
     brings: {
         fish: 'a fish',

@@ -20,6 +20,7 @@ export const log = {
     how: 'How',
     cause: 'Cause, in your words',
     lost: 'How many',
+    lostSex: 'Male or female, if you know it',
     to: 'To',
     number: 'Number',
     sure: 'How sure',
