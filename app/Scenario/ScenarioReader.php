@@ -10,6 +10,8 @@ use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Group\Makeup;
+use Biomegas\Facility\Group\SizeClass;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Purpose;
@@ -19,6 +21,8 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+use Biomegas\Losses\SexCount;
 use Biomegas\Measure\Length;
 use Biomegas\Rulebook\Method;
 use Biomegas\Rulebook\Ration;
@@ -91,6 +95,8 @@ final readonly class ScenarioReader
             }
         }
 
+        $makeup = self::makeup($d['makeup'] ?? null, $path, $d['count'] ?? 1);
+
         return new Fish(
             key: $d['key'],
             name: $d['name'],
@@ -109,7 +115,18 @@ final readonly class ScenarioReader
                 array_values($d['ration_changes'] ?? []),
             ),
             statedAdultMm: $d['stated_adult_mm'] ?? null,
+            makeup: $makeup,
+            sexes: $makeup === null ? null : SexCount::after($makeup, $d['count'] ?? 1, []),
         );
+    }
+
+    /** @param  array<string, mixed>|null  $d */
+    private static function makeup(?array $d, string $path, int $count): ?Makeup
+    {
+        return $d === null ? null : self::at("{$path}.makeup", fn (): Makeup => Makeup::of(
+            LocalDate::fromIso($d['date']), $count, $d['males'] ?? 0, $d['females'] ?? 0,
+            array_map(fn (array $size): SizeClass => new SizeClass($size['called'] ?? '', $size['count'], Length::ofMillimetres($size['length_mm'])), array_values($d['sizes'] ?? [])),
+        ));
     }
 
     /** @param  list<MeasuredLength>  $lengths */
@@ -203,7 +220,7 @@ final readonly class ScenarioReader
     {
         try {
             return $read();
-        } catch (ImpossiblePicture|UnreadableDate $e) {
+        } catch (ImpossiblePicture|UnreadableDate|InvalidEntry $e) {
             throw InvalidDocument::at($path, $e->finding());
         }
     }

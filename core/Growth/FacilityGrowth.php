@@ -78,9 +78,15 @@ final class FacilityGrowth
     public function priorOf(Fish $fish, Species $species): GrowthPrior
     {
         return KinPrior::of(
-            GrowthPrior::ofSpecies($species, $fish->sex)->narrowed($this->beliefOf($fish)->width),
+            $this->priorWithoutKin($fish, $species),
             array_values(array_filter(array_map($this->evidenceOf(...), $this->kinOf($fish, $species)))),
         );
+    }
+
+    /** The prior of the fish as one of this species, as wide as animals here are found to be. */
+    public function priorWithoutKin(Fish $fish, Species $species): GrowthPrior
+    {
+        return GrowthPrior::ofSpecies($species, $fish->sex)->narrowed($this->beliefOf($fish)->width);
     }
 
     /**

@@ -57,6 +57,7 @@ final class ProjectCommandTest extends CommandTestCase
             'fish[0].candidates[0].species: no species has the key "unicorn"' => ['fish' => [['candidates' => [['species' => 'unicorn', 'weight' => 0.3]]]]],
             'fish[0].candidates: the weights must sum to less than 1' => ['fish' => [['candidates' => [['species' => 'giant-gourami', 'weight' => 0.6], ['species' => 'giant-gourami', 'weight' => 0.6]]]]],
             'fish[0].hatched: it was measured on' => ['fish' => [['hatched' => '2026-12-01']]],
+            'fish[0].makeup: That makes 3 males and females, and 1 are there' => ['fish' => [['makeup' => ['date' => '2027-02-01', 'males' => 3]]]],
             'fish[0].count' => ['fish' => [['count' => 0]]],
             'date: this is not a day of the calendar' => ['date' => '2027-02-31'],
             'format' => ['format' => 'biomegas-scenario/9'],
@@ -73,6 +74,14 @@ final class ProjectCommandTest extends CommandTestCase
 
             return $s;
         }))[2]);
+    }
+
+    public function test_sizes_of_a_shoal_stand_for_its_largest(): void
+    {
+        $makeup = ['date' => '2027-03-01', 'sizes' => [['count' => 3, 'length_mm' => 100], ['called' => 'large ones', 'count' => 1, 'length_mm' => 200]]];
+        [, $output] = $this->execute(['biomegas:project', '-'], $this->scenario(fn (array $s): array => array_replace_recursive($s, ['fish' => [['count' => 4, 'lengths' => [['date' => '2027-03-01', 'length_mm' => 125]], 'makeup' => $makeup]]])));
+        $fish = array_values(json_decode($output, true)['fish'])[0];
+        $this->assertEqualsWithDelta(200 / 125, $fish['largest_over_mean'], 0.05, 'about the mean that the sizes tell');
     }
 
     /** @param  (callable(array<string, mixed>): array<string, mixed>)|null  $change */

@@ -228,7 +228,7 @@ describe('what is thought of a length', () => {
 
 describe('the log of a fish', () => {
     const said = (part: object): string => logSentence(part as unknown as LogLine, 'Moss', inch, TODAY)
-    const loss = { type: 'loss', cause: null }
+    const loss = { type: 'loss', cause: null, sex: null }
     const incident = { type: 'incident', other: 'Burr' }
     saysEach([
         [said({ ...incident, is_actor: true, act: 'chased', harm: 'none' }), 'Moss chased Burr'],

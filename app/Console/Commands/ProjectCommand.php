@@ -12,7 +12,6 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
@@ -58,7 +57,7 @@ final class ProjectCommand extends Command
         $facility = $study->facility;
         $growth = $outlook->growth;
         $leading = $growth->leading();
-        $sources = Sources::of($leading, GrowthPrior::ofSpecies($leading->species, $outlook->fish->sex));
+        $sources = Sources::of($leading, $study->priorWithoutKin($outlook->fish, $leading->species));
         $pace = $growth->pace();
 
         return [

@@ -28,6 +28,8 @@ final readonly class FishRow
         #[OA\Property(description: 'Its colour and mark.', minimum: 0, maximum: 7)] public int $band,
         #[OA\Property(description: 'Its outline in the drawing kit.', type: 'string', enum: Outline::class)] public string $form,
         #[OA\Property(ref: '#/components/schemas/Band', description: 'Today.')] public Band $length_mm,
+        #[OA\Property(description: 'The smallest of a shoal, likely, today.')] public float $smallest_mm,
+        #[OA\Property(description: 'The largest.')] public float $largest_mm,
         #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $last_length,
         #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,
         #[OA\Property(ref: '#/components/schemas/ChainStay', nullable: true, description: 'The home after this one in its chain; null when it need not leave, or none takes it.')] public ?ChainStay $next,
@@ -47,6 +49,7 @@ final readonly class FishRow
     public static function from(FacilitySnapshot $kept, Fish $fish): self
     {
         $brief = $kept->brief($fish);
+        $occupant = $kept->occupant($fish);
         $homes = $kept->homesAhead($fish);
         $next = $homes->next();
         $present = $homes->stays[0] ?? null;
@@ -62,6 +65,8 @@ final readonly class FishRow
             $record->band,
             $record->form,
             Band::from($brief->length),
+            round($occupant->shortest(), 1),
+            round($occupant->longest(), 1),
             LastLength::of($fish),
             Home::from($brief->home, $kept->says()),
             $next === null ? null : ChainStay::from($next, $kept->says()),

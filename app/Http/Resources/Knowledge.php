@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\GrowthPerformance;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
@@ -37,8 +36,7 @@ final readonly class Knowledge
     {
         $fish = $outlook->fish;
         $leading = $outlook->growth->leading();
-        $ofKind = GrowthPrior::ofSpecies($leading->species, $fish->sex);
-        $sources = Sources::of($leading, $ofKind);
+        $sources = Sources::of($leading, $study->priorWithoutKin($fish, $leading->species));
         $shoal = Shoal::of($fish);
         $now = $outlook->growth->lengthOn($study->facility->date)->likely;
         $mean = $leading->draws->moments()[0];

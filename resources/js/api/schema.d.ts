@@ -2146,6 +2146,16 @@ export interface components {
             form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none";
             /** @description Today. */
             length_mm: components["schemas"]["Band"];
+            /**
+             * Format: float
+             * @description The smallest of a shoal, likely, today.
+             */
+            smallest_mm: number;
+            /**
+             * Format: float
+             * @description The largest.
+             */
+            largest_mm: number;
             last_length: components["schemas"]["LastLength"] | null;
             home: components["schemas"]["Home"];
             next: components["schemas"]["ChainStay"] | null;

@@ -19,11 +19,7 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit, today
         case 'inspection':
             return inspectionSentence(line)
         case 'makeup':
-            return messages.fish.logged.madeUp({
-                males: line.males ?? 0,
-                females: line.females ?? 0,
-                n: line.count ?? 0,
-            })
+            return makeupSentence(line)
         case 'parting':
         case 'joining':
             return betweenSentence(line, name)
@@ -38,6 +34,13 @@ function incidentSentence(line: LogLine, name: string): string {
     return line.harm === null || line.harm === 'none'
         ? messages.fish.logged.incident(told)
         : messages.fish.logged.harmed({ ...told, harm: messages.labels.harms[line.harm] })
+}
+
+function makeupSentence({ males, females, count }: LogLine): string {
+    const told = { males: males ?? 0, females: females ?? 0, n: count ?? 0 }
+    return told.males + told.females === 0
+        ? messages.fish.logged.sized(told)
+        : messages.fish.logged.madeUp(told)
 }
 
 /** One left a shoal, or came back to it; told on the sheets of both. */

@@ -6,6 +6,7 @@ import { DimensionLine } from '../drawing/DimensionLine'
 import { FishAbove } from '../drawing/FishAbove'
 import type { Point } from '../drawing/geometry'
 import { polygon } from '../drawing/geometry'
+import { memberLength } from '../drawing/memberLength'
 import { placeFish } from '../drawing/placeFish'
 import { ScaleBar } from '../drawing/ScaleBar'
 import { useKeeper, useUnit } from '../frame/keeper'
@@ -256,7 +257,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     <Swimmer
                         key={swimmer.key}
                         swimmer={swimmer}
-                        length={(fish?.likely_mm[at] ?? 0) * scale}
+                        length={lengthOn(at, swimmer.key, fish, rows) * scale}
                         scale={scale}
                         isOver={fish !== undefined && isOverOn(fish, rows.get(fish.id), date)}
                     />
@@ -286,13 +287,29 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                         isOver={isOverOn(fish, row, date)}
                         x={one.x * scale}
                         y={one.y * scale}
-                        below={(fish.likely_mm[at] ?? 0) * scale * 0.14 + 17}
+                        below={(fish.largest_mm[at] ?? 0) * scale * 0.14 + 17}
                         width={w}
                         height={h}
                     />
                 )
             })}
         </g>
+    )
+}
+
+/** Of this member of a shoal, or of the fish. */
+function lengthOn(
+    at: number,
+    key: string,
+    fish: GrowingFish | undefined,
+    rows: ReadonlyMap<number, FishRow>,
+): number {
+    const drawn = Math.min(rows.get(fish?.id ?? 0)?.count ?? 1, DRAWN_OF_A_SHOAL)
+    return memberLength(
+        fish?.largest_mm[at] ?? 0,
+        fish?.smallest_mm[at] ?? 0,
+        Number(key.split('/')[1]),
+        drawn,
     )
 }
 

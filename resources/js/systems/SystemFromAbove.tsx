@@ -4,6 +4,7 @@ import { FishAbove } from '../drawing/FishAbove'
 import type { Point } from '../drawing/geometry'
 import { polygon, polyline, tornEdge } from '../drawing/geometry'
 import type { Swimmer } from '../drawing/placeFish'
+import { memberLength } from '../drawing/memberLength'
 import { placeFish } from '../drawing/placeFish'
 import { ink } from '../theme/tokens'
 import { Pool } from './Pool'
@@ -146,10 +147,11 @@ function usePlaced(system: SystemSheet, outline: Point[], visibleWidth: number, 
 }
 
 function membersOf(fish: FishRow): Swimmer[] {
-    return Array.from({ length: Math.min(fish.count, DRAWN_OF_A_SHOAL) }, (_, i) => ({
+    const drawn = Math.min(fish.count, DRAWN_OF_A_SHOAL)
+    return Array.from({ length: drawn }, (_, i) => ({
         key: `${fish.id}/${i}`,
         form: fish.form,
         band: fish.band,
-        length: fish.length_mm.likely,
+        length: memberLength(fish.largest_mm, fish.smallest_mm, i, drawn),
     }))
 }

@@ -207,6 +207,7 @@ export const fish = {
         loss: '{how}',
         losses: '{n} {how}',
         lostOf: '{what} ({sex})',
+        sized: '{n} told apart by size',
         madeUp: '{males, plural, =0 {no male} one {one male} other {# males}} and {females, plural, =0 {no female} one {one female} other {# females}} among {n}',
         parted: '{one} left {shoal} for a sheet of its own',
         joined: '{one} joined {shoal} again',
