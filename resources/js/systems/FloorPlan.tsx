@@ -1,7 +1,7 @@
 import { isOverOn } from './stayEnd'
 import { messages } from '../messages'
 import { useMemo } from 'react'
-import type { FishRow, FloorPlanSheet, SystemSheet } from '../api/types'
+import type { FishRow, GrowingFish, FloorPlanSheet, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
 import { FishAbove } from '../drawing/FishAbove'
 import type { Point } from '../drawing/geometry'
