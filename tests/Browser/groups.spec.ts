@@ -4,7 +4,7 @@ import { expectAccessible, openFish, signIn } from './keeper'
 test.beforeEach(async ({ page }) => signIn(page))
 
 test('a shoal is said to be males and females, loses one unseen, and it is told who', async ({ page }) => {
-    await openFish(page, 'Sterlets')
+    await openFish(page, 'Sterlets (3)')
     const group = page.getByRole('region', { name: 'The group' })
     await expect(group).toContainText('Nobody has said who is male and who is female.')
     await group.getByRole('button', { name: 'Say who they are' }).click()
@@ -29,9 +29,9 @@ test('a shoal is said to be males and females, loses one unseen, and it is told 
 })
 
 test('one of a shoal is named, found on its own sheet, and joins again', async ({ page }) => {
-    await openFish(page, 'Barbs')
+    await openFish(page, 'Barbs (12)')
     const group = page.getByRole('region', { name: 'The group' })
-    await expect(group.getByRole('img')).toHaveAccessibleName(/Barbs to scale: smallest, .*largest/)
+    await expect(group.getByRole('img')).toHaveAccessibleName(/Barbs to scale: the smallest .*the largest/)
     await group.getByRole('button', { name: 'Name one of them' }).click()
     await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Torn fin')
     await page.getByRole('dialog').getByRole('button', { name: 'Give them a sheet' }).click()
@@ -44,9 +44,9 @@ test('one of a shoal is named, found on its own sheet, and joins again', async (
 })
 
 test('those of one size go on a sheet by their name', async ({ page }) => {
-    await openFish(page, 'Rack goldfish')
+    await openFish(page, 'Rack goldfish (9)')
     const picture = page.getByRole('region', { name: 'The group' }).getByRole('img')
-    await expect(picture).toHaveAccessibleName(/small ones, 5 × .*large ones, 4 × /)
+    await expect(picture).toHaveAccessibleName(/small ones 5 × .*large ones 4 × /)
     await page.goto('/moves')
     await page.getByRole('button', { name: 'Plan a move' }).click()
     const slip = page.getByRole('dialog')
@@ -55,6 +55,6 @@ test('those of one size go on a sheet by their name', async ({ page }) => {
     await slip.getByLabel('Rack goldfish', { exact: true }).check()
     await slip.getByLabel('How many of Rack goldfish (9 there)').fill('5')
     await slip.getByLabel('Which of them').selectOption('small ones')
-    await slip.getByRole('button', { name: 'Make the sheet' }).click()
+    await slip.getByRole('button', { name: 'Save the move' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('5 of Rack goldfish')
 })

@@ -59,7 +59,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
                 {fish.count > 0 && (
-                    <Box paddingInline="10px" paddingBlock="16px">
+                    <Box paddingInline={{ md: '10px' }} paddingBlock="16px">
                         <GroupSection sheet={sheet} />
                     </Box>
                 )}

@@ -7,73 +7,99 @@ import { groupWords as words } from '../messages/group'
 import { ink } from '../theme/tokens'
 import type { LengthUnit } from '../units/length'
 import { projected } from '../units/length'
-import { placeRow } from './placeRow'
+import type { Placed } from './rowsOf'
+import { rowsOf } from './rowsOf'
 
 const WATER = 14
-const LABEL = 28
+const LINE = 20
 /** A deep fish is no higher than this share of its length. */
 const DEPTH = 0.6
-const HIGHEST = 190
+const HIGHEST = 150
+/** What is written below one has this much room at least. */
+const LEAST_PART = 110
 
 interface Drawn {
     mm: number
-    said: string
+    /** Below it, in two lines; the first may be empty. */
+    said: readonly [string, string]
     outlineOnly: boolean
 }
 
 /** Those of each size beside each other to one scale; where none are told apart, the smallest, most of them and the largest. */
 export function GroupPicture({ sheet }: { sheet: FishSheet }) {
     const [box, width] = useWidth<HTMLDivElement>()
-    const unit = useUnit()
-    const drawn = drawnOf(sheet, unit)
-    const row = placeRow(
+    const drawn = drawnOf(sheet, useUnit())
+    const rows = rowsOf(
         drawn.map(({ mm }) => mm),
-        width,
-        (HIGHEST - WATER - LABEL) / DEPTH,
+        { width, leastPart: LEAST_PART, longest: HIGHEST / DEPTH },
     )
-    const water = Math.max(...row.map(({ length }) => length)) * DEPTH + WATER
+    const water = Math.max(...rows.flat().map(({ length }) => length)) * DEPTH + WATER
+    const high = water + 2 * LINE + 8
     return (
         <Box ref={box} minHeight="90px">
             {width > 0 && (
                 <svg
                     width={width}
-                    height={water + LABEL}
+                    height={high * rows.length}
                     role="img"
                     aria-label={words.picture({
                         name: sheet.fish.name,
-                        sizes: drawn.map(({ said }) => said).join('; '),
+                        sizes: drawn.map(({ said }) => said.join(' ').trim()).join('; '),
                     })}
                 >
-                    <rect width={width} height={water} fill={ink('water')} />
-                    <path d={`M0 ${water}H${width}`} stroke={ink('ink')} strokeWidth={1.6} />
-                    {drawn.map(({ said, outlineOnly }, i) => {
-                        const { x = 0, length = 0 } = row[i] ?? {}
-                        return (
-                            <g key={said}>
-                                <FishSide
-                                    form={sheet.fish.form}
-                                    band={sheet.fish.band}
-                                    x={x}
-                                    y={water - WATER / 2 - (length * DEPTH) / 2}
-                                    length={length}
-                                    outlineOnly={outlineOnly}
+                    {rows.map((row, i) => (
+                        <g key={row[0]?.of} transform={`translate(0 ${i * high})`}>
+                            <rect width={width} height={water} fill={ink('water')} />
+                            <path d={`M0 ${water}H${width}`} stroke={ink('ink')} strokeWidth={1.6} />
+                            {row.map((place) => (
+                                <OfOneSize
+                                    key={place.of}
+                                    fish={sheet.fish}
+                                    drawn={drawn[place.of]}
+                                    place={place}
+                                    water={water}
                                 />
-                                <text
-                                    x={x}
-                                    y={water + 20}
-                                    textAnchor="middle"
-                                    fontSize={15}
-                                    fontWeight={600}
-                                    fill={ink('ink')}
-                                >
-                                    {said}
-                                </text>
-                            </g>
-                        )
-                    })}
+                            ))}
+                        </g>
+                    ))}
                 </svg>
             )}
         </Box>
+    )
+}
+
+interface OneProps {
+    fish: FishSheet['fish']
+    drawn: Drawn | undefined
+    place: Placed
+    water: number
+}
+
+function OfOneSize({ fish, drawn, place: { x, length }, water }: OneProps) {
+    return (
+        <>
+            <FishSide
+                form={fish.form}
+                band={fish.band}
+                x={x}
+                y={water - WATER / 2 - (length * DEPTH) / 2}
+                length={length}
+                outlineOnly={drawn?.outlineOnly === true}
+            />
+            <text x={x} y={water + LINE} textAnchor="middle" fontSize={15} fill={ink('ink')}>
+                {drawn?.said[0]}
+            </text>
+            <text
+                x={x}
+                y={water + 2 * LINE}
+                textAnchor="middle"
+                fontSize={15}
+                fontWeight={600}
+                fill={ink('ink')}
+            >
+                {drawn?.said[1]}
+            </text>
+        </>
     )
 }
 
@@ -81,22 +107,18 @@ function drawnOf({ fish, group, knowledge }: FishSheet, unit: LengthUnit): Drawn
     if (group.sizes.length > 0) {
         return group.sizes.map(({ called, count, length_mm: mm }) => ({
             mm,
-            said: (called === '' ? words.each : words.eachCalled)({
-                called,
-                count,
-                length: projected(mm, unit),
-            }),
+            said: [called, words.each({ count, length: projected(mm, unit) })],
             outlineOnly: false,
         }))
     }
-    const said = (mm: number) => ({ length: projected(mm, unit) })
+    const of = (word: string, mm: number, outlineOnly: boolean): Drawn => ({
+        mm,
+        said: [word, projected(mm, unit)],
+        outlineOnly,
+    })
     return [
-        {
-            mm: knowledge.smallest_mm,
-            said: words.smallest(said(knowledge.smallest_mm)),
-            outlineOnly: true,
-        },
-        { mm: fish.length_mm.likely, said: words.middle(said(fish.length_mm.likely)), outlineOnly: false },
-        { mm: knowledge.largest_mm, said: words.largest(said(knowledge.largest_mm)), outlineOnly: true },
+        of(words.smallest, knowledge.smallest_mm, true),
+        of(words.middle, fish.length_mm.likely, false),
+        of(words.largest, knowledge.largest_mm, true),
     ]
 }
