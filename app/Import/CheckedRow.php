@@ -22,6 +22,9 @@ final class CheckedRow
 
     public int $count = 1;
 
+    /** @var list<array{species_id: int, weight: float}> what else it may be */
+    public array $candidates = [];
+
     public int $males = 0;
 
     public int $females = 0;

@@ -30,6 +30,9 @@ final class TableCheck
 {
     private const LONGEST_NAME = 60;
 
+    /** With the likeliest. */
+    private const MOST_POSSIBLE = 4;
+
     private const MOST_IN_A_SHOAL = 60_000;
 
     /** Longer than the longest that is claimed of its kind, by this: it is asked about. */
@@ -113,14 +116,8 @@ final class TableCheck
     private function newcomer(CheckedRow $row): void
     {
         $this->bringing[self::folded($row->typed['name'])] = $row;
-        $species = self::folded($row->typed['species']);
-        $found = $this->species[$species] ?? null;
-        match (true) {
-            $species === '' => $this->refuse($row, 'species', Finding::of('import.species_missing')),
-            $found === null => $this->refuse($row, 'species', Finding::of('import.species_unknown', typed: $row->typed['species'])),
-            count($this->several[$species]) > 1 => $this->refuse($row, 'species', Finding::of('import.species_of_several', typed: $row->typed['species'], names: array_slice($this->several[$species], 0, 5))),
-            default => $row->speciesId = $found['id'],
-        };
+        $possible = $this->possibleSpecies($row);
+        $found = $possible[0] ?? null;
         $system = self::folded($row->typed['system']);
         if ($system === '' && count($this->systems) === 1) {
             $row->systemId = array_values($this->systems)[0];
@@ -139,6 +136,47 @@ final class TableCheck
         if ($found !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $found['adult']) {
             $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $found['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($found['adult']))));
         }
+    }
+
+    /**
+     * One species, or several parted by "or", the likeliest first.
+     *
+     * @return list<array{id: int, adult: float, name: string}>
+     */
+    private function possibleSpecies(CheckedRow $row): array
+    {
+        $typed = $row->typed['species'];
+        $names = isset($this->species[self::folded($typed)]) ? [$typed] : array_values(array_filter(preg_split('/\s+or\s+/i', $typed) ?: []));
+        if ($names === []) {
+            $this->refuse($row, 'species', Finding::of('import.species_missing'));
+
+            return [];
+        }
+        if (count($names) > self::MOST_POSSIBLE) {
+            $this->refuse($row, 'species', Finding::of('import.too_many_possible', most: self::MOST_POSSIBLE));
+        }
+        $possible = array_values(array_filter(array_map(fn (string $name): ?array => $this->speciesNamed($row, $name), $names)));
+        if (count(array_unique(array_column($possible, 'id'))) < count($possible)) {
+            $this->refuse($row, 'species', Finding::of('import.possible_twice'));
+        }
+        $row->speciesId = $possible[0]['id'] ?? null;
+        $row->candidates = array_map(fn (array $other): array => ['species_id' => $other['id'], 'weight' => 1 / count($possible)], array_slice($possible, 1));
+
+        return $possible;
+    }
+
+    /** @return array{id: int, adult: float, name: string}|null */
+    private function speciesNamed(CheckedRow $row, string $name): ?array
+    {
+        $folded = self::folded($name);
+        $found = $this->species[$folded] ?? null;
+        match (true) {
+            $found === null => $this->refuse($row, 'species', Finding::of('import.species_unknown', typed: $name)),
+            count($this->several[$folded]) > 1 => $this->refuse($row, 'species', Finding::of('import.species_of_several', typed: $name, names: array_slice($this->several[$folded], 0, 5))),
+            default => null,
+        };
+
+        return $found;
     }
 
     private function sexes(CheckedRow $row): void

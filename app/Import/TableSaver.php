@@ -36,11 +36,12 @@ final readonly class TableSaver
                 $first = $ofOne[0];
                 $id = $first->fishId;
                 if ($id === null) {
-                    $id = $this->arrivals->record([
+                    $fish = $this->arrivals->record([
                         'name' => $first->typed['name'], 'species_id' => $first->speciesId, 'count' => $first->count, 'arrived_on' => self::earliest($ofOne)->toIso(), 'purpose' => 'display', 'ration' => $ration->value,
                         'sex' => self::sexOf($first),
-                    ], (int) $first->systemId, null, $method)->id;
-                    $saved['fish'][] = $id;
+                    ], (int) $first->systemId, null, $method);
+                    $fish->mayBe($first->candidates);
+                    $saved['fish'][] = $id = $fish->id;
                     if ($first->count > 1 && $first->males + $first->females > 0) {
                         $this->makeups->record($id, Makeup::of(self::earliest($ofOne), $first->count, $first->males, $first->females), $method, null);
                     }

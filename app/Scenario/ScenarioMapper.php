@@ -44,6 +44,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\TellingMark;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Facility\WaterTemperature;
@@ -184,6 +185,7 @@ final readonly class ScenarioMapper
             $d['disease_prone'] ?? false,
             array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($d['inspections'] ?? [])),
             array_map(LegalStatus::from(...), array_values($d['status'] ?? [])),
+            array_map(fn (array $mark): TellingMark => new TellingMark($mark['kind'], $mark['marks'], (float) $mark['shows_at_mm']), array_values($d['look_alikes'] ?? [])),
         );
     }
 

@@ -30,9 +30,23 @@ final readonly class Background
         public array $inspections = [],
         /** @var list<LegalStatus> */
         public array $status = [],
+        /** @var list<TellingMark> what tells it from those that it is taken for */
+        public array $tellingMarks = [],
     ) {
         SpeciesValue::Lifespan->checkSpan($lifespan);
         SpeciesValue::SoldAt->check($soldAt);
+    }
+
+    /** Null: nothing is known that tells it from that species. */
+    public function markFrom(string $species): ?TellingMark
+    {
+        foreach ($this->tellingMarks as $mark) {
+            if ($mark->from === $species) {
+                return $mark;
+            }
+        }
+
+        return null;
     }
 
     /** Length at which this species is brought home when nothing else is said, millimetres. */

@@ -3,6 +3,9 @@
 // What a keeper reads when a field of one request cannot be taken, where more can be said than in validation.php.
 return [
     'acquire' => [
+        'candidates.max' => 'Name up to three other species.',
+        'candidates.*.species_id' => 'Choose another species from the list.',
+        'candidates.*.weight' => 'Give a share between 0 and 100 %.',
         'name.unique' => 'Somebody here has this name already. Choose another.',
         'species_id' => 'Choose a species from the list.',
         'males' => 'Give how many, or leave it empty.',
@@ -154,6 +157,9 @@ return [
     ],
     'weigh_up' => [
         'species_id' => 'Choose a species from the list.',
+        'perhaps.max' => 'Name up to three other species.',
+        'perhaps.*.species_id' => 'Choose another species from the list.',
+        'perhaps.*.weight' => 'Give a share between 0 and 100 %.',
         'with.*.species_id' => 'Choose a species from the list.',
         'with.max' => 'Weigh up to five others with it.',
         'count' => 'Give how many: a whole number from 1 to 500.',

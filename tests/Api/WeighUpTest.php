@@ -48,6 +48,41 @@ final class WeighUpTest extends ApiTestCase
         $this->weigh('Oscar', ['with' => [['species_id' => 9999]]])->assertUnprocessable()->assertJsonValidationErrors(['with.0.species_id']);
     }
 
+    public function test_not_sure_what_it_is_the_worst_case_is_named_first_with_the_mark_that_will_tell(): void
+    {
+        $as = fn (string $species): array => $this->weigh($species, ['length' => '9 cm'])->assertOk()->json();
+        $perhaps = ['perhaps' => [['species_id' => $this->species('Clown knifefish'), 'weight' => 0.4]], 'length' => '9 cm'];
+        $unsure = $this->weigh('African knifefish', $perhaps)->assertOk()->json();
+        [$small, $large] = [$as('African knifefish'), $as('Clown knifefish')];
+
+        $this->assertSame('It may be Clown knifefish (40 %). '.$large['sentence'], $unsure['sentence']);
+        $this->assertSame([$large['advice'], $large['chain']], [$unsure['advice'], $unsure['chain']]);
+        $this->assertSame([['Clown knifefish', 0.4, $large['sentence']], ['African knifefish', 0.6, $small['sentence']]], array_map(fn (array $life): array => [$life['species'], $life['share'], $life['sentence']], $unsure['unsure']['lives']));
+        $this->assertLessThan($small['adult_mm']['high'] + 1, $unsure['unsure']['adult_mm']['likely'], 'six in ten that it is the small one');
+        $this->assertGreaterThan($large['adult_mm']['low'], $unsure['unsure']['adult_mm']['high']);
+        $this->assertSame([['African knifefish', 'no fin on the back at all, short barbels', self::TODAY]], array_map(fn (array $mark): array => [$mark['species'], $mark['marks'], $mark['shows_on']], $unsure['unsure']['marks']));
+
+        $royal = $this->weigh('Royal knifefish', $perhaps)->json('unsure.marks.0');
+        $this->assertGreaterThan(self::TODAY, $royal['shows_on']);
+        $this->assertLessThan('2028-03-13', $royal['shows_on']);
+        $this->weigh('Royal knifefish', ['perhaps' => [['species_id' => $this->species('Clown knifefish'), 'weight' => 0.6], ['species_id' => $this->species('Oscar'), 'weight' => 0.4]]])->assertUnprocessable()->assertJsonValidationErrors('perhaps');
+    }
+
+    public function test_it_arrives_as_what_it_may_be(): void
+    {
+        $perhaps = [['species_id' => $this->species('Tiger shovelnose'), 'weight' => 0.3]];
+        $id = $this->acquire(['name' => 'Unsure', 'candidates' => $perhaps])->assertCreated()->json('id');
+        $this->assertSame($perhaps, $this->getJson("/api/v1/fish/{$id}")->json('identity.candidates'));
+        $this->deleteJson("/api/v1/fish/{$id}")->assertNoContent();
+        $this->acquire(['name' => 'Unsure', 'candidates' => [['species_id' => $this->species('Redtail catfish'), 'weight' => 0.3]]])->assertUnprocessable()->assertJsonValidationErrors('candidates.0.species_id');
+
+        $rows = "name,species,system\nMaybe,Redtail catfish or tiger shovelnose,Long tank\nNever,Redtail catfish or redtail catfish,Long tank\nOdd,Redtail catfish or griffin,Long tank";
+        $errors = array_column($this->postJson('/api/v1/fish/table/preview', ['text' => $rows])->assertOk()->json('rows'), 'errors');
+        $this->assertSame([[], ['species' => 'The same species stands here twice.'], ['species' => 'No species here is called "griffin". Correct it, or add that species first.']], $errors);
+        $this->postJson('/api/v1/fish/table', ['text' => $rows])->assertCreated();
+        $this->assertSame([0.5], array_column($this->getJson('/api/v1/fish/'.$this->fish('Maybe'))->json('identity.candidates'), 'weight'));
+    }
+
     public function test_a_sick_or_salt_water_fish_is_left_where_it_is(): void
     {
         $this->weigh('Oscar', ['health' => 'sick'])->assertOk()->assertJsonPath('advice', 'do-not');

@@ -193,15 +193,22 @@ describe('a candidate as it is asked about', () => {
     const typed = { ...noCandidate('Oscar'), length: '8 cm', count: '2', served: '' }
 
     it('waits for a species', () => {
-        expect(askedOf(typed, undefined)).toBeNull()
+        expect(askedOf(typed, undefined, [])).toBeNull()
     })
 
     it('leaves out what was not typed', () => {
-        expect(askedOf(typed, 7)).toEqual({ species_id: '7', count: '2', length: '8 cm', health: 'well' })
+        expect(askedOf(typed, 7, [])).toEqual({ species_id: '7', count: '2', length: '8 cm', health: 'well' })
+    })
+
+    it('sends what else it may be by its place', () => {
+        expect(askedOf(typed, 7, [{ species_id: 9, weight: 0.3 }])).toMatchObject({
+            'perhaps[0][species_id]': '9',
+            'perhaps[0][weight]': '0.3',
+        })
     })
 
     it('sends one that comes with it by its place', () => {
-        expect(askedOf(typed, 7, { typed: { ...noCandidate(), count: '5' }, speciesId: 9 })).toEqual({
+        expect(askedOf(typed, 7, [], { typed: { ...noCandidate(), count: '5' }, speciesId: 9 })).toEqual({
             species_id: '7',
             count: '2',
             length: '8 cm',

@@ -89,6 +89,7 @@ final readonly class ArrivalController
         if ($request->boolean('is_watched') && ! $request->day()->equals($kept->facility->date)) {
             throw InvalidEntry::because('is_watched', Finding::of('entry.watch_begins_today'));
         }
+        $candidates = $request->candidates();
         $makeup = Makeup::of($request->day(), $request->integer('count'), $request->integer('males'), $request->integer('females'));
         $fish = $arrivals->record([
             'name' => $request->input('name'),
@@ -103,6 +104,7 @@ final readonly class ArrivalController
             'price_hundredths' => $request->filled('price') ? (int) round($request->float('price') * self::HUNDREDTHS) : null,
             'arrival_note' => $request->input('arrival_note'),
         ], Keys::id($system->key), TypedLength::millimetres('length', $request->string('length')->value(), $kept->units), Method::tryFrom($request->string('method')->value()) ?? Method::Eye);
+        $fish->mayBe($candidates);
         if ($makeup->males + $makeup->females > 0) {
             $makeups->record($fish->id, $makeup, Method::Eye, $request->user()?->id);
         }

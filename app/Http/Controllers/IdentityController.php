@@ -14,8 +14,6 @@ use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\HatchDay;
-use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -33,9 +31,7 @@ final readonly class IdentityController
     #[Answers(422, 'Problem', 'Unknown species, or shares that leave nothing for its own.')]
     public function update(IdentityRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
-        if (array_sum(array_column($request->candidates(), 'weight')) >= 1) {
-            throw InvalidEntry::because('candidates', Finding::of('entry.shares_leave_nothing'));
-        }
+        $candidates = $request->candidates();
         if ($request->filled('hatched_on')) {
             $kept = $reader->read($fish->id);
             HatchDay::check($kept->fish($fish->id), LocalDate::fromIso($request->string('hatched_on')->value()), $kept->facility->date);
@@ -46,7 +42,7 @@ final readonly class IdentityController
             'hatched_on' => $request->input('hatched_on'),
         ]);
 
-        $fish->mayBe($request->candidates());
+        $fish->mayBe($candidates);
 
         return response()->json(Identity::from($fish));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\FacilitySnapshot;
 use App\Http\Requests\TypedLength;
 use App\Http\Requests\WeighUpRequest;
 use App\Http\Resources\Weighed;
@@ -14,8 +15,10 @@ use App\OpenApi\Answers;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
+use Biomegas\Planning\WeighUp\UnsureWeighUp;
 use Biomegas\Planning\WeighUp\WeighUp;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -30,6 +33,7 @@ final readonly class WeighUpController
     #[OA\Parameter(name: 'health', in: 'query', schema: new OA\Schema(type: 'string', enum: HealthSeen::class))]
     #[OA\Parameter(name: 'quarantine_served', in: 'query', description: 'Days at the seller\'s.', schema: new OA\Schema(type: 'integer'))]
     #[OA\Parameter(name: 'fallback', in: 'query', description: 'Where it goes if it cannot stay.', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'perhaps', in: 'query', style: 'deepObject', description: 'What else it may be: species_id and weight of each.', schema: new OA\Schema(type: 'array', maxItems: 3, items: new OA\Items(type: 'object')))]
     #[OA\Parameter(name: 'with', in: 'query', style: 'deepObject', description: 'Others that come with it, before it: species_id, count and length of each.', schema: new OA\Schema(type: 'array', maxItems: 5, items: new OA\Items(type: 'object')))]
     #[Answers(200, 'Weighed', 'What would come of it.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
@@ -47,10 +51,28 @@ final readonly class WeighUpController
             $companion = Candidate::of(ScenarioMapper::species($description), ScenarioMapper::background($description), $other['count'], $length, HealthSeen::Well, 0, null, true);
             $residents = $residents->and(WeighUp::of($companion, $kept->facility, $residents)->newcomer);
         }
-        $description = Species::query()->findOrFail($request->integer('species_id'))->current();
-        $background = ScenarioMapper::background($description);
-        $weighed = WeighUp::of($request->candidate(ScenarioMapper::species($description), $background, $kept->units), $kept->facility, $residents);
+        $candidate = $this->candidate($request, $request->integer('species_id'), $kept->units);
+        $perhaps = $request->perhaps();
+        if ($perhaps === []) {
+            return $this->answer($kept, $candidate, WeighUp::of($candidate, $kept->facility, $residents));
+        }
+        $unsure = UnsureWeighUp::of([
+            [$candidate, 1 - array_sum(array_column($perhaps, 'weight'))],
+            ...array_map(fn (array $other): array => [$this->candidate($request, $other['species_id'], $kept->units), $other['weight']], $perhaps),
+        ], $kept->facility, $residents);
 
-        return response()->json(Weighed::from($weighed, YearSpan::from($background->lifespan), $kept->facility->date, $kept->says()));
+        return $this->answer($kept, $unsure->lives[0]->candidate, $unsure->lives[0]->weighed, $unsure);
+    }
+
+    private function candidate(WeighUpRequest $request, int $speciesId, UnitSystem $units): Candidate
+    {
+        $description = Species::query()->findOrFail($speciesId)->current();
+
+        return $request->candidate(ScenarioMapper::species($description), ScenarioMapper::background($description), $units);
+    }
+
+    private function answer(FacilitySnapshot $kept, Candidate $candidate, WeighUp $weighed, ?UnsureWeighUp $unsure = null): JsonResponse
+    {
+        return response()->json(Weighed::from($weighed, YearSpan::from($candidate->background->lifespan), $kept->facility->date, $kept->says(), $unsure));
     }
 }

@@ -16,6 +16,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['name', 'species_id', 'count', 'system_id', 'date'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'species_id', type: 'integer'),
+    new OA\Property(property: 'candidates', description: 'Up to three other species that it may be, with weights that sum to less than 1.', type: 'array', items: new OA\Items(ref: '#/components/schemas/Candidate')),
     new OA\Property(property: 'count', type: 'integer', minimum: 1),
     new OA\Property(property: 'system_id', description: 'Its first home.', type: 'integer'),
     new OA\Property(property: 'date', type: 'string', format: 'date'),
@@ -34,6 +35,7 @@ use OpenApi\Attributes as OA;
 ])]
 final class AcquireRequest extends FormRequest
 {
+    use Candidates;
     use OnADay;
 
     /** @return array<string, list<mixed>> */
@@ -42,6 +44,7 @@ final class AcquireRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:60', 'unique:fish,name'],
             'species_id' => ['required', 'integer:strict', 'exists:species,id'],
+            ...$this->candidateRules(),
             'count' => ['required', 'integer:strict', 'min:1', 'max:60000'],
             'system_id' => ['required', 'integer:strict'],
             'date' => ['required', Day::any()],

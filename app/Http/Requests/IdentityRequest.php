@@ -19,14 +19,15 @@ use OpenApi\Attributes as OA;
 ])]
 final class IdentityRequest extends FormRequest
 {
+    use Candidates;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'species_id' => ['required', 'integer:strict', 'exists:species,id'],
+            ...$this->candidateRules(),
             'candidates' => ['present', 'array', 'max:3'],
-            'candidates.*.species_id' => ['required', 'integer:strict', 'exists:species,id', 'distinct', 'different:species_id'],
-            'candidates.*.weight' => ['required', 'numeric:strict', 'gt:0', 'lt:1'],
             'sex' => ['nullable', Rule::enum(Sex::class)],
             'hatched_on' => ['nullable', Day::any()],
         ];
@@ -36,14 +37,5 @@ final class IdentityRequest extends FormRequest
     public function messages(): array
     {
         return RequestMessages::of('identity');
-    }
-
-    /** @return list<array{species_id: int, weight: float}> */
-    public function candidates(): array
-    {
-        return array_map(
-            fn (array $candidate): array => ['species_id' => (int) $candidate['species_id'], 'weight' => (float) $candidate['weight']],
-            array_values($this->validated('candidates')),
-        );
     }
 }

@@ -8,6 +8,7 @@ use App\Facility\Keys;
 use App\Language\Messages;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Planning\WeighUp\Advice;
+use Biomegas\Planning\WeighUp\UnsureWeighUp;
 use Biomegas\Planning\WeighUp\WeighUp;
 use OpenApi\Attributes as OA;
 
@@ -30,15 +31,16 @@ final readonly class Weighed
         #[OA\Property] public ?string $quarantine_home,
         #[OA\Property(ref: '#/components/schemas/YearSpan', nullable: true)] public ?YearSpan $lifespan,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $cautions,
+        #[OA\Property(ref: '#/components/schemas/UnsureRow', nullable: true, description: 'Where it may be of several species: everything else here is of the worst of them.')] public ?UnsureRow $unsure = null,
     ) {
     }
 
-    public static function from(WeighUp $weighed, ?YearSpan $lifespan, LocalDate $today, Messages $says): self
+    public static function from(WeighUp $weighed, ?YearSpan $lifespan, LocalDate $today, Messages $says, ?UnsureWeighUp $unsure = null): self
     {
         $home = $weighed->quarantine->home;
 
         return new self(
-            $weighed->advice, $says->say($weighed->finding), $says->sayEach($weighed->conditions),
+            $weighed->advice, $says->say($unsure->finding ?? $weighed->finding), $says->sayEach($weighed->conditions),
             Chain::from($weighed->chain, $today->plusDays(WeighUp::HORIZON_DAYS), $says),
             Band::from($weighed->adult),
             $weighed->upkeep === null ? null : LifeUpkeep::from($weighed->upkeep),
@@ -47,6 +49,7 @@ final readonly class Weighed
             $home?->name,
             $lifespan,
             $says->sayEach($weighed->cautions),
+            $unsure === null ? null : UnsureRow::from($unsure, $says),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\WeighUp;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
@@ -101,8 +102,12 @@ final readonly class WeighUp
         return [$fish, $growth, $search->find(), $search->joinFrom()];
     }
 
-    /** As if it came home today; which system it is put into makes no difference to anything asked here. */
-    private static function asFish(Candidate $candidate, Facility $facility): Fish
+    /**
+     * As if it came home today; which system it is put into makes no difference to anything asked here.
+     *
+     * @param  list<array{Candidate, float}>  $others  what else it may be, each with its share
+     */
+    public static function asFish(Candidate $candidate, Facility $facility, array $others = []): Fish
     {
         return new Fish(
             "candidate/{$candidate->species->key}", $candidate->species->commonName, $candidate->species, $facility->date,
@@ -110,6 +115,7 @@ final readonly class WeighUp
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,
             ration: $facility->rulebook->ration(),
+            candidates: array_map(fn (array $other): CandidateSpecies => new CandidateSpecies($other[0]->species, $other[1]), $others),
         );
     }
 

@@ -12,6 +12,8 @@ return [
         'species_missing' => 'Say what it is.',
         'species_unknown' => 'No species here is called "{typed}". Correct it, or add that species first.',
         'species_of_several' => '"{typed}" is used for {names}. Write which.',
+        'too_many_possible' => 'Name up to {most} species that it may be.',
+        'possible_twice' => 'The same species stands here twice.',
         'system_missing' => 'Say which system it lives in.',
         'system_unknown' => 'No system here is called "{typed}".',
         'count' => 'Give how many as a whole number, 1 or more.',

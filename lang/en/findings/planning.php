@@ -4,6 +4,7 @@
 return [
     'weigh_up' => [
         'too_long' => 'No {species} is that long. Check the unit, or what it is.',
+        'worst_case' => '{count, plural, one {It} other {They}} may be {species} ({share}). {then}',
         'do_not' => 'Do not: {because}',
         'only_if' => 'Take {count, plural, one {it} other {them}} only if {conditions}.',
         'take' => 'Take {count, plural, one {it} other {them}}: {chain}.',

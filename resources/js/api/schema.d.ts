@@ -1358,6 +1358,8 @@ export interface components {
         AcquireRequest: {
             name: string;
             species_id: number;
+            /** @description Up to three other species that it may be, with weights that sum to less than 1. */
+            candidates?: components["schemas"]["Candidate"][];
             count: number;
             /** @description Its first home. */
             system_id: number;
@@ -2603,6 +2605,22 @@ export interface components {
             chases: string | null;
             note: string | null;
         };
+        /** @description What will tell two species apart, and when. */
+        MarkAheadRow: {
+            /** @description The species that the mark is of. */
+            species: string;
+            /** @description The one that it is told from. */
+            other: string;
+            /** @description In words. */
+            marks: string;
+            /** Format: float */
+            shows_at_mm: number;
+            /**
+             * Format: date
+             * @description When it likely is that long; null: not within ten years.
+             */
+            shows_on: string | null;
+        };
         /** @description A measured length. */
         MeasurementEntry: {
             id: number;
@@ -2814,6 +2832,19 @@ export interface components {
             northern: string[];
             /** @description January to December south of the equator. */
             southern: string[];
+        };
+        /** @description What would come of a candidate if it is of this species. */
+        PossibleLifeRow: {
+            species: string;
+            /**
+             * Format: float
+             * @description How likely that is, from 0 to 1.
+             */
+            share: number;
+            /** @enum {string} */
+            advice: "take" | "only-if" | "do-not";
+            sentence: string;
+            adult_mm: components["schemas"]["Band"];
         };
         /** @description A system on its way to be ready. */
         PreparationSheet: {
@@ -3398,6 +3429,15 @@ export interface components {
             is_emptied: boolean;
             values: components["schemas"]["StoredValue"][];
         };
+        /** @description A candidate that may be of several species. */
+        UnsureRow: {
+            /** @description The worst first. */
+            lives: components["schemas"]["PossibleLifeRow"][];
+            /** @description Of a grown one, whichever it is. */
+            adult_mm: components["schemas"]["Band"];
+            /** @description The first to show first. */
+            marks: components["schemas"]["MarkAheadRow"][];
+        };
         /** @description A tank by its nominal outside sizes, each as it would be typed. */
         UsualTankRow: {
             /** @description By which it is sold. */
@@ -3553,6 +3593,7 @@ export interface components {
             quarantine_home: string | null;
             lifespan: components["schemas"]["YearSpan"] | null;
             cautions: string[];
+            unsure: components["schemas"]["UnsureRow"] | null;
         };
         /** @description When a fish reaches the limit of a home: 10, 50 and 90 % of what is possible. */
         Window: {
@@ -9796,6 +9837,8 @@ export interface operations {
                 quarantine_served?: number;
                 /** @description Where it goes if it cannot stay. */
                 fallback?: string;
+                /** @description What else it may be: species_id and weight of each. */
+                perhaps?: Record<string, never>[];
                 /** @description Others that come with it, before it: species_id, count and length of each. */
                 with?: Record<string, never>[];
             };

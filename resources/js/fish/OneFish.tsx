@@ -22,6 +22,8 @@ interface FishTyped {
     system: string
     date: string
     count: string
+    males: string
+    females: string
 }
 
 interface Props {
@@ -35,7 +37,15 @@ const NO_LENGTH: LengthTyped = { date: '', length: '' }
 /** One fish, or a shoal, and its lengths so far: rows of a table, the first of which brings it. */
 export function OneFish({ systems, livesIn }: Props) {
     const { today } = useKeeper()
-    const empty = { name: '', species: '', system: livesIn ?? systems[0] ?? '', date: today, count: '1' }
+    const empty = {
+        name: '',
+        species: '',
+        system: livesIn ?? systems[0] ?? '',
+        date: today,
+        count: '1',
+        males: '',
+        females: '',
+    }
     const [fish, setFish] = useState<FishTyped>(empty)
     const [lengths, setLengths] = useState<LengthTyped[]>([{ ...NO_LENGTH, date: today }])
     const measured = lengths.filter(({ length }) => length.trim() !== '')
@@ -130,6 +140,12 @@ function What({ fish, onChange, systems, errors }: WhatProps) {
             </Box>
             <Box gridColumn={{ md: 'span 2' }}>
                 <TextField label={addFishWords.count} inputMode="numeric" {...bound('count')} />
+            </Box>
+            <Box>
+                <TextField label={addFishWords.males} inputMode="numeric" {...bound('males')} />
+            </Box>
+            <Box>
+                <TextField label={addFishWords.females} inputMode="numeric" {...bound('females')} />
             </Box>
         </Box>
     )

@@ -123,11 +123,13 @@ interface NamedProps {
     help?: string
     /** What is said while no species has this name. */
     unknown: string | undefined
+    /** What the server calls it. */
+    refusedAs?: string
 }
 
 /** A species as one field of a form. */
-export function SpeciesNamed({ name, unknown, ...rest }: NamedProps) {
+export function SpeciesNamed({ name, unknown, refusedAs = 'species_id', ...rest }: NamedProps) {
     const { value, onChange } = useController<Record<string, string>>({ name }).field
-    const refusal = useRefusal('species_id')
+    const refusal = useRefusal(refusedAs)
     return <SpeciesField {...rest} value={value} onChange={onChange} error={unknown ?? refusal} />
 }

@@ -11,13 +11,15 @@ import { optionsOf } from '../log/fields'
 import { useEntry } from '../log/useEntry'
 import { messages } from '../messages'
 import { weighUpWords } from '../messages/weighUp'
-import type { CandidateTyped } from './candidate'
+import type { CandidateTyped, Perhaps } from './candidate'
 import type { BagTyped } from './FromTheBag'
 import { FromTheBag } from './FromTheBag'
 
 interface Props {
     species: SpeciesRow
     typed: CandidateTyped
+    /** What else it may be. */
+    perhaps: readonly Perhaps[]
     weighed: Weighed
     onDone: () => void
 }
@@ -26,6 +28,9 @@ interface ArrivalValues extends BagTyped {
     name: string
     date: string
     method: Method
+    sex: '' | 'male' | 'female'
+    males: string
+    females: string
     origin: string
     purpose: AcquireRequest['purpose']
     fallback: string
@@ -44,6 +49,9 @@ const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Arriv
     date: today,
     length: typed.length,
     method: 'eye',
+    sex: '',
+    males: '',
+    females: '',
     origin: '',
     purpose: 'display',
     fallback: typed.fallback,
@@ -57,10 +65,11 @@ const valuesOf = (typed: CandidateTyped, weighed: Weighed, today: string): Arriv
 })
 
 /** The candidate becomes a fish here, with the plan that was just weighed. */
-export function AcquireForm({ species, typed, weighed, onDone }: Props) {
+export function AcquireForm({ species, typed, perhaps, weighed, onDone }: Props) {
     const { today } = useKeeper()
     const navigate = useNavigate()
     const systems = useQuery(systemsQuery).data ?? []
+    const count = Number(typed.count) || 1
     const form = useForm<ArrivalValues>({ defaultValues: valuesOf(typed, weighed, today) })
     const entry = useEntry(
         '/api/v1/fish',
@@ -92,7 +101,11 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                     method: values.method,
                     purpose: values.purpose,
                     species_id: species.id,
-                    count: Number(typed.count) || 1,
+                    candidates: [...perhaps],
+                    count,
+                    ...(count === 1
+                        ? { sex: values.sex === '' ? null : values.sex }
+                        : { males: Number(values.males), females: Number(values.females) }),
                     system_id: Number(values.system_id),
                     length: filled(values.length),
                     origin: filled(values.origin) as AcquireRequest['origin'],
@@ -114,6 +127,7 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
             <Text name="date" label={weighUpWords.day} type="date" max={today} />
             <Text name="length" label={weighUpWords.length} />
             <Choice name="method" label={weighUpWords.method} options={optionsOf(messages.labels.methods)} />
+            <Sexes count={count} />
             <Choice name="origin" label={weighUpWords.origin} options={optionsOf(weighUpWords.origins)} />
             <Choice name="purpose" label={weighUpWords.purpose} options={optionsOf(weighUpWords.purposes)} />
             <Text name="fallback" label={weighUpWords.fallback} />
@@ -129,5 +143,17 @@ export function AcquireForm({ species, typed, weighed, onDone }: Props) {
                 <Check name="is_watched" label={weighUpWords.watchBegins} />
             </Box>
         </FieldForm>
+    )
+}
+
+/** Of one its sex, of a shoal how many of each. */
+function Sexes({ count }: { count: number }) {
+    return count === 1 ? (
+        <Choice name="sex" label={messages.fish.sex} options={optionsOf(messages.fish.sexes)} />
+    ) : (
+        <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
+            <Text name="males" label={weighUpWords.males({ n: count })} inputMode="numeric" />
+            <Text name="females" label={weighUpWords.females} inputMode="numeric" />
+        </Box>
     )
 }

@@ -1,24 +1,27 @@
 import { Box } from '@chakra-ui/react'
 import type { UseFormReturn } from 'react-hook-form'
+import { useWatch } from 'react-hook-form'
 import type { Refused } from '../api/refused'
 import { AskingScope, fieldsOf } from '../log/FieldForm'
 import { optionsOf } from '../log/fields'
 import { weighUpWords } from '../messages/weighUp'
 import { SpeciesNamed } from '../species/SpeciesField'
+import { PerhapsFields } from './PerhapsFields'
 import type { CandidateTyped } from './candidate'
 
 interface Props {
     form: UseFormReturn<CandidateTyped>
     refused: Refused | undefined
-    /** A name that no species here has. */
-    isUnknown: boolean
+    /** Names that no species here has. */
+    unknown: readonly string[]
     isNarrow: boolean
 }
 
 const { Text, Choice } = fieldsOf<CandidateTyped>()
 
 /** What is thought of, as seen at the seller's. */
-export function CandidateForm({ form, refused, isUnknown, isNarrow }: Props) {
+export function CandidateForm({ form, refused, unknown, isNarrow }: Props) {
+    const name = useWatch({ control: form.control, name: 'species' })
     const column = (lg: string): object => ({ base: '1 / -1', lg: isNarrow ? '1 / -1' : lg })
     return (
         <AskingScope form={form} refused={refused}>
@@ -36,8 +39,11 @@ export function CandidateForm({ form, refused, isUnknown, isNarrow }: Props) {
                         name="species"
                         label={weighUpWords.species}
                         help={weighUpWords.speciesHelp}
-                        unknown={isUnknown ? weighUpWords.unknownSpecies : undefined}
+                        unknown={unknown.includes(name) ? weighUpWords.unknownSpecies : undefined}
                     />
+                </Box>
+                <Box gridColumn={column('1 / -1')}>
+                    <PerhapsFields form={form} unknown={unknown} />
                 </Box>
                 <Text name="count" label={weighUpWords.count} inputMode="numeric" />
                 <Text name="length" label={weighUpWords.length} help={weighUpWords.lengthHelp} />

@@ -11,22 +11,26 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { dailyMass, massWords } from '../units/mass'
 import { AcquireForm } from './AcquireForm'
-import type { CandidateTyped } from './candidate'
+import { ADVICE_COLOUR } from './adviceColour'
+import { Unsure } from './Unsure'
+import type { CandidateTyped, Perhaps } from './candidate'
 import { ChainList } from './ChainList'
 import { ChainPicture } from './ChainPicture'
-
-const ADVICE_COLOUR = { take: 'fit', 'only-if': 'close', 'do-not': 'over' } as const
 
 interface Props {
     weighed: Weighed
     species: SpeciesRow
     typed: CandidateTyped
+    /** What else it may be. */
+    perhaps: readonly Perhaps[]
+    /** The species that the chain is of: the worst of those that it may be. */
+    worst: SpeciesRow
     /** Beside another: the sentence stands over each. */
     isHeaded: boolean
 }
 
 /** What would come of one candidate: the homes to scale, then the figures. */
-export function Verdict({ weighed, species, typed, isHeaded }: Props) {
+export function Verdict({ weighed, species, typed, perhaps, worst, isHeaded }: Props) {
     const [isComing, setComing] = useState(false)
     return (
         <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
@@ -35,7 +39,8 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                     {species.common_name}. {weighed.sentence}
                 </chakra.h2>
             )}
-            <ChainPicture chain={weighed.chain} species={species} adult={weighed.adult_mm} />
+            {weighed.unsure !== null && <Unsure unsure={weighed.unsure} />}
+            <ChainPicture chain={weighed.chain} species={worst} adult={weighed.adult_mm} />
             <Box
                 display="grid"
                 gridTemplateColumns={{
@@ -67,6 +72,7 @@ export function Verdict({ weighed, species, typed, isHeaded }: Props) {
                 <AcquireForm
                     species={species}
                     typed={typed}
+                    perhaps={perhaps}
                     weighed={weighed}
                     onDone={() => setComing(false)}
                 />

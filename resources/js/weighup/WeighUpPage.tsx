@@ -11,7 +11,7 @@ import type { SpeciesRow, Weighed } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { speciesNamed } from '../species/findSpecies'
-import type { CandidateTyped, Companion } from './candidate'
+import type { CandidateTyped, Companion, Perhaps } from './candidate'
 import { askedOf, noCandidate } from './candidate'
 import { CandidateForm } from './CandidateForm'
 import { Verdict } from './Verdict'
@@ -131,7 +131,7 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                 <CandidateForm
                     form={candidate.form}
                     refused={candidate.refused}
-                    isUnknown={candidate.typed.species.trim() !== '' && candidate.species === undefined}
+                    unknown={candidate.unknown}
                     isNarrow={!isBeside}
                 />
                 {!isBeside && (
@@ -145,6 +145,8 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                     weighed={candidate.weighed}
                     species={candidate.species}
                     typed={candidate.typed}
+                    perhaps={candidate.perhaps}
+                    worst={candidate.worst ?? candidate.species}
                     isHeaded={isBeside}
                 />
             ) : (
@@ -158,23 +160,44 @@ interface Candidate {
     form: UseFormReturn<CandidateTyped>
     typed: CandidateTyped
     species: SpeciesRow | undefined
+    perhaps: readonly Perhaps[]
+    /** Names that no species here has. */
+    unknown: readonly string[]
+    /** Of those that it may be. */
+    worst: SpeciesRow | undefined
     weighed: Weighed | undefined
     refused: Refused | undefined
 }
+
+/** Those rows in which a species is named that is known here. */
+const perhapsOf = ({ perhaps }: CandidateTyped, allSpecies: readonly SpeciesRow[]): Perhaps[] =>
+    perhaps.flatMap(({ species, share }) => {
+        const id = speciesNamed(allSpecies, species)?.id
+        return id === undefined ? [] : [{ species_id: id, weight: Number(share) / 100 }]
+    })
 
 /** @param companion who comes before it, if they come together */
 function useCandidate(speciesName: string, companion?: Companion): Candidate {
     const allSpecies = useQuery(speciesListQuery).data ?? []
     const form = useForm({ defaultValues: noCandidate(speciesName) })
-    const typed = { ...noCandidate(), ...useWatch({ control: form.control }) }
+    const perhapsTyped = useWatch({ control: form.control, name: 'perhaps' })
+    const typed = { ...noCandidate(), ...useWatch({ control: form.control }), perhaps: perhapsTyped }
     const species = speciesNamed(allSpecies, typed.species)
-    const asked = askedOf(typed, species?.id, companion)
+    const perhaps = perhapsOf(typed, allSpecies)
+    const asked = askedOf(typed, species?.id, perhaps, companion)
     const answer = useQuery(weighUpQuery(asked))
+    const weighed = asked === null || answer.isError ? undefined : answer.data
+    const worst = weighed?.unsure?.lives[0]?.species
     return {
         form,
         typed,
         species,
-        weighed: asked === null || answer.isError ? undefined : answer.data,
+        perhaps,
+        unknown: [typed.species, ...typed.perhaps.map((one) => one.species)].filter(
+            (name) => name.trim() !== '' && speciesNamed(allSpecies, name) === undefined,
+        ),
+        worst: allSpecies.find(({ common_name }) => common_name === worst),
+        weighed,
         refused: answer.error instanceof Refused ? answer.error : undefined,
     }
 }

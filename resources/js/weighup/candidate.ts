@@ -4,6 +4,8 @@ import type { WeighUpAsked } from '../api/queries'
 /** A candidate as it is typed. */
 export interface CandidateTyped {
     species: string
+    /** What else it may be; the share in per cent. */
+    perhaps: { species: string; share: string }[]
     count: string
     length: string
     price: string
@@ -14,6 +16,7 @@ export interface CandidateTyped {
 
 export const noCandidate = (species = ''): CandidateTyped => ({
     species,
+    perhaps: [],
     count: '1',
     length: '',
     price: '',
@@ -28,16 +31,29 @@ export interface Companion {
     speciesId: number
 }
 
+/** Another species that it may be, found among those here. */
+export interface Perhaps {
+    species_id: number
+    weight: number
+}
+
 /** As it is asked of the API; null while no species is chosen. */
 export function askedOf(
     typed: CandidateTyped,
     speciesId: number | undefined,
+    perhaps: readonly Perhaps[],
     companion?: Companion,
 ): WeighUpAsked | null {
     if (speciesId === undefined) {
         return null
     }
     const asked = asTyped<WeighUpAsked>({
+        ...Object.fromEntries(
+            perhaps.flatMap(({ species_id, weight }, n) => [
+                [`perhaps[${n}][species_id]`, String(species_id)],
+                [`perhaps[${n}][weight]`, String(weight)],
+            ]),
+        ),
         species_id: String(speciesId),
         count: typed.count,
         length: typed.length,

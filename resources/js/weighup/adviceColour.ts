@@ -1,0 +1,2 @@
+/** The ink of an advice. */
+export const ADVICE_COLOUR = { take: 'fit', 'only-if': 'close', 'do-not': 'over' } as const
