@@ -140,3 +140,23 @@ test('what is kept already is added one by one and as a table, and undone', asyn
     await expect(many.getByLabel('Rows to type or paste')).toHaveValue('Spar;nobody;Long tank;;9 cm')
     await page.getByRole('button', { name: 'Undo' }).click()
 })
+
+test('not sure what it is: the worst case comes first and the mark that will tell', async ({ page }) => {
+    await page.goto('/weigh-up?species=Royal%20knifefish')
+    await page.getByRole('button', { name: 'Not sure what it is' }).click()
+    await page.getByRole('combobox', { name: 'Or perhaps' }).fill('clown knife')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('It may be Royal knifefish (70 %).')
+    await expect(page.getByRole('region', { name: 'What it may be' })).toContainText(
+        /Clown knifefish, not Royal knifefish: .* It shows from 15\.0 cm on, /,
+    )
+    await page.getByLabel('Belief, %').fill('100')
+    await expect(page.getByText('Give a share between 0 and 100 %.')).toBeVisible()
+    await page.getByLabel('Belief, %').fill('45')
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Add to my fish' }).click()
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('Name').fill('Riddle')
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
+    await openFish(page, 'Riddle')
+    await expect(page.getByText(/royal knifefish 55 %/i).first()).toBeVisible()
+})

@@ -16,7 +16,7 @@ export function Unsure({ unsure }: { unsure: UnsureRow }) {
     return (
         <Section title={weighUpWords.mayBe}>
             <ul>
-                {unsure.lives.map((life) => (
+                {unsure.lives.map((life, n) => (
                     <chakra.li
                         key={life.species}
                         paddingBlock="6px"
@@ -30,7 +30,11 @@ export function Unsure({ unsure }: { unsure: UnsureRow }) {
                                 adult: lengthRange(life.adult_mm, unit),
                             })}
                         </b>{' '}
-                        <chakra.span color={ADVICE_COLOUR[life.advice]}>{life.sentence}</chakra.span>
+                        {n === 0 ? (
+                            weighUpWords.worstCase
+                        ) : (
+                            <chakra.span color={ADVICE_COLOUR[life.advice]}>{life.sentence}</chakra.span>
+                        )}
                     </chakra.li>
                 ))}
             </ul>

@@ -16,6 +16,7 @@ export const weighUp = {
     fewer: 'One fewer',
     mayBe: 'What it may be',
     possible: '{species}, {share}: {adult} grown.',
+    worstCase: 'The worst case: the sentence above and the homes below are for it.',
     whichever: 'Whichever it is, {adult} grown.',
     mark: '{species}, not {other}: {marks}.',
     markNow: 'It can be seen at this length: look now.',
