@@ -49,12 +49,12 @@ final readonly class FacilityReader
     {
         $settings = FacilitySettings::query()->firstOrFail();
         $today = self::today($settings);
-        $systems = $this->systems($today);
-        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, $systems), true), $alsoFish, $withoutMeasurement);
+        [$systems, $former] = $this->systems($today);
+        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
         return new FacilitySnapshot(
-            new Facility($today, $settings->horizon_days, $rulebook ?? new Rulebook, $systems, $fish),
+            new Facility($today, $settings->horizon_days, $rulebook ?? new Rulebook, $systems, $fish, $former),
             $settings->unit_system,
             $kept,
             $this->answers,
@@ -69,7 +69,7 @@ final readonly class FacilityReader
         return LocalDate::fromIso(now($settings->time_zone)->toDateString());
     }
 
-    /** @return list<System> in walking order */
+    /** @return array{list<System>, list<System>} in walking order: those in use, and those that are so no more */
     private function systems(LocalDate $today): array
     {
         $readings = $this->readings($today);
@@ -82,7 +82,10 @@ final readonly class FacilityReader
             return ScenarioMapper::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
         };
 
-        return $this->unreadable->readAll(StoredTable::Systems, DB::table('systems')->orderBy('walk_order')->orderBy('id')->get(), $read);
+        $rows = DB::table('systems')->orderBy('walk_order')->orderBy('id')->get();
+        $isRetired = fn (stdClass $row): bool => $row->retired_on !== null;
+
+        return [$this->unreadable->readAll(StoredTable::Systems, $rows->reject($isRetired), $read), $this->unreadable->readAll(StoredTable::Systems, $rows->filter($isRetired), $read)];
     }
 
     /**

@@ -109,7 +109,9 @@ final class FacilitySnapshot
     /** @throws LeftOut when it cannot be read */
     public function system(int $id): System
     {
-        return $this->facility->systems[Keys::ofSystem($id)] ?? throw LeftOut::becauseTheSystemCannotBeRead();
+        $key = Keys::ofSystem($id);
+
+        return $this->facility->systems[$key] ?? $this->facility->former[$key] ?? throw LeftOut::becauseTheSystemCannotBeRead();
     }
 
     public function kept(Fish $fish): FishSnapshot
@@ -184,7 +186,7 @@ final class FacilitySnapshot
             $this->surroundings(),
             ['homes ahead', $rulebook, $this->print($fish), $this->everybody(), $notBefore],
             fn (): HomesAhead => (new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore))
-                ->findFrom($this->facility->systems[$fish->currentSystem()], $this->whereabouts()->settledFor($fish), $this->whereabouts()),
+                ->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts()),
         );
     }
 

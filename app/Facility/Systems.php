@@ -6,12 +6,14 @@ namespace App\Facility;
 
 use App\Database\References;
 use App\Models\FacilitySettings;
+use App\Models\MoveSheet;
 use App\Models\StaleVersion;
 use App\Models\System;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\System as SystemInPicture;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Illuminate\Database\Eloquent\Builder;
 
 /** The systems of the facility as they are written down: added, changed, put in walking order. */
 final readonly class Systems
@@ -83,7 +85,39 @@ final readonly class Systems
         $system->preparation()->delete();
         References::mustBeNone(References::to('systems', $system->id), 'system', $system->name, Finding::of('entry.instead_rename'));
         $system->delete();
-        $this->renumber(System::query()->orderBy('walk_order')->pluck('id')->all());
+        $this->renumber($this->inOrder()->pluck('id')->all());
+    }
+
+    /**
+     * It is no home any more; all that was written about it stays.
+     *
+     * @throws InvalidEntry while somebody lives there or is to come
+     */
+    public function retire(System $system, FacilitySnapshot $kept): void
+    {
+        if ($kept->facility->residentsOf($kept->system($system->id)) !== []) {
+            throw InvalidEntry::because('system', Finding::of('entry.still_lived_in', system: $system->name));
+        }
+        $isPlanned = MoveSheet::query()->whereNull('finished_at')->whereNull('cancelled_at')->where(fn ($either) => $either->where('to_system_id', $system->id)->orWhere('from_system_id', $system->id))->exists();
+        if ($isPlanned) {
+            throw InvalidEntry::because('system', Finding::of('entry.still_planned', system: $system->name));
+        }
+        $system->preparation()->delete();
+        $system->update(['retired_on' => $kept->facility->date->toIso()]);
+        $this->renumber($this->inOrder()->pluck('id')->all());
+    }
+
+    /** It is a home again. */
+    public function useAgain(System $system): void
+    {
+        $system->update(['retired_on' => null]);
+        $this->renumber($this->inOrder()->pluck('id')->all());
+    }
+
+    /** @return Builder<System> those out of use last */
+    private function inOrder(): Builder
+    {
+        return System::query()->orderByRaw('retired_on is not null')->orderBy('walk_order');
     }
 
     /**
@@ -103,7 +137,7 @@ final readonly class Systems
     /** The others move up or down the round. */
     private function place(System $system, int $at): void
     {
-        $others = System::query()->whereKeyNot($system->id)->orderBy('walk_order')->pluck('id')->all();
+        $others = $this->inOrder()->whereKeyNot($system->id)->pluck('id')->all();
         array_splice($others, max(0, $at - 1), 0, [$system->id]);
         $this->renumber($others);
         $system->refresh();

@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $calendar_token
  * @property UnitSystem $unit_system
  * @property string $time_zone
+ * @property string|null $currency ISO 4217
+ * @property bool $is_demo filled with the demo by its keeper
  * @property int $horizon_days
  * @property array<string, mixed> $rulebook
  */
@@ -27,5 +29,5 @@ final class FacilitySettings extends Model
 
     protected $table = 'facilities';
 
-    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer'];
+    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean'];
 }

@@ -20,6 +20,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property int $walk_order
  * @property array<string, mixed> $description
  * @property string|null $available_from
+ * @property string|null $retired_on
  * @property int $version
  */
 final class System extends Model
@@ -35,7 +36,7 @@ final class System extends Model
     /** How it was before stays in the history. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'description'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['name', 'description', 'retired_on'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     /** @return HasMany<Stay, $this> */

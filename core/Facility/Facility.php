@@ -14,12 +14,16 @@ final readonly class Facility
     /** @var array<string, System> by key, in walking order */
     public array $systems;
 
+    /** @var array<string, System> by key: no homes any more, kept for the history of those who lived there */
+    public array $former;
+
     /** @var array<string, Fish> by key */
     public array $fish;
 
     /**
      * @param  list<System>  $systems  in walking order
      * @param  list<Fish>  $fish
+     * @param  list<System>  $former  out of use
      *
      * @throws ImpossiblePicture when a fish names a system that is not there
      */
@@ -29,16 +33,24 @@ final readonly class Facility
         public Rulebook $rulebook,
         array $systems,
         array $fish,
+        array $former = [],
     ) {
         $this->systems = array_column($systems, null, 'key');
+        $this->former = array_column($former, null, 'key');
         $this->fish = array_column($fish, null, 'key');
         foreach ($fish as $single) {
             foreach ($single->stays as $stay) {
-                if (! isset($this->systems[$stay->system])) {
+                if (! isset($this->systems[$stay->system]) && ! isset($this->former[$stay->system])) {
                     throw ImpossiblePicture::becauseTheFishNamesAnUnknownSystem($single->key, $stay->system);
                 }
             }
         }
+    }
+
+    /** In use or not. */
+    public function system(string $key): System
+    {
+        return $this->systems[$key] ?? $this->former[$key];
     }
 
     public function horizon(): LocalDate
@@ -49,13 +61,13 @@ final readonly class Facility
     /** The same, looked at for so many days to come. */
     public function lookingAhead(int $days): self
     {
-        return new self($this->date, $days, $this->rulebook, array_values($this->systems), array_values($this->fish));
+        return new self($this->date, $days, $this->rulebook, array_values($this->systems), array_values($this->fish), array_values($this->former));
     }
 
     /** The same, where another rulebook holds. */
     public function under(Rulebook $other): self
     {
-        return new self($this->date, $this->horizonDays, $other, array_values($this->systems), array_values($this->fish));
+        return new self($this->date, $this->horizonDays, $other, array_values($this->systems), array_values($this->fish), array_values($this->former));
     }
 
     /** @return list<Fish> */
@@ -72,6 +84,6 @@ final readonly class Facility
         return new self($day, $this->horizonDays, $this->rulebook, array_values($this->systems), array_values(array_map(
             fn (Fish $fish): Fish => $fish->measuredBefore($day),
             $known,
-        )));
+        )), array_values($this->former));
     }
 }

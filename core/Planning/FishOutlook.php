@@ -63,7 +63,7 @@ final class FishOutlook
 
     public function current(): HomeOutlook
     {
-        return $this->homeIn($this->facility->systems[$this->fish->currentSystem()]);
+        return $this->homeIn($this->facility->system($this->fish->currentSystem()));
     }
 
     public function homeIn(System $system): HomeOutlook
@@ -97,7 +97,7 @@ final class FishOutlook
     /** It stalled near the limit of its home: what it has reached is not its adult size. */
     public function isCramped(): bool
     {
-        $limit = $this->limitIn($this->facility->systems[$this->fish->currentSystem()]);
+        $limit = $this->limitIn($this->facility->system($this->fish->currentSystem()));
 
         return $this->stall() === Stall::Stalled && $this->lengthNow * $this->shoal->largestAt($this->lengthNow) > self::NEAR_LIMIT * $limit;
     }

@@ -48,7 +48,7 @@ final readonly class WhatIf
      */
     public static function of(FacilityGrowth $study, Fish $fish, ?Ration $ration = null, ?float $celsius = null, ?System $home = null, ?float $adultMm = null): self
     {
-        $home ??= $study->facility->systems[$fish->currentSystem()];
+        $home ??= $study->facility->system($fish->currentSystem());
         $standIn = new System(
             "{$home->key}/what-if", $home->name, $home->kind, $home->pools,
             $celsius === null ? $home->temperature : WaterTemperature::heldAt($celsius),

@@ -54,11 +54,17 @@ final class HeronLockSeeder extends Seeder
         if (app()->isProduction()) {
             throw new LogicException('The demo has a password that everybody knows: it is not for production.');
         }
-        $this->random = new Randomizer(new Mt19937(1871));
         $settings = FacilitySettings::query()->create([
-            'name' => 'Heron Lock', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 1095, 'rulebook' => [],
+            'name' => 'Heron Lock', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'currency' => 'GBP', 'horizon_days' => 1095, 'rulebook' => [],
         ]);
         User::query()->create(['name' => 'Lock keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => Role::Owner]);
+        $this->fill($settings);
+    }
+
+    /** Two years of history up to today, into a place without systems and fish. */
+    public function fill(FacilitySettings $settings): void
+    {
+        $this->random = new Randomizer(new Mt19937(1871));
         $this->today = FacilityReader::today($settings);
         $allSpecies = $this->species();
         $systems = $this->systems();

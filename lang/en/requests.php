@@ -93,6 +93,12 @@ return [
         'password.min' => 'Choose a password of at least 10 characters.',
         'facility.required' => 'Give the place a name.',
         'time_zone.timezone' => 'This time zone is not known. Write it like Europe/London.',
+        'currency' => 'Choose a currency from the list.',
+    ],
+    'facility' => [
+        'facility.required' => 'Give the place a name.',
+        'time_zone.timezone' => 'This time zone is not known. Write it like Europe/London.',
+        'currency' => 'Choose a currency from the list.',
     ],
     'preparation' => [
         'donor_percent' => 'Say what share of its media you bring: more than 0, at most 100 %.',

@@ -293,7 +293,7 @@ describe('weighing up', () => {
         )
     const quarantine = (home: string | null): string =>
         quarantineWords({ quarantine_days: 28, quarantine_home: home } as Weighed)
-    const cost = (part: object): string => costWords(part as NonNullable<Weighed['upkeep']>)
+    const cost = (part: object): string => costWords(part as NonNullable<Weighed['upkeep']>, null)
     saysEach([
         [suitableWords(row()), 'for life'],
         [suitableWords(row({ fit: 'not' })), 'no'],

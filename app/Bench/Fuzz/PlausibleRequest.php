@@ -24,7 +24,7 @@ final class PlausibleRequest
         'leg_length' => ['50 cm'], 'leg_width' => ['40 cm'], 'bow' => ['10 cm'], 'glass' => ['1 cm'], 'temperature' => ['25', '78 F'], 'ph' => ['7.2'], 'gh' => ['8'], 'overflow_slot' => ['6 mm'],
         'sump' => ['100 l'], 'decor_floor' => ['10'], 'decor_litres' => ['5 l'], 'decor_kilograms' => ['12'], 'filter_litres' => ['20 l'], 'turnover' => ['1500 l'], 'heater_watts' => ['300'],
         'weekly_change' => ['30'], 'light_on' => ['08:00'], 'light_dim' => ['19:00'], 'light_off' => ['21:00'], 'at' => ['40 cm'], 'time' => ['18:30'], 'stop_at' => ['10:30'],
-        'taken_at' => ['2027-03-13T08:10:00Z', '2027-03-12T20:00:00+01:00'], 'email' => ['keeper@heron-lock.example'], 'password' => ['heron-lock'], 'time_zone' => ['Europe/London'], 'answer' => ['set-aside'],
+        'currency' => ['EUR', 'USD'], 'taken_at' => ['2027-03-13T08:10:00Z', '2027-03-12T20:00:00+01:00'], 'email' => ['keeper@heron-lock.example'], 'password' => ['heron-lock'], 'time_zone' => ['Europe/London'], 'answer' => ['set-aside'],
     ];
 
     private const OPTIONS_IN_TEN = 7;

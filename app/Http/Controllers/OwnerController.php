@@ -37,6 +37,7 @@ final readonly class OwnerController
                 'name' => $request->input('facility'),
                 'unit_system' => $request->input('unit_system'),
                 'time_zone' => $request->input('time_zone'),
+                'currency' => $request->input('currency'),
                 'horizon_days' => 1095,
                 'rulebook' => [],
             ]);

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Language\RequestMessages;
 use Biomegas\Measure\UnitSystem;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['name', 'email', 'password', 'facility', 'unit_system', 'time_zone'], properties: [
@@ -17,9 +16,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'facility', description: 'Name of the place.', type: 'string'),
     new OA\Property(property: 'unit_system', type: 'string', enum: UnitSystem::class),
     new OA\Property(property: 'time_zone', description: 'Where the fish are, for example Europe/London.', type: 'string'),
+    new OA\Property(property: 'currency', description: 'ISO 4217; absent: sums are said without it.', type: 'string', nullable: true),
 ])]
 final class OwnerRequest extends FormRequest
 {
+    use PlaceRules;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -27,9 +29,7 @@ final class OwnerRequest extends FormRequest
             'name' => ['required', 'string', 'max:100'],
             'email' => ['required', 'email', 'max:255'],
             'password' => ['required', 'string', 'min:10', 'max:255'],
-            'facility' => ['required', 'string', 'max:100'],
-            'unit_system' => ['required', Rule::enum(UnitSystem::class)],
-            'time_zone' => ['required', 'timezone:all'],
+            ...$this->placeRules(),
         ];
     }
 

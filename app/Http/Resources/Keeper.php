@@ -22,6 +22,8 @@ final readonly class Keeper
         #[OA\Property(type: 'string', enum: Role::class)] public Role $role,
         #[OA\Property] public string $facility,
         #[OA\Property(type: 'string', enum: UnitSystem::class)] public UnitSystem $unit_system,
+        #[OA\Property(description: 'ISO 4217; null: sums are said without it.')] public ?string $currency,
+        #[OA\Property(description: 'Filled with the demo, which may be cleared.')] public bool $is_demo,
         #[OA\Property(format: 'date')] public string $today,
         #[OA\Property(description: 'Relative standard error of a length by how it was taken.', type: 'object', required: ['hand', 'picture', 'ruler', 'eye'], properties: [
             new OA\Property(property: 'hand', type: 'number'), new OA\Property(property: 'picture', type: 'number'), new OA\Property(property: 'ruler', type: 'number'), new OA\Property(property: 'eye', type: 'number'),

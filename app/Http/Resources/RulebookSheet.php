@@ -68,7 +68,7 @@ final readonly class RulebookSheet
     private static function exception(FacilitySnapshot $kept, RuleException $exception): RuleExceptionRow
     {
         $fish = $kept->facility->fish[$exception->of] ?? null;
-        $name = $fish->name ?? $kept->facility->systems[$exception->of]->name ?? '';
+        $name = $fish->name ?? ($kept->facility->systems[$exception->of] ?? $kept->facility->former[$exception->of] ?? null)->name ?? '';
 
         return new RuleExceptionRow($fish === null ? 'system' : 'fish', Keys::id($exception->of), $name, $exception->rule, $exception->answer, $exception->reason);
     }

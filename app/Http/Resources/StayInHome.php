@@ -26,7 +26,7 @@ final readonly class StayInHome
     {
         return array_map(fn (Stay $stay): self => new self(
             Keys::id($stay->system),
-            $facility->systems[$stay->system]->name,
+            $facility->system($stay->system)->name,
             $stay->from->toIso(),
             $stay->until?->toIso(),
         ), $fish->stays);

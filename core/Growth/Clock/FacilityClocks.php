@@ -38,7 +38,7 @@ final class FacilityClocks
         $clock = GrowthClock::startingOn(self::origin($fish));
         foreach ($fish->stays as $i => $stay) {
             $leaves = isset($fish->stays[$i + 1]) ? $fish->stays[$i + 1]->from : $this->facility->date;
-            $system = $this->facility->systems[$stay->system];
+            $system = $this->facility->system($stay->system);
             foreach ($fish->rationChanges as $change) {
                 if ($change->from->isBefore($leaves)) {
                     $clock = $clock->runOn($this->growthIn($system, $species, $fish->rationOn($clock->end())), $change->from);

@@ -187,7 +187,7 @@ final class SpeciesProjection
 
     public function aheadAtHome(): GrowthClock
     {
-        return $this->aheadIn($this->facility->systems[$this->fish->currentSystem()]);
+        return $this->aheadIn($this->facility->system($this->fish->currentSystem()));
     }
 
     /** @param  list<Observation>  $observations */

@@ -3,6 +3,7 @@ import type { InvalidateQueryFilters, QueryKey } from '@tanstack/react-query'
 /** What is read, by resource: the first part of every key of a query. */
 export type Resource =
     | 'session'
+    | 'facility'
     | 'today'
     | 'systems'
     | 'fish'
@@ -20,6 +21,7 @@ const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'wei
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/calendar/, ['calendar']],
     [/^\/api\/v1\/(session|owner)/, ['session']],
+    [/^\/api\/v1\/(facility|demo)/, [...FACILITY, 'session', 'facility', 'species', 'rulebook']],
     [/^\/api\/v1\/watches\/\{watch\}\/take-out/, FACILITY],
     [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today', 'fish']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
@@ -29,7 +31,10 @@ const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
         ['moves', 'today', 'fish'],
     ],
     [/^\/api\/v1\/(species|rulebook)/, [...FACILITY, 'species', 'rulebook']],
-    [/^\/api\/v1\/(fish|losses|counts|makeups|shoal-joins|moves|move-sheets)/, [...FACILITY, 'species', 'rulebook']],
+    [
+        /^\/api\/v1\/(fish|losses|counts|makeups|shoal-joins|moves|move-sheets)/,
+        [...FACILITY, 'species', 'rulebook'],
+    ],
 ]
 
 /** Which queries a write to this address makes stale. */

@@ -184,3 +184,13 @@ export const whatIfQuery = (fish: number, asked: WhatIfAsked | null) =>
         retry: false,
         placeholderData: keepPreviousData,
     })
+
+export const placeQuery = queryOptions({
+    queryKey: ['facility'],
+    queryFn: () => read('/api/v1/facility', {}),
+})
+
+export const formerSystemsQuery = queryOptions({
+    queryKey: ['systems', 'former'],
+    queryFn: () => read('/api/v1/former-systems', {}),
+})

@@ -1,4 +1,5 @@
 import { unitsOf } from '../units/browserUnits'
+import { currencyOf, currencyOptions } from '../units/currencies'
 import { messages } from '../messages'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
@@ -22,14 +23,16 @@ export function FirstRun() {
         facility: '',
         unit_system: unitsOf(navigator.language),
         time_zone: browserZone,
+        currency: currencyOf(navigator.language),
     })
     const begin = useMutation({
-        mutationFn: (request: OwnerRequest) => write('POST', '/api/v1/owner', {}, request),
+        mutationFn: ({ currency, ...request }: OwnerRequest) =>
+            write('POST', '/api/v1/owner', {}, { ...request, currency: currency === '' ? null : currency }),
         onSuccess: (session) => client.setQueryData(sessionQuery.queryKey, session),
     })
     const refused = begin.error instanceof Refused ? begin.error : undefined
     const field = (name: keyof OwnerRequest) => ({
-        value: entry[name],
+        value: entry[name] ?? '',
         onChange: (value: string) => setEntry({ ...entry, [name]: value }),
         error: refused?.fieldError(name),
     })
@@ -64,6 +67,11 @@ export function FirstRun() {
                     label={messages.frame.owner.units}
                     options={Object.entries(units).map(([value, text]) => ({ value, text }))}
                     {...field('unit_system')}
+                />
+                <ChoiceField
+                    label={messages.frame.owner.currency}
+                    options={currencyOptions(messages.frame.owner.noCurrency)}
+                    {...field('currency')}
                 />
                 <TextField label={messages.frame.owner.timeZone} {...field('time_zone')} />
                 {begin.error !== null && refused?.problem.errors === undefined && (

@@ -17,7 +17,7 @@ import { asDrawn, asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
 import { useUndo } from '../log/useUndo'
-import { useSend } from '../log/useWrite'
+import { useSend, useWrite } from '../log/useWrite'
 
 /** A system as it is described, to be changed. */
 export function SystemEditPage() {
@@ -41,6 +41,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
             : messages.systems.editTitle({ name: page.system.name })
     useNameSheet(heading, messages.systems.form.typing)
     const { save, remove } = useSystemWrites(begin, page)
+    const retire = useRetire(page?.system)
     const preview = usePreview(typed)
     const drawn = preview.error instanceof Refused ? preview.error : undefined
     const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
@@ -65,16 +66,26 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     }}
                 >
                     <SystemFields form={form} typed={typed} error={error} today={today} />
-                    {save.error !== undefined && (
+                    {(save.error ?? retire.error) !== undefined && (
                         <chakra.p role="alert" color="over" fontWeight={600}>
-                            {save.error}
+                            {save.error ?? retire.error}
                         </chakra.p>
                     )}
                     <Box display="flex" gap="12px" justifyContent="flex-end" flexWrap="wrap">
                         {page !== undefined && page.system.fish.length === 0 && (
-                            <Button type="button" variant="plain" onClick={() => remove(page)}>
-                                {messages.systems.remove}
-                            </Button>
+                            <>
+                                <Button type="button" variant="plain" onClick={() => remove(page)}>
+                                    {messages.systems.remove}
+                                </Button>
+                                <Button
+                                    type="button"
+                                    variant="plain"
+                                    disabled={retire.isSaving}
+                                    onClick={() => retire.save(undefined)}
+                                >
+                                    {messages.systems.retire}
+                                </Button>
+                            </>
                         )}
                         <Button type="button" onClick={() => window.history.back()}>
                             {messages.frame.cancel}
@@ -93,6 +104,17 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
             </Box>
         </>
     )
+}
+
+/** Out of use from today, with a way back. */
+function useRetire(system: SystemPage['system'] | undefined) {
+    const navigate = useNavigate()
+    const named = { system: system?.id ?? 0 }
+    return useWrite('POST', '/api/v1/systems/{system}/retirement', named, {
+        notice: () => messages.systems.retired({ name: system?.name ?? '' }),
+        undo: () => write('DELETE', '/api/v1/systems/{system}/retirement', named),
+        onDone: () => navigate({ to: '/systems' }),
+    })
 }
 
 /** Writes it anew or in the place of what it was, with a way back; and takes it away. */

@@ -14,6 +14,7 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { metres, projected } from '../units/length'
 import { volume } from '../units/volume'
+import { FormerSystems } from './FormerSystems'
 import { SystemPlan } from './SystemPlan'
 
 /** Every system in walking order, drawn to scale with its fish. */
@@ -43,6 +44,7 @@ export function SystemsPage() {
                             <SystemEntry key={system.id} system={system} />
                         ))}
                     </chakra.ol>
+                    <FormerSystems />
                 </>
             )}
         </Waiting>

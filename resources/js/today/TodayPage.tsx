@@ -7,6 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { todayQuery } from '../api/queries'
 import type { FishRow, Today } from '../api/types'
+import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
@@ -15,6 +16,8 @@ import { WriteDown } from '../log/WriteDown'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 
+const Begin = onDemand(() => import('./Begin'), 'Begin')
+const ClearDemo = onDemand(() => import('./ClearDemo'), 'ClearDemo')
 const Unreadable = onDemand(() => import('./Unreadable'), 'Unreadable')
 const WaterAlarms = onDemand(() => import('./WaterAlarms'), 'WaterAlarms')
 const Upgrades = onDemand(() => import('./Upgrades'), 'Upgrades')
@@ -30,6 +33,7 @@ export function TodayPage() {
 
 function TodaySheet({ today }: { today: Today }) {
     const [picture, width] = useWidth<HTMLDivElement>()
+    const { is_demo: isDemo } = useKeeper()
     const all = today.systems.flatMap((system) => system.fish)
     const byId = new Map(all.map((fish) => [fish.id, fish]))
     const pick = (ids: number[]): FishRow[] => ids.flatMap((id) => byId.get(id) ?? [])
@@ -38,11 +42,7 @@ function TodaySheet({ today }: { today: Today }) {
         return (
             <>
                 <SheetHead sentence={messages.today.empty} comment={messages.today.emptyHelp} />
-                <Box padding={{ base: '12px 2px', md: '12px 10px' }}>
-                    <Button asChild textDecoration="none">
-                        <Link to="/systems/new">{messages.systems.add}</Link>
-                    </Button>
-                </Box>
+                <Begin />
                 {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
             </>
         )
@@ -57,6 +57,7 @@ function TodaySheet({ today }: { today: Today }) {
                 comment={messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })}
             />
             {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
+            {isDemo && <ClearDemo />}
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
@@ -80,11 +81,16 @@ function TodaySheet({ today }: { today: Today }) {
                         <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
                             {messages.today.writeDown}
                         </Box>
-                        <WriteDown
-                            kinds={['incident', 'loss', 'move', 'count']}
-                            all={all}
-                            today={today.date}
-                        />
+                        {all.length > 0 && (
+                            <WriteDown
+                                kinds={['incident', 'loss', 'move', 'count']}
+                                all={all}
+                                today={today.date}
+                            />
+                        )}
+                        <Button asChild textDecoration="none" marginTop="10px">
+                            <Link to="/fish/add">{messages.fish.add}</Link>
+                        </Button>
                     </Box>
                     <WaterAlarms systems={today.systems} />
                     <PlannedMoves moves={today.moves} today={today.date} />

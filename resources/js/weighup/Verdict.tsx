@@ -84,7 +84,7 @@ export function Verdict({ weighed, species, typed, perhaps, worst, isHeaded }: P
 /** What it comes to: size, life, food, water and money. */
 function Figures({ weighed }: { weighed: Weighed }) {
     const unit = useUnit()
-    const { unit_system: units } = useKeeper()
+    const { unit_system: units, currency } = useKeeper()
     const { upkeep } = weighed
     return (
         <Box as="dl" borderTop="1.6px solid" borderColor="ink">
@@ -115,7 +115,7 @@ function Figures({ weighed }: { weighed: Weighed }) {
             <Fact name={weighUpWords.facts.quarantine}>
                 {weighed.quarantine_days === 0 ? weighUpWords.noQuarantine : quarantineWords(weighed)}
             </Fact>
-            {upkeep !== null && <Fact name={weighUpWords.facts.cost}>{costWords(upkeep)}</Fact>}
+            {upkeep !== null && <Fact name={weighUpWords.facts.cost}>{costWords(upkeep, currency)}</Fact>}
         </Box>
     )
 }

@@ -2,7 +2,7 @@ import type { Chain, SuitableSpeciesRow, Weighed } from '../api/types'
 import { weighUpWords } from '../messages/weighUp'
 import { joined } from '../messages/joined'
 import { longDay, monthOfYear } from '../units/day'
-import { grouped } from '../units/volume'
+import { money } from '../units/money'
 
 /** "for life, as a group of 6 to 14", "until March 2028", "no". */
 export function suitableWords(row: SuitableSpeciesRow): string {
@@ -67,14 +67,14 @@ function untilWords(stay: Chain['stays'][number], horizon: string, today: string
         : `${said.moveOn({ day: longDay(stay.move, today) })}, ${said.holdsUntil({ day: longDay(stay.leave, today) })}`
 }
 
-/** What it costs in its life, in the facility's money, without its name. */
-export function costWords(upkeep: NonNullable<Weighed['upkeep']>): string {
+/** What it costs in its life, in the facility's money. */
+export function costWords(upkeep: NonNullable<Weighed['upkeep']>, currency: string | null): string {
     return weighUpWords.cost({
-        whole: grouped(upkeep.whole_cost),
+        whole: money(upkeep.whole_cost, currency),
         parts: joined([
-            upkeep.price === null ? '' : weighUpWords.toBuy({ sum: grouped(upkeep.price) }),
-            weighUpWords.forFood({ sum: grouped(upkeep.food_cost) }),
-            upkeep.home_cost > 0 ? weighUpWords.toBuildFor({ sum: grouped(upkeep.home_cost) }) : '',
+            upkeep.price === null ? '' : weighUpWords.toBuy({ sum: money(upkeep.price, currency) }),
+            weighUpWords.forFood({ sum: money(upkeep.food_cost, currency) }),
+            upkeep.home_cost > 0 ? weighUpWords.toBuildFor({ sum: money(upkeep.home_cost, currency) }) : '',
         ]),
     })
 }

@@ -10,6 +10,12 @@ export const systems = {
     saved: 'Saved: {name}.',
     removed: '{name} is taken out.',
     remove: 'Delete it',
+    retire: 'Retire it',
+    retired: '{name} is out of use. Its history stays.',
+    former: 'Former systems',
+    outOfUse: 'out of use since {day}',
+    useAgain: 'Use it again',
+    usedAgain: '{name} is in use again.',
     card: 'Print the tank card',
     print: 'Print',
     cardCautions:

@@ -25,7 +25,18 @@ export const today = {
         fish: 'fish due',
     },
     empty: 'No systems yet: this facility is empty.',
-    emptyHelp: 'Add the first one under Systems. Or load the demo with bin/demo to look around.',
+    emptyHelp:
+        'Begin with a tank, vat or pond. Or load a demo to look around: Heron Lock, nine systems, two years of history.',
+    loadDemo: 'Load the demo',
+    demoLoading: 'Loading…',
+    demoLoaded: 'The demo is here.',
+    isDemo: 'This is the demo.',
+    clearDemo: 'Clear it and begin with your own',
+    clearDemoTitle: 'Clear the demo?',
+    clearDemoHelp:
+        'All its systems and fish go for good, and whatever you wrote into it. Your species and rulebook stay.',
+    clearDemoAct: 'Clear it',
+    demoCleared: 'The place is empty.',
     waterTitle: 'Water to look at',
     eatsWell: 'Eats, no sign',
     verbs: {

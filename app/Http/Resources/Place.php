@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\FacilitySettings;
+use Biomegas\Measure\UnitSystem;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'How the place is called, in which units it measures and what it pays in.')]
+final readonly class Place
+{
+    public function __construct(
+        #[OA\Property] public string $facility,
+        #[OA\Property(type: 'string', enum: UnitSystem::class)] public UnitSystem $unit_system,
+        #[OA\Property] public string $time_zone,
+        #[OA\Property(description: 'ISO 4217; null: sums are said without it.')] public ?string $currency,
+    ) {
+    }
+
+    public static function from(FacilitySettings $settings): self
+    {
+        return new self($settings->name, $settings->unit_system, $settings->time_zone, $settings->currency);
+    }
+}
