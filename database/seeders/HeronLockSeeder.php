@@ -86,7 +86,9 @@ final class HeronLockSeeder extends Seeder
     /** @return array<string, Species> by key */
     private function species(): array
     {
-        ShippedSpecies::install();
+        if (Species::query()->doesntExist()) {
+            ShippedSpecies::install();
+        }
 
         return Species::query()->get()->keyBy('key')->all();
     }

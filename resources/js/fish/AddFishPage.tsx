@@ -37,11 +37,13 @@ export function AddFishPage() {
                                         />
                                     </Box>
                                 </Section>
-                                <Section title={addFishWords.many}>
-                                    <Box paddingTop="10px">
-                                        <ManyFish />
-                                    </Box>
-                                </Section>
+                                <Box id="many">
+                                    <Section title={addFishWords.many}>
+                                        <Box paddingTop="10px">
+                                            <ManyFish />
+                                        </Box>
+                                    </Section>
+                                </Box>
                             </>
                         )}
                     </Box>

@@ -57,6 +57,9 @@ function AddFish() {
             <Button asChild textDecoration="none">
                 <Link to="/fish/add">{messages.fish.add}</Link>
             </Button>
+            <Link to="/fish/add" hash="many">
+                {messages.fish.manyLengths}
+            </Link>
             <Link to="/fish/former">{messages.fish.former}</Link>
         </Box>
     )

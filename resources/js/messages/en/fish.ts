@@ -9,6 +9,7 @@ export const fish = {
     add: 'Add fish',
     rename: 'Name',
     former: 'Former fish',
+    manyLengths: 'Many lengths at once',
     columns: {
         name: 'Name',
         species: 'Species',
