@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
 import { sessionQuery } from './api/queries'
 import { Drawing } from './frame/Drawing'
+import { KeeperContext } from './frame/keeper'
 import { onDemand } from './frame/onDemand'
 import { Waiting } from './frame/Waiting'
 import { router } from './router'
@@ -19,10 +20,10 @@ export function App() {
             {(session) => {
                 if (session.keeper !== null) {
                     return (
-                        <>
-                            <RouterProvider router={router} context={{ keeper: session.keeper, client }} />
+                        <KeeperContext.Provider value={session.keeper}>
+                            <RouterProvider router={router} context={{ client }} />
                             <SignInAgain />
-                        </>
+                        </KeeperContext.Provider>
                     )
                 }
                 return (

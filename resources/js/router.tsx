@@ -20,7 +20,6 @@ import {
     systemsQuery,
     todayQuery,
 } from './api/queries'
-import type { Keeper } from './api/types'
 import { Frame } from './frame/Frame'
 import { leave } from './frame/arrival'
 import { Drawing } from './frame/Drawing'
@@ -28,14 +27,11 @@ import { PlaceFailed } from './frame/PlaceFailed'
 import { UnknownPage } from './frame/UnknownPage'
 
 interface Context {
-    keeper: Keeper
     client: QueryClient
 }
 
 const root = createRootRouteWithContext<Context>()({
-    component: function Root() {
-        return <Frame keeper={root.useRouteContext().keeper} />
-    },
+    component: Frame,
     notFoundComponent: UnknownPage,
 })
 
@@ -202,7 +198,7 @@ export const router = createRouter({
         rulebook,
     ]),
     // Both are given where the router is drawn: see App.
-    context: { keeper: undefined as unknown as Keeper, client: undefined as unknown as QueryClient },
+    context: { client: undefined as unknown as QueryClient },
     scrollRestoration: true,
     defaultPreload: 'intent',
     defaultPendingComponent: Drawing,

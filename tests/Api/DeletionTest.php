@@ -37,7 +37,7 @@ final class DeletionTest extends ApiTestCase
         $this->putJson('/api/v1/rulebook', ['answers' => [], 'numbers' => [], 'exceptions' => [['of' => 'system', 'id' => $id, 'rule' => 'floor', 'answer' => 'crowded', 'reason' => 'a trial']]])->assertOk();
 
         $this->deleteJson("/api/v1/systems/{$id}")->assertUnprocessable()
-            ->assertJsonPath('errors.system.0', 'Box stays, so that what happened stays: one move sheet, the preparation of a system, an exception in the rulebook. Rename it if it is called otherwise now.');
+            ->assertJsonPath('errors.system.0', 'Box stays, so that what happened stays: one move sheet, the preparation of a system, an exception in the rulebook. Retire it if it is used no more, or rename it if it is called otherwise now.');
     }
 
     public function test_a_species_says_who_is_or_may_be_of_it(): void

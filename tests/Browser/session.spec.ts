@@ -57,12 +57,21 @@ test('an empty place loads the demo, retires a system, and is cleared', async ({
     await page.goto(`${emptyURL}/weigh-up?species=Oscar`)
     await expect(page.getByText(/about €[\d\u202f]+ in its life/)).toBeVisible()
 
-    await page.getByRole('link', { name: 'Systems', exact: true }).click()
-    await page.getByRole('link', { name: 'Weir pond' }).click()
-    await page.getByRole('link', { name: 'Change', exact: true }).click()
+    await page.goto(`${emptyURL}/systems/new`)
+    await page.getByLabel('Name').fill('Spare tank')
+    for (const [side, size] of [
+        ['Length', '120 cm'],
+        ['Front to back', '50 cm'],
+        ['Depth of the water', '50 cm'],
+    ] as const) {
+        await page.getByLabel(side).fill(size)
+    }
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Spare tank stands empty.')
+    await page.getByRole('button', { name: 'Change it' }).click()
     await page.getByRole('button', { name: 'Retire it' }).click()
     const former = page.getByRole('region', { name: 'Former systems' })
-    await expect(former).toContainText('Weir pond')
+    await expect(former).toContainText('Spare tank')
     await former.getByRole('button', { name: 'Use it again' }).click()
     await expect(former).toHaveCount(0)
 

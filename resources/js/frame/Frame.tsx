@@ -6,12 +6,11 @@ import { Outlet } from '@tanstack/react-router'
 import { Suspense, useCallback, useMemo, useState } from 'react'
 import { write } from '../api/client'
 import { sessionQuery } from '../api/queries'
-import type { Keeper } from '../api/types'
 import { Hatches } from '../drawing/Hatches'
 import { weekday } from '../units/day'
 import { Foot } from './Foot'
 import { useClocks } from '../moves/clocks'
-import { KeeperContext } from './keeper'
+import { useKeeper } from './keeper'
 import { onDemand } from './onDemand'
 import { KeySheet } from './KeySheet'
 import type { Notice } from './notice'
@@ -23,7 +22,8 @@ import { useSheetColour } from './useSheetColour'
 const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
 
 /** The sheet that every place is drawn on: tape above, foot below. */
-export function Frame({ keeper }: { keeper: Keeper }) {
+export function Frame() {
+    const keeper = useKeeper()
     const [notice, say] = useState<Notice | null>(null)
     const [keysShown, showKeys] = useState(false)
     const clocks = useClocks()
@@ -31,56 +31,54 @@ export function Frame({ keeper }: { keeper: Keeper }) {
     const acts = useMemo(() => ({ u: () => notice?.undo?.(), '?': () => showKeys(true) }), [notice])
     usePlaceKeys(acts)
     return (
-        <KeeperContext.Provider value={keeper}>
-            <NoticeContext.Provider value={notices}>
-                <SkipLink />
-                <Hatches />
+        <NoticeContext.Provider value={notices}>
+            <SkipLink />
+            <Hatches />
+            <Box
+                minHeight="100dvh"
+                display="flex"
+                flexDirection="column"
+                paddingBottom={{ base: '62px', md: 0 }}
+                maxWidth="1920px"
+                marginInline="auto"
+            >
                 <Box
-                    minHeight="100dvh"
+                    as="header"
                     display="flex"
-                    flexDirection="column"
-                    paddingBottom={{ base: '62px', md: 0 }}
-                    maxWidth="1920px"
-                    marginInline="auto"
+                    marginInline={{ base: '14px', md: '14px' }}
+                    borderBottom="1.6px solid"
+                    borderColor="ink"
+                    alignItems="center"
                 >
                     <Box
-                        as="header"
-                        display="flex"
-                        marginInline={{ base: '14px', md: '14px' }}
-                        borderBottom="1.6px solid"
-                        borderColor="ink"
-                        alignItems="center"
+                        minWidth={{ md: '174px' }}
+                        whiteSpace="nowrap"
+                        flex={{ base: 1, md: 'none' }}
+                        paddingInline={{ base: '2px', md: '10px' }}
+                        paddingBlock="9px"
                     >
-                        <Box
-                            minWidth={{ md: '174px' }}
-                            whiteSpace="nowrap"
-                            flex={{ base: 1, md: 'none' }}
-                            paddingInline={{ base: '2px', md: '10px' }}
-                            paddingBlock="9px"
-                        >
-                            <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>
-                                {keeper.facility}
-                            </Box>
-                            <Box color="ink2" fontSize="15px">
-                                {weekday(keeper.today)}
-                            </Box>
+                        <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>
+                            {keeper.facility}
                         </Box>
-                        <Tape />
-                        <Corner />
+                        <Box color="ink2" fontSize="15px">
+                            {weekday(keeper.today)}
+                        </Box>
                     </Box>
-                    {clocks.length > 0 && (
-                        <Suspense fallback={null}>
-                            <RunningClocks />
-                        </Suspense>
-                    )}
-                    <Box as="main" id="page" tabIndex={-1} outline="none" flex="1" marginInline="14px">
-                        <Outlet />
-                    </Box>
-                    <Foot />
+                    <Tape />
+                    <Corner />
                 </Box>
-                <KeySheet open={keysShown} onClose={() => showKeys(false)} />
-            </NoticeContext.Provider>
-        </KeeperContext.Provider>
+                {clocks.length > 0 && (
+                    <Suspense fallback={null}>
+                        <RunningClocks />
+                    </Suspense>
+                )}
+                <Box as="main" id="page" tabIndex={-1} outline="none" flex="1" marginInline="14px">
+                    <Outlet />
+                </Box>
+                <Foot />
+            </Box>
+            <KeySheet open={keysShown} onClose={() => showKeys(false)} />
+        </NoticeContext.Provider>
     )
 }
 
