@@ -1,8 +1,12 @@
 import { execFileSync } from 'node:child_process'
+import { frame } from '../../resources/js/messages/en/frame'
 import { expectNoSidewaysScrolling, signIn } from './keeper'
 import { openPage, PAGES, saidOn, writtenTexts } from './pages'
 import { TEMPLATES } from './servers'
 import { expect, test } from './test'
+
+/** Where they are chosen, all units are named. */
+const UNIT_CHOICES: readonly string[] = Object.values(frame.owner.unitNames)
 
 const DUMP = '.state/browser-written.txt'
 
@@ -30,6 +34,7 @@ test('a facility in inches is shown no metric figure', async ({ page, database }
         found.push(
             ...(await saidOn(page))
                 .map((text) => written.reduce((rest, known) => rest.replaceAll(known, ''), text))
+                .filter((text) => !UNIT_CHOICES.includes(text.trim()))
                 .filter((text) => METRIC.test(text) || ASKS_FOR_METRIC.test(text))
                 .map((text) => `${address}: ${text.trim()}`),
         )
