@@ -9,11 +9,11 @@ use Biomegas\Housing\Rule\FittingsRule;
 use Biomegas\Housing\Rule\FloorRule;
 use Biomegas\Housing\Rule\GroupRule;
 use Biomegas\Housing\Rule\OverflowRule;
+use Biomegas\Housing\Rule\PreyRule;
 use Biomegas\Housing\Rule\Rule;
 use Biomegas\Housing\Rule\SalinityRule;
 use Biomegas\Housing\Rule\SharedLitresRule;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
-use Biomegas\Housing\Rule\SnailEaterRule;
 use Biomegas\Housing\Rule\SpeciesOnlyRule;
 use Biomegas\Housing\Rule\SwallowingRule;
 use Biomegas\Housing\Rule\TemperatureRule;
@@ -101,7 +101,7 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new SnailEaterRule];
+        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule];
     }
 
     /** @return non-empty-list<Rule> what an afternoon puts right, and advice */

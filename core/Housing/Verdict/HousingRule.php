@@ -11,7 +11,7 @@ enum HousingRule: string
     case Temperature = 'temperature';
     case Size = 'size';
     case SpeciesOnly = 'species-only';
-    case SnailEater = 'snail-eater';
+    case Prey = 'prey';
     case Floor = 'floor';
     case SharedLitres = 'shared-litres';
     case Water = 'water';

@@ -55,8 +55,10 @@ return [
             'pair_or_more' => 'One alone, a male and a female, or {least_words} at least.',
             'alone_or_pair' => '{species} may live alone or as a pair, or {least_words} at least.',
         ],
-        'snail_eater' => [
-            'eats' => '{eater} eats snails: {snail} would not last.',
+        'prey' => [
+            'snails' => '{eater} eats snails: {prey} would not last.',
+            'shrimp' => '{eater} eats shrimp: {prey} would not last.',
+            'plants' => '{eater} eats the plants that {other} wants.',
         ],
         'species_only' => [
             'loner' => '{resident} lives with its own species alone.',

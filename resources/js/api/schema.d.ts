@@ -3121,7 +3121,7 @@ export interface components {
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
-            rule: "salinity" | "temperature" | "size" | "species-only" | "snail-eater" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            rule: "salinity" | "temperature" | "size" | "species-only" | "prey" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
             passes: boolean;
             /** @description A failing one is advice: it refuses nothing. */
             is_advice: boolean;

@@ -11,12 +11,13 @@ use Biomegas\Facility\Group\Sexes;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\LegalStatus;
+use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Prey;
 use Biomegas\Facility\System;
 use Biomegas\Facility\Way;
 use Biomegas\Housing\Rule\FittingsRule;
 use Biomegas\Housing\Rule\GroupRule;
-use Biomegas\Housing\Rule\SnailEaterRule;
+use Biomegas\Housing\Rule\PreyRule;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\WeighUp\Cautions;
@@ -72,9 +73,24 @@ final class WaysTest extends TestCase
         $loach = new Occupant('Clown', Example::of(key: 'loach', habits: new Habits(eats: [Prey::Snails])), 90);
         $home = Example::tank('tank', 120, 50);
 
-        $this->assertSame('Clown eats snails: Coil would not last.', Said::of((new SnailEaterRule)->judge(self::case($home, $loach, [$snail]))?->finding));
-        $this->assertFalse((new SnailEaterRule)->judge(self::case($home, $snail, [$loach]))?->passes);
-        $this->assertNull((new SnailEaterRule)->judge(self::case($home, $loach, [$loach])));
+        $this->assertSame('Clown eats snails: Coil would not last.', Said::of((new PreyRule)->judge(self::case($home, $loach, [$snail]))?->finding));
+        $this->assertFalse((new PreyRule)->judge(self::case($home, $snail, [$loach]))?->passes);
+        $this->assertNull((new PreyRule)->judge(self::case($home, $loach, [$loach])));
+    }
+
+    public function test_shrimp_and_plants_that_one_wants_are_eaten_by_others(): void
+    {
+        $home = Example::tank('tank', 120, 50);
+        $shrimp = new Occupant('Glass', Example::of(key: 'shrimp', habits: new Habits(animal: Animal::Shrimp)), 45);
+        $hunter = new Occupant('Pike', Example::of(key: 'pike', habits: new Habits(eats: [Prey::Shrimp])), 120);
+        $grazer = new Occupant('Ox', Example::of(key: 'ox', habits: new Habits(plants: PlantManners::Eats)), 120);
+        $planted = new Occupant('Leaf', Example::of(key: 'leaf', needs: new HousingNeeds(fittings: [Fitting::Plants])), 60);
+        $said = fn (Occupant $newcomer, Occupant $resident): string => Said::of((new PreyRule)->judge(self::case($home, $newcomer, [$resident]))?->finding);
+
+        $this->assertSame('Pike eats shrimp: Glass would not last.', $said($shrimp, $hunter));
+        $this->assertSame('Ox eats the plants that Leaf wants.', $said($grazer, $planted));
+        $this->assertSame('', $said($shrimp, $grazer));
+        $this->assertSame('', $said($hunter, new Occupant('Feed', $shrimp->species, 20, isFood: true)));
     }
 
     public function test_law_and_conservation_caution_at_acquiring_and_at_parting(): void

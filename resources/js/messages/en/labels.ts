@@ -228,7 +228,7 @@ export const labels = {
         temperature: 'temperature',
         size: 'size',
         'species-only': 'own species alone',
-        'snail-eater': 'eaten snails',
+        prey: 'what is eaten',
         floor: 'floor',
         'shared-litres': 'volume shared',
         swallowing: 'who fits into a mouth',
