@@ -6,6 +6,7 @@ use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CircumstancesController;
+use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\FacilityController;
@@ -97,6 +98,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
     Route::get('species/{species}', [SpeciesController::class, 'show']);
     Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
+    Route::get('company', [CompanyController::class, 'show']);
     Route::get('weigh-up', [WeighUpController::class, 'show']);
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);

@@ -162,7 +162,7 @@ final class FacilitySnapshot
         return $this->plannedMoves ??= PlannedMoves::of($this->facility, $this->unreadable);
     }
 
-    private function lengthsAhead(Fish $fish): LengthsAhead
+    public function lengthsAhead(Fish $fish): LengthsAhead
     {
         return $this->answers->of(
             $this->surroundings(),

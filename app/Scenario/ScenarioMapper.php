@@ -18,6 +18,7 @@ use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\Equipment\LightSchedule;
+use Biomegas\Facility\FeedingPace;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
@@ -94,6 +95,9 @@ final readonly class ScenarioMapper
                 $d['bites_pieces'],
                 Animal::from($d['animal']),
                 array_map(Prey::from(...), array_values($d['eats'] ?? [])),
+                $d['nips_fins'],
+                $d['long_fins'],
+                FeedingPace::from($d['pace']),
             ),
             lookAlikes: array_column($d['look_alikes'] ?? [], 'kind'),
         );

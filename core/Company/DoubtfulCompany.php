@@ -30,7 +30,7 @@ final readonly class DoubtfulCompany
 
         return $resident->species->habits->temperament >= self::DOUBTFUL_FROM
             || $newcomer->species->habits->isAggressive()
-            || self::isAlike($resident->species, $newcomer->species)
+            || Friction::areAlike($resident->species, $newcomer->species)
             || Mouthful::isNear($resident, $newcomer) || Mouthful::isNear($newcomer, $resident);
     }
 
@@ -38,17 +38,5 @@ final readonly class DoubtfulCompany
     private static function isOfOneGroup(Species $resident, Species $newcomer): bool
     {
         return $resident->key === $newcomer->key && $resident->needs->minimumGroup > 1;
-    }
-
-    /** Of one genus, or one is taken for the other. */
-    private static function isAlike(Species $resident, Species $newcomer): bool
-    {
-        return self::genus($resident) === self::genus($newcomer)
-            || in_array($newcomer->key, $resident->lookAlikes, true) || in_array($resident->key, $newcomer->lookAlikes, true);
-    }
-
-    private static function genus(Species $species): string
-    {
-        return explode(' ', $species->scientificName)[0];
     }
 }

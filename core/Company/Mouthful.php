@@ -50,7 +50,7 @@ final readonly class Mouthful
     }
 
     /** Not by itself, nor by a grazer; and what is kept as food may be eaten. A fish and its own shoal share a key; those only thought of have none. */
-    private static function isHunted(Occupant $predator, Occupant $prey): bool
+    public static function isHunted(Occupant $predator, Occupant $prey): bool
     {
         $isItself = $predator->fish !== null && $predator->fish === $prey->fish;
 
@@ -58,13 +58,13 @@ final readonly class Mouthful
     }
 
     /** What the largest of them can swallow, millimetres of a usual body. */
-    private static function room(Occupant $predator): float
+    public static function room(Occupant $predator): float
     {
         return $predator->species->habits->mouthRatio * $predator->longest();
     }
 
     /** Length that the smallest of the prey stands for in a mouth. */
-    private static function girth(Occupant $prey): float
+    public static function girth(Occupant $prey): float
     {
         return $prey->shortest() * max(1.0, $prey->species->needs->bodyDepth() / HousingNeeds::USUAL_BODY_DEPTH);
     }

@@ -28,6 +28,9 @@ final readonly class Habits
         public Animal $animal = Animal::Fish,
         /** @var list<Prey> of what keepers keep beside it */
         public array $eats = [],
+        public bool $nipsFins = false,
+        public bool $hasLongFins = false,
+        public FeedingPace $pace = FeedingPace::Normal,
     ) {
         SpeciesValue::MouthRatio->check($mouthRatio);
     }

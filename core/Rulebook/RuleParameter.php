@@ -47,6 +47,15 @@ enum RuleParameter: string
     case FeedSparse = 'feed_sparse';
     case FeedSeveral = 'feed_several';
     case FilterRate = 'filter_rate_g_m2_d';
+    case CompanyAlike = 'company_alike';
+    case CompanyTemper = 'company_temper';
+    case CompanyStronger = 'company_stronger';
+    case CompanyNipper = 'company_nipper';
+    case CompanyPace = 'company_pace';
+    case CompanyDiet = 'company_diet';
+    case CompanyWater = 'company_water';
+    case CompanyWatch = 'company_watch_from';
+    case CompanyAvoid = 'company_avoid_from';
     case FoodPrice = 'food_price_per_kg';
     case BuildPrice = 'build_price_per_litre';
 
@@ -123,6 +132,16 @@ enum RuleParameter: string
             self::FeedSeveral => [1.4, 1.0, 3.0],
             // Grams of ammonia nitrogen that a square metre of media turns over in a day in warm water.
             self::FilterRate => [0.2, 0.01, 2.0],
+            // What speaks against two in one home, added up, and from what sum on it is to be watched or avoided. Judgement.
+            self::CompanyAlike => [2.0, 0.0, 10.0],
+            self::CompanyTemper => [2.0, 0.0, 10.0],
+            self::CompanyStronger => [1.0, 0.0, 10.0],
+            self::CompanyNipper => [3.0, 0.0, 10.0],
+            self::CompanyPace => [2.0, 0.0, 10.0],
+            self::CompanyDiet => [1.0, 0.0, 10.0],
+            self::CompanyWater => [1.0, 0.0, 10.0],
+            self::CompanyWatch => [2.0, 0.0, 20.0],
+            self::CompanyAvoid => [6.0, 0.0, 40.0],
             // In the facility's money: judgement, to be replaced by the keeper's own.
             self::FoodPrice => [12.0, 0.0, 10000.0],
             self::BuildPrice => [1.5, 0.0, 1000.0],

@@ -82,6 +82,9 @@ return [
         'sex' => 'Choose male or female, or leave it open.',
         'size' => 'Choose a size from the list.',
     ],
+    'company' => [
+        'system_id' => 'Choose a system from the list.',
+    ],
     'join' => [
         'into' => 'Choose the group that it joins.',
     ],

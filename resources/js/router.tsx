@@ -11,6 +11,7 @@ import {
     formerFishQuery,
     fishQuery,
     moveSheetQuery,
+    companyQuery,
     movesQuery,
     rulebookQuery,
     speciesListQuery,
@@ -140,6 +141,12 @@ const moves = createRoute({
     loader: ({ context }) => ask(context.client.query(movesQuery)),
     component: lazyRouteComponent(() => import('./moves/MovesPage'), 'MovesPage'),
 })
+const company = createRoute({
+    getParentRoute: () => root,
+    path: '/company',
+    loader: ({ context }) => ask(context.client.query(companyQuery(undefined))),
+    component: lazyRouteComponent(() => import('./company/CompanyPage'), 'CompanyPage'),
+})
 const moveSheet = createRoute({
     getParentRoute: () => root,
     path: '/moves/$id',
@@ -191,6 +198,7 @@ export const router = createRouter({
         tankCard,
         suitableSpecies,
         moves,
+        company,
         moveSheet,
         weighUp,
         speciesList,

@@ -29,7 +29,7 @@ final class Floors
         ['Housing\Rule'],
         ['Housing'],
         ['Moving\Sheet', 'Planning', 'Planning\HomesAhead', 'Water\Readiness'],
-        ['Planning\Describing', 'Planning\Floor', 'Planning\WeighUp'],
+        ['Planning\Company', 'Planning\Describing', 'Planning\Floor', 'Planning\WeighUp'],
         ['Planning\Agenda', 'Planning\Change', 'Planning\Search'],
     ];
 

@@ -20,6 +20,7 @@ export const PAGES = [
     '/systems/new',
     '/moves',
     '/moves/1',
+    '/company',
     '/weigh-up?species=Redtail%20catfish',
     '/species',
     '/species/1',

@@ -31,7 +31,7 @@ final readonly class PreyRule implements Rule
         return null;
     }
 
-    private static function eaten(Occupant $eater, Occupant $other): ?Finding
+    public static function eaten(Occupant $eater, Occupant $other): ?Finding
     {
         $habits = $eater->species->habits;
 

@@ -194,3 +194,10 @@ export const formerSystemsQuery = queryOptions({
     queryKey: ['systems', 'former'],
     queryFn: () => read('/api/v1/former-systems', {}),
 })
+
+/** @param system those who live there; undefined: all */
+export const companyQuery = (system: number | undefined) =>
+    queryOptions({
+        queryKey: ['fish', 'company', system],
+        queryFn: () => read('/api/v1/company', {}, system === undefined ? {} : { system_id: system }),
+    })

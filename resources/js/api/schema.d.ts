@@ -101,6 +101,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/company": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCompany"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/counts": {
         parameters: {
             query?: never;
@@ -2174,6 +2190,20 @@ export interface components {
              */
             share: number;
         };
+        /** @description Who of some fish can live with whom, from when until when. */
+        CompanySheet: {
+            fish: components["schemas"]["FishRow"][];
+            /** @description How many more there are than are shown. */
+            more: number;
+            pairs: components["schemas"]["PairRow"][];
+            /** Format: date */
+            today: string;
+            /**
+             * Format: date
+             * @description As far as is looked ahead.
+             */
+            until: string;
+        };
         /** @description What was seen of a fish on a day. */
         ConditionRow: {
             id: number;
@@ -2907,6 +2937,33 @@ export interface components {
              */
             weekly_change: number;
         };
+        /** @description Two fish or shoals held against each other. */
+        PairRow: {
+            one: number;
+            other: number;
+            /**
+             * @description The worst of the time looked at.
+             * @enum {string}
+             */
+            verdict: "good" | "watch" | "avoid";
+            /** @description From today on. */
+            spans: components["schemas"]["PairSpan"][];
+            /** @description The heaviest first. */
+            reasons: string[];
+            swallowings: components["schemas"]["SwallowingRow"][];
+        };
+        /** @description A time of one verdict on two. */
+        PairSpan: {
+            /** @enum {string} */
+            verdict: "good" | "watch" | "avoid";
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description First day of another; null: to the end of what is looked at.
+             */
+            until: string | null;
+        };
         /** @description The length on a day behind, as the fitted growth has it. */
         PastLength: {
             /** Format: date */
@@ -3102,7 +3159,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -3366,6 +3423,37 @@ export interface components {
              * @description Smaller it would be swallowed there; null: as it is sold it may come.
              */
             join_from_mm: number | null;
+        };
+        /** @description When one of two may swallow the other. */
+        SwallowingRow: {
+            predator: number;
+            prey: number;
+            /**
+             * Format: float
+             * @description That it can at any time looked at.
+             */
+            probability: number;
+            /**
+             * Format: float
+             * @description That it can now.
+             */
+            now: number;
+            /** Format: date */
+            early: string | null;
+            /** Format: date */
+            likely: string | null;
+            /** Format: date */
+            late: string | null;
+            /**
+             * Format: date
+             * @description From when on the prey likely no longer fits; null: it does to the end.
+             */
+            until: string | null;
+            /**
+             * Format: float
+             * @description Length of this prey from which it is safe today.
+             */
+            safe_from_mm: number;
         };
         /** @description All of one system: its plan, its load, its water and what was written about it. */
         SystemPage: {
@@ -4280,6 +4368,56 @@ export interface operations {
                 };
             };
             /** @description Not on the list, or too long. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCompany: {
+        parameters: {
+            query?: {
+                /** @description Those who live there; absent: all. */
+                system_id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every two of them. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CompanySheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -15,6 +15,15 @@ export function Hatches() {
                     <path d="M1 0V7" stroke={ink('over')} strokeWidth="2.4" />
                 </pattern>
                 <pattern
+                    id="hatch-close"
+                    width="8"
+                    height="8"
+                    patternUnits="userSpaceOnUse"
+                    patternTransform="rotate(-45)"
+                >
+                    <path d="M1 0V8" stroke={ink('close')} strokeWidth="1.8" />
+                </pattern>
+                <pattern
                     id="hatch-ground"
                     width="5"
                     height="5"

@@ -1,7 +1,7 @@
 import { messages } from '../messages'
 
 interface Place {
-    to: '/' | '/fish' | '/systems' | '/moves' | '/weigh-up' | '/species' | '/rulebook'
+    to: '/' | '/fish' | '/systems' | '/moves' | '/company' | '/weigh-up' | '/species' | '/rulebook'
     letter: string
     word: string
     /** In the room, at the desk, or on the shelf: the stretches of the tape. */
@@ -14,6 +14,7 @@ export const places: readonly Place[] = [
     { to: '/fish', letter: 'F', word: messages.frame.places.fish, stretch: 'room' },
     { to: '/systems', letter: 'S', word: messages.frame.places.systems, stretch: 'room' },
     { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
+    { to: '/company', letter: 'C', word: messages.frame.places.company, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },
     { to: '/species', letter: 'K', word: messages.frame.places.species, stretch: 'shelf' },
     { to: '/rulebook', letter: 'R', word: messages.frame.places.rulebook, stretch: 'shelf' },

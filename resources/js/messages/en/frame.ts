@@ -6,6 +6,7 @@ export const frame = {
         fish: 'Fish',
         systems: 'Systems',
         moves: 'Moves',
+        company: 'Company',
         weighUp: 'Weigh up',
         species: 'Species',
         rulebook: 'Rulebook',
@@ -27,7 +28,7 @@ export const frame = {
     keysOff: 'Letters go to places',
     keys: {
         walk: 'Today, Fish, Systems',
-        plan: 'Moves, Weigh up',
+        plan: 'Moves, Company, Weigh up',
         shelf: 'Species, Rulebook',
         week: 'the plan’s date, a week',
         month: 'the plan’s date, a month',

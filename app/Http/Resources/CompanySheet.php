@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\FacilitySnapshot;
+use Biomegas\Facility\Fish;
+use Biomegas\Planning\Company\CompanyGrid;
+use Biomegas\Planning\Company\LengthTable;
+use Biomegas\Planning\Company\Pair;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'Who of some fish can live with whom, from when until when.')]
+final readonly class CompanySheet
+{
+    /**
+     * @param  list<FishRow>  $fish
+     * @param  list<PairRow>  $pairs
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/FishRow'))] public array $fish,
+        #[OA\Property(description: 'How many more there are than are shown.')] public int $more,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PairRow'))] public array $pairs,
+        #[OA\Property(format: 'date')] public string $today,
+        #[OA\Property(format: 'date', description: 'As far as is looked ahead.')] public string $until,
+    ) {
+    }
+
+    /** @param  list<Fish>  $fish */
+    public static function from(FacilitySnapshot $kept, array $fish, int $more): self
+    {
+        $grid = CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...));
+
+        return new self(
+            array_map(fn (Fish $one): FishRow => FishRow::from($kept, $one), $fish),
+            $more,
+            array_map(fn (Pair $pair): PairRow => PairRow::from($kept, $pair), $grid->pairs),
+            $kept->facility->date->toIso(),
+            $kept->facility->date->plusDays(CompanyGrid::MONTHS * LengthTable::STEP_DAYS)->toIso(),
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\FacilitySnapshot;
+use Biomegas\Company\PairReason;
+use Biomegas\Company\PairVerdict;
+use Biomegas\Facility\Fish;
+use Biomegas\Planning\Company\Pair;
+use Biomegas\Planning\Company\Swallowing;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'Two fish or shoals held against each other.')]
+final readonly class PairRow
+{
+    /**
+     * @param  list<PairSpan>  $spans
+     * @param  list<string>  $reasons
+     * @param  list<SwallowingRow>  $swallowings
+     */
+    public function __construct(
+        #[OA\Property] public int $one,
+        #[OA\Property] public int $other,
+        #[OA\Property(type: 'string', enum: PairVerdict::class, description: 'The worst of the time looked at.')] public PairVerdict $verdict,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PairSpan'), description: 'From today on.')] public array $spans,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The heaviest first.')] public array $reasons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SwallowingRow'))] public array $swallowings,
+    ) {
+    }
+
+    public static function from(FacilitySnapshot $kept, Pair $pair): self
+    {
+        $row = fn (?Swallowing $swallowing, Fish $predator, Fish $prey): ?SwallowingRow => $swallowing === null ? null : SwallowingRow::from($kept, $swallowing, $predator, $prey);
+
+        return new self(
+            $kept->kept($pair->one)->id,
+            $kept->kept($pair->other)->id,
+            $pair->verdict(),
+            array_map(fn (array $span): PairSpan => new PairSpan($span[0], $span[1]->toIso(), $span[2]?->toIso()), $pair->spans()),
+            array_map(fn (PairReason $reason): string => $kept->says()->say($reason->finding), $pair->reasons),
+            array_values(array_filter([$row($pair->oneSwallowed, $pair->other, $pair->one), $row($pair->otherSwallowed, $pair->one, $pair->other)])),
+        );
+    }
+}
