@@ -119,11 +119,14 @@ function Cell({ pair, names: [one, other], sheet, isChosen, onChoose }: CellProp
                 outline={isChosen ? '3px solid' : undefined}
                 outlineColor="accent"
                 outlineOffset="-3px"
-                background={isChosen ? 'fresh' : undefined}
+                border="none"
+                background={isChosen ? 'fresh' : 'transparent'}
+                color="ink"
+                font="inherit"
                 _focusVisible={{ outline: '3px solid', outlineColor: 'accent', outlineOffset: '-3px' }}
             >
                 <chakra.span display="block" fontWeight={700} color={COLOUR[pair.verdict]}>
-                    {verdict}
+                    {verdict}{' '}
                 </chakra.span>
                 <chakra.span display="block" fontSize="14px" color="ink2" minHeight="18px">
                     {when}

@@ -19,7 +19,7 @@ export const company = {
     pairName: '{one} and {other}: {said}',
     choose: 'Choose two of them to see why.',
     nothing: '{one} and {other}: nothing known speaks against them for two years.',
-    swallowsUntil: '{predator} can swallow {prey} until about {until}. From then on they may share.',
+    swallowsUntil: '{predator} can swallow {prey} until about {until}, when it no longer fits.',
     swallowsNow: '{predator} can swallow {prey} now, and to the end of what is looked at.',
     swallowsFrom: '{predator} may swallow {prey} from {early} on{likely, select, none {} other {, likely from {likely}}}.',
     mayBe: '{predator} may swallow {prey}: {percent} likely at its height.',
