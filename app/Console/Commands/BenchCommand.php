@@ -30,6 +30,7 @@ use Biomegas\Numerics\WeightedQuantiles;
 use Biomegas\Placement\Improvement;
 use Biomegas\Placement\Incumbent;
 use Biomegas\Placement\ProblemReader;
+use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\HomesAhead\HomeSearch;
@@ -121,6 +122,7 @@ final class BenchCommand extends Command
         $rows[] = ["{$size}, cold", $this->milliseconds(1, fn () => $this->briefs($many, $pace, $answers('bench'))), '500'];
         $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $pace, $answers('bench'))), '50'];
         $rows[] = ["{$size}, chains of homes, all anew", $this->milliseconds(1, fn () => $this->chains($many)), ''];
+        $rows[] = $this->grid();
         $this->table(['what', 'ms', 'aim, ms', 'times the reference'], array_map(
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
             $rows,
@@ -261,6 +263,18 @@ final class BenchCommand extends Command
             );
         }
         $answers->keep();
+    }
+
+    /** @return array{string, float, string} every two of many fish, from lengths that are known */
+    private function grid(): array
+    {
+        $facility = LargeFacility::of($this->option('quick') ? 40 : 150, 20, 4);
+        $growth = new FacilityGrowth($facility);
+        $ahead = array_map(fn (Fish $fish): LengthsAhead => LengthsAhead::of($facility, $growth->projectionOf($fish)), $facility->fish);
+        $fish = array_values($facility->fish);
+        $pairs = intdiv(count($fish) * (count($fish) - 1), 2);
+
+        return [number_format($pairs).' pairs of '.count($fish).' fish, with dates, from their lengths', $this->milliseconds(3, fn () => CompanyGrid::of($facility, $fish, fn (Fish $one): LengthsAhead => $ahead[$one->key])), $this->option('quick') ? '' : '300'];
     }
 
     private function chains(Facility $facility): void
