@@ -13,4 +13,10 @@ enum Act: string
     case Nipped = 'nipped';
     case Bit = 'bit';
     case Rammed = 'rammed';
+
+    /** One gets the better of the other; to display and to spar decides nothing. */
+    public function isWon(): bool
+    {
+        return ! in_array($this, [self::Sparred, self::Flared], true);
+    }
 }

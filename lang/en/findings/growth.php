@@ -31,6 +31,11 @@ return [
             'salinity' => '{one} and {other} do not live in the same water: one wants salt.',
             'temperature' => '{one} and {other} have no temperature in common.',
         ],
+        'rank' => [
+            'not_clear' => 'Who rules is not clear yet: {contests, plural, one {one contest was} other {# contests were}} seen.',
+            'boss' => '{boss} rules here, by {contests} contests. Who comes next is not clear yet.',
+            'boss_and_second' => '{boss} rules here, then {second}, by {contests} contests.',
+        ],
         'swallows' => '{predator}, {long}, can swallow {prey}, {short}.',
         'bites' => '{predator} bites pieces out of others: no size of {prey} is safe.',
         'same_fish' => 'Choose another fish: {fish} cannot be both.',

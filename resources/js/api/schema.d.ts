@@ -3092,6 +3092,12 @@ export interface components {
             /** @description Newest first. */
             treatments: components["schemas"]["TreatmentRow"][];
         };
+        /** @description Who stands above whom among those who live together. */
+        RankSheet: {
+            sentence: string;
+            /** @description The highest first. */
+            standings: components["schemas"]["StandingRow"][];
+        };
         /** @description What became of the readings. */
         ReadingsRecorded: {
             recorded: number;
@@ -3340,6 +3346,23 @@ export interface components {
             /** @description What law, conservation and its handling ask. */
             cautions: string[];
         };
+        /** @description Where one stands among those it lives with. */
+        StandingRow: {
+            fish_id: number;
+            name: string;
+            /**
+             * Format: float
+             * @description David's score.
+             */
+            score: number;
+            won: number;
+            lost: number;
+            /**
+             * Format: float
+             * @description How likely it stands above all, from 0 to 1.
+             */
+            first: number;
+        };
         /** @description How a system stands: one side of before and after. */
         StandingSide: {
             /** Format: float */
@@ -3480,6 +3503,7 @@ export interface components {
              * @description Oxygen as a share of what the water could hold; null: not measured.
              */
             oxygen_saturation: number | null;
+            rank: components["schemas"]["RankSheet"] | null;
         };
         /** @description What a system comes to while it is being typed. */
         SystemPreview: {

@@ -27,6 +27,7 @@ import { DateTape } from './DateTape'
 import { FloorPlan } from './FloorPlan'
 import { Load } from './Load'
 import { Probes } from './Probes'
+import { Rank } from './Rank'
 import { Ready } from './Ready'
 import { Sums } from './Sums'
 import { Water } from './Water'
@@ -103,6 +104,7 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <PlannedMoves moves={page.moves} today={today} />
+                    {page.rank !== null && <Rank rank={page.rank} />}
                     <Load page={page} />
                     <Ready page={page} />
                     <Sums page={page} />

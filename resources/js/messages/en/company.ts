@@ -1,7 +1,8 @@
 /** Who can live with whom. */
 export const company = {
     title: 'Who can live with whom',
-    comment: 'Every two of them, in both directions, for two years. What is likely is not certain: watch them.',
+    comment:
+        'Every two of them, in both directions, for two years. What is likely is not certain: watch them.',
     headline:
         '{all, plural, =0 {Nobody to compare: one needs two.} other {{good} of {all} pairs can share for two years{never, plural, =0 {.} one {; one should never meet.} other {; {never_words} should never meet.}}}}',
     whose: 'Those in',
@@ -21,7 +22,8 @@ export const company = {
     nothing: '{one} and {other}: nothing known speaks against them for two years.',
     swallowsUntil: '{predator} can swallow {prey} until about {until}, when it no longer fits.',
     swallowsNow: '{predator} can swallow {prey} now, and to the end of what is looked at.',
-    swallowsFrom: '{predator} may swallow {prey} from {early} on{likely, select, none {} other {, likely from {likely}}}.',
+    swallowsFrom:
+        '{predator} may swallow {prey} from {early} on{likely, select, none {} other {, likely from {likely}}}.',
     mayBe: '{predator} may swallow {prey}: {percent} likely at its height.',
     safeFrom: '{prey} is safe from {length} on, as {predator} is today.',
     today: 'Today',

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Company\Rank;
+
+/** One fish got the better of another. */
+final readonly class Contest
+{
+    public function __construct(
+        public string $winner,
+        public string $loser,
+    ) {
+    }
+}

@@ -1,0 +1,69 @@
+import { Box, chakra, Table } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
+import type { SystemPage } from '../api/types'
+import { Section } from '../frame/Section'
+import { messages } from '../messages'
+import { ink } from '../theme/tokens'
+import { percent } from '../units/share'
+
+const words = messages.systems.rank
+
+/** Who stands above whom: said, then each on one line of scores, then what it was reckoned from. */
+export function Rank({ rank }: { rank: NonNullable<SystemPage['rank']> }) {
+    const most = Math.max(0.5, ...rank.standings.map(({ score }) => Math.abs(score)))
+    return (
+        <Section title={words.title}>
+            <chakra.p paddingBlock="8px">{rank.sentence}</chakra.p>
+            <Box overflowX="auto">
+                <Table.Root>
+                    <Table.Header>
+                        <Table.Row>
+                            <Table.ColumnHeader>{words.who}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.score}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.won}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.lost}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.first}</Table.ColumnHeader>
+                        </Table.Row>
+                    </Table.Header>
+                    <Table.Body>
+                        {rank.standings.map((one) => (
+                            <Table.Row key={one.fish_id}>
+                                <Table.Cell>
+                                    <Link to="/fish/$id" params={{ id: one.fish_id }}>
+                                        {one.name}
+                                    </Link>
+                                </Table.Cell>
+                                <Table.Cell>
+                                    <Score score={one.score} most={most} />
+                                </Table.Cell>
+                                <Table.Cell>{one.won}</Table.Cell>
+                                <Table.Cell>{one.lost}</Table.Cell>
+                                <Table.Cell>{percent(one.first)}</Table.Cell>
+                            </Table.Row>
+                        ))}
+                    </Table.Body>
+                </Table.Root>
+            </Box>
+        </Section>
+    )
+}
+
+const WIDTH = 120
+const HEIGHT = 18
+
+/** A score right or left of the middle, all to one scale. */
+function Score({ score, most }: { score: number; most: number }) {
+    const middle = WIDTH / 2
+    const x = middle + (score / most) * (middle - 8)
+    return (
+        <Box display="flex" alignItems="center" gap="8px">
+            <svg width={WIDTH} height={HEIGHT} aria-hidden="true">
+                <path d={`M4 ${HEIGHT / 2}H${WIDTH - 4}`} stroke={ink('rule')} strokeWidth={1} />
+                <path d={`M${middle} 2V${HEIGHT - 2}`} stroke={ink('ink2')} strokeWidth={1} />
+                <path d={`M${middle} ${HEIGHT / 2}H${x}`} stroke={ink('accent')} strokeWidth={3} />
+                <circle cx={x} cy={HEIGHT / 2} r={5} fill={ink('accent')} />
+            </svg>
+            {score.toFixed(1)}
+        </Box>
+    )
+}
