@@ -27,7 +27,7 @@ const pictures = [
     ['species-list', desk, 'light', '/species'],
     ['species', desk, 'light', '/species/1'],
     ['rulebook', desk, 'light', '/rulebook'],
-    ['weigh-up-phone', phone, 'dark', '/weigh-up?species=Silver%20arowana'],
+    ['company', desk, 'light', '/company'],
     ['today-phone', phone, 'light', '/'],
     ['record-phone', phone, 'light', 'Bramble#record'],
 ]

@@ -30,6 +30,7 @@ final readonly class Friction
     {
         $reasons = array_values(array_filter([
             self::alike($one, $other, $rulebook),
+            self::worseTemper($one, $other, $rulebook),
             ...self::inOneDirection($one, $other, $rulebook),
             ...self::inOneDirection($other, $one, $rulebook),
             self::diets($one, $other, $rulebook),
@@ -43,7 +44,7 @@ final readonly class Friction
     /** @return list<PairReason|null> */
     private static function inOneDirection(Occupant $one, Occupant $other, Rulebook $rulebook): array
     {
-        return [self::temper($one, $other, $rulebook), self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook)];
+        return [self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook)];
     }
 
     private static function alike(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
@@ -61,6 +62,14 @@ final readonly class Friction
     {
         return explode(' ', $one->scientificName)[0] === explode(' ', $other->scientificName)[0]
             || in_array($other->key, $one->lookAlikes, true) || in_array($one->key, $other->lookAlikes, true);
+    }
+
+    /** Of two ill-tempered ones the one that is the greater danger. */
+    private static function worseTemper(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
+    {
+        [$by, $byOther] = [self::temper($one, $other, $rulebook), self::temper($other, $one, $rulebook)];
+
+        return ($byOther->weight ?? 0.0) > ($by->weight ?? 0.0) ? $byOther : $by;
     }
 
     private static function temper(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason

@@ -28,7 +28,7 @@ export function CompanyPage() {
                     <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }} maxWidth="320px">
                         <WhoseField value={system} onChange={setSystem} />
                     </Box>
-                    <Pairs key={system} sheet={sheet} />
+                    <Pairs sheet={sheet} />
                 </>
             )}
         </Waiting>
@@ -51,10 +51,11 @@ function WhoseField({ value, onChange }: { value: string; onChange: (system: str
 }
 
 function Pairs({ sheet }: { sheet: CompanySheet }) {
-    const [chosen, choose] = useState<PairRow | undefined>(
+    const [wanted, choose] = useState<PairRow | undefined>()
+    const chosen =
+        sheet.pairs.find((pair) => pair.one === wanted?.one && pair.other === wanted.other) ??
         sheet.pairs.find(({ verdict }) => verdict === 'avoid') ??
-            sheet.pairs.find(({ verdict }) => verdict === 'watch'),
-    )
+        sheet.pairs.find(({ verdict }) => verdict === 'watch')
     return (
         <Box
             display="grid"

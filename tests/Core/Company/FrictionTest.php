@@ -30,6 +30,7 @@ final class FrictionTest extends TestCase
         yield 'rivals of one genus' => [[['alike', 2.0]], $of(new Habits(temperament: 3), 'a'), $of($mild, 'b')];
         yield 'a killer beside a small one' => [[['temper_stronger', 5.0], ['alike', 2.0]], $of(new Habits(temperament: 5), 'a', 200), $of($mild, 'b')];
         yield 'a killer beside one of its length' => [[['temper', 4.0], ['alike', 2.0]], $of($mild, 'b', 180), $of(new Habits(temperament: 5), 'a', 200)];
+        yield 'two ill-tempered ones' => [[['temper_stronger', 3.0], ['alike', 2.0]], $of(new Habits(temperament: 4), 'a', 200), $of(new Habits(temperament: 4), 'b', 150)];
         yield 'a nipper and long fins' => [[['nips', 3.0]], $of(new Habits(temperament: 2, nipsFins: true), 'a'), $of(new Habits(temperament: 2, hasLongFins: true), 'b')];
         yield 'fast beside slow' => [[['steals_food', 2.0]], $of(new Habits(temperament: 2, pace: FeedingPace::Slow), 'a'), $of(new Habits(temperament: 2, pace: FeedingPace::Fast), 'b')];
         yield 'a grazer and a hunter' => [[['diets', 1.0]], $of(new Habits(temperament: 2, diet: Diet::Grazer), 'a'), $of(new Habits(temperament: 2, diet: Diet::Meat), 'b')];

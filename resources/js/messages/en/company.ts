@@ -4,7 +4,7 @@ export const company = {
     comment:
         'Every two of them, in both directions, for two years. What is likely is not certain: watch them.',
     headline:
-        '{all, plural, =0 {Nobody to compare: one needs two.} other {{good} of {all} pairs can share for two years{never, plural, =0 {.} one {; one should never meet.} other {; {never_words} should never meet.}}}}',
+        '{all, plural, =0 {Nobody to compare: one needs two.} other {{good, plural, =0 {None} other {#}} of {all} pairs can share for two years{never, plural, =0 {.} one {; one should never meet.} other {; {never_words} should never meet.}}}}',
     whose: 'Those in',
     all: 'the whole place',
     more: '{n, plural, one {One more is} other {# more are}} not shown: choose a system.',
