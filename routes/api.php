@@ -158,6 +158,8 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('move-sheets/{sheet}/finish', [MoveSheetController::class, 'finish']);
         Route::post('move-sheets/{sheet}/take-back', [MoveSheetController::class, 'takeBack']);
         Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
+        Route::post('fish/{fish}/watches', [WatchController::class, 'begin']);
+        Route::delete('watches/{watch}', [WatchController::class, 'destroy']);
         Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
         Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
         Route::post('watches/{watch}/interventions', [WatchController::class, 'tryIntervention']);

@@ -39,9 +39,9 @@ final readonly class Arrivals
         Quarantine::query()->create(['fish_id' => $fish->id, 'from' => $fish->arrived_on, 'days' => $days, 'credit' => 0]);
     }
 
-    public function watch(Fish $fish, int $systemId, LocalMoment $now): void
+    public function watch(Fish $fish, int $systemId, LocalMoment $now): Watch
     {
-        Watch::query()->create(['fish_id' => $fish->id, 'system_id' => $systemId, 'began_at' => $now->toIso()]);
+        return Watch::query()->create(['fish_id' => $fish->id, 'system_id' => $systemId, 'began_at' => $now->toIso()]);
     }
 
     /** @throws InvalidEntry when more than its arrival is written about it */

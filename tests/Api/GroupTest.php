@@ -65,6 +65,10 @@ final class GroupTest extends ApiTestCase
         $this->assertSame(['Torn fin', 1, 'male', 'Barbs'], [$sheet['fish']['name'], $sheet['fish']['count'], $sheet['identity']['sex'], $sheet['group']['may_join'][0]['name']]);
         $this->assertSame(['parting', true, 'Barbs'], [$sheet['log'][0]['type'], $sheet['log'][0]['is_actor'], $sheet['log'][0]['other']]);
 
+        $watch = $this->postJson("/api/v1/fish/{$torn}/watches")->assertCreated()->json('id');
+        $this->assertContains('Torn fin', $this->getJson('/api/v1/moves')->json('additions.*.watches.*.name'));
+        $this->postJson("/api/v1/fish/{$torn}/watches")->assertUnprocessable()->assertJsonPath('errors.fish.0', 'Torn fin is watched already.');
+        $this->deleteJson("/api/v1/watches/{$watch}")->assertNoContent();
         $this->postJson("/api/v1/fish/{$torn}/measurements", ['length' => '20 cm', 'date' => self::TODAY, 'method' => 'ruler', 'keep' => true])->assertCreated();
         $this->deleteJson("/api/v1/fish/{$torn}/parting")->assertUnprocessable()->assertJsonPath('errors.fish.0', 'Torn fin stays, so that what happened stays: one length. Let it join the group again instead.');
         $join = $this->postJson("/api/v1/fish/{$torn}/joins", ['into' => $barbs])->assertCreated()->json('id');

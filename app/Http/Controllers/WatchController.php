@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facility\Arrivals;
 use App\Facility\FacilityReader;
+use App\Facility\Keys;
 use App\Facility\Looks;
 use App\Facility\TakingOut;
 use App\Facility\Watches;
@@ -13,6 +15,7 @@ use App\Http\Requests\LookRequest;
 use App\Http\Requests\WatchEndRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\WatchSheet;
+use App\Models\Fish;
 use App\Models\User;
 use App\Models\Watch;
 use App\Models\WatchCheck;
@@ -22,6 +25,8 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -38,6 +43,42 @@ final readonly class WatchController
     public function show(Watch $watch, FacilityReader $reader): JsonResponse
     {
         return response()->json(WatchSheet::from($reader->read($watch->fish_id), $watch->load(['checks', 'interventions'])));
+    }
+
+    #[OA\Post(path: '/api/v1/fish/{fish}/watches', operationId: 'beginWatch')]
+    #[InPath('fish')]
+    #[Idempotent]
+    #[Answers(201, 'Recorded', 'A watch begins now, where it lives.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such fish.')]
+    #[Answers(422, 'Problem', 'It is gone, or watched already.')]
+    public function begin(Fish $fish, FacilityReader $reader, Arrivals $arrivals): JsonResponse
+    {
+        $one = $reader->read()->find($fish->id) ?? throw InvalidEntry::because('fish', Finding::of('entry.fish_gone'));
+        if (Watch::query()->where('fish_id', $fish->id)->whereNull('ended')->exists()) {
+            throw InvalidEntry::because('fish', Finding::of('entry.watched_already', fish: $fish->name));
+        }
+
+        return response()->json(new Recorded($arrivals->watch($fish, Keys::id($one->currentSystem()), Watches::now())->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/watches/{watch}', operationId: 'undoWatch')]
+    #[InPath('watch')]
+    #[Idempotent]
+    #[AnswersNothing('As if it had not begun.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such watch.')]
+    #[Answers(422, 'Problem', 'It follows a move, or somebody has looked.')]
+    public function destroy(Watch $watch): Response
+    {
+        if ($watch->move_sheet_id !== null || $watch->checks()->exists() || $watch->interventions()->exists()) {
+            throw InvalidEntry::because('watch', Finding::of('entry.watch_goes_on'));
+        }
+        $watch->delete();
+
+        return response()->noContent();
     }
 
     #[OA\Post(path: '/api/v1/watches/{watch}/checks', operationId: 'addLook')]

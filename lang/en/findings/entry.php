@@ -57,6 +57,8 @@ return [
         'still_unreadable' => 'It still cannot be read: {reason}',
         'tub_litres' => 'Give how much water is in the tub.',
         'twelve_months' => 'Give all twelve months, or a target temperature instead.',
+        'watched_already' => '{fish} is watched already.',
+        'watch_goes_on' => 'It follows a move or has been looked at: end it instead.',
         'watch_ended' => 'This watch has ended.',
         'what_media' => 'Say what the media are.',
         'instead_a_loss' => 'Write down a loss instead.',

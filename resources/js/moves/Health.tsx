@@ -1,3 +1,5 @@
+import { write } from '../api/client'
+import { useWrite } from '../log/useWrite'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -8,16 +10,29 @@ import { LookForm, TreatmentForm } from './HealthForms'
 export function Health({ fish, name }: { fish: number; name: string }) {
     const [slip, openSlip] = useState<'look' | 'treat' | null>(null)
     const close = (): void => openSlip(null)
+    const watch = useWrite(
+        'POST',
+        '/api/v1/fish/{fish}/watches',
+        { fish },
+        {
+            notice: () => messages.moves.watchBegun({ name }),
+            undo: ({ id }) => write('DELETE', '/api/v1/watches/{watch}', { watch: id }),
+        },
+    )
     return (
         <>
             <Box display="flex" flexWrap="wrap" gap="10px">
                 <Button flex="1" onClick={() => openSlip('look')}>
                     {messages.moves.quarantine.look}
                 </Button>
+                <Button flex="1" disabled={watch.isSaving} onClick={() => watch.save(undefined)}>
+                    {messages.moves.watchIt}
+                </Button>
                 <Button flex="1" onClick={() => openSlip('treat')}>
                     {messages.moves.quarantine.treat}
                 </Button>
             </Box>
+            {watch.error !== undefined && <p role="alert">{watch.error}</p>}
             <PaperDialog
                 title={slip === 'treat' ? messages.moves.quarantine.treat : messages.moves.quarantine.look}
                 open={slip !== null}

@@ -9,6 +9,8 @@ export const moves = {
     from: 'From',
     who: 'Who',
     howMany: 'How many of {name} ({there} there)',
+    watchIt: 'Watch it',
+    watchBegun: 'A watch begins: look at {name} every two or three hours, then daily. It stands under Moves.',
     which: 'Which of them',
     anyOfThem: 'any',
     calledThen: 'Called then',
