@@ -93,6 +93,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('species', [SpeciesController::class, 'index']);
+    Route::get('survival', [FormerFishController::class, 'survival']);
     Route::get('former-fish', [FormerFishController::class, 'index']);
     Route::post('fish/table/preview', [FishTableController::class, 'preview']);
     Route::post('species/preview', [KnownSpeciesController::class, 'preview']);

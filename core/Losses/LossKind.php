@@ -15,4 +15,10 @@ enum LossKind: string
     case Rehomed = 'rehomed';
     case GivenBack = 'given-back';
     case Vanished = 'vanished';
+
+    /** It did not leave alive; of what vanished that is believed. */
+    public function isDeath(): bool
+    {
+        return ! in_array($this, [self::Rehomed, self::GivenBack], true);
+    }
 }

@@ -8,6 +8,24 @@ use App\Models\Fish;
 
 final class FormerFishTest extends ApiTestCase
 {
+    public function test_how_long_those_that_came_live_here(): void
+    {
+        $before = $this->getJson('/api/v1/survival')->assertOk()->json();
+        $barbs = $this->fish('Barbs');
+        $this->postJson("/api/v1/fish/{$barbs}/losses", ['kind' => 'jumped', 'date' => self::TODAY, 'count' => 2])->assertCreated();
+        $this->postJson("/api/v1/fish/{$barbs}/losses", ['kind' => 'rehomed', 'date' => self::TODAY, 'count' => 1])->assertCreated();
+        $after = $this->getJson('/api/v1/survival')->json();
+
+        $deaths = fn (array $sheet): int => array_sum(array_column($sheet['steps'], 'deaths'));
+        $this->assertSame($deaths($before) + 2, $deaths($after), 'one that was given away lives');
+        $this->postJson("/api/v1/fish/{$barbs}/parts", ['count' => 3])->assertCreated();
+        $this->assertSame($after, $this->getJson('/api/v1/survival')->json(), 'parted from its shoal nobody is counted twice');
+        $shares = array_column($after['steps'], 'share');
+        $sorted = $shares;
+        rsort($sorted);
+        $this->assertSame($sorted, $shares);
+    }
+
     public function test_one_who_is_gone_moves_to_the_list_of_former_fish_and_back_with_the_loss_undone(): void
     {
         $names = fn (): array => array_column($this->getJson('/api/v1/former-fish')->assertOk()->json(), 'name');

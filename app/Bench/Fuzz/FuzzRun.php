@@ -41,6 +41,8 @@ final class FuzzRun
 
     private const CLEAN_ONE_IN = 8;
 
+    private const CLEAN_ROUNDS = 4;
+
     private const NEWEST_ONE_IN = 4;
 
     private const WITHOUT_A_BODY_ONE_IN = 4;
@@ -96,8 +98,8 @@ final class FuzzRun
         $kept = 0;
         DB::beginTransaction();
         for ($number = 1; $number <= $requests && count($this->findings) < self::MOST_FINDINGS; $number++) {
-            // Each operation is sent as it should be first; twice, since some want what others leave.
-            $isFirst = $number <= 2 * count($operations);
+            // Each operation is sent as it should be first; some want what others leave.
+            $isFirst = $number <= self::CLEAN_ROUNDS * count($operations);
             $operation = $isFirst ? $operations[($number - 1) % count($operations)] : $this->pick($operations);
             $mutations = $isFirst || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
             DB::beginTransaction();

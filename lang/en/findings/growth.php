@@ -49,6 +49,11 @@ return [
         'not_together' => '{actor} and {target} did not live in one home on {day}. Check the fish and the day.',
     ],
     'losses' => [
+        'survival' => [
+            'too_few' => 'Of {came} that came {deaths, plural, =0 {none died} other {# died}}: too few to say how long they live here.',
+            'none_in_a_year' => 'Of {came} that came none died within a year.',
+            'after_a_year' => 'Of {came} that came {share} live after a year: between {low} and {high}, from {deaths} deaths.',
+        ],
         'already_gone' => 'Already gone from the record: {fish}.',
         'too_many' => 'Give a number from 1 to {there}: that many are there.',
     ],

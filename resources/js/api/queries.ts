@@ -201,3 +201,8 @@ export const companyQuery = (system: number | undefined) =>
         queryKey: ['fish', 'company', system],
         queryFn: () => read('/api/v1/company', {}, system === undefined ? {} : { system_id: system }),
     })
+
+export const survivalQuery = queryOptions({
+    queryKey: ['fish', 'survival'],
+    queryFn: () => read('/api/v1/survival', {}),
+})

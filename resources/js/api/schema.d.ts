@@ -229,6 +229,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/survival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSurvival"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/former-fish": {
         parameters: {
             query?: never;
@@ -3463,6 +3479,34 @@ export interface components {
              */
             join_from_mm: number | null;
         };
+        /** @description A day after arrival on which somebody died. */
+        SurvivalRow: {
+            days: number;
+            /** @description How many were still kept just before. */
+            at_risk: number;
+            deaths: number;
+            /**
+             * Format: float
+             * @description That lives beyond.
+             */
+            share: number;
+            /**
+             * Format: float
+             * @description Of the 95 % interval.
+             */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
+        /** @description What share of those that came is still alive after some time. */
+        SurvivalSheet: {
+            /** @description Null: nobody came. */
+            sentence: string | null;
+            /** @description A row for each day after arrival on which somebody died. */
+            steps: components["schemas"]["SurvivalRow"][];
+            /** @description As long as anybody was kept. */
+            days: number;
+        };
         /** @description When one of two may swallow the other. */
         SwallowingRow: {
             predator: number;
@@ -4975,6 +5019,44 @@ export interface operations {
             };
             /** @description More has been written about one of them. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSurvival: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of all that ever came. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurvivalSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };

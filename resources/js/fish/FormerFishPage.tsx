@@ -10,6 +10,7 @@ import { Waiting } from '../frame/Waiting'
 import { messages } from '../messages'
 import { addFishWords } from '../messages/addFish'
 import { shortDay } from '../units/day'
+import { SurvivalPicture } from './SurvivalPicture'
 
 const words = addFishWords.former
 
@@ -29,6 +30,9 @@ export function FormerFishPage() {
             {(fish) => (
                 <>
                     <SheetHead sentence={words.headline({ n: fish.length })} comment={words.comment} />
+                    <Box padding={{ base: '12px 0', md: '12px 10px' }}>
+                        <SurvivalPicture />
+                    </Box>
                     {fish.length > 0 && (
                         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
                             <Table.Root>

@@ -1,0 +1,139 @@
+import { Box, Button, Table } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { survivalQuery } from '../api/queries'
+import type { SurvivalSheet } from '../api/types'
+import { Section } from '../frame/Section'
+import { useWidth } from '../frame/useWidth'
+import { messages } from '../messages'
+import { addFishWords } from '../messages/addFish'
+import { ink } from '../theme/tokens'
+import { percent } from '../units/share'
+
+const words = addFishWords.survival
+
+/** What share of those that came lives on, as steps over the time since they came; with a table as twin. */
+export function SurvivalPicture() {
+    const sheet = useQuery(survivalQuery).data
+    const [asTable, showTable] = useState(false)
+    if (sheet === undefined || sheet.sentence === null) {
+        return null
+    }
+    return (
+        <Section title={words.title}>
+            <p>{sheet.sentence}</p>
+            {sheet.steps.length > 0 && (
+                <>
+                    {asTable ? <Steps sheet={sheet} /> : <Picture sheet={sheet} />}
+                    <Button variant="plain" onClick={() => showTable(!asTable)}>
+                        {asTable ? messages.fish.picture : messages.fish.table}
+                    </Button>
+                </>
+            )}
+        </Section>
+    )
+}
+
+const HEIGHT = 200
+const LEFT = 46
+const BELOW = 30
+const TOP = 8
+const MONTH_DAYS = 30.44
+
+function Picture({ sheet }: { sheet: SurvivalSheet }) {
+    const [box, width] = useWidth<HTMLDivElement>()
+    const x = (days: number): number => LEFT + ((width - LEFT - 8) * days) / Math.max(1, sheet.days)
+    const y = (share: number): number => TOP + (HEIGHT - TOP - BELOW) * (1 - share)
+    const line = (of: (step: SurvivalSheet['steps'][number]) => number): string =>
+        `M${x(0)} ${y(1)}${sheet.steps.map((step) => `H${x(step.days)}V${y(of(step))}`).join('')}H${x(sheet.days)}`
+    const back = sheet.steps
+        .map((step, i) => ({ ...step, until: sheet.steps[i + 1]?.days ?? sheet.days }))
+        .reverse()
+        .map((step) => `L${x(step.until)} ${y(step.low)}H${x(step.days)}`)
+        .join('')
+    const every = sheet.days > 900 ? 6 : 3
+    const months = Array.from(
+        { length: Math.floor(sheet.days / MONTH_DAYS / every) + 1 },
+        (_, i) => i * every,
+    )
+    return (
+        <Box ref={box} minHeight={`${HEIGHT}px`} paddingTop="8px">
+            {width > 0 && (
+                <svg width={width} height={HEIGHT} role="img" aria-label={sheet.sentence ?? ''}>
+                    <path
+                        d={`${line((step) => step.high)}${back}L${x(sheet.steps[0]?.days ?? 0)} ${y(1)}Z`}
+                        fill={ink('accent')}
+                        opacity={0.14}
+                    />
+                    <path
+                        d={line((step) => step.share)}
+                        fill="none"
+                        stroke={ink('accent')}
+                        strokeWidth={2.6}
+                    />
+                    <path
+                        d={`M${LEFT} ${TOP}V${y(0)}H${width - 8}`}
+                        fill="none"
+                        stroke={ink('ink')}
+                        strokeWidth={1.4}
+                    />
+                    {[0, 0.5, 1].map((share) => (
+                        <text
+                            key={share}
+                            x={LEFT - 6}
+                            y={y(share) + 5}
+                            textAnchor="end"
+                            fontSize={14}
+                            fill={ink('ink2')}
+                        >
+                            {percent(share)}
+                        </text>
+                    ))}
+                    {months.map((month) => (
+                        <text
+                            key={month}
+                            x={x(month * MONTH_DAYS)}
+                            y={HEIGHT - 8}
+                            textAnchor="middle"
+                            fontSize={14}
+                            fill={ink('ink2')}
+                        >
+                            {words.months({ n: month })}
+                        </text>
+                    ))}
+                </svg>
+            )}
+        </Box>
+    )
+}
+
+function Steps({ sheet }: { sheet: SurvivalSheet }) {
+    return (
+        <Table.Root>
+            <Table.Header>
+                <Table.Row>
+                    <Table.ColumnHeader>{words.day}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{words.atRisk}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{words.deaths}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{words.share}</Table.ColumnHeader>
+                </Table.Row>
+            </Table.Header>
+            <Table.Body>
+                {sheet.steps.map((step) => (
+                    <Table.Row key={step.days}>
+                        <Table.Cell>{step.days}</Table.Cell>
+                        <Table.Cell>{step.at_risk}</Table.Cell>
+                        <Table.Cell>{step.deaths}</Table.Cell>
+                        <Table.Cell>
+                            {words.between({
+                                share: percent(step.share),
+                                low: percent(Math.min(step.low, step.high)),
+                                high: percent(Math.max(step.low, step.high)),
+                            })}
+                        </Table.Cell>
+                    </Table.Row>
+                ))}
+            </Table.Body>
+        </Table.Root>
+    )
+}
