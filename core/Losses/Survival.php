@@ -71,13 +71,19 @@ final readonly class Survival
         return new SurvivalStep($day, $atRisk, $deaths, $share, $share * sqrt($greenwood), $share ** exp(-$spread), $share ** exp($spread));
     }
 
+    /** Fewer show nothing but chance. */
+    public function isEnough(): bool
+    {
+        return $this->came >= self::ENOUGH && $this->deaths >= self::ENOUGH_DEATHS;
+    }
+
     /** In a sentence; null: nobody came. */
     public function finding(): ?Finding
     {
         if ($this->came === 0) {
             return null;
         }
-        if ($this->came < self::ENOUGH || $this->deaths < self::ENOUGH_DEATHS) {
+        if (! $this->isEnough()) {
             return Finding::of('losses.survival.too_few', came: $this->came, deaths: $this->deaths);
         }
         $year = null;

@@ -15,7 +15,7 @@ final readonly class SurvivalSheet
     /** @param  list<SurvivalRow>  $steps */
     public function __construct(
         #[OA\Property(description: 'Null: nobody came.')] public ?string $sentence,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SurvivalRow'), description: 'A row for each day after arrival on which somebody died.')] public array $steps,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SurvivalRow'), description: 'A row for each day after arrival on which somebody died; none where they are too few to conclude from.')] public array $steps,
         #[OA\Property(description: 'As long as anybody was kept.')] public int $days,
     ) {
     }
@@ -24,7 +24,7 @@ final readonly class SurvivalSheet
     {
         return new self($says->sayIf($survival->finding()), array_map(
             fn (SurvivalStep $step): SurvivalRow => new SurvivalRow($step->days, $step->atRisk, $step->deaths, round($step->share, 4), round($step->low, 4), round($step->high, 4)),
-            $survival->steps,
+            $survival->isEnough() ? $survival->steps : [],
         ), $days);
     }
 }

@@ -3502,7 +3502,7 @@ export interface components {
         SurvivalSheet: {
             /** @description Null: nobody came. */
             sentence: string | null;
-            /** @description A row for each day after arrival on which somebody died. */
+            /** @description A row for each day after arrival on which somebody died; none where they are too few to conclude from. */
             steps: components["schemas"]["SurvivalRow"][];
             /** @description As long as anybody was kept. */
             days: number;

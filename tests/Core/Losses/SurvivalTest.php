@@ -38,6 +38,7 @@ final class SurvivalTest extends TestCase
         $this->assertSame([20, 5, 0.75], [$of(5)->came, $of(5)->deaths, $of(5)->steps[0]->share]);
         $this->assertSame('Of 20 that came 75 % live after a year: between 50 % and 89 %, from 5 deaths.', Said::of($of(5)->finding()));
         $this->assertSame('Of 20 that came 2 died: too few to say how long they live here.', Said::of($of(2)->finding()));
+        $this->assertSame([true, false], [$of(5)->isEnough(), $of(2)->isEnough()]);
         $this->assertNull(Survival::of([])->finding());
         $this->assertSame('Of 12 that came none died within a year.', Said::of(Survival::of([new Lifetime(500, true, 3), new Lifetime(600, false, 9)])->finding()));
         $this->assertSame([0.0, 0.0], [Survival::of([new Lifetime(5, true)])->steps[0]->share, Survival::of([new Lifetime(5, true)])->steps[0]->high], 'the last one died');
