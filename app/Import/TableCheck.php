@@ -13,12 +13,15 @@ use Biomegas\Calendar\DateReader;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Facility\Group\Makeup;
+use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\MeasuredFigure;
 use Biomegas\Measure\UnreadableLength;
+use Biomegas\Rulebook\Method;
 use Illuminate\Support\Str;
 
 /**
@@ -52,6 +55,11 @@ final class TableCheck
 
     /** @var array<string, CheckedRow> the row that brings a fish, by name */
     private array $bringing = [];
+
+    /** Lengths held against the growth of their fish: more than these would keep whoever types waiting. */
+    private const MOST_REVIEWED = 100;
+
+    private int $reviewed = 0;
 
     private readonly DateReader $dates;
 
@@ -216,6 +224,21 @@ final class TableCheck
             $this->refuse($row, 'date', Finding::of('import.before_arrival', name: $fish->name, day: LocalDate::fromIso($fish->arrived_on)->toIso()));
         }
         $this->mustHaveALength($row);
+        $this->review($row, $fish);
+    }
+
+    /** As a length that is recorded by itself: here it is doubted and taken all the same. */
+    private function review(CheckedRow $row, Fish $fish): void
+    {
+        $here = $this->kept->find($fish->id);
+        if ($here === null || ! $row->isGood() || $row->lengthMm === null || $row->date === null || $this->reviewed >= self::MOST_REVIEWED) {
+            return;
+        }
+        $this->reviewed++;
+        $finding = LengthReview::of($this->kept->growth, $here, new MeasuredLength($row->date, Length::ofMillimetres($row->lengthMm), Method::Ruler))->finding();
+        if ($finding !== null) {
+            $row->doubts[] = $this->say($finding);
+        }
     }
 
     private function mustHaveALength(CheckedRow $row): void

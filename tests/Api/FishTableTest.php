@@ -63,6 +63,16 @@ final class FishTableTest extends ApiTestCase
         $this->assertSame($before, Measurement::query()->where('fish_id', $fish->id)->count());
     }
 
+    public function test_an_unlikely_length_is_doubted_and_taken(): void
+    {
+        $doubts = fn (string $length): array => $this->postJson('/api/v1/fish/table/preview', ['rows' => [['name' => 'Bramble', 'date' => '', 'length' => $length]]])->assertOk()->json('rows.0.doubts');
+        $likely = $this->getJson('/api/v1/fish/'.Fish::query()->where('name', 'Bramble')->firstOrFail()->id)->json('fish.length_mm.likely');
+
+        $this->assertSame([], $doubts(round($likely).' mm'));
+        $this->assertStringContainsString('The unit, or fork', $doubts(round($likely / 25.4, 1).' cm')[0] ?? '', 'inches taken for centimetres');
+        $this->assertCount(1, $doubts('20 cm'));
+    }
+
     public function test_dates_are_read_in_the_order_that_the_table_shows(): void
     {
         $date = fn (string $text, ?string $order = null): array => $this->postJson('/api/v1/fish/table/preview', ['text' => $text, 'date_order' => $order])->assertOk()->json();
