@@ -13,10 +13,10 @@ namespace Biomegas\Growth\Pace;
 final readonly class PaceLevels
 {
     /** Standard deviation of the pace while it was watched, the weight of each before anything was measured, and the standard deviation in the time to come. */
-    public const SPREADS = [[0.0, 8.0, 0.0], [0.15, 1.5, 0.25], [0.35, 1.5, 0.8], [0.7, 0.8, 1.2]];
+    public const SPREADS = [[0.0, 8.0, 0.0], [0.15, 1.5, 0.25], [0.35, 1.5, 0.8], [0.7, 0.8, 0.8]];
 
     /** Factor on the stated error, relative error on top, and the weight of both. */
-    public const ERRORS = [[0.4, 0.0, 0.4], [1.0, 0.0, 0.55], [1.0, 0.05, 0.04]];
+    public const ERRORS = [[0.4, 0.0, 0.4], [1.0, 0.0, 0.55], [1.0, 0.03, 0.04]];
 
     /** Of ERRORS the one that takes the stated error as it is. */
     public const USUAL_ERROR = 1;
