@@ -16,7 +16,7 @@ final readonly class PaceLevels
     public const SPREADS = [[0.0, 8.0, 0.0], [0.15, 1.5, 0.25], [0.35, 1.5, 0.8], [0.7, 0.8, 0.8]];
 
     /** Factor on the stated error, relative error on top, and the weight of both. */
-    public const ERRORS = [[0.4, 0.0, 0.4], [1.0, 0.0, 0.55], [1.0, 0.03, 0.04]];
+    public const ERRORS = [[0.4, 0.0, 0.4], [1.0, 0.0, 0.55], [1.0, 0.03, 0.05]];
 
     /** Of ERRORS the one that takes the stated error as it is. */
     public const USUAL_ERROR = 1;
