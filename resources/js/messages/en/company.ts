@@ -26,8 +26,6 @@ export const company = {
         '{predator} may swallow {prey} from {early} on{likely, select, none {} other {, likely from {likely}}}.',
     mayBe: '{predator} may swallow {prey}: {percent} likely at its height.',
     safeFrom: '{prey} is safe from {length} on, as {predator} is today.',
-    today: 'Today',
     swallows: '{predator} swallows up to {length}',
     picture: '{predator}, {long}, and {prey}, {short}, to one scale',
-    asTable: 'Only those to watch',
 } as const
