@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AggressionController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\CalendarController;
@@ -34,6 +35,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RetirementController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettlementController;
 use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SystemController;
@@ -41,6 +43,7 @@ use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
 use App\Http\Controllers\UsualTankController;
 use App\Http\Controllers\WatchController;
+use App\Http\Controllers\WatchedSpanController;
 use App\Http\Controllers\WaterSumsController;
 use App\Http\Controllers\WaterTestController;
 use App\Http\Controllers\WaterWorkController;
@@ -55,7 +58,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -84,6 +87,8 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('former-systems', [RetirementController::class, 'index']);
     Route::get('facility', [FacilityController::class, 'show']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
+    Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
+    Route::get('systems/{system}/goings-on', [AggressionController::class, 'goingsOn']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
     Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
     Route::get('systems/{system}/bag', [ArrivalController::class, 'bag']);
@@ -178,7 +183,13 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);
         Route::delete('treatments/{treatment}', [QuarantineController::class, 'undoTreatment']);
 
+        Route::post('systems/{system}/watched-spans', [WatchedSpanController::class, 'store']);
+        Route::put('watched-spans/{span}', [WatchedSpanController::class, 'update']);
+        Route::delete('watched-spans/{span}', [WatchedSpanController::class, 'destroy']);
+        Route::post('settlements', [SettlementController::class, 'store']);
+        Route::delete('settlements/{settlement}', [SettlementController::class, 'destroy']);
         Route::post('incidents', [IncidentController::class, 'store']);
+        Route::put('incidents/{incident}/outcome', [IncidentController::class, 'judge']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);
 
         Route::post('fish/{fish}/losses', [LossController::class, 'store']);

@@ -10,6 +10,7 @@ use App\Models\Quarantine;
 use App\Models\Watch;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Moving\Sheet\DailyTests;
@@ -31,7 +32,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -78,6 +79,18 @@ final readonly class AgendaBook
         return array_values($additions->map(fn (Collection $together): ?AgendaItem => AgendaItem::ofAddition(
             $together->firstOrFail()->id, $this->kept->system($together->firstOrFail()->system_id), array_values($together->map(fn (Watch $watch): array => $states[$watch->id])->all()),
         ))->all());
+    }
+
+    /** @return list<AgendaItem> */
+    private function company(): array
+    {
+        $book = new AggressionBook($this->kept);
+
+        return array_merge(...array_map(function (System $system) use ($book): array {
+            $names = $book->names($system);
+
+            return array_map(fn (OpenCase $case): AgendaItem => AgendaItem::ofCase($system, $case, $names), $book->cases($system));
+        }, $book->systems()));
     }
 
     /** @return list<AgendaItem|null> */

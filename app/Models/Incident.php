@@ -6,15 +6,23 @@ namespace App\Models;
 
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
+use Biomegas\Moving\Watch\Intervention;
+use Biomegas\Moving\Watch\Success;
 
 /**
  * @property int $target_id
  * @property string|null $time
  * @property Act $act
  * @property Harm $harm
+ * @property list<string> $occasions what was going on
+ * @property Intervention|null $intervention what was done
+ * @property Success|null $success whether it helped; null: not known yet
+ * @property int|null $first_id the entry that led it, where one went for all
  * @property int|null $watch_check_id the look at which it was seen
  */
 final class Incident extends LogEntry
 {
-    protected $casts = ['act' => Act::class, 'harm' => Harm::class];
+    protected $casts = ['act' => Act::class, 'harm' => Harm::class, 'occasions' => 'array', 'intervention' => Intervention::class, 'success' => Success::class];
+
+    protected $attributes = ['occasions' => '[]'];
 }

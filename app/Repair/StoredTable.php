@@ -23,6 +23,8 @@ enum StoredTable: string
     case ShoalJoins = 'shoal_joins';
     case Makeups = 'makeups';
     case Incidents = 'incidents';
+    case WatchedSpans = 'watched_spans';
+    case Settlements = 'settlements';
     case Moves = 'moves';
     case WaterTests = 'water_tests';
     case WaterWorks = 'water_works';
@@ -52,7 +54,9 @@ enum StoredTable: string
             self::Counts => ['date', 'kind', 'number'],
             self::ShoalSplits, self::ShoalJoins => ['date', 'count', 'sex'],
             self::Makeups => ['date', 'count', 'males', 'females', 'sizes'],
-            self::Incidents => ['date', 'act', 'harm'],
+            self::Incidents => ['date', 'time', 'act', 'harm', 'occasions', 'intervention', 'success'],
+            self::WatchedSpans => ['began_at', 'minutes'],
+            self::Settlements => ['date'],
             self::Moves => ['date'],
             self::WaterTests => ['date', 'values'],
             self::WaterWorks => ['date', 'kind', 'share'],
@@ -71,7 +75,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

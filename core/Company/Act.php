@@ -13,10 +13,13 @@ enum Act: string
     case Nipped = 'nipped';
     case Bit = 'bit';
     case Rammed = 'rammed';
+    case LockedLips = 'locked-lips';
+    /** Held in a corner, from which it does not get away. */
+    case Pinned = 'pinned';
 
-    /** One gets the better of the other; to display and to spar decides nothing. */
+    /** One gets the better of the other; to display, to spar and to wrestle decides nothing. */
     public function isWon(): bool
     {
-        return ! in_array($this, [self::Sparred, self::Flared], true);
+        return ! in_array($this, [self::Sparred, self::Flared, self::LockedLips], true);
     }
 }

@@ -10,6 +10,9 @@ enum Harm: string
     case None = 'none';
     case TornFin = 'torn-fin';
     case LostScales = 'lost-scales';
+    case HurtEye = 'hurt-eye';
     case Wound = 'wound';
+    case Hiding = 'hiding';
+    case NotEating = 'not-eating';
     case Death = 'death';
 }

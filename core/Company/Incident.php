@@ -37,4 +37,23 @@ final readonly class Incident
 
         return new self($actor, $target, $act, $harm, $date);
     }
+
+    /**
+     * One goes for all that live with it.
+     *
+     * @param  array<array-key, Fish>  $fish  everybody
+     * @return non-empty-list<self>
+     *
+     * @throws InvalidEntry when it cannot have happened on that day, or nobody lived with it
+     */
+    public static function recordAgainstAll(Fish $actor, array $fish, Act $act, Harm $harm, LocalDate $date, LocalDate $today): array
+    {
+        LoggedDay::check($date, $actor, $today);
+        $company = array_values(array_filter($fish, fn (Fish $other): bool => $other->key !== $actor->key && array_intersect($actor->homesOn($date), $other->homesOn($date)) !== []));
+        if ($company === []) {
+            throw InvalidEntry::because('target', Finding::of('company.nobody_there', actor: $actor->name, day: $date));
+        }
+
+        return array_map(fn (Fish $target): self => self::record($actor, $target, $act, $harm, $date, $today), $company);
+    }
 }

@@ -18,6 +18,7 @@ use App\Models\Species;
 use App\Models\Stay;
 use App\Models\System;
 use App\Models\User;
+use App\Models\WatchedSpan;
 use App\Scenario\ScenarioMapper;
 use App\Species\ShippedSpecies;
 use Biomegas\Calendar\LocalDate;
@@ -75,11 +76,15 @@ final class HeronLockSeeder extends Seeder
         (new HeronLockWater($this->today, $settings->time_zone))->fill(array_map(fn (System $system): int => $system->id, $systems), $this->data('water'));
         $ids = fn (array $models): array => array_map(fn (Fish|System $model): int => $model->id, $models);
         (new HeronLockMoves($this->today))->fill($ids($fish), $ids($systems), $this->data('moves'));
-        foreach ($this->data('incidents') as [$actor, $target, $daysAgo, $time, $act, $harm]) {
+        foreach ($this->data('incidents') as $incident) {
+            [$actor, $target, $daysAgo, $time, $act, $harm, $occasions, $intervention, $success] = [...$incident, [], null, null];
             Incident::query()->create([
                 'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
-                'time' => $time, 'act' => $act, 'harm' => $harm,
+                'time' => $time, 'act' => $act, 'harm' => $harm, 'occasions' => $occasions, 'intervention' => $intervention, 'success' => $success,
             ]);
+        }
+        foreach ($this->data('watched') as [$system, $daysAgo, $time, $minutes]) {
+            WatchedSpan::query()->create(['system_id' => $systems[$system]->id, 'began_at' => "{$this->daysAgo($daysAgo)->toIso()}T{$time}", 'minutes' => $minutes]);
         }
     }
 

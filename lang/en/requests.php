@@ -39,7 +39,12 @@ return [
         'candidates.*.weight' => 'Give a share between 0 and 100 %.',
     ],
     'incident' => [
+        'intervention.required_with' => 'Say what was done before saying whether it helped.',
+        'occasions' => 'Choose from the list.',
         'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
+    ],
+    'watched_span' => [
+        'minutes' => 'Give whole minutes, from 1 to 480.',
     ],
     'intervention' => [
         'regex' => 'Give the time as hours and minutes, for example 10:30.',

@@ -7,6 +7,7 @@ import {
     notFound,
 } from '@tanstack/react-router'
 import {
+    aggressionQuery,
     fishListQuery,
     formerFishQuery,
     fishQuery,
@@ -124,6 +125,13 @@ const tankCard = createRoute({
     loader: ({ context, params }) => ask(context.client.query(systemQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/TankCard'), 'TankCard'),
 })
+const aggression = createRoute({
+    getParentRoute: () => root,
+    path: '/systems/$id/company',
+    ...numbered,
+    loader: ({ context, params }) => ask(context.client.query(aggressionQuery(params.id))),
+    component: lazyRouteComponent(() => import('./company/AggressionPage'), 'AggressionPage'),
+})
 const suitableSpecies = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/suitable-species',
@@ -196,6 +204,7 @@ export const router = createRouter({
         system,
         editSystem,
         tankCard,
+        aggression,
         suitableSpecies,
         moves,
         company,

@@ -2,6 +2,7 @@ import { createIntl } from 'react-intl'
 import { describe, expect, it } from 'vitest'
 import * as fromTheStart from '../../resources/js/messages/en'
 import { addFish } from '../../resources/js/messages/en/addFish'
+import { aggression } from '../../resources/js/messages/en/aggression'
 import { company } from '../../resources/js/messages/en/company'
 import { group } from '../../resources/js/messages/en/group'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
@@ -20,7 +21,17 @@ const textsOf = (tree: object, path = ''): [path: string, text: string][] =>
             : textsOf(branch as object, `${path}${name}.`),
     )
 
-const texts = textsOf({ ...fromTheStart, addFish, company, group, rulebook, species, steps, weighUp })
+const texts = textsOf({
+    ...fromTheStart,
+    addFish,
+    aggression,
+    company,
+    group,
+    rulebook,
+    species,
+    steps,
+    weighUp,
+})
 const patterns = texts.filter(([, text]) => text.includes('{'))
 const placeholdersOf = (pattern: string): string[] =>
     [...new Set([...pattern.matchAll(/\{(\w+)\s*[,}]/g)].map(([, name]) => name ?? ''))].sort()

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
 use App\Http\Requests\IncidentRequest;
+use App\Http\Requests\OutcomeRequest;
 use App\Http\Resources\Recorded;
 use App\Models\Incident;
 use App\OpenApi\Answers;
@@ -36,36 +37,59 @@ final readonly class IncidentController
     public function store(IncidentRequest $request, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read();
-        $incident = IncidentInCompany::record(
-            $this->fish($kept, $request, 'actor_id'),
-            $this->fish($kept, $request, 'target_id'),
-            Act::from($request->string('act')->value()),
-            Harm::from($request->string('harm')->value()),
-            $request->day(),
-            $kept->facility->date,
-        );
-        $entry = Incident::query()->create([
-            'fish_id' => $kept->kept($incident->actor)->id,
-            'target_id' => $kept->kept($incident->target)->id,
-            'date' => $incident->date->toIso(),
-            'time' => $request->input('time'),
-            'act' => $incident->act->value,
-            'harm' => $incident->harm->value,
-            'user_id' => $request->user()?->id,
-        ]);
+        $actor = $this->fish($kept, $request, 'actor_id');
+        $seen = [Act::from($request->string('act')->value()), Harm::from($request->string('harm')->value()), $request->day(), $kept->facility->date];
+        $incidents = $request->input('target_id') === null
+            ? IncidentInCompany::recordAgainstAll($actor, $kept->facility->fish, ...$seen)
+            : [IncidentInCompany::record($actor, $this->fish($kept, $request, 'target_id'), ...$seen)];
+        $first = null;
+        foreach ($incidents as $incident) {
+            $entry = Incident::query()->create([
+                'fish_id' => $kept->kept($incident->actor)->id,
+                'target_id' => $kept->kept($incident->target)->id,
+                'date' => $incident->date->toIso(),
+                'time' => $request->input('time'),
+                'act' => $incident->act->value,
+                'harm' => $incident->harm->value,
+                'occasions' => $request->input('occasions', []),
+                'intervention' => $request->input('intervention'),
+                'success' => $request->input('success'),
+                'first_id' => $first?->id,
+                'user_id' => $request->user()?->id,
+            ]);
+            $first ??= $entry;
+        }
 
-        return response()->json(new Recorded($entry->id), 201);
+        return response()->json(new Recorded($first->id), 201);
+    }
+
+    #[OA\Put(path: '/api/v1/incidents/{incident}/outcome', operationId: 'judgeIncident')]
+    #[InPath('incident')]
+    #[Idempotent]
+    #[Takes('OutcomeRequest')]
+    #[Answers(200, 'Recorded', 'What was done and what came of it is written down.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such incident.')]
+    #[Answers(422, 'Problem', 'A field is wrong.')]
+    public function judge(OutcomeRequest $request, Incident $incident): JsonResponse
+    {
+        Incident::query()->whereKey($incident->id)->orWhere('first_id', $incident->id)->get()
+            ->each(fn (Incident $entry) => $entry->update(['intervention' => $request->input('intervention'), 'success' => $request->input('success')]));
+
+        return response()->json(new Recorded($incident->id));
     }
 
     #[OA\Delete(path: '/api/v1/incidents/{incident}', operationId: 'undoIncident')]
     #[InPath('incident')]
     #[Idempotent]
-    #[AnswersNothing('Taken out.')]
+    #[AnswersNothing('Taken out, and those that it led.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such incident.')]
     public function destroy(Incident $incident): Response
     {
+        Incident::query()->where('first_id', $incident->id)->get()->each->delete();
         $incident->delete();
 
         return response()->noContent();

@@ -34,7 +34,6 @@ final readonly class SystemPage
         #[OA\Property(description: 'Moves from here or to here that are planned, soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'))] public array $moves,
         #[OA\Property(description: 'The harmful part of ammonia, mg N/l; null: nothing to compute it from.')] public ?float $free_ammonia,
         #[OA\Property(description: 'Oxygen as a share of what the water could hold; null: not measured.')] public ?float $oxygen_saturation,
-        #[OA\Property(ref: '#/components/schemas/RankSheet', nullable: true, description: 'Null: no contest was seen.')] public ?RankSheet $rank,
     ) {
     }
 
@@ -60,7 +59,6 @@ final readonly class SystemPage
             MoveSheetRow::open($kept, $record->id),
             $free === null ? null : round($free, 4),
             $saturation === null ? null : round($saturation, 3),
-            RankSheet::from($kept, $system),
         );
     }
 }

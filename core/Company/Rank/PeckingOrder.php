@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Company\Rank;
 
 use Biomegas\Finding\Finding;
+use Biomegas\Numerics\StandardNormal;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -50,14 +51,15 @@ final readonly class PeckingOrder
             $wins[$at[$contest->winner]][$at[$contest->loser]]++;
         }
         $scores = DavidScore::of($wins);
-        $firsts = self::firstPlaces($wins, array_keys($keys));
+        $draws = self::draws($wins);
+        $firsts = self::firstPlaces($draws, array_keys($keys));
         $standings = array_map(fn (string $key, int $i): Standing => new Standing(
             $key, $scores[$i], array_sum($wins[$i]), array_sum(array_column($wins, $i)), $firsts[$i],
         ), $keys, array_keys($keys));
         usort($standings, fn (Standing $a, Standing $b): int => $b->score <=> $a->score);
         $boss = self::named($firsts, count($contests));
         $rest = $boss === null ? [] : array_values(array_diff(array_keys($keys), [$boss]));
-        $second = count($rest) < 2 ? ($rest[0] ?? null) : self::named(self::firstPlaces($wins, $rest), self::among($wins, $rest));
+        $second = count($rest) < 2 ? ($rest[0] ?? null) : self::named(self::firstPlaces($draws, $rest), self::among($wins, $rest));
 
         return new self($standings, count($contests), $boss === null ? null : $keys[$boss], $second === null ? null : $keys[$second]);
     }
@@ -94,27 +96,44 @@ final readonly class PeckingOrder
     }
 
     /**
+     * What the share of each contest that one would win could be.
+     *
      * @param  array<int, array<int, int>>  $wins
-     * @param  list<int>  $of  who is compared
-     * @return array<int, float> share of the draws in which each comes first
+     * @return list<array<int, array<int, float>>> shares of the row over the column
      */
-    private static function firstPlaces(array $wins, array $of): array
+    private static function draws(array $wins): array
     {
         $random = new Randomizer(new Mt19937(self::SEED));
-        $firsts = array_fill_keys($of, 0.0);
-        for ($draw = 0; $draw < self::DRAWS && $of !== []; $draw++) {
-            $shares = array_fill(0, count($of), array_fill(0, count($of), 0.0));
-            foreach ($of as $a => $i) {
-                for ($b = 0; $b < $a; $b++) {
-                    $j = $of[$b];
-                    if ($wins[$i][$j] + $wins[$j][$i] > 0) {
-                        [$for, $against] = [self::gamma($wins[$i][$j], $random), self::gamma($wins[$j][$i], $random)];
-                        $shares[$a][$b] = $for / ($for + $against);
-                        $shares[$b][$a] = 1 - $shares[$a][$b];
+        $none = array_fill(0, count($wins), array_fill(0, count($wins), 0.0));
+        $draws = [];
+        for ($draw = 0; $draw < self::DRAWS && $wins !== []; $draw++) {
+            $shares = $none;
+            foreach ($wins as $i => $row) {
+                for ($j = 0; $j < $i; $j++) {
+                    if ($row[$j] + $wins[$j][$i] > 0) {
+                        [$for, $against] = [self::gamma($row[$j] + 0.5, $random), self::gamma($wins[$j][$i] + 0.5, $random)];
+                        $shares[$i][$j] = $for / ($for + $against);
+                        $shares[$j][$i] = 1 - $shares[$i][$j];
                     }
                 }
             }
-            $scores = DavidScore::ofShares($shares);
+            $draws[] = $shares;
+        }
+
+        return $draws;
+    }
+
+    /**
+     * @param  list<array<int, array<int, float>>>  $draws
+     * @param  list<int>  $of  who is compared
+     * @return array<int, float> share of the draws in which each comes first
+     */
+    private static function firstPlaces(array $draws, array $of): array
+    {
+        $firsts = array_fill_keys($of, 0.0);
+        $compared = array_flip($of);
+        foreach ($draws as $shares) {
+            $scores = DavidScore::ofShares(array_map(fn (int $i): array => array_values(array_intersect_key($shares[$i], $compared)), $of));
             arsort($scores);
             $firsts[$of[(int) array_key_first($scores)]] += 1 / self::DRAWS;
         }
@@ -122,15 +141,18 @@ final readonly class PeckingOrder
         return $firsts;
     }
 
-    /** A draw of Gamma(n + 1/2): n exponentials, and half the square of a normal (Box and Muller). */
-    private static function gamma(int $n, Randomizer $random): float
+    /** A draw of the gamma distribution of this shape: Marsaglia and Tsang (2000), ACM Transactions on Mathematical Software 26, 363-372. */
+    private static function gamma(float $shape, Randomizer $random): float
     {
-        $uniform = fn (): float => $random->getInt(1, self::RESOLUTION) / self::RESOLUTION;
-        $sum = -log($uniform()) * cos(2 * M_PI * $uniform()) ** 2;
-        for ($i = 0; $i < $n; $i++) {
-            $sum -= log($uniform());
-        }
+        $uniform = fn (): float => $random->getInt(1, self::RESOLUTION - 1) / self::RESOLUTION;
+        // Below a shape of one it is drawn one higher and brought down by a power of chance.
+        $down = $shape < 1.0 ? $uniform() ** (1 / $shape) : 1.0;
+        $d = ($shape < 1.0 ? $shape + 1 : $shape) - 1 / 3;
+        do {
+            $z = StandardNormal::quantile($uniform());
+            $v = (1 + $z / sqrt(9 * $d)) ** 3;
+        } while ($v <= 0.0 || log($uniform()) >= $z * $z / 2 + $d * (1 - $v + log($v)));
 
-        return max(1 / self::RESOLUTION, $sum);
+        return max(1 / self::RESOLUTION, $d * $v * $down);
     }
 }

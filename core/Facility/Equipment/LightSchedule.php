@@ -9,6 +9,9 @@ use Biomegas\Facility\Description\ImpossiblePicture;
 /** When the lights of a system change, in minutes after midnight. */
 final readonly class LightSchedule
 {
+    /** So long the coming of the light still stirs them: common practice, no published source. */
+    private const FIRST_MINUTES = 60;
+
     private function __construct(
         public int $on,
         /** Null: they go out at once. */
@@ -32,6 +35,17 @@ final readonly class LightSchedule
         }
 
         return new self(self::minute($on), $dimAt, self::minute($off), $hasWindow);
+    }
+
+    /** @param  int  $minute  after midnight */
+    public function stateAt(int $minute): LightState
+    {
+        return match (true) {
+            $minute < $this->on, $minute >= $this->off => LightState::Off,
+            $this->dim !== null && $minute >= $this->dim => LightState::Dim,
+            $minute < $this->on + self::FIRST_MINUTES => LightState::First,
+            default => LightState::Day,
+        };
     }
 
     /** @param  string  $time  HH:MM */

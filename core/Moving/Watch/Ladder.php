@@ -21,7 +21,13 @@ final readonly class Ladder
         if ($last === null || ! $last->isFight()) {
             return null;
         }
-        $done = array_map(fn (TriedIntervention $tried): Intervention => $tried->intervention, $tried);
+
+        return self::after(array_map(fn (TriedIntervention $tried): Intervention => $tried->intervention, $tried), $rulebook);
+    }
+
+    /** @param  list<Intervention>  $done */
+    public static function after(array $done, Rulebook $rulebook): Intervention
+    {
         foreach (self::order($rulebook) as $intervention) {
             if (! in_array($intervention, $done, true)) {
                 return $intervention;

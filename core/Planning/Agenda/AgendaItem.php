@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Agenda;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
@@ -44,10 +45,10 @@ final readonly class AgendaItem
     ) {
     }
 
-    /** One that is to be taken out at once presses like bad water. */
+    /** One that is to be taken out at once, or was hurt just now, presses like bad water. */
     public function urgency(): int
     {
-        return $this->kind === AgendaKind::Watch && $this->isLate ? AgendaKind::Danger->urgency() : $this->kind->urgency();
+        return in_array($this->kind, [AgendaKind::Watch, AgendaKind::Company], true) && $this->isLate ? AgendaKind::Danger->urgency() : $this->kind->urgency();
     }
 
     /**
@@ -65,6 +66,12 @@ final readonly class AgendaItem
         $unclean = UncleanWater::of($tests)[0] ?? null;
 
         return $unclean === null ? null : new self(AgendaKind::Danger, $system->key, $system->name, Finding::of('today.not_clean', value: WaterValue::of($unclean->quantity, $unclean->value), quantity: $unclean->quantity, found: $unclean->found), false);
+    }
+
+    /** @param  array<string, string>  $names  by key */
+    public static function ofCase(System $home, OpenCase $case, array $names): self
+    {
+        return new self(AgendaKind::Company, $home->key, $names[$case->victim], $case->finding($names), $case->isFresh, $case->victim);
     }
 
     public static function ofOutgrown(Fish $fish, HomesAhead $homes, LocalDate $today): ?self

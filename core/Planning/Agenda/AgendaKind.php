@@ -9,6 +9,8 @@ enum AgendaKind: string
     /** Something in the water that harms. */
     case Danger = 'danger';
     case Watch = 'watch';
+    /** One suffers from others. */
+    case Company = 'company';
     case Move = 'move';
     /** An interim stay that should have ended. */
     case Interim = 'interim';
@@ -25,7 +27,7 @@ enum AgendaKind: string
     {
         return match ($this) {
             self::Danger => 0,
-            self::Watch, self::Move, self::Interim, self::Quarantine, self::Test => 1,
+            self::Watch, self::Company, self::Move, self::Interim, self::Quarantine, self::Test => 1,
             self::Outgrown => 2,
             self::Preparation => 3,
             self::Inspection => 4,

@@ -45,7 +45,9 @@ return [
             'breathing' => 'breathes hard', 'eating' => 'does not eat', 'hiding' => 'stays in hiding', 'colour' => 'is off its colour', 'fins' => 'has torn fins',
             'scales' => 'misses scales', 'eyes' => 'has a cloudy eye', 'surface' => 'cannot leave the surface', 'disc' => 'curls its disc',
         ],
-        'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'wound' => 'a wound', 'death' => 'death'],
+        'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'hurt-eye' => 'a hurt eye', 'wound' => 'a wound', 'hiding' => 'it hides', 'not-eating' => 'it does not eat', 'death' => 'death'],
+        'light_state' => ['first' => 'in the first hour of light', 'day' => 'by day', 'dim' => 'in dim or blue light', 'off' => 'in the dark'],
+        'change_kind' => ['came-in' => 'came in', 'came-back' => 'came back', 'went-out' => 'went out', 'time-out' => 'was taken out for a time', 'water-change' => 'a water change', 'intervention' => 'something was done'],
         'intervention' => [
             'lights-off' => 'Lights off', 'distract' => 'Feed and change water', 'move-decor' => 'Move the decor', 'refuge-net' => 'A refuge net for the victim',
             'divider' => 'Put a divider in', 'take-out-victim' => 'Take the victim out', 'take-out-bully' => 'Take the bully out',

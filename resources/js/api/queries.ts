@@ -195,6 +195,29 @@ export const formerSystemsQuery = queryOptions({
     queryFn: () => read('/api/v1/former-systems', {}),
 })
 
+export const aggressionQuery = (system: number) =>
+    queryOptions({
+        queryKey: ['systems', system, 'aggression'],
+        queryFn: () => read('/api/v1/systems/{system}/aggression', { system }),
+    })
+
+/** @param time HH:MM; '': not known */
+export const goingsOnQuery = (system: number | undefined, date: string, time: string) =>
+    queryOptions({
+        queryKey: ['systems', system, 'goings-on', date, time],
+        queryFn:
+            system === undefined
+                ? skipToken
+                : () =>
+                      read(
+                          '/api/v1/systems/{system}/goings-on',
+                          { system },
+                          time === '' ? { date } : { date, time },
+                      ),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
+
 /** @param system those who live there; undefined: all */
 export const companyQuery = (system: number | undefined) =>
     queryOptions({

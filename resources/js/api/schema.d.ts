@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/v1/systems/{system}/aggression": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAggression"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/goings-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showGoingsOn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/bag": {
         parameters: {
             query?: never;
@@ -287,6 +319,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addIncident"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/incidents/{incident}/outcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["judgeIncident"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1062,6 +1110,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/settlements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/settlements/{settlement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoSettlement"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/species": {
         parameters: {
             query?: never;
@@ -1335,6 +1415,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/watched-spans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginWatching"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/watched-spans/{span}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["endWatching"];
+        post?: never;
+        delete: operations["undoWatching"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/refill": {
         parameters: {
             query?: never;
@@ -1583,15 +1695,28 @@ export interface components {
         };
         IncidentRequest: {
             actor_id: number;
-            target_id: number;
+            /** @description Null: all that live with it. */
+            target_id?: number | null;
             /** @enum {string} */
-            act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed";
+            act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | "locked-lips" | "pinned";
             /** @enum {string} */
-            harm: "none" | "torn-fin" | "lost-scales" | "wound" | "death";
+            harm: "none" | "torn-fin" | "lost-scales" | "hurt-eye" | "wound" | "hiding" | "not-eating" | "death";
             /** Format: date */
             date: string;
             /** @description HH:MM, when it is known. */
             time?: string | null;
+            /** @description What was going on. */
+            occasions?: ("feeding" | "newcomer" | "brood" | "water-change" | "moved-decor")[];
+            /**
+             * @description What was done; null: nothing.
+             * @enum {string|null}
+             */
+            intervention?: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully" | null;
+            /**
+             * @description Whether it helped; null: not known yet.
+             * @enum {string|null}
+             */
+            success?: "only-while-i-stood" | "lasted" | "no" | null;
         };
         InspectionRequest: {
             /** Format: date */
@@ -1774,6 +1899,18 @@ export interface components {
             container_litres?: number;
             note?: string | null;
         };
+        OutcomeRequest: {
+            /**
+             * @description What was done; null: nothing.
+             * @enum {string|null}
+             */
+            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully" | null;
+            /**
+             * @description Whether it helped; null: not known yet.
+             * @enum {string|null}
+             */
+            success: "only-while-i-stood" | "lasted" | "no" | null;
+        };
         OwnerRequest: {
             name: string;
             email: string;
@@ -1857,6 +1994,10 @@ export interface components {
                 [key: string]: number;
             };
             exceptions: components["schemas"]["RuleExceptionRow"][];
+        };
+        SettlementRequest: {
+            /** @description Who is left alone again. */
+            fish_id: number;
         };
         SignInRequest: {
             email: string;
@@ -1977,6 +2118,10 @@ export interface components {
             /** @enum {string} */
             how: "settled" | "taken-out" | "going-on";
         };
+        WatchedSpanRequest: {
+            /** @description For how long somebody watched, until now; null: by the clock. */
+            minutes: number | null;
+        };
         WaterTestRequest: {
             /** Format: date */
             date: string;
@@ -2003,6 +2148,36 @@ export interface components {
             began_at: string;
             watches: components["schemas"]["WatchSheet"][];
         };
+        /** @description What a year of acts in a system tells. */
+        AggressionSheet: {
+            name: string;
+            /** @description Acts of the last year. */
+            acts: number;
+            /** @description What is worth saying, what matters most first. */
+            sentences: string[];
+            cases: components["schemas"]["OpenCaseRow"][];
+            next: components["schemas"]["NextStepRow"] | null;
+            /** @description What was done with an incident, newest first. */
+            tried: components["schemas"]["AttemptRow"][];
+            rate: components["schemas"]["RateRow"] | null;
+            /** @enum {string} */
+            trend: "rising" | "falling" | "steady" | "unclear";
+            /** @description The highest first. */
+            standings: components["schemas"]["StandingRow"][];
+            /** @description Empty: it is not known when the lights change. */
+            lights: components["schemas"]["LightRow"][];
+            pairs: components["schemas"]["HotPairRow"][];
+            /** @description Newest first. */
+            around: components["schemas"]["AroundRow"][];
+            /** @description Of those that live there. */
+            ratings: components["schemas"]["RatingSeries"][];
+            /** @description Who came and went over the last year, by date. */
+            changes: components["schemas"]["HomeChangeRow"][];
+            /** @description Number of the watched time whose clock runs. */
+            watching_id: number | null;
+            /** @description Since when it runs. */
+            watching_since: string | null;
+        };
         /** @description The length on a day ahead at the quantiles 10, 20 … 90 %, millimetres. */
         AheadLength: {
             /** Format: date */
@@ -2017,6 +2192,27 @@ export interface components {
             sentence: string;
             /** @description The usual thing to do. */
             next_step: string;
+        };
+        /** @description How much was seen in the week before a change and in the week from it on. */
+        AroundRow: {
+            change: components["schemas"]["HomeChangeRow"];
+            before: number;
+            after: number;
+            /** @description The week is not over yet. */
+            is_going_on: boolean;
+        };
+        /** @description What was done with an incident, and whether it helped. */
+        AttemptRow: {
+            incident_id: number;
+            /** @enum {string} */
+            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            words: string;
+            date: string;
+            /**
+             * @description Null: not known yet.
+             * @enum {string|null}
+             */
+            success: "only-while-i-stood" | "lasted" | "no" | null;
         };
         /** @description How a fish is brought from its bag into a home. */
         BagSheet: {
@@ -2248,7 +2444,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -2419,6 +2615,17 @@ export interface components {
             late: string | null;
             because: string;
         };
+        /** @description What was going on in a system at a time, as far as the log knows it. */
+        GoingsOnSheet: {
+            occasions: ("feeding" | "newcomer" | "brood" | "water-change" | "moved-decor")[];
+            /**
+             * @description Null: the time or the lights are not known.
+             * @enum {string|null}
+             */
+            light: "first" | "day" | "dim" | "off" | null;
+            /** @description The light in words. */
+            light_words: string | null;
+        };
         /** @description A fish or shoal among those of its species in its home. */
         GroupSheet: {
             males: number;
@@ -2493,11 +2700,25 @@ export interface components {
             worst_species: string | null;
             worst: components["schemas"]["Window"] | null;
         };
+        /** @description A change in a home on a day. */
+        HomeChangeRow: {
+            /** @enum {string} */
+            kind: "came-in" | "came-back" | "went-out" | "time-out" | "water-change" | "intervention";
+            date: string;
+            words: string;
+        };
         /** @description All rules of housing held against one fish in one home today, with those who live there. */
         HomeJudgement: {
             system_id: number;
             passes: boolean;
             verdicts: components["schemas"]["RuleVerdict"][];
+        };
+        /** @description How often one went for another. */
+        HotPairRow: {
+            actor: string;
+            target: string;
+            acts: number;
+            harmful: number;
         };
         /** @description What a fish is taken for. */
         Identity: {
@@ -2637,6 +2858,13 @@ export interface components {
             /** Format: float */
             whole_cost: number;
         };
+        /** @description How much was seen in one light. */
+        LightRow: {
+            /** @enum {string} */
+            light: "first" | "day" | "dim" | "off";
+            words: string;
+            acts: number;
+        };
         /** @description The load of one day. */
         LoadMonth: {
             /** Format: date */
@@ -2713,9 +2941,9 @@ export interface components {
             /** @description True when the fish of this sheet did it: attacked, was parted, joined. */
             is_actor: boolean | null;
             /** @enum {string|null} */
-            act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | null;
+            act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | "locked-lips" | "pinned" | null;
             /** @enum {string|null} */
-            harm: "none" | "torn-fin" | "lost-scales" | "wound" | "death" | null;
+            harm: "none" | "torn-fin" | "lost-scales" | "hurt-eye" | "wound" | "hiding" | "not-eating" | "death" | null;
             /** @description HH:MM; of a change, when it was written down. */
             time: string | null;
             /** @description Kind of a loss or count. */
@@ -2903,6 +3131,15 @@ export interface components {
             id: number;
             token: string;
         };
+        /** @description The one thing to try next. */
+        NextStepRow: {
+            /** @enum {string} */
+            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            words: string;
+            why: string;
+            /** @description What it did here before. */
+            experience: string | null;
+        };
         /** @description Nitrate under the weekly change, mg/l of the ion. */
         NitrateSheet: {
             /** Format: float */
@@ -2947,6 +3184,15 @@ export interface components {
             /** @description It wants a reason to be done all the same. */
             is_block: boolean;
             sentence: string;
+        };
+        /** @description One that suffers from others. */
+        OpenCaseRow: {
+            fish_id: number;
+            name: string;
+            words: string;
+            is_fresh: boolean;
+            /** @description Number of its last incident. */
+            incident_id: number | null;
         };
         /** @description The same fish with something changed from today on. Nothing is saved. */
         OtherFuture: {
@@ -3124,11 +3370,24 @@ export interface components {
             /** @description Newest first. */
             treatments: components["schemas"]["TreatmentRow"][];
         };
-        /** @description Who stands above whom among those who live together. */
-        RankSheet: {
-            sentence: string;
-            /** @description The highest first. */
-            standings: components["schemas"]["StandingRow"][];
+        /** @description Acts in an hour of watching, and between what the true rate lies in 95 of 100 cases. */
+        RateRow: {
+            acts: number;
+            /** Format: float */
+            hours: number;
+            /** Format: float */
+            per_hour: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
+        /** @description How the rating of one moved over the last year. */
+        RatingSeries: {
+            fish_id: number;
+            name: string;
+            dates: string[];
+            ratings: number[];
         };
         /** @description What became of the readings. */
         ReadingsRecorded: {
@@ -3563,7 +3822,6 @@ export interface components {
              * @description Oxygen as a share of what the water could hold; null: not measured.
              */
             oxygen_saturation: number | null;
-            rank: components["schemas"]["RankSheet"] | null;
         };
         /** @description What a system comes to while it is being typed. */
         SystemPreview: {
@@ -3688,7 +3946,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -3897,6 +4155,117 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    showAggression: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the last year tells. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AggressionSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showGoingsOn: {
+        parameters: {
+            query: {
+                date: string;
+                /** @description HH:MM, when it is known. */
+                time?: string;
+            };
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the log knows of that time. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoingsOnSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a day or a time. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showBag: {
         parameters: {
             query: {
@@ -5248,6 +5617,79 @@ export interface operations {
             };
         };
     };
+    judgeIncident: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                incident: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomeRequest"];
+            };
+        };
+        responses: {
+            /** @description What was done and what came of it is written down. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such incident. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     undoIncident: {
         parameters: {
             query?: never;
@@ -5261,7 +5703,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken out. */
+            /** @description Taken out, and those that it led. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -8735,6 +9177,126 @@ export interface operations {
             };
         };
     };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettlementRequest"];
+            };
+        };
+        responses: {
+            /** @description It is left alone again, as of today. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoSettlement: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                settlement: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out: the case is open again. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listSpecies: {
         parameters: {
             query?: never;
@@ -9467,7 +10029,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -9539,7 +10101,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -10282,6 +10844,210 @@ export interface operations {
             };
             /** @description No home stands empty for it, or it lives there no more. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginWatching: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WatchedSpanRequest"];
+            };
+        };
+        responses: {
+            /** @description The clock runs from now on; with minutes: they are written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a number of minutes. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endWatching: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                span: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WatchedSpanRequest"];
+            };
+        };
+        responses: {
+            /** @description The clock has stopped. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such time. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The clock was forgotten. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoWatching: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                span: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such time. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

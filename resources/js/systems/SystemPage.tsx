@@ -27,7 +27,7 @@ import { DateTape } from './DateTape'
 import { FloorPlan } from './FloorPlan'
 import { Load } from './Load'
 import { Probes } from './Probes'
-import { Rank } from './Rank'
+import { Company } from './Company'
 import { Ready } from './Ready'
 import { Sums } from './Sums'
 import { Water } from './Water'
@@ -104,7 +104,7 @@ function Sheet({ page }: { page: Page }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <PlannedMoves moves={page.moves} today={today} />
-                    {page.rank !== null && <Rank rank={page.rank} />}
+                    <Company system={page.system} />
                     <Load page={page} />
                     <Ready page={page} />
                     <Sums page={page} />

@@ -156,24 +156,26 @@ function InPlace({ due }: { due: DueRow }) {
 /** Where the thing is done. */
 function useWayTo(due: DueRow): () => void {
     const navigate = useNavigate()
-    return () => {
-        switch (due.kind) {
-            case 'measure':
-                return void navigate({ to: '/fish/$id', params: { id: due.fish_id ?? 0 }, hash: 'record' })
-            case 'watch':
-                return void navigate({ to: '/moves', hash: `addition-${due.of_id ?? 0}` })
-            case 'move':
-            case 'interim':
-                return void navigate({ to: '/moves/$id', params: { id: due.of_id ?? 0 } })
-            case 'quarantine':
-                return void navigate({ to: '/moves' })
-            case 'outgrown':
-            case 'inspection':
-                return void navigate({ to: '/fish/$id', params: { id: due.fish_id ?? 0 } })
-            case 'danger':
-            case 'preparation':
-            case 'test':
-                return void navigate({ to: '/systems/$id', params: { id: due.system_id } })
-        }
+    const [fish, record, system] = [
+        { id: due.fish_id ?? 0 },
+        { id: due.of_id ?? 0 },
+        { id: due.system_id },
+    ] as const
+    const toFish = () => navigate({ to: '/fish/$id', params: fish })
+    const toMove = () => navigate({ to: '/moves/$id', params: record })
+    const toSystem = () => navigate({ to: '/systems/$id', params: system })
+    const ways: Record<DueRow['kind'], () => Promise<void>> = {
+        measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
+        watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
+        company: () => navigate({ to: '/systems/$id/company', params: system }),
+        move: toMove,
+        interim: toMove,
+        quarantine: () => navigate({ to: '/moves' }),
+        outgrown: toFish,
+        inspection: toFish,
+        danger: toSystem,
+        preparation: toSystem,
+        test: toSystem,
     }
+    return () => void ways[due.kind]()
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Company;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Rank\Contest;
 use Biomegas\Company\Rank\DavidScore;
 use Biomegas\Company\Rank\PeckingOrder;
@@ -65,6 +66,6 @@ final class PeckingOrderTest extends TestCase
     /** @return list<Contest> */
     private static function contests(string $winner, string $loser, int $times): array
     {
-        return array_fill(0, $times, new Contest($winner, $loser));
+        return array_fill(0, $times, new Contest($winner, $loser, LocalDate::fromIso('2027-03-01')));
     }
 }

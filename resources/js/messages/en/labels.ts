@@ -24,12 +24,17 @@ export const labels = {
         nipped: 'nipped',
         bit: 'bit',
         rammed: 'rammed',
+        'locked-lips': 'locked lips with',
+        pinned: 'pinned',
     },
     harms: {
         none: 'no harm',
         'torn-fin': 'torn fin',
         'lost-scales': 'lost scales',
+        'hurt-eye': 'hurt eye',
         wound: 'wound',
+        hiding: 'hides',
+        'not-eating': 'does not eat',
         death: 'death',
     },
     losses: {

@@ -10,13 +10,10 @@ export const systems = {
     saved: 'Saved: {name}.',
     removed: '{name} is taken out.',
     remove: 'Delete it',
-    rank: {
-        title: 'Who stands above whom',
-        who: 'Fish',
-        score: 'Score',
-        won: 'Won',
-        lost: 'Lost',
-        first: 'Above all',
+    company: {
+        title: 'Who goes for whom',
+        more: 'Rank, hours and what to do',
+        quiet: 'Nothing was written down over the last year.',
     },
     retire: 'Retire it',
     retired: '{name} is out of use. Its history stays.',

@@ -41,6 +41,7 @@ export const today = {
     eatsWell: 'Eats, no sign',
     verbs: {
         danger: 'Test',
+        company: 'Open',
         outgrown: 'Open',
         inspection: 'Open',
         measure: 'Measure',

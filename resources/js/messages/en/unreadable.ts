@@ -17,6 +17,8 @@ export const unreadable = {
         shoal_joins: 'A joining',
         makeups: 'A make-up',
         incidents: 'An incident',
+        watched_spans: 'A watched time',
+        settlements: 'A settled case',
         moves: 'A move',
         water_tests: 'A water test',
         water_works: 'Water work',

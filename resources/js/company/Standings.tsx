@@ -1,19 +1,25 @@
-import { Box, chakra, Table } from '@chakra-ui/react'
+import { Box, Table } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
-import type { SystemPage } from '../api/types'
+import type { AggressionSheet, FishRow } from '../api/types'
+import { MarkIcon } from '../drawing/SurveyMark'
 import { Section } from '../frame/Section'
-import { messages } from '../messages'
+import { aggressionWords } from '../messages/aggression'
 import { ink } from '../theme/tokens'
 import { percent } from '../units/share'
 
-const words = messages.systems.rank
+const words = aggressionWords.rank
 
-/** Who stands above whom: said, then each on one line of scores, then what it was reckoned from. */
-export function Rank({ rank }: { rank: NonNullable<SystemPage['rank']> }) {
-    const most = Math.max(0.5, ...rank.standings.map(({ score }) => Math.abs(score)))
+/** Who stands above whom, each on one line of scores, and what it was reckoned from. */
+export function Standings({
+    standings,
+    fish,
+}: {
+    standings: AggressionSheet['standings']
+    fish: readonly FishRow[]
+}) {
+    const most = Math.max(0.5, ...standings.map(({ score }) => Math.abs(score)))
     return (
         <Section title={words.title}>
-            <chakra.p paddingBlock="8px">{rank.sentence}</chakra.p>
             <Box overflowX="auto">
                 <Table.Root>
                     <Table.Header>
@@ -26,9 +32,10 @@ export function Rank({ rank }: { rank: NonNullable<SystemPage['rank']> }) {
                         </Table.Row>
                     </Table.Header>
                     <Table.Body>
-                        {rank.standings.map((one) => (
+                        {standings.map((one) => (
                             <Table.Row key={one.fish_id}>
                                 <Table.Cell>
+                                    <MarkIcon band={fish.find(({ id }) => id === one.fish_id)?.band ?? 0} />{' '}
                                     <Link to="/fish/$id" params={{ id: one.fish_id }}>
                                         {one.name}
                                     </Link>

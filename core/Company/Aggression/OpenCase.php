@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Company\Aggression;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
+
+/** One that is hurt, starves or hides because of others, until its keeper calls it settled. */
+final readonly class OpenCase
+{
+    /** So fresh, and it presses. */
+    private const FRESH_DAYS = 2;
+
+    /** Left alone for so long it is over by itself. */
+    public const DAYS = 14;
+
+    private function __construct(
+        /** Key of the one that suffers. */
+        public string $victim,
+        /** Of the one that did it last. */
+        public string $actor,
+        public LocalDate $since,
+        public bool $isFresh,
+        /** @var 'harm'|'not_eating'|'rising' what makes it one */
+        private string $because,
+        public SeenAct $last,
+    ) {
+    }
+
+    /**
+     * @param  list<SeenAct>  $acts  in one home, by date
+     * @param  list<string>  $residents  keys
+     * @param  array<string, LocalDate>  $settled  when it was last called settled, by victim
+     * @param  array<string, LocalDate>  $notEating  when it was last seen not to eat, by victim
+     * @param  list<WatchedSpan>  $spans
+     * @return list<self> fresh ones first
+     */
+    public static function among(array $acts, array $residents, array $settled, array $notEating, array $spans, LocalDate $today): array
+    {
+        $trend = Trend::of($acts, $spans, $today);
+        $against = [];
+        foreach ($acts as $act) {
+            $isOver = isset($settled[$act->target]) && ! $act->date->isAfter($settled[$act->target]);
+            if (! $isOver && $act->date->daysUntil($today) <= self::DAYS && $act->target !== $act->actor) {
+                $against[$act->target][] = $act;
+            }
+        }
+        $against = array_intersect_key($against, array_flip($residents));
+        $most = $trend === Trend::Rising && $against !== [] ? array_search(max(array_map(count(...), $against)), array_map(count(...), $against), true) : null;
+        $cases = [];
+        foreach ($against as $victim => $those) {
+            $case = self::of($victim, $those, $notEating[$victim] ?? null, $victim === $most, $today);
+            if ($case !== null) {
+                $cases[] = $case;
+            }
+        }
+        usort($cases, fn (self $a, self $b): int => [$b->isFresh, $a->victim] <=> [$a->isFresh, $b->victim]);
+
+        return $cases;
+    }
+
+    /** @param  non-empty-list<SeenAct>  $acts  against it, not settled */
+    private static function of(string $victim, array $acts, ?LocalDate $notEating, bool $isRising, LocalDate $today): ?self
+    {
+        $isNew = fn (LocalDate $day): bool => $day->daysUntil($today) <= self::FRESH_DAYS;
+        $harmful = array_values(array_filter($acts, fn (SeenAct $act): bool => $act->isHarmful()));
+        if ($harmful !== []) {
+            $last = $harmful[count($harmful) - 1];
+
+            return new self($victim, $last->actor, $harmful[0]->date, $isNew($last->date), 'harm', $last);
+        }
+        $last = $acts[count($acts) - 1];
+        $starves = $notEating !== null && $isNew($notEating);
+
+        return $starves || $isRising ? new self($victim, $last->actor, $acts[0]->date, $starves, $starves ? 'not_eating' : 'rising', $last) : null;
+    }
+
+    /** @param  array<string, string>  $names  by key */
+    public function finding(array $names): Finding
+    {
+        $who = ['actor' => $names[$this->actor] ?? $this->actor, 'victim' => $names[$this->victim]];
+
+        return match ($this->because) {
+            'harm' => Finding::of('company.case.harm', ...$who, harm: $this->last->harm, date: $this->last->date),
+            'not_eating' => Finding::of('company.case.not_eating', ...$who),
+            'rising' => Finding::of('company.case.rising', ...$who),
+        };
+    }
+}

@@ -1,0 +1,70 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from '@tanstack/react-router'
+import { aggressionQuery, fishListQuery } from '../api/queries'
+import type { AggressionSheet } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { Waiting } from '../frame/Waiting'
+import { WriteDown } from '../log/WriteDown'
+import { aggressionWords as words } from '../messages/aggression'
+import { Cases } from './Cases'
+import { AroundTable, Lights, PairsTable } from './Patterns'
+import { RankPicture } from './RankPicture'
+import { Standings } from './Standings'
+import { WatchClock } from './WatchClock'
+
+/** Who goes for whom in one system: said, then drawn over the year, then in figures. */
+export function AggressionPage() {
+    const { id } = useParams({ from: '/systems/$id/company' })
+    return (
+        <Waiting key={id} query={useQuery(aggressionQuery(id))}>
+            {(sheet) => <Sheet sheet={sheet} system={id} />}
+        </Waiting>
+    )
+}
+
+function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
+    const { today } = useKeeper()
+    useNameSheet(words.title({ name: sheet.name }), words.comment)
+    const all = useQuery(fishListQuery).data ?? []
+    const residents = all.filter((fish) => fish.home.system_id === system)
+    const [first, ...others] = sheet.sentences
+    return (
+        <>
+            <SheetHead sentence={first ?? words.quiet} comment={others.join(' ')} />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 380px' }}
+                gap="20px 34px"
+                padding={{ base: '12px 2px 30px', md: '14px 10px 30px' }}
+                alignItems="start"
+            >
+                <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
+                    <RankPicture sheet={sheet} fish={residents} today={today} />
+                    {sheet.standings.length > 0 && <Standings standings={sheet.standings} fish={residents} />}
+                    {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
+                </Box>
+                <Box
+                    display="flex"
+                    flexDirection="column"
+                    gap="24px"
+                    minWidth="0"
+                    order={{ base: -1, lg: 0 }}
+                >
+                    {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
+                    <Cases sheet={sheet} today={today} />
+                    <WatchClock sheet={sheet} system={system} />
+                    {sheet.lights.length > 0 && <Lights lights={sheet.lights} />}
+                    {sheet.pairs.length > 0 && <PairsTable pairs={sheet.pairs} />}
+                    <chakra.p>
+                        <Link to="/systems/$id" params={{ id: system }}>
+                            {words.back}
+                        </Link>
+                    </chakra.p>
+                </Box>
+            </Box>
+        </>
+    )
+}

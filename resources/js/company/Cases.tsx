@@ -1,0 +1,122 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { write } from '../api/client'
+import type { AggressionSheet, Success } from '../api/types'
+import { Section } from '../frame/Section'
+import { ChoiceField, optionsOf } from '../log/fields'
+import { useWrite } from '../log/useWrite'
+import { aggressionWords as words } from '../messages/aggression'
+import { longDay } from '../units/day'
+
+/** Who suffers now, the one thing to try next, and what was tried. */
+export function Cases({ sheet, today }: { sheet: AggressionSheet; today: string }) {
+    if (sheet.cases.length === 0 && sheet.tried.length === 0) {
+        return null
+    }
+    return (
+        <Section title={words.cases.title}>
+            <Box display="flex" flexDirection="column" gap="10px" paddingTop="8px">
+                {sheet.cases.map((one) => (
+                    <Case key={one.fish_id} one={one} />
+                ))}
+                {sheet.next !== null && <Next next={sheet.next} incident={sheet.cases[0]?.incident_id} />}
+                {sheet.tried.map((attempt) => (
+                    <Tried key={attempt.incident_id} attempt={attempt} today={today} />
+                ))}
+            </Box>
+        </Section>
+    )
+}
+
+function Case({ one }: { one: AggressionSheet['cases'][number] }) {
+    const settle = useWrite(
+        'POST',
+        '/api/v1/settlements',
+        {},
+        {
+            notice: () => words.cases.settled({ name: one.name }),
+            undo: ({ id }) => write('DELETE', '/api/v1/settlements/{settlement}', { settlement: id }),
+        },
+    )
+    return (
+        <Box display="grid" gridTemplateColumns="minmax(0, 1fr) auto" gap="12px" alignItems="center">
+            <chakra.p color={one.is_fresh ? 'over' : 'ink'} fontWeight={one.is_fresh ? 700 : 400}>
+                {one.words}
+            </chakra.p>
+            <Button
+                disabled={settle.isSaving}
+                aria-label={`${words.cases.settle} ${one.name}`}
+                onClick={() => settle.save({ fish_id: one.fish_id })}
+            >
+                {words.cases.settle}
+            </Button>
+        </Box>
+    )
+}
+
+function Next({
+    next,
+    incident,
+}: {
+    next: NonNullable<AggressionSheet['next']>
+    incident: number | null | undefined
+}) {
+    const did = useWrite(
+        'PUT',
+        '/api/v1/incidents/{incident}/outcome',
+        { incident: incident ?? 0 },
+        {
+            notice: () => `${next.words}.`,
+            undo: () =>
+                write(
+                    'PUT',
+                    '/api/v1/incidents/{incident}/outcome',
+                    { incident: incident ?? 0 },
+                    { intervention: null, success: null },
+                ),
+        },
+    )
+    return (
+        <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px">
+            <p>
+                <b>{words.cases.next({ what: next.words.toLowerCase() })}</b> {next.why}{' '}
+                {next.experience ?? ''}
+            </p>
+            {incident !== null && incident !== undefined && (
+                <Button
+                    marginTop="6px"
+                    disabled={did.isSaving}
+                    onClick={() => did.save({ intervention: next.intervention, success: null })}
+                >
+                    {words.cases.did}
+                </Button>
+            )}
+        </Box>
+    )
+}
+
+function Tried({ attempt, today }: { attempt: AggressionSheet['tried'][number]; today: string }) {
+    const judge = useWrite('PUT', '/api/v1/incidents/{incident}/outcome', { incident: attempt.incident_id })
+    return (
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) 200px' }}
+            gap="4px 12px"
+            alignItems="end"
+        >
+            <span>
+                {longDay(attempt.date, today)}: {attempt.words}
+            </span>
+            <ChoiceField
+                label={words.helped}
+                options={[{ value: '', text: words.unknown }, ...optionsOf(words.successes)]}
+                value={attempt.success ?? ''}
+                onChange={(value) =>
+                    judge.save({
+                        intervention: attempt.intervention,
+                        success: value === '' ? null : (value as Success),
+                    })
+                }
+            />
+        </Box>
+    )
+}

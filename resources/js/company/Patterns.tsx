@@ -1,0 +1,88 @@
+import { Box, Table } from '@chakra-ui/react'
+import type { AggressionSheet } from '../api/types'
+import { Section } from '../frame/Section'
+import { aggressionWords as words } from '../messages/aggression'
+import { longDay } from '../units/day'
+
+/** In what light it happens, each as a bar to one scale. */
+export function Lights({ lights }: { lights: AggressionSheet['lights'] }) {
+    const most = Math.max(1, ...lights.map(({ acts }) => acts))
+    return (
+        <Section title={words.light.title}>
+            <Box as="dl" display="grid" gridTemplateColumns="170px 1fr 34px" gap="6px 10px" paddingTop="8px">
+                {lights.map(({ light, words: said, acts }) => (
+                    <Box key={light} display="contents">
+                        <dt>{said}</dt>
+                        <Box aria-hidden="true" alignSelf="center" height="12px" background="rule">
+                            <Box height="100%" width={`${(100 * acts) / most}%`} background="accent" />
+                        </Box>
+                        <Box as="dd" textAlign="end">
+                            {acts}
+                        </Box>
+                    </Box>
+                ))}
+            </Box>
+        </Section>
+    )
+}
+
+export function PairsTable({ pairs }: { pairs: AggressionSheet['pairs'] }) {
+    const { title, ...columns } = words.pairs
+    return (
+        <Section title={title}>
+            <Figures
+                columns={Object.values(columns)}
+                rows={pairs.map((pair) => [pair.actor, pair.target, pair.acts, pair.harmful])}
+            />
+        </Section>
+    )
+}
+
+/** How much was seen in the week before each change and in the week from it on. */
+export function AroundTable({ rows, today }: { rows: AggressionSheet['around']; today: string }) {
+    const { title, what, day, before, after, soFar } = words.around
+    return (
+        <Section title={title}>
+            <Figures
+                columns={[what, day, before, after]}
+                rows={rows.map((row) => [
+                    row.change.words,
+                    longDay(row.change.date, today),
+                    row.before,
+                    row.is_going_on ? soFar({ n: row.after }) : row.after,
+                ])}
+            />
+        </Section>
+    )
+}
+
+function Figures({
+    columns,
+    rows,
+}: {
+    columns: readonly string[]
+    rows: readonly (readonly (string | number)[])[]
+}) {
+    return (
+        <Box overflowX="auto">
+            <Table.Root>
+                <Table.Header>
+                    <Table.Row>
+                        {columns.map((name) => (
+                            <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
+                        ))}
+                    </Table.Row>
+                </Table.Header>
+                <Table.Body>
+                    {rows.map((row, i) => (
+                        <Table.Row key={i}>
+                            {row.map((cell, j) => (
+                                <Table.Cell key={columns[j]}>{cell}</Table.Cell>
+                            ))}
+                        </Table.Row>
+                    ))}
+                </Table.Body>
+            </Table.Root>
+        </Box>
+    )
+}
