@@ -38,6 +38,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettlementController;
 use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\SuitableSpeciesController;
+use App\Http\Controllers\SurvivalController;
 use App\Http\Controllers\SystemController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
@@ -98,7 +99,8 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}', [FishController::class, 'show']);
     Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
     Route::get('species', [SpeciesController::class, 'index']);
-    Route::get('survival', [FormerFishController::class, 'survival']);
+    Route::get('survival', [SurvivalController::class, 'show']);
+    Route::get('fish/{fish}/counts', [CountController::class, 'index']);
     Route::get('former-fish', [FormerFishController::class, 'index']);
     Route::post('fish/table/preview', [FishTableController::class, 'preview']);
     Route::post('species/preview', [KnownSpeciesController::class, 'preview']);

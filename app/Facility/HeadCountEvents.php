@@ -10,6 +10,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Sex;
 use Biomegas\Losses\CountKind;
 use Biomegas\Losses\HeadCountEvent;
+use Biomegas\Losses\LossKind;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -25,7 +26,7 @@ final readonly class HeadCountEvents
     {
         $events = [];
         $this->unreadable->readAll(StoredTable::Losses, DB::table('losses')->whereNull('deleted_at')->get(), function (stdClass $loss) use (&$events): void {
-            $events[$loss->fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($loss->date), $loss->count, self::sex($loss));
+            $events[$loss->fish_id][] = HeadCountEvent::loss(LocalDate::fromIso($loss->date), $loss->count, self::sex($loss), LossKind::from($loss->kind)->isExplained($loss->eaten_by_id !== null));
         });
         $this->unreadable->readAll(StoredTable::Counts, DB::table('counts')->whereNull('deleted_at')->get(), function (stdClass $count) use (&$events): void {
             $events[$count->fish_id][] = HeadCountEvent::count(LocalDate::fromIso($count->date), CountKind::from($count->kind), $count->number);

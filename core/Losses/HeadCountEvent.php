@@ -18,12 +18,14 @@ final readonly class HeadCountEvent
         public ?CountKind $count,
         /** Of those lost or returned; null: not known. */
         public ?Sex $sex = null,
+        /** Of a loss: somebody knows why. */
+        public bool $isExplained = true,
     ) {
     }
 
-    public static function loss(LocalDate $date, int $lost, ?Sex $sex = null): self
+    public static function loss(LocalDate $date, int $lost, ?Sex $sex = null, bool $isExplained = true): self
     {
-        return new self($date, $lost, null, $sex);
+        return new self($date, $lost, null, $sex, $isExplained);
     }
 
     /** So many joined a shoal. */

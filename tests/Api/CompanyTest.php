@@ -37,20 +37,6 @@ final class CompanyTest extends ApiTestCase
         $this->assertLessThan($before, $bad());
     }
 
-    public function test_who_rules_a_system_is_said_when_it_is_sure(): void
-    {
-        $gauge = $this->system('Gauge tank');
-        $rank = $this->getJson("/api/v1/systems/{$gauge}")->assertOk()->json('rank');
-        $this->assertSame('Thistle', $rank['standings'][0]['name']);
-        $this->assertSame('Thistle rules here, then Pip, by 6 contests.', $rank['sentence'], 'Burr came back two days ago: what was before counts no more');
-        $this->assertNull($this->getJson('/api/v1/systems/'.$this->system('Lock pond'))->json('rank'));
-
-        $before = $rank['standings'][0]['won'];
-        $incident = $this->postJson('/api/v1/incidents', ['actor_id' => $this->fish('Thistle'), 'target_id' => $this->fish('Pip'), 'act' => 'sparred', 'harm' => 'none', 'date' => self::TODAY])->assertCreated()->json('id');
-        $this->assertSame($before, $this->getJson("/api/v1/systems/{$gauge}")->json('rank.standings.0.won'), 'to spar decides nothing');
-        $this->deleteJson("/api/v1/incidents/{$incident}")->assertNoContent();
-    }
-
     /**
      * @param  list<array<string, mixed>>  $pairs
      * @return array<string, mixed>

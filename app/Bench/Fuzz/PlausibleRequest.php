@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -39,7 +39,7 @@ final class PlausibleRequest
         return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => match ($part[1]) {
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'table' => $this->one(['fish', 'measurements', 'losses']),
-            'system' => (string) (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest)),
+            'system' => (string) (str_ends_with($operation->path, '/retirement') ? $this->empty() : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
             'fish' => (string) ($this->ofAGroup($operation->path) ?? $this->number('fish', $newest)),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
@@ -62,6 +62,14 @@ final class PlausibleRequest
             'parting', 'joins' => DB::table('shoal_splits')->whereNotIn('to_fish_id', DB::table('shoal_joins')->select('fish_id'))->max('to_fish_id'),
             default => null,
         };
+    }
+
+    /** A system in which nobody lives and to which nobody is to move; any where there is none. */
+    private function empty(): int
+    {
+        $free = DB::table('systems')->whereNotIn('id', DB::table('stays')->whereNull('until')->select('system_id'))->whereNotIn('id', DB::table('move_sheets')->whereNull('cancelled_at')->whereNull('finished_at')->select('to_system_id'))->max('id');
+
+        return (int) ($free ?? $this->id('systems'));
     }
 
     private function number(string $table, bool $newest): int
@@ -101,6 +109,14 @@ final class PlausibleRequest
             $alive = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('losses')->whereNull('deleted_at')->select('fish_id'));
             $home = (clone $alive)->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
             [$body['actor_id'], $body['target_id']] = $alive->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
+            $body = [...$body, 'occasions' => ['feeding'], 'intervention' => 'lights-off', 'success' => null];
+        }
+        if (str_ends_with($path, '/outcome')) {
+            $body = ['intervention' => 'lights-off', 'success' => $this->one(['lasted', null])];
+        } elseif (str_contains($path, 'watched-spans')) {
+            $body = ['minutes' => 20];
+        } elseif (str_ends_with($path, '/settlements')) {
+            $body = ['fish_id' => $this->id('fish')];
         }
         if (str_contains($path, 'watch-interventions')) {
             $body = ['success' => $this->one(['lasted', 'no'])];

@@ -8,6 +8,7 @@ use App\Bench\Calibration\MeasuredSeries;
 use App\Bench\Calibration\SeriesResult;
 use App\Bench\Calibration\SeriesTrial;
 use App\Bench\Calibration\Trial;
+use App\Bench\InventedAggression;
 use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
@@ -15,6 +16,8 @@ use App\Bench\PageReader;
 use App\Bench\TemporaryDatabase;
 use App\Bench\YearOfUse;
 use App\Facility\ProjectionCache;
+use Biomegas\Company\Aggression\Aggression;
+use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Growth\Clock\FacilityClocks;
@@ -37,6 +40,7 @@ use Biomegas\Planning\HomesAhead\HomeSearch;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
+use Biomegas\Rulebook\Rulebook;
 use Closure;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Console\Kernel;
@@ -123,6 +127,7 @@ final class BenchCommand extends Command
         $rows[] = ["{$size}, warm", $this->milliseconds(5, fn () => $this->briefs($many, $pace, $answers('bench'))), '50'];
         $rows[] = ["{$size}, chains of homes, all anew", $this->milliseconds(1, fn () => $this->chains($many)), ''];
         $rows[] = $this->grid();
+        $rows[] = $this->aggression();
         $this->table(['what', 'ms', 'aim, ms', 'times the reference'], array_map(
             fn (array $row): array => [$row[0], number_format($row[1], 2), $row[2], number_format($row[1] / $reference, 2)],
             $rows,
@@ -275,6 +280,15 @@ final class BenchCommand extends Command
         $pairs = intdiv(count($fish) * (count($fish) - 1), 2);
 
         return [number_format($pairs).' pairs of '.count($fish).' fish, with dates, from their lengths', $this->milliseconds(3, fn () => CompanyGrid::of($facility, $fish, fn (Fish $one): LengthsAhead => $ahead[$one->key])), $this->option('quick') ? '' : '300'];
+    }
+
+    /** @return array{string, float, string} a system whose keeper writes everything down */
+    private function aggression(): array
+    {
+        $acts = $this->option('quick') ? 2_000 : 20_000;
+        [$home, $came, $today] = InventedAggression::of($acts);
+
+        return [number_format($acts).' incidents of one system: rank, rates, lights, before and after, cases', $this->milliseconds(3, fn () => Aggression::of($home, $came, LightSchedule::of('08:00', '20:00', '22:00', false), new Rulebook, $today)), $this->option('quick') ? '' : '100'];
     }
 
     private function chains(Facility $facility): void

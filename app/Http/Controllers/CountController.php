@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\HeadCountEvents;
 use App\Http\Requests\CountRequest;
+use App\Http\Resources\CountSheet;
 use App\Http\Resources\Recorded;
 use App\Models\Count;
 use App\Models\Fish;
@@ -15,12 +17,26 @@ use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Facility\LoggedDay;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+use Biomegas\Losses\CountCurve;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final readonly class CountController
 {
+    #[OA\Get(path: '/api/v1/fish/{fish}/counts', operationId: 'showCounts')]
+    #[InPath('fish')]
+    #[Answers(200, 'CountSheet', 'How many were believed there, what was counted, and what follows.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such shoal.')]
+    public function index(Fish $fish, FacilityReader $reader, HeadCountEvents $events): JsonResponse
+    {
+        return response()->json(CountSheet::from($reader->read($fish->id), $fish, $events->byFish()[$fish->id] ?? []));
+    }
+
     #[OA\Post(path: '/api/v1/fish/{fish}/counts', operationId: 'addCount')]
     #[InPath('fish')]
     #[Idempotent]
@@ -33,7 +49,12 @@ final readonly class CountController
     public function store(CountRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
     {
         $kept = $reader->read($fish->id);
-        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
+        $shoal = $kept->fish($fish->id);
+        LoggedDay::check($request->day(), $shoal, $kept->facility->date);
+        $ever = $fish->count + (int) DB::table('shoal_joins')->whereNull('deleted_at')->where('into_fish_id', $fish->id)->sum('count');
+        if (CountCurve::isTooMany($request->integer('number'), $ever, $shoal->purpose)) {
+            throw InvalidEntry::because('number', Finding::of('losses.more_than_came', ever: $ever, fish: $fish->name));
+        }
         $entry = Count::query()->create([
             'fish_id' => $fish->id,
             'date' => $request->day()->toIso(),

@@ -4,18 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Facility\FacilityReader;
 use App\Facility\HeadCountEvents;
-use App\Facility\Lifetimes;
 use App\Http\Resources\FormerFish;
-use App\Http\Resources\SurvivalSheet;
 use App\Models\Fish;
 use App\Models\Loss;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
 use Biomegas\Losses\HeadCount;
-use Biomegas\Losses\Lifetime;
-use Biomegas\Losses\Survival;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
@@ -24,17 +19,6 @@ use OpenApi\Attributes as OA;
 final readonly class FormerFishController
 {
     private const MOST = 1000;
-
-    #[OA\Get(path: '/api/v1/survival', operationId: 'showSurvival')]
-    #[Answers(200, 'SurvivalSheet', 'Of all that ever came.')]
-    #[Answers(401, 'Problem', 'Not signed in.')]
-    public function survival(Lifetimes $lifetimes, FacilityReader $reader): JsonResponse
-    {
-        $kept = $reader->read();
-        $lives = $lifetimes->until($kept->facility->date);
-
-        return response()->json(SurvivalSheet::from(Survival::of($lives), max([0, ...array_map(fn (Lifetime $life): int => $life->days, $lives)]), $kept->says()));
-    }
 
     #[OA\Get(path: '/api/v1/former-fish', operationId: 'listFormerFish')]
     #[AnswersList('FormerFish', 'The last gone first.')]

@@ -15,7 +15,10 @@ use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Facility\LoggedDay;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Losses\HeadCount;
+use Biomegas\Losses\LossStory;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -38,12 +41,20 @@ final readonly class LossController
         $lost = $request->integer('count', 1);
         LoggedDay::check($request->day(), $inPicture, $kept->facility->date);
         HeadCount::checkLoss($fish->name, $kept->kept($inPicture)->present, $lost);
+        LossStory::checkWindow($inPicture, $request->lastSeen(), $request->day(), $kept->facility->date);
+        if ($request->input('eaten_by_id') !== null) {
+            $eater = $kept->find($request->integer('eaten_by_id')) ?? throw InvalidEntry::because('eaten_by_id', Finding::of('entry.no_such_fish'));
+            LossStory::checkEater($inPicture, $eater, $request->lastSeen(), $request->day());
+        }
         $entry = Loss::query()->create([
             'fish_id' => $fish->id,
             'date' => $request->day()->toIso(),
             'kind' => $request->input('kind'),
             'count' => $lost,
             'sex' => $request->input('sex'),
+            'eaten_by_id' => $request->input('eaten_by_id'),
+            'last_seen' => $request->lastSeen()?->toIso(),
+            'lesson' => $request->input('lesson'),
             'cause' => $request->input('cause'),
             'user_id' => $request->user()?->id,
         ]);

@@ -8,6 +8,7 @@ use App\Language\Messages;
 use Biomegas\Company\Aggression\ChangeKind;
 use Biomegas\Company\Aggression\HomeChange;
 use Biomegas\Finding\Finding;
+use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A change in a home on a day.')]
@@ -26,7 +27,7 @@ final readonly class HomeChangeRow
         return new self($change->kind, $change->date->toIso(), match (true) {
             $change->fish !== null => $says->say(Finding::of('company.change', fish: $names[$change->fish], change: $change->kind)),
             $change->intervention !== null => $says->label($change->intervention),
-            default => $says->label($change->kind),
+            default => Str::ucfirst($says->label($change->kind)),
         });
     }
 }

@@ -124,11 +124,11 @@ final readonly class Aggression
     {
         foreach ($this->around as $around) {
             if ($around->isWorse() || $around->isBetter()) {
-                $figures = ['date' => $around->change->date, 'before' => $around->before, 'after' => $around->after];
+                [$change, $before, $after] = [$around->change, $around->before, $around->after];
 
-                return $around->change->fish === null
-                    ? Finding::of('company.pattern.since_change', ...$figures, change: $around->change->kind, step: $around->change->intervention ?? $around->change->kind)
-                    : Finding::of('company.pattern.since_fish', ...$figures, change: $around->change->kind, fish: $names[$around->change->fish]);
+                return $change->fish === null
+                    ? Finding::of('company.pattern.since_change', date: $change->date, before: $before, after: $after, step: $change->intervention ?? $change->kind)
+                    : Finding::of('company.pattern.since_fish', date: $change->date, before: $before, after: $after, change: $change->kind, fish: $names[$change->fish]);
             }
         }
 
@@ -146,7 +146,7 @@ final readonly class Aggression
         $both = [];
         foreach ($this->pairs as $pair) {
             $key = min($pair->actor, $pair->target).'|'.max($pair->actor, $pair->target);
-            $both[$key] = [($both[$key][0] ?? 0) + $pair->acts, ($both[$key][1] ?? 0) + $pair->harmful, $pair];
+            $both[$key] = [($both[$key][0] ?? 0) + $pair->acts, ($both[$key][1] ?? 0) + $pair->harmful + $pair->decided, $pair];
         }
         $harmless = array_filter($both, fn (array $tally): bool => $tally[0] >= self::HARMLESS && $tally[1] === 0);
 

@@ -26,7 +26,7 @@ final readonly class Around
     /**
      * @param  list<SeenAct>  $acts
      * @param  list<HomeChange>  $changes
-     * @return list<self> newest first; changes around which nothing was seen say nothing and are left out
+     * @return list<self> newest first; changes around which nothing was seen say nothing and are left out, and so are water changes that made no difference: there is one each week
      */
     public static function all(array $acts, array $changes, LocalDate $today): array
     {
@@ -43,7 +43,8 @@ final readonly class Around
         }, $changes);
         usort($all, fn (self $a, self $b): int => $a->change->date->daysUntil($today) <=> $b->change->date->daysUntil($today));
 
-        return array_values(array_filter($all, fn (self $around): bool => $around->before + $around->after > 0));
+        return array_values(array_filter($all, fn (self $around): bool => $around->before + $around->after > 0
+            && ($around->change->kind !== ChangeKind::WaterChange || $around->isWorse() || $around->isBetter())));
     }
 
     /** At least twice as much as before, and more than chance would have it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Company\Aggression;
 
-/** How often one went for another, and how often it left a mark. */
+/** How often one went for another, and how often it left a mark or got the better of it. */
 final readonly class HotPair
 {
     private function __construct(
@@ -13,6 +13,8 @@ final readonly class HotPair
         public string $target,
         public int $acts,
         public int $harmful,
+        /** To display, to spar and to wrestle decides nothing. */
+        public int $decided,
     ) {
     }
 
@@ -24,13 +26,13 @@ final readonly class HotPair
     {
         $tally = [];
         foreach ($acts as $act) {
-            [$count, $harmful] = $tally[$act->actor][$act->target] ?? [0, 0];
-            $tally[$act->actor][$act->target] = [$count + 1, $harmful + ($act->isHarmful() ? 1 : 0)];
+            [$count, $harmful, $decided] = $tally[$act->actor][$act->target] ?? [0, 0, 0];
+            $tally[$act->actor][$act->target] = [$count + 1, $harmful + ($act->isHarmful() ? 1 : 0), $decided + ($act->act->isWon() ? 1 : 0)];
         }
         $pairs = [];
         foreach ($tally as $actor => $targets) {
-            foreach ($targets as $target => [$count, $harmful]) {
-                $pairs[] = new self((string) $actor, (string) $target, $count, $harmful);
+            foreach ($targets as $target => [$count, $harmful, $decided]) {
+                $pairs[] = new self((string) $actor, (string) $target, $count, $harmful, $decided);
             }
         }
         usort($pairs, fn (self $a, self $b): int => [$b->harmful, $b->acts] <=> [$a->harmful, $a->acts]);

@@ -80,12 +80,12 @@ final readonly class OpenCase
     /** @param  array<string, string>  $names  by key */
     public function finding(array $names): Finding
     {
-        $who = ['actor' => $names[$this->actor] ?? $this->actor, 'victim' => $names[$this->victim]];
+        [$actor, $victim] = [$names[$this->actor] ?? $this->actor, $names[$this->victim]];
 
         return match ($this->because) {
-            'harm' => Finding::of('company.case.harm', ...$who, harm: $this->last->harm, date: $this->last->date),
-            'not_eating' => Finding::of('company.case.not_eating', ...$who),
-            'rising' => Finding::of('company.case.rising', ...$who),
+            'harm' => Finding::of('company.case.harm', actor: $actor, victim: $victim, harm: $this->last->harm, date: $this->last->date),
+            'not_eating' => Finding::of('company.case.not_eating', actor: $actor, victim: $victim),
+            'rising' => Finding::of('company.case.rising', actor: $actor, victim: $victim),
         };
     }
 }

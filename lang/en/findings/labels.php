@@ -46,6 +46,7 @@ return [
             'scales' => 'misses scales', 'eyes' => 'has a cloudy eye', 'surface' => 'cannot leave the surface', 'disc' => 'curls its disc',
         ],
         'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'hurt-eye' => 'a hurt eye', 'wound' => 'a wound', 'hiding' => 'it hides', 'not-eating' => 'it does not eat', 'death' => 'death'],
+        'purpose' => ['display' => 'as it happened', 'food' => 'eaten as food, as intended', 'starter' => 'as starters do, on purpose', 'cleaner' => 'as cleaners do, on purpose'],
         'light_state' => ['first' => 'in the first hour of light', 'day' => 'by day', 'dim' => 'in dim or blue light', 'off' => 'in the dark'],
         'change_kind' => ['came-in' => 'came in', 'came-back' => 'came back', 'went-out' => 'went out', 'time-out' => 'was taken out for a time', 'water-change' => 'a water change', 'intervention' => 'something was done'],
         'intervention' => [

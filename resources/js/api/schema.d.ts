@@ -156,7 +156,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["showCounts"];
         put?: never;
         post: operations["addCount"];
         delete?: never;
@@ -255,22 +255,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undoFishTable"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/survival": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showSurvival"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1190,6 +1174,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/survival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSurvival"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems": {
         parameters: {
             query?: never;
@@ -1798,7 +1798,7 @@ export interface components {
         };
         LossRequest: {
             /** @enum {string} */
-            kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished";
+            kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | "let-out";
             /** Format: date */
             date: string;
             /** @description How many of a shoal; 1 when left out. */
@@ -1808,6 +1808,15 @@ export interface components {
              * @enum {string|null}
              */
             sex?: "male" | "female" | null;
+            /** @description Who ate it, if that was seen. */
+            eaten_by_id?: number | null;
+            /**
+             * Format: date
+             * @description Where the day is not known: it happened after this one, and up to the other.
+             */
+            last_seen?: string | null;
+            /** @description What was learnt. */
+            lesson?: string | null;
             /** @description In own words. */
             cause?: string | null;
         };
@@ -2310,6 +2319,15 @@ export interface components {
             /** Format: float */
             weight: number;
         };
+        /** @description How many were lost in one way. */
+        CauseRow: {
+            /** @enum {string} */
+            kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | "let-out";
+            /** @description In the last year. */
+            lately: number;
+            /** @description Before. */
+            before: number;
+        };
         /** @description The chain of homes that a fish needs from today on, as if everybody else stayed where they are. */
         Chain: {
             /** @description None when no home here takes it. */
@@ -2440,6 +2458,27 @@ export interface components {
             is_eating: boolean;
             sign: string | null;
         };
+        /** @description How many of a shoal were believed there, what was counted, and what follows from it. */
+        CountSheet: {
+            sentences: string[];
+            /** @description How many from which day on. */
+            expected: components["schemas"]["ExpectedStep"][];
+            /** @description By date. */
+            counted: components["schemas"]["CountedRow"][];
+            proposed: components["schemas"]["ProposedLossRow"] | null;
+            /** @description The likeliest first; empty where nothing is missing. */
+            suspects: components["schemas"]["SuspectRow"][];
+        };
+        /** @description A count of a shoal. */
+        CountedRow: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "all-caught" | "at-least" | "estimate";
+            number: number;
+            /** @description Below what was believed. */
+            is_low: boolean;
+        };
         /** @description One thing of the round that is due. */
         DueRow: {
             system_id: number;
@@ -2456,6 +2495,12 @@ export interface components {
             is_late: boolean;
             /** @description Of an inspection: what to look at. */
             inspect: string[];
+        };
+        /** @description How many were believed there from a day on. */
+        ExpectedStep: {
+            /** Format: date */
+            date: string;
+            count: number;
         };
         /** @description A fish for which nobody has said where it goes if it cannot stay. */
         FallbackWanted: {
@@ -2583,7 +2628,7 @@ export interface components {
              * @description What the last loss was; null: it joined a shoal, or a count found nobody.
              * @enum {string|null}
              */
-            how: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | null;
+            how: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | "let-out" | null;
             /** @description The shoal that it joined, where that was its end. */
             joined: string | null;
         };
@@ -3352,6 +3397,12 @@ export interface components {
             /** @description The entry as it is now, when a correction came too late. */
             current?: components["schemas"]["MeasurementEntry"];
         };
+        /** @description What several low counts running make likely. */
+        ProposedLossRow: {
+            missing: number;
+            /** Format: date */
+            last_seen: string;
+        };
         /** @description A fish in quarantine. */
         QuarantineRow: {
             id: number;
@@ -3738,6 +3789,16 @@ export interface components {
              */
             join_from_mm: number | null;
         };
+        /** @description How long those of one group live. */
+        SurvivalGroup: {
+            /** @description Null: it is not known of which group they are. */
+            name: string | null;
+            came: number;
+            deaths: number;
+            sentence: string;
+            /** @description None where they are too few to conclude from. */
+            steps: components["schemas"]["SurvivalRow"][];
+        };
         /** @description A day after arrival on which somebody died. */
         SurvivalRow: {
             days: number;
@@ -3765,6 +3826,16 @@ export interface components {
             steps: components["schemas"]["SurvivalRow"][];
             /** @description As long as anybody was kept. */
             days: number;
+            /** @description Those of which most came first; empty unless asked. */
+            groups: components["schemas"]["SurvivalGroup"][];
+            /** @description Of losses, the commonest first. */
+            causes: components["schemas"]["CauseRow"][];
+        };
+        /** @description One that may have eaten those that are missing. */
+        SuspectRow: {
+            fish_id: number;
+            name: string;
+            words: string;
         };
         /** @description When one of two may swallow the other. */
         SwallowingRow: {
@@ -4890,6 +4961,55 @@ export interface operations {
             };
         };
     };
+    showCounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How many were believed there, what was counted, and what follows. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such shoal. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     addCount: {
         parameters: {
             query?: never;
@@ -5388,44 +5508,6 @@ export interface operations {
             };
             /** @description More has been written about one of them. */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    showSurvival: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Of all that ever came. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SurvivalSheet"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9617,6 +9699,56 @@ export interface operations {
             };
             /** @description No such system. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSurvival: {
+        parameters: {
+            query?: {
+                /** @description Also of each group by itself. */
+                by?: "species" | "origin" | "system" | "quarantine";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of all that ever came, and of each group. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurvivalSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such way to group them. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

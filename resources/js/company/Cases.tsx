@@ -99,7 +99,7 @@ function Tried({ attempt, today }: { attempt: AggressionSheet['tried'][number]; 
     return (
         <Box
             display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) 200px' }}
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) 236px' }}
             gap="4px 12px"
             alignItems="end"
         >

@@ -16,6 +16,8 @@ const RIGHT = 96
 const TOP = 14
 const BELOW = 44
 const YEAR = 365
+const HALVES = [0, 183, YEAR]
+const NARROW = 560
 const QUARTERS = [0, 91, 183, 274, YEAR]
 const MIDDLE = 1000
 const STEP = 100
@@ -83,7 +85,7 @@ function Picture({ sheet, fish, today }: Props) {
                     <Axes
                         scales={scales}
                         levels={Array.from({ length: (high - low) / STEP + 1 }, (_, i) => low + i * STEP)}
-                        quarters={QUARTERS.map((days) => addDays(begin, days))}
+                        quarters={(width < NARROW ? HALVES : QUARTERS).map((days) => addDays(begin, days))}
                         end={width - RIGHT}
                     />
                     {sheet.changes.map((change) => (

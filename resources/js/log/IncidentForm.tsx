@@ -112,11 +112,11 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
                 chosen={[harm]}
                 onToggle={(value) => form.setValue('harm', value as Harm)}
             />
-            <GoingOn form={form} known={known} />
+            <Known form={form} known={known} />
             <Button type="button" variant="plain" alignSelf="start" onClick={() => showMore(!isMore)}>
                 {isMore ? words.less : words.more}
             </Button>
-            {isMore && <More today={today} />}
+            {isMore && <More form={form} known={known} today={today} />}
         </FieldForm>
     )
 }
@@ -135,9 +135,17 @@ function sent(typed: Values, known: Occasion[]) {
     }
 }
 
-function More({ today }: { today: string }) {
+interface MoreProps {
+    form: ReturnType<typeof useForm<Values>>
+    known: KnownOccasions
+}
+
+function More({ form, known, today }: MoreProps & { today: string }) {
     return (
         <Box display="grid" gridTemplateColumns="1fr 1fr" gap="12px">
+            <Box gridColumn="1 / -1">
+                <GoingOn form={form} known={known} />
+            </Box>
             <Text name="date" label={messages.log.day} type="date" max={today} />
             <Text name="time" label={messages.log.time} type="time" />
             <Choice
@@ -189,7 +197,7 @@ function Who({ label, name, chosen, from, isAll = false, onChoose }: WhoProps) {
     )
 }
 
-interface Known {
+interface KnownOccasions {
     occasions: Occasion[]
     light: string | null
 }
@@ -198,36 +206,37 @@ interface Known {
 function useKnownOccasions(
     control: ReturnType<typeof useForm<Values>>['control'],
     home: number | undefined,
-): Known {
+): KnownOccasions {
     const [date, time] = useWatch({ control, name: ['date', 'time'] })
     const sheet = useQuery(goingsOnQuery(home, date, time)).data
     return { occasions: sheet?.occasions ?? [], light: sheet?.light_words ?? null }
 }
 
-function GoingOn({ form, known }: { form: ReturnType<typeof useForm<Values>>; known: Known }) {
+/** What goes with it unless somebody says otherwise, in a line. */
+function Known({ form, known }: MoreProps) {
     const [typed, time] = useWatch({ control: form.control, name: ['occasions', 'time'] })
+    const occasions = (typed ?? known.occasions).map((one) => words.occasions[one])
+    const light = known.light === null ? [] : [words.lights({ time, light: known.light })]
+    return <chakra.p color="ink2">{[...light, ...occasions].join(', ')}</chakra.p>
+}
+
+function GoingOn({ form, known }: MoreProps) {
+    const typed = useWatch({ control: form.control, name: 'occasions' })
     const occasions = typed ?? known.occasions
     return (
-        <Box>
-            <Chips
-                label={words.going}
-                isMany
-                options={optionsOf(words.occasions)}
-                chosen={occasions}
-                onToggle={(value) =>
-                    form.setValue(
-                        'occasions',
-                        occasions.includes(value as Occasion)
-                            ? occasions.filter((one) => one !== value)
-                            : [...occasions, value as Occasion],
-                    )
-                }
-            />
-            {known.light !== null && (
-                <chakra.p color="ink2" paddingTop="4px">
-                    {words.lights({ time, light: known.light })}
-                </chakra.p>
-            )}
-        </Box>
+        <Chips
+            label={words.going}
+            isMany
+            options={optionsOf(words.occasions)}
+            chosen={occasions}
+            onToggle={(value) =>
+                form.setValue(
+                    'occasions',
+                    occasions.includes(value as Occasion)
+                        ? occasions.filter((one) => one !== value)
+                        : [...occasions, value as Occasion],
+                )
+            }
+        />
     )
 }

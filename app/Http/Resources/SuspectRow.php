@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'One that may have eaten those that are missing.')]
+final readonly class SuspectRow
+{
+    public function __construct(
+        #[OA\Property] public int $fish_id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $words,
+    ) {
+    }
+}
