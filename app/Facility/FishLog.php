@@ -54,10 +54,20 @@ final readonly class FishLog
         ));
     }
 
-    /** @return list<LogLine> */
+    /** @return list<LogLine> its own, and whom it ate */
     private function losses(int $fishId): array
     {
-        return $this->unreadable->readAll(StoredTable::Losses, $this->newest('losses', $fishId)->get(), fn (stdClass $row): LogLine => new LogLine(LogType::Loss, $row->id, $row->date, kind: $row->kind, count: $row->count, cause: $row->cause, sex: $row->sex === null ? null : Sex::from($row->sex)));
+        $rows = DB::table('losses')->whereNull('losses.deleted_at')->where(fn (Builder $either) => $either->where('losses.fish_id', $fishId)->orWhere('losses.eaten_by_id', $fishId))
+            ->join('fish as lost', 'lost.id', 'losses.fish_id')->leftJoin('fish as eater', 'eater.id', 'losses.eaten_by_id')
+            ->select('losses.*', 'lost.name as lost_name', 'eater.name as eater_name')->orderByDesc('losses.date')->orderByDesc('losses.id')->limit(self::NEWEST)->get();
+
+        return $this->unreadable->readAll(StoredTable::Losses, $rows, fn (stdClass $row): LogLine => new LogLine(
+            LogType::Loss, $row->id, $row->date,
+            other: $row->fish_id === $fishId ? $row->eater_name : $row->lost_name,
+            is_actor: $row->fish_id !== $fishId,
+            kind: $row->kind, count: $row->count, cause: $row->cause, sex: $row->sex === null ? null : Sex::from($row->sex),
+            from: $row->last_seen, lesson: $row->lesson,
+        ));
     }
 
     /** @return list<LogLine> */

@@ -5,6 +5,7 @@ import { addFish } from '../../resources/js/messages/en/addFish'
 import { aggression } from '../../resources/js/messages/en/aggression'
 import { company } from '../../resources/js/messages/en/company'
 import { group } from '../../resources/js/messages/en/group'
+import { losses } from '../../resources/js/messages/en/losses'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
@@ -27,6 +28,7 @@ const texts = textsOf({
     aggression,
     company,
     group,
+    losses,
     rulebook,
     species,
     steps,

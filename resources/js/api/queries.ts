@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import type { Query } from './client'
 import { read } from './client'
-import type { Quantity } from './types'
+import type { LifeGroups, Quantity } from './types'
 
 /** What is read of the API; the first part of each key is its resource (see keys.ts). */
 
@@ -225,7 +225,16 @@ export const companyQuery = (system: number | undefined) =>
         queryFn: () => read('/api/v1/company', {}, system === undefined ? {} : { system_id: system }),
     })
 
-export const survivalQuery = queryOptions({
-    queryKey: ['fish', 'survival'],
-    queryFn: () => read('/api/v1/survival', {}),
-})
+/** @param by also of each group by itself; undefined: all together alone */
+export const survivalQuery = (by: LifeGroups | undefined) =>
+    queryOptions({
+        queryKey: ['fish', 'survival', by],
+        queryFn: () => read('/api/v1/survival', {}, by === undefined ? {} : { by }),
+        placeholderData: keepPreviousData,
+    })
+
+export const countsQuery = (fish: number) =>
+    queryOptions({
+        queryKey: ['fish', fish, 'counts'],
+        queryFn: () => read('/api/v1/fish/{fish}/counts', { fish }),
+    })

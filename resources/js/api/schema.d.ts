@@ -2981,9 +2981,9 @@ export interface components {
             id: number;
             /** Format: date */
             date: string;
-            /** @description The other fish of an incident, a parting or a joining. */
+            /** @description The other fish of an incident, a parting or a joining; of a loss who ate it, or who was eaten. */
             other: string | null;
-            /** @description True when the fish of this sheet did it: attacked, was parted, joined. */
+            /** @description True when the fish of this sheet did it: attacked, was parted, joined, ate. */
             is_actor: boolean | null;
             /** @enum {string|null} */
             act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | "locked-lips" | "pinned" | null;
@@ -3004,10 +3004,12 @@ export interface components {
             males: number | null;
             /** @description Of a make-up. */
             females: number | null;
-            /** @description What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. */
+            /** @description What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. Of a loss: when it was last seen. */
             from: string | null;
             /** @description What is after it. */
             to: string | null;
+            /** @description Of a loss: what was learnt. */
+            lesson: string | null;
         };
         /** @description Another species that is taken for this one, and what tells them apart. */
         LookAlike: {

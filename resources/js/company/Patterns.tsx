@@ -1,5 +1,6 @@
-import { Box, Table } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import type { AggressionSheet } from '../api/types'
+import { Figures } from '../frame/Figures'
 import { Section } from '../frame/Section'
 import { aggressionWords as words } from '../messages/aggression'
 import { longDay } from '../units/day'
@@ -53,36 +54,5 @@ export function AroundTable({ rows, today }: { rows: AggressionSheet['around']; 
                 ])}
             />
         </Section>
-    )
-}
-
-function Figures({
-    columns,
-    rows,
-}: {
-    columns: readonly string[]
-    rows: readonly (readonly (string | number)[])[]
-}) {
-    return (
-        <Box overflowX="auto">
-            <Table.Root>
-                <Table.Header>
-                    <Table.Row>
-                        {columns.map((name) => (
-                            <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
-                        ))}
-                    </Table.Row>
-                </Table.Header>
-                <Table.Body>
-                    {rows.map((row, i) => (
-                        <Table.Row key={i}>
-                            {row.map((cell, j) => (
-                                <Table.Cell key={columns[j]}>{cell}</Table.Cell>
-                            ))}
-                        </Table.Row>
-                    ))}
-                </Table.Body>
-            </Table.Root>
-        </Box>
     )
 }

@@ -1,20 +1,23 @@
-import { Box, Button, Table } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { survivalQuery } from '../api/queries'
-import type { SurvivalSheet } from '../api/types'
+import type { LifeGroups, SurvivalSheet } from '../api/types'
+import { Figures } from '../frame/Figures'
 import { Section } from '../frame/Section'
 import { useWidth } from '../frame/useWidth'
+import { ChoiceField, optionsOf } from '../log/fields'
 import { messages } from '../messages'
-import { addFishWords } from '../messages/addFish'
+import { lossWords } from '../messages/losses'
 import { ink } from '../theme/tokens'
 import { percent } from '../units/share'
 
-const words = addFishWords.survival
+const words = lossWords.survival
 
-/** What share of those that came lives on, as steps over the time since they came; with a table as twin. */
+/** What share of those that came lives on, as steps over the time since they came; with a table as twin, and by group. */
 export function SurvivalPicture() {
-    const sheet = useQuery(survivalQuery).data
+    const [by, setBy] = useState<LifeGroups | undefined>()
+    const sheet = useQuery(survivalQuery(by)).data
     const [asTable, showTable] = useState(false)
     if (sheet === undefined || sheet.sentence === null) {
         return null
@@ -30,7 +33,50 @@ export function SurvivalPicture() {
                     </Button>
                 </>
             )}
+            <Box maxWidth="260px" paddingTop="8px">
+                <ChoiceField
+                    label={words.by}
+                    value={by ?? ''}
+                    onChange={(value) => setBy(value === '' ? undefined : (value as LifeGroups))}
+                    options={[{ value: '', text: words.all }, ...optionsOf(words.groups)]}
+                />
+            </Box>
+            {by !== undefined && <Groups groups={sheet.groups} by={by} />}
+            {sheet.causes.length > 0 && <Causes causes={sheet.causes} />}
         </Section>
+    )
+}
+
+function Groups({ groups, by }: { groups: SurvivalSheet['groups']; by: LifeGroups }) {
+    const nameOf = (name: string | null): string =>
+        name === null
+            ? words.unknown
+            : by === 'quarantine'
+              ? words[name === 'none' ? 'none' : 'quarantine']
+              : name
+    return (
+        <Figures
+            columns={[words.group, words.came, words.deaths, words.said]}
+            rows={groups.map((group) => [nameOf(group.name), group.came, group.deaths, group.sentence])}
+        />
+    )
+}
+
+function Causes({ causes }: { causes: SurvivalSheet['causes'] }) {
+    return (
+        <>
+            <chakra.h3 fontWeight={700} paddingTop="14px">
+                {words.causes}
+            </chakra.h3>
+            <Figures
+                columns={[words.cause, words.lately, words.before]}
+                rows={causes.map(({ kind, lately, before }) => [
+                    messages.labels.losses[kind],
+                    lately,
+                    before,
+                ])}
+            />
+        </>
     )
 }
 
@@ -109,31 +155,18 @@ function Picture({ sheet }: { sheet: SurvivalSheet }) {
 
 function Steps({ sheet }: { sheet: SurvivalSheet }) {
     return (
-        <Table.Root>
-            <Table.Header>
-                <Table.Row>
-                    <Table.ColumnHeader>{words.day}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{words.atRisk}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{words.deaths}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{words.share}</Table.ColumnHeader>
-                </Table.Row>
-            </Table.Header>
-            <Table.Body>
-                {sheet.steps.map((step) => (
-                    <Table.Row key={step.days}>
-                        <Table.Cell>{step.days}</Table.Cell>
-                        <Table.Cell>{step.at_risk}</Table.Cell>
-                        <Table.Cell>{step.deaths}</Table.Cell>
-                        <Table.Cell>
-                            {words.between({
-                                share: percent(step.share),
-                                low: percent(Math.min(step.low, step.high)),
-                                high: percent(Math.max(step.low, step.high)),
-                            })}
-                        </Table.Cell>
-                    </Table.Row>
-                ))}
-            </Table.Body>
-        </Table.Root>
+        <Figures
+            columns={[words.day, words.atRisk, words.deaths, words.share]}
+            rows={sheet.steps.map((step) => [
+                step.days,
+                step.at_risk,
+                step.deaths,
+                words.between({
+                    share: percent(step.share),
+                    low: percent(Math.min(step.low, step.high)),
+                    high: percent(Math.max(step.low, step.high)),
+                }),
+            ])}
+        />
     )
 }

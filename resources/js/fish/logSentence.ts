@@ -10,7 +10,7 @@ export function logSentence(line: LogLine, name: string, unit: LengthUnit, today
         case 'incident':
             return incidentSentence(line, name)
         case 'loss':
-            return lossSentence(line)
+            return lossSentence(line, today)
         case 'count':
             return messages.fish.logged.count({
                 n: line.count ?? 0,
@@ -54,15 +54,29 @@ function inspectionSentence(line: LogLine): string {
     return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
 }
 
-function lossSentence(line: LogLine): string {
-    const how = messages.labels.losses[line.kind as LossKind]
+function lossSentence(line: LogLine, today: string): string {
+    const said = messages.fish.logged
     const n = line.count ?? 1
-    const bare = n > 1 ? messages.fish.logged.losses({ n, how }) : messages.fish.logged.loss({ how })
-    const what =
-        line.sex === null
-            ? bare
-            : messages.fish.logged.lostOf({ what: bare, sex: messages.labels.sexes[line.sex] })
-    return line.cause === null ? what : messages.fish.logged.because({ what, cause: line.cause })
+    const other = line.other ?? ''
+    if (line.is_actor === true) {
+        return told(said.ate({ n, other }), line, today)
+    }
+    const how = messages.labels.losses[line.kind as LossKind]
+    const bare = n > 1 ? said.losses({ n, how }) : said.loss({ how })
+    const what = other === '' ? bare : said.eatenBy({ what: bare, other })
+    return told(
+        line.sex === null ? what : said.lostOf({ what, sex: messages.labels.sexes[line.sex] }),
+        line,
+        today,
+    )
+}
+
+/** With what is known besides: since when, why, and what was learnt. */
+function told(loss: string, { from, cause, lesson }: LogLine, today: string): string {
+    const said = messages.fish.logged
+    const seen = from === null ? loss : said.lastSeen({ what: loss, day: longDay(from, today) })
+    const why = cause === null ? seen : said.because({ what: seen, cause })
+    return lesson === null ? why : said.learnt({ what: why, lesson })
 }
 
 /** Something about the fish itself was changed; "to" is empty where nothing is known any more. */

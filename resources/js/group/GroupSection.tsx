@@ -5,6 +5,7 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { groupWords as words } from '../messages/group'
 import { longDay } from '../units/day'
+import { Counts } from './Counts'
 import { GroupPicture } from './GroupPicture'
 import { Joining } from './Joining'
 import { MakeupForm } from './MakeupForm'
@@ -18,6 +19,16 @@ export function GroupSection({ sheet }: { sheet: FishSheet }) {
     if (fish.count === 1 && group.others.length === 0) {
         return null
     }
+    return (
+        <>
+            <TheGroup sheet={sheet} />
+            {fish.is_shoal && <Counts sheet={sheet} />}
+        </>
+    )
+}
+
+function TheGroup({ sheet }: { sheet: FishSheet }) {
+    const { fish, group } = sheet
     return (
         <Section title={words.title}>
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">

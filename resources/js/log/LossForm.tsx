@@ -2,6 +2,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { LossKind } from '../api/types'
 import { messages } from '../messages'
+import { lossWords as words } from '../messages/losses'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
 import { FieldForm, fieldsOf } from './FieldForm'
@@ -16,6 +17,11 @@ interface Values {
     /** Of all that a shoal lost; '': not seen. */
     sex: '' | 'male' | 'female'
     cause: string
+    /** '': not seen. */
+    eaten_by_id: string
+    /** '': the day is known. */
+    last_seen: string
+    lesson: string
 }
 
 const { Text, Choice } = fieldsOf<Values>()
@@ -29,6 +35,9 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             count: '1',
             sex: '',
             cause: '',
+            eaten_by_id: '',
+            last_seen: '',
+            lesson: '',
         },
     })
     const who = useWatch({ control: form.control, name: 'fish_id' })
@@ -50,15 +59,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             entry={entry}
             act={messages.log.saveLoss}
             onCancel={onDone}
-            onSave={({ kind, date, count, sex, cause }) =>
-                entry.save({
-                    kind,
-                    date,
-                    count: Number(count),
-                    sex: sex === '' ? null : sex,
-                    cause: cause === '' ? null : cause,
-                })
-            }
+            onSave={(typed) => entry.save(sent(typed))}
         >
             <Choice
                 name="fish_id"
@@ -72,6 +73,17 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 options={optionsOf(messages.labels.losses)}
                 help={messages.log.lossHelp}
             />
+            {kind === 'eaten' && chosen !== undefined && (
+                <Choice
+                    name="eaten_by_id"
+                    label={words.eatenBy}
+                    options={[
+                        { value: '', text: words.notSeen },
+                        ...fishOptions(all.filter(({ home }) => home.system_id === chosen.home.system_id)),
+                    ]}
+                />
+            )}
+            {kind === 'let-out' && <p>{words.letOut}</p>}
             {(kind === 'rehomed' || kind === 'given-back') &&
                 chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
             {chosen?.is_shoal === true && (
@@ -85,7 +97,24 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 </>
             )}
             <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="last_seen" label={words.lastSeen} type="date" max={today} help={words.lastSeenHelp} />
             <Text name="cause" label={messages.log.cause} />
+            <Text name="lesson" label={words.lesson} />
         </FieldForm>
     )
+}
+
+const orNone = (typed: string): string | null => (typed === '' ? null : typed)
+
+function sent({ kind, date, count, sex, cause, eaten_by_id, last_seen, lesson }: Values) {
+    return {
+        kind,
+        date,
+        count: Number(count),
+        sex: sex === '' ? null : sex,
+        cause: orNone(cause),
+        eaten_by_id: kind === 'eaten' && eaten_by_id !== '' ? Number(eaten_by_id) : null,
+        last_seen: orNone(last_seen),
+        lesson: orNone(lesson),
+    }
 }

@@ -55,15 +55,6 @@ export const addFish = {
         notFound: 'not found any more',
         joined: 'joined {shoal}',
     },
-    survival: {
-        title: 'How long they live here',
-        months: '{n} mo',
-        day: 'Days after they came',
-        atRisk: 'Kept until then',
-        deaths: 'Died',
-        share: 'Live on',
-        between: '{share} ({low} to {high})',
-    },
     brings: {
         fish: 'a fish',
         length: 'a length',

@@ -46,6 +46,7 @@ export const labels = {
         rehomed: 'rehomed',
         'given-back': 'given back',
         vanished: 'vanished',
+        'let-out': 'let out under permit',
     },
     counts: {
         'all-caught': 'all caught',

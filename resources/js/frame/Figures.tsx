@@ -1,0 +1,33 @@
+import { Box, Table } from '@chakra-ui/react'
+
+/** A plain table of words and figures; rows keep their order. */
+export function Figures({
+    columns,
+    rows,
+}: {
+    columns: readonly string[]
+    rows: readonly (readonly (string | number)[])[]
+}) {
+    return (
+        <Box overflowX="auto">
+            <Table.Root>
+                <Table.Header>
+                    <Table.Row>
+                        {columns.map((name) => (
+                            <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
+                        ))}
+                    </Table.Row>
+                </Table.Header>
+                <Table.Body>
+                    {rows.map((row, i) => (
+                        <Table.Row key={i}>
+                            {row.map((cell, j) => (
+                                <Table.Cell key={columns[j]}>{cell}</Table.Cell>
+                            ))}
+                        </Table.Row>
+                    ))}
+                </Table.Body>
+            </Table.Root>
+        </Box>
+    )
+}
