@@ -13,7 +13,7 @@ final class LossesTest extends ApiTestCase
         $this->assertSame([16, 15, 14, 12], array_column($sheet['expected'], 'count'));
         $this->assertSame([15, 14, 11, 12], array_column($sheet['counted'], 'number'));
         $this->assertSame('Tarn', $sheet['suspects'][0]['name']);
-        $this->assertStringContainsString('mouth large enough', $sheet['suspects'][0]['words']);
+        $this->assertStringContainsString('mouth has been large enough', $sheet['suspects'][0]['words']);
         $this->assertSame([[], [], null], [$this->counts('Yard koi')['suspects'], $this->counts('Tarn')['counted'], $this->counts('Tarn')['proposed']]);
     }
 
@@ -39,7 +39,7 @@ final class LossesTest extends ApiTestCase
         $this->assertSame(['loss', 'eaten', 'Dock', false, '2027-03-01', 'It was seen at night.'], [$line['type'], $line['kind'], $line['other'], $line['is_actor'], $line['from'], $line['lesson']]);
         $eater = $this->getJson("/api/v1/fish/{$dock}")->json('log.0');
         $this->assertSame(['loss', 'Barbs', true], [$eater['type'], $eater['other'], $eater['is_actor']]);
-        $this->assertStringContainsString('Dock has eaten of them before.', $this->counts('Barbs')['suspects'][0]['words']);
+        $this->assertStringContainsString('It has eaten of them before.', $this->counts('Barbs')['suspects'][0]['words']);
         $this->deleteJson("/api/v1/losses/{$loss}")->assertNoContent();
     }
 

@@ -14,7 +14,7 @@ final readonly class SurvivalGroup
         #[OA\Property(nullable: true, description: 'Null: it is not known of which group they are.')] public ?string $name,
         #[OA\Property] public int $came,
         #[OA\Property] public int $deaths,
-        #[OA\Property] public string $sentence,
+        #[OA\Property(nullable: true, description: 'Null: they are too few to conclude from.')] public ?string $sentence,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SurvivalRow'), description: 'None where they are too few to conclude from.')] public array $steps,
     ) {
     }

@@ -76,7 +76,7 @@ final readonly class SurvivalSheet
         uasort($survivals, fn (Survival $a, Survival $b): int => $b->came <=> $a->came);
 
         return array_map(
-            fn (string $name, Survival $survival): SurvivalGroup => new SurvivalGroup($name === '' ? null : $name, $survival->came, $survival->deaths, (string) $kept->says()->sayIf($survival->finding()), self::steps($survival)),
+            fn (string $name, Survival $survival): SurvivalGroup => new SurvivalGroup($name === '' ? null : $name, $survival->came, $survival->deaths, $survival->isEnough() ? $kept->says()->sayIf($survival->finding()) : null, self::steps($survival)),
             array_map(strval(...), array_keys(array_slice($survivals, 0, self::MOST_GROUPS))), array_values(array_slice($survivals, 0, self::MOST_GROUPS)),
         );
     }

@@ -78,12 +78,12 @@ final readonly class Suspects
         [$weight, $mouth] = match (true) {
             ! Mouthful::isHunted($predator, $prey) => [0.0, null],
             Mouthful::swallows($predator, $prey) => [self::SWALLOWS, self::mouthSince($fish, $missing, $occupants, $span)],
-            $predator->species->habits->bitesPieces => [self::BITES, Finding::of('losses.suspect.bites', fish: $fish->name)],
-            Mouthful::isNear($predator, $prey) => [self::NEARLY, Finding::of('losses.suspect.near', fish: $fish->name)],
+            $predator->species->habits->bitesPieces => [self::BITES, Finding::of('losses.suspect.bites')],
+            Mouthful::isNear($predator, $prey) => [self::NEARLY, Finding::of('losses.suspect.near')],
             default => [0.0, null],
         };
         $reasons = array_values(array_filter([
-            $ateBefore > 0 ? Finding::of('losses.suspect.ate_before', fish: $fish->name) : null,
+            $ateBefore > 0 ? Finding::of('losses.suspect.ate_before') : null,
             $mouth,
             $access < self::ALL_THE_TIME ? Finding::of('losses.suspect.part_time', share: Share::of($access)) : null,
         ]));
@@ -103,12 +103,12 @@ final readonly class Suspects
         $first = $today;
         for ($day = $today; ! $day->isBefore($since); $day = $day->plusDays(-self::STEP_DAYS)) {
             if (! Mouthful::swallows($predator->ofLength($lengths[0]->on($day)), $prey->ofLength($lengths[1]->on($day)))) {
-                return Finding::of('losses.suspect.since', fish: $fish->name, since: $first);
+                return Finding::of('losses.suspect.since', since: $first);
             }
             $first = $day;
         }
 
-        return Finding::of('losses.suspect.always', fish: $fish->name);
+        return Finding::of('losses.suspect.always');
     }
 
     /** Of the time since then, from 0 to 1. */

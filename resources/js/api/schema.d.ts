@@ -3797,7 +3797,8 @@ export interface components {
             name: string | null;
             came: number;
             deaths: number;
-            sentence: string;
+            /** @description Null: they are too few to conclude from. */
+            sentence: string | null;
             /** @description None where they are too few to conclude from. */
             steps: components["schemas"]["SurvivalRow"][];
         };

@@ -57,7 +57,12 @@ function Groups({ groups, by }: { groups: SurvivalSheet['groups']; by: LifeGroup
     return (
         <Figures
             columns={[words.group, words.came, words.deaths, words.said]}
-            rows={groups.map((group) => [nameOf(group.name), group.came, group.deaths, group.sentence])}
+            rows={groups.map((group) => [
+                nameOf(group.name),
+                group.came,
+                group.deaths,
+                group.sentence ?? words.tooFew,
+            ])}
         />
     )
 }
@@ -65,7 +70,7 @@ function Groups({ groups, by }: { groups: SurvivalSheet['groups']; by: LifeGroup
 function Causes({ causes }: { causes: SurvivalSheet['causes'] }) {
     return (
         <>
-            <chakra.h3 fontWeight={700} paddingTop="14px">
+            <chakra.h3 fontSize="16px" fontWeight={700} paddingTop="14px">
                 {words.causes}
             </chakra.h3>
             <Figures

@@ -22,21 +22,23 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
         return null
     }
     return (
-        <Section title={words.title}>
-            <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
-                {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}
-                {counts.proposed !== null && <Write sheet={sheet} proposed={counts.proposed} />}
-                <Suspects suspects={counts.suspects} />
-                {asTable ? (
-                    <CountTable counts={counts} today={sheet.today} />
-                ) : (
-                    <CountPicture counts={counts} name={sheet.fish.name} today={sheet.today} />
-                )}
-                <Button variant="plain" alignSelf="start" onClick={() => showTable(!asTable)}>
-                    {asTable ? messages.fish.picture : messages.fish.table}
-                </Button>
-            </Box>
-        </Section>
+        <Box paddingTop="22px">
+            <Section title={words.title}>
+                <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
+                    {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}
+                    {counts.proposed !== null && <Write sheet={sheet} proposed={counts.proposed} />}
+                    <Suspects suspects={counts.suspects} />
+                    {asTable ? (
+                        <CountTable counts={counts} today={sheet.today} />
+                    ) : (
+                        <CountPicture counts={counts} name={sheet.fish.name} today={sheet.today} />
+                    )}
+                    <Button variant="plain" alignSelf="start" onClick={() => showTable(!asTable)}>
+                        {asTable ? messages.fish.picture : messages.fish.table}
+                    </Button>
+                </Box>
+            </Section>
+        </Box>
     )
 }
 
@@ -69,7 +71,7 @@ function Suspects({ suspects }: { suspects: CountSheet['suspects'] }) {
     }
     return (
         <Box>
-            <chakra.h3 fontWeight={700}>{words.suspects}</chakra.h3>
+            <chakra.h3 fontSize="16px" fontWeight={700}>{words.suspects}</chakra.h3>
             <chakra.ol paddingStart="22px">
                 {suspects.map((one) => (
                     <li key={one.fish_id}>

@@ -24,6 +24,8 @@ interface Values {
     lesson: string
 }
 
+const LEFT_ALIVE: readonly LossKind[] = ['rehomed', 'given-back', 'let-out']
+
 const { Text, Choice } = fieldsOf<Values>()
 
 export function LossForm({ all, fish, today, onDone }: EntryProps) {
@@ -71,7 +73,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 name="kind"
                 label={messages.log.how}
                 options={optionsOf(messages.labels.losses)}
-                help={messages.log.lossHelp}
+                {...(LEFT_ALIVE.includes(kind) ? { help: messages.log.lossHelp } : {})}
             />
             {kind === 'eaten' && chosen !== undefined && (
                 <Choice
@@ -84,8 +86,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
                 />
             )}
             {kind === 'let-out' && <p>{words.letOut}</p>}
-            {(kind === 'rehomed' || kind === 'given-back') &&
-                chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
+            {LEFT_ALIVE.includes(kind) && chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
             {chosen?.is_shoal === true && (
                 <>
                     <Text name="count" label={messages.log.lost} inputMode="numeric" />

@@ -38,11 +38,11 @@ final class SuspectsTest extends TestCase
         ]);
         $of = fn (array $ate): array => Suspects::of($facility, $barbs, LocalDate::fromIso('2026-08-01'), self::occupant(...), $ate);
         $this->assertSame(['bodkin', 'piecemeal', 'newcomer'], array_map(fn (Suspect $suspect): string => $suspect->fish, $of([])));
-        $this->assertSame('Bodkin has had a mouth large enough since November 2026.', Said::of($of([])[0]->reasons));
-        $this->assertSame('Piecemeal bites pieces out of others.', Said::of($of([])[1]->reasons));
+        $this->assertSame('Its mouth has been large enough since November 2026.', Said::of($of([])[0]->reasons));
+        $this->assertSame('It bites pieces out of others.', Said::of($of([])[1]->reasons));
         $this->assertStringContainsString('It lived there for 19 % of the time.', Said::of($of([])[2]->reasons));
         $this->assertSame('small', $of(['small' => 2])[0]->fish, 'it has eaten of them');
-        $this->assertSame('Small has eaten of them before.', Said::of($of(['small' => 2])[0]->reasons));
+        $this->assertSame('It has eaten of them before.', Said::of($of(['small' => 2])[0]->reasons));
     }
 
     public function test_jumps_by_lid_and_kind(): void

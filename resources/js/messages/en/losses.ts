@@ -34,6 +34,7 @@ export const losses = {
         unknown: 'not known',
         none: 'without quarantine',
         quarantine: 'with quarantine',
+        tooFew: 'too few to say',
         group: 'Which',
         came: 'Came',
         said: 'How they live',
