@@ -26,6 +26,7 @@ use App\Http\Controllers\MeasurementController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PondClimateController;
 use App\Http\Controllers\PreparationController;
@@ -40,6 +41,7 @@ use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SurvivalController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TemperController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
 use App\Http\Controllers\UsualTankController;
@@ -59,7 +61,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -188,6 +190,9 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('systems/{system}/watched-spans', [WatchedSpanController::class, 'store']);
         Route::put('watched-spans/{span}', [WatchedSpanController::class, 'update']);
         Route::delete('watched-spans/{span}', [WatchedSpanController::class, 'destroy']);
+        Route::post('pair-verdicts', [PairVerdictController::class, 'store']);
+        Route::delete('pair-verdicts/{verdict}', [PairVerdictController::class, 'destroy']);
+        Route::put('fish/{fish}/temper', [TemperController::class, 'update']);
         Route::post('settlements', [SettlementController::class, 'store']);
         Route::delete('settlements/{settlement}', [SettlementController::class, 'destroy']);
         Route::post('incidents', [IncidentController::class, 'store']);

@@ -22,11 +22,14 @@ use Biomegas\Facility\RationChange;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Stay;
 use Biomegas\Facility\System;
+use Biomegas\Facility\Temper;
 use Biomegas\Facility\TemperatureReadings;
 use Biomegas\Losses\HeadCount;
 use Biomegas\Losses\SexCount;
 use Biomegas\Measure\Length;
 use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\OwnVerdict;
+use Biomegas\Rulebook\PairVerdict;
 use Biomegas\Rulebook\Ration;
 use Biomegas\Rulebook\Rulebook;
 use Closure;
@@ -50,17 +53,25 @@ final readonly class FacilityReader
         $settings = FacilitySettings::query()->firstOrFail();
         $today = self::today($settings);
         [$systems, $former] = $this->systems($today);
-        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $alsoFish, $withoutMeasurement);
+        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $today, $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
         return new FacilitySnapshot(
-            new Facility($today, $settings->horizon_days, $rulebook ?? new Rulebook, $systems, $fish, $former),
+            new Facility($today, $settings->horizon_days, ($rulebook ?? new Rulebook)->withVerdicts($this->verdicts()), $systems, $fish, $former),
             $settings->unit_system,
             $kept,
             $this->answers,
             new WaterBook($this->unreadable, $today),
             $this->unreadable,
         );
+    }
+
+    /** @return list<OwnVerdict> the keeper's words on two, the newest last */
+    private function verdicts(): array
+    {
+        return $this->unreadable->readAll(StoredTable::PairVerdicts, DB::table('pair_verdicts')->whereNull('deleted_at')->orderBy('id')->get(), fn (stdClass $row): OwnVerdict => new OwnVerdict(
+            Keys::ofFish($row->fish_id), Keys::ofFish($row->other_id), PairVerdict::from($row->verdict), $row->reason,
+        ));
     }
 
     /** Today's date where the fish are. */
@@ -110,7 +121,7 @@ final readonly class FacilityReader
      * @param  array<string, true>  $systems  by key: those that can be read
      * @return array{list<Fish>, array<string, FishSnapshot>}
      */
-    private function fish(array $systems, ?int $alsoFish, ?int $withoutMeasurement): array
+    private function fish(array $systems, LocalDate $today, ?int $alsoFish, ?int $withoutMeasurement): array
     {
         $species = $forms = $backgrounds = [];
         $inUse = DB::table('species')->whereIn('id', DB::table('fish')->select('species_id')->union(DB::table('fish_candidates')->select('species_id')))->get();
@@ -125,9 +136,10 @@ final readonly class FacilityReader
         $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = (new HeadCountEvents($this->unreadable))->byFish();
         $makeups = $this->byFish(StoredTable::Makeups, DB::table('makeups')->whereNull('deleted_at')->orderBy('date')->orderBy('id')->get(), self::makeup(...));
+        $manners = Manners::until($today);
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
-        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $alsoFish, &$all, &$kept): void {
+        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $manners, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
                 return;
@@ -152,6 +164,7 @@ final readonly class FacilityReader
                 fallback: $row->fallback,
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
                 makeup: $makeup,
+                manner: $manners->of($row->id, $row->temper === null ? null : Temper::from($row->temper)),
                 sexes: $makeup === null ? null : SexCount::after($makeup, $present, $headCounts[$row->id] ?? []),
             );
             $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $backgrounds[$row->species_id]);

@@ -207,7 +207,7 @@ final class FacilitySnapshot
     {
         $others = array_filter($this->facility->residentsOf($system), fn (Fish $resident): bool => $resident->key !== $fish->key);
 
-        return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook));
+        return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook, $fish->currentSystem() === $system->key));
     }
 
     /** Says what the core finds, in the units of this facility. */

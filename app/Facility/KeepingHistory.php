@@ -56,6 +56,7 @@ final readonly class KeepingHistory
             LogType::Candidates->value => ['candidates', fn (mixed $list): ?string => self::candidates($kinds, $list)],
             LogType::Sex->value => ['sex', fn (mixed $sex): ?string => $sex],
             LogType::Hatched->value => ['hatched_on', fn (mixed $day): ?string => $day],
+            LogType::Temper->value => ['temper', fn (mixed $temper): ?string => $temper],
             LogType::Adult->value => ['stated_adult_tenth_mm', fn (mixed $tenths): ?string => $tenths === null ? null : (string) TenthMm::toMm((int) $tenths)],
         ];
         $words = [];

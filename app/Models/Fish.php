@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Sex;
+use Biomegas\Facility\Temper;
 use Biomegas\Rulebook\Ration;
 use Database\Factories\FishFactory;
 use Illuminate\Database\Eloquent\Collection;
@@ -32,6 +33,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property Sex|null $sex
  * @property string|null $hatched_on
  * @property int|null $stated_adult_tenth_mm
+ * @property Temper|null $temper as its keeper says; null: as its log shows
  * @property Collection<int, FishCandidate> $candidates
  * @property Species $species
  * @property Collection<int, Stay> $stays
@@ -44,14 +46,14 @@ final class Fish extends Model
 
     use LogsActivity;
 
-    protected $casts = ['ration' => Ration::class, 'purpose' => Purpose::class, 'sex' => Sex::class];
+    protected $casts = ['ration' => Ration::class, 'purpose' => Purpose::class, 'sex' => Sex::class, 'temper' => Temper::class];
 
     protected $table = 'fish';
 
     /** What it was taken for before stays in the history; other species that it may be are written there by `mayBe`. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['species_id', 'sex', 'hatched_on', 'stated_adult_tenth_mm'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['species_id', 'sex', 'hatched_on', 'stated_adult_tenth_mm', 'temper'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 
     /** @return HasMany<FishCandidate, $this> */

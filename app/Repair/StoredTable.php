@@ -25,6 +25,7 @@ enum StoredTable: string
     case Incidents = 'incidents';
     case WatchedSpans = 'watched_spans';
     case Settlements = 'settlements';
+    case PairVerdicts = 'pair_verdicts';
     case Moves = 'moves';
     case WaterTests = 'water_tests';
     case WaterWorks = 'water_works';
@@ -45,7 +46,7 @@ enum StoredTable: string
             self::Facility => ['rulebook'],
             self::Species => ['own'],
             self::Systems => ['available_from', 'description'],
-            self::Fish => ['arrived_on', 'hatched_on', 'count', 'sex', 'purpose', 'ration', 'stated_adult_tenth_mm'],
+            self::Fish => ['arrived_on', 'hatched_on', 'count', 'sex', 'purpose', 'ration', 'stated_adult_tenth_mm', 'temper'],
             self::Candidates => ['weight'],
             self::Stays => ['from', 'until'],
             self::Lengths => ['date', 'length_tenth_mm', 'method', 'length_kind', 'sample', 'spread_tenth_mm'],
@@ -57,6 +58,7 @@ enum StoredTable: string
             self::Incidents => ['date', 'time', 'act', 'harm', 'occasions', 'intervention', 'success'],
             self::WatchedSpans => ['began_at', 'minutes'],
             self::Settlements => ['date'],
+            self::PairVerdicts => ['verdict', 'reason'],
             self::Moves => ['date'],
             self::WaterTests => ['date', 'values'],
             self::WaterWorks => ['date', 'kind', 'share'],
@@ -75,7 +77,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

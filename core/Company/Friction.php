@@ -8,6 +8,7 @@ use Biomegas\Facility\Diet;
 use Biomegas\Facility\FeedingPace;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\Species;
+use Biomegas\Facility\Temper;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Rulebook\Rulebook;
@@ -35,6 +36,8 @@ final readonly class Friction
             ...self::inOneDirection($other, $one, $rulebook),
             self::diets($one, $other, $rulebook),
             self::waters($one, $other, $rulebook),
+            self::hybrids($one, $other),
+            self::regions($one, $other),
         ]));
         usort($reasons, fn (PairReason $a, PairReason $b): int => $b->weight <=> $a->weight);
 
@@ -44,13 +47,13 @@ final readonly class Friction
     /** @return list<PairReason|null> */
     private static function inOneDirection(Occupant $one, Occupant $other, Rulebook $rulebook): array
     {
-        return [self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook)];
+        return [self::hurt($one, $other, $rulebook), self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook), self::tooFew($one, $other, $rulebook)];
     }
 
     private static function alike(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
     {
         $keepsGroup = $one->species->key === $other->species->key && $one->species->needs->minimumGroup > 1;
-        $temper = max($one->species->habits->temperament, $other->species->habits->temperament);
+        $temper = max($one->temperament(), $other->temperament());
 
         return $keepsGroup || $temper < self::USUAL_TEMPER || ! self::areAlike($one->species, $other->species)
             ? null
@@ -74,8 +77,8 @@ final readonly class Friction
 
     private static function temper(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
     {
-        $beyond = $one->species->habits->temperament - self::USUAL_TEMPER;
-        if ($beyond <= 0 || ($one->species->key === $other->species->key && $one->species->needs->minimumGroup > 1)) {
+        $beyond = $one->temperament() - self::USUAL_TEMPER;
+        if ($beyond <= 0 || ($one->manner->temper !== Temper::Bully && $one->species->key === $other->species->key && $one->species->needs->minimumGroup > 1)) {
             return null;
         }
         $isStronger = $one->longest() > self::STRONGER * $other->longest();
@@ -83,8 +86,8 @@ final readonly class Friction
 
         return new PairReason(
             $isStronger
-                ? Finding::of('company.pair.temper_stronger', one: $one->name, other: $other->name, temper: $one->species->habits->temperament)
-                : Finding::of('company.pair.temper', one: $one->name, temper: $one->species->habits->temperament),
+                ? Finding::of('company.pair.temper_stronger', one: $one->name, other: $other->name, temper: $one->temperament())
+                : Finding::of('company.pair.temper', one: $one->name, temper: $one->temperament()),
             $weight,
         );
     }
@@ -101,6 +104,44 @@ final readonly class Friction
         return $one->species->habits->pace === FeedingPace::Fast && $other->species->habits->pace === FeedingPace::Slow
             ? new PairReason(Finding::of('company.pair.steals_food', one: $one->name, other: $other->name), $rulebook->number(RuleParameter::CompanyPace))
             : null;
+    }
+
+    /** What was seen weighs more than what is said of kinds. */
+    private static function hurt(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
+    {
+        $times = $other->fish === null || $one->fish === $other->fish ? 0 : $one->manner->hurt[$other->fish] ?? 0;
+
+        return $times === 0 ? null : new PairReason(Finding::of('company.pair.hurt', one: $one->name, other: $other->name, times: $times), $times * $rulebook->number(RuleParameter::CompanyHurt));
+    }
+
+    /** A group-fish without its group is picked on by those that pick on anyone. */
+    private static function tooFew(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
+    {
+        $isAlone = $one->species->key !== $other->species->key && $one->count < $one->species->needs->minimumGroup && ! $one->species->needs->mayLiveAlone;
+
+        return $isAlone && $other->temperament() >= self::USUAL_TEMPER
+            ? new PairReason(Finding::of('company.pair.too_few', one: $one->name, least: $one->species->needs->minimumGroup), $rulebook->number(RuleParameter::CompanyTooFew))
+            : null;
+    }
+
+    /** Kinds of one genus may breed with each other: advice. */
+    private static function hybrids(Occupant $one, Occupant $other): ?PairReason
+    {
+        $isOneGenus = explode(' ', $one->species->scientificName)[0] === explode(' ', $other->species->scientificName)[0];
+
+        return $isOneGenus && $one->species->key !== $other->species->key && ! $one->sexes->cannotBreedWith($other->sexes)
+            ? new PairReason(Finding::of('company.pair.hybrids', one: $one->name, other: $other->name), 0.0)
+            : null;
+    }
+
+    /** Said to those who go by it; it makes nobody unfit. */
+    private static function regions(Occupant $one, Occupant $other): ?PairReason
+    {
+        [$region, $otherRegion] = [$one->species->habits->region, $other->species->habits->region];
+
+        return $region === null || $otherRegion === null || $region === $otherRegion
+            ? null
+            : new PairReason(Finding::of('company.pair.regions', one: $one->name, region: $region, other: $other->name, other_region: $otherRegion), 0.0);
     }
 
     /** Steady water counts for more than the right figure: advice. */

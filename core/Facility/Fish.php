@@ -53,6 +53,7 @@ final readonly class Fish
         public ?Makeup $makeup = null,
         /** Of a shoal: how many of each sex by now; null: not known. */
         private ?Sexes $sexes = null,
+        public Manner $manner = new Manner,
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -111,7 +112,7 @@ final readonly class Fish
         return new self(
             $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner,
         );
     }
 

@@ -135,14 +135,14 @@ final readonly class Shoal
     {
         return new Occupant(
             $this->fish->name, $species ?? $this->fish->species, $mean, $count ?? $this->fish->count, $this->largestAt($mean),
-            $this->fish->key, $this->fish->purpose === Purpose::Food, $this->smallestAt($mean), $this->fish->sexes(),
+            $this->fish->key, $this->fish->purpose === Purpose::Food, $this->smallestAt($mean), $this->fish->sexes(), $this->fish->manner,
         );
     }
 
     /** Some of one size by themselves, when the mean of all is so long. */
     public function occupantOfSize(SizeClass $size, float $mean, int $count): Occupant
     {
-        return new Occupant($this->fish->name, $this->fish->species, $this->lengthOf($size, $mean), $count, fish: $this->fish->key, isFood: $this->fish->purpose === Purpose::Food);
+        return new Occupant($this->fish->name, $this->fish->species, $this->lengthOf($size, $mean), $count, fish: $this->fish->key, isFood: $this->fish->purpose === Purpose::Food, manner: $this->fish->manner);
     }
 
     /** Share of the growth between them that is left at this mean. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Housing;
 
 use Biomegas\Housing\Rule\ChemistryRule;
+use Biomegas\Housing\Rule\CompanyRule;
 use Biomegas\Housing\Rule\FittingsRule;
 use Biomegas\Housing\Rule\FloorRule;
 use Biomegas\Housing\Rule\GroupRule;
@@ -101,7 +102,7 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule];
+        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
     }
 
     /** @return non-empty-list<Rule> what an afternoon puts right, and advice */

@@ -50,6 +50,6 @@ final readonly class MethodEffect
     /** @param  list<Occupant>  $others */
     private static function does(Occupant $occupant, System $system, array $others, Rulebook $rulebook): bool
     {
-        return Judgement::of(new HousingCase($occupant, $system, $others, $rulebook))->obstacle() === null;
+        return Judgement::of(new HousingCase($occupant, $system, $others, $rulebook, livesThere: true))->obstacle() === null;
     }
 }

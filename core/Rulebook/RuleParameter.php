@@ -54,6 +54,8 @@ enum RuleParameter: string
     case CompanyPace = 'company_pace';
     case CompanyDiet = 'company_diet';
     case CompanyWater = 'company_water';
+    case CompanyHurt = 'company_hurt';
+    case CompanyTooFew = 'company_too_few';
     case CompanyWatch = 'company_watch_from';
     case CompanyAvoid = 'company_avoid_from';
     case FoodPrice = 'food_price_per_kg';
@@ -140,6 +142,8 @@ enum RuleParameter: string
             self::CompanyPace => [2.0, 0.0, 10.0],
             self::CompanyDiet => [1.0, 0.0, 10.0],
             self::CompanyWater => [1.0, 0.0, 10.0],
+            self::CompanyHurt => [2.0, 0.0, 10.0],
+            self::CompanyTooFew => [1.0, 0.0, 10.0],
             self::CompanyWatch => [2.0, 0.0, 20.0],
             self::CompanyAvoid => [6.0, 0.0, 40.0],
             // In the facility's money: judgement, to be replaced by the keeper's own.

@@ -14,6 +14,7 @@ final readonly class Rulebook
      * @param  array<string, string>  $answers  to questions, where they are not the default
      * @param  array<string, float>  $numbers  by constant, where they are not the standard
      * @param  list<RuleException>  $exceptions
+     * @param  array<string, OwnVerdict>  $verdicts  of the keeper on two fish, by both
      *
      * @throws ImpossiblePicture when an answer or number cannot be
      */
@@ -21,6 +22,7 @@ final readonly class Rulebook
         private array $answers = [],
         private array $numbers = [],
         public array $exceptions = [],
+        private array $verdicts = [],
     ) {
         foreach ($answers as $question => $answer) {
             if (! in_array($answer, RuleOption::from($question)->answers(), true)) {
@@ -90,7 +92,23 @@ final readonly class Rulebook
 
     public function answering(RuleOption $question, string $answer): self
     {
-        return new self([...$this->answers, $question->value => $answer], $this->numbers, $this->exceptions);
+        return new self([...$this->answers, $question->value => $answer], $this->numbers, $this->exceptions, $this->verdicts);
+    }
+
+    /** @param  list<OwnVerdict>  $verdicts */
+    public function withVerdicts(array $verdicts): self
+    {
+        return new self($this->answers, $this->numbers, $this->exceptions, array_column(array_map(fn (OwnVerdict $own): array => [OwnVerdict::of($own->one, $own->other), $own], $verdicts), 1, 0));
+    }
+
+    /**
+     * What the keeper says of two fish; null: nothing.
+     *
+     * @param  string  $one  key of a fish
+     */
+    public function ownVerdict(string $one, string $other): ?OwnVerdict
+    {
+        return $this->verdicts === [] ? null : $this->verdicts[OwnVerdict::of($one, $other)] ?? null;
     }
 
     /** The rulebook as it holds for a fish in a system: an exception of the fish outweighs one of the system. */
@@ -109,7 +127,7 @@ final readonly class Rulebook
             }
         }
 
-        return $this->exceptions === [] ? $this : new self($answers, $this->numbers, $own);
+        return $this->exceptions === [] ? $this : new self($answers, $this->numbers, $own, $this->verdicts);
     }
 
     /** The exception that sets this rule aside, of those that hold here; null when none does. */

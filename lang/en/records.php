@@ -22,6 +22,7 @@ return [
     'move_sheet_fish' => '{1} one move sheet|[2,*] :count move sheets',
     'move_sheets' => '{1} one move sheet|[2,*] :count move sheets',
     'moves' => '{1} one move|[2,*] :count moves',
+    'pair_verdicts' => '{1} one word of yours on company|[2,*] :count words of yours on company',
     'preparations' => '{1} the preparation of a system|[2,*] :count preparations of systems',
     'probes' => '{1} one probe|[2,*] :count probes',
     'quarantines' => '{1} one quarantine|[2,*] :count quarantines',

@@ -43,6 +43,11 @@ return [
         'occasions' => 'Choose from the list.',
         'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
     ],
+    'pair_verdict' => [
+        'other_id.different' => 'Choose two fish.',
+        'verdict' => 'Choose one from the list.',
+        'reason' => 'Give the reason in a few words, for whoever reads this later.',
+    ],
     'watched_span' => [
         'minutes' => 'Give whole minutes, from 1 to 480.',
     ],

@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -115,6 +115,9 @@ final class PlausibleRequest
             $body = ['intervention' => 'lights-off', 'success' => $this->one(['lasted', null])];
         } elseif (str_contains($path, 'watched-spans')) {
             $body = ['minutes' => 20];
+        } elseif (str_ends_with($path, '/pair-verdicts')) {
+            $pair = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('losses')->select('fish_id'))->limit(2)->pluck('fish_id')->all();
+            $body = ['one_id' => $pair[0], 'other_id' => $pair[1], 'verdict' => 'good', 'reason' => 'a few words'];
         } elseif (str_ends_with($path, '/settlements')) {
             $body = ['fish_id' => $this->id('fish')];
         }

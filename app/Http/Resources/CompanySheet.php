@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
+use App\Facility\Keys;
+use App\Models\PairVerdict;
 use Biomegas\Facility\Fish;
 use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\Company\LengthTable;
 use Biomegas\Planning\Company\Pair;
+use Biomegas\Rulebook\OwnVerdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Who of some fish can live with whom, from when until when.')]
@@ -30,14 +33,21 @@ final readonly class CompanySheet
     /** @param  list<Fish>  $fish */
     public static function from(FacilitySnapshot $kept, array $fish, int $more): self
     {
+        $own = self::ownVerdicts();
         $grid = CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...));
 
         return new self(
             array_map(fn (Fish $one): FishRow => FishRow::from($kept, $one), $fish),
             $more,
-            array_map(fn (Pair $pair): PairRow => PairRow::from($kept, $pair), $grid->pairs),
+            array_map(fn (Pair $pair): PairRow => PairRow::from($kept, $pair, $own), $grid->pairs),
             $kept->facility->date->toIso(),
             $kept->facility->date->plusDays(CompanyGrid::MONTHS * LengthTable::STEP_DAYS)->toIso(),
         );
+    }
+
+    /** @return array<string, OwnVerdictRow> the keeper's words, by both fish; the newest counts */
+    private static function ownVerdicts(): array
+    {
+        return PairVerdict::query()->orderBy('id')->get()->mapWithKeys(fn (PairVerdict $own): array => [OwnVerdict::of(Keys::ofFish($own->fish_id), Keys::ofFish($own->other_id)) => new OwnVerdictRow($own->id, $own->reason)])->all();
     }
 }

@@ -20,5 +20,6 @@ enum LogType: string
     case Sex = 'sex';
     case Hatched = 'hatched';
     case Adult = 'adult';
+    case Temper = 'temper';
     case Ration = 'ration';
 }

@@ -6,10 +6,11 @@ namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
 use Biomegas\Company\PairReason;
-use Biomegas\Company\PairVerdict;
 use Biomegas\Facility\Fish;
 use Biomegas\Planning\Company\Pair;
 use Biomegas\Planning\Company\Swallowing;
+use Biomegas\Rulebook\OwnVerdict;
+use Biomegas\Rulebook\PairVerdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Two fish or shoals held against each other.')]
@@ -27,10 +28,12 @@ final readonly class PairRow
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PairSpan'), description: 'From today on.')] public array $spans,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'The heaviest first.')] public array $reasons,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SwallowingRow'))] public array $swallowings,
+        #[OA\Property(ref: '#/components/schemas/OwnVerdictRow', nullable: true, description: 'Null: the rules say so.')] public ?OwnVerdictRow $own,
     ) {
     }
 
-    public static function from(FacilitySnapshot $kept, Pair $pair): self
+    /** @param  array<string, OwnVerdictRow>  $own  by both fish */
+    public static function from(FacilitySnapshot $kept, Pair $pair, array $own): self
     {
         $row = fn (?Swallowing $swallowing, Fish $predator, Fish $prey): ?SwallowingRow => $swallowing === null ? null : SwallowingRow::from($kept, $swallowing, $predator, $prey);
 
@@ -41,6 +44,7 @@ final readonly class PairRow
             array_map(fn (array $span): PairSpan => new PairSpan($span[0], $span[1]->toIso(), $span[2]?->toIso()), $pair->spans()),
             array_map(fn (PairReason $reason): string => $kept->says()->say($reason->finding), $pair->reasons),
             array_values(array_filter([$row($pair->oneSwallowed, $pair->other, $pair->one), $row($pair->otherSwallowed, $pair->one, $pair->other)])),
+            $own[OwnVerdict::of($pair->one->key, $pair->other->key)] ?? null,
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Biomegas\Company\PairVerdict;
+use Biomegas\Rulebook\PairVerdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A time of one verdict on two.')]

@@ -47,6 +47,13 @@ final readonly class Sexes
         return $this->missing === 0 && $this->there() === 2 && $this->males === 1 && $this->females === 1;
     }
 
+    /** All are known to be males, or all to be females, like all of the others. */
+    public function cannotBreedWith(self $others): bool
+    {
+        return $this->unknown === 0 && $others->unknown === 0
+            && (($this->females === 0 && $others->females === 0) || ($this->males === 0 && $others->males === 0));
+    }
+
     /** Two males for certain, and nobody else: no pair, whatever they were bought as. */
     public function areTwoMales(): bool
     {

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Rule;
 
 use Biomegas\Company\Mouthful;
+use Biomegas\Company\PairJudgement;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Length;
+use Biomegas\Rulebook\PairVerdict;
 
 /** Nobody goes to whom it swallows, or who swallows it. */
 final readonly class SwallowingRule implements Rule
@@ -19,7 +22,7 @@ final readonly class SwallowingRule implements Rule
         if ($case->residents === []) {
             return null;
         }
-        foreach ($case->residents as $resident) {
+        foreach (self::residents($case) as $resident) {
             $harm = Mouthful::harm($resident, $case->newcomer) ?? Mouthful::harm($case->newcomer, $resident);
             if ($harm !== null) {
                 return Verdict::fail(HousingRule::Swallowing, $harm, self::change($case));
@@ -27,6 +30,12 @@ final readonly class SwallowingRule implements Rule
         }
 
         return Verdict::pass(HousingRule::Swallowing, Finding::of('housing.swallowing.nobody'));
+    }
+
+    /** @return list<Occupant> but those of whom the keeper says that it is good with them */
+    private static function residents(HousingCase $case): array
+    {
+        return array_values(array_filter($case->residents, fn (Occupant $resident): bool => PairJudgement::own($case->newcomer, $resident, $case->rulebook)?->verdict !== PairVerdict::Good));
     }
 
     private static function change(HousingCase $case): ?Finding
@@ -40,7 +49,7 @@ final readonly class SwallowingRule implements Rule
     public static function joinFrom(HousingCase $case): ?float
     {
         $least = 0.0;
-        foreach ($case->residents as $resident) {
+        foreach (self::residents($case) as $resident) {
             if (Mouthful::harm($case->newcomer, $resident) !== null || $resident->species->habits->bitesPieces) {
                 return null;
             }

@@ -19,6 +19,8 @@ final readonly class HousingCase
         public System $system,
         public array $residents,
         Rulebook $rulebook,
+        /** It is one of them already: whether they get on is seen, not reckoned. */
+        public bool $livesThere = false,
     ) {
         $this->rulebook = $rulebook->holdingFor($system->key, $newcomer->fish);
     }

@@ -16,6 +16,7 @@ enum HousingRule: string
     case SharedLitres = 'shared-litres';
     case Water = 'water';
     case Swallowing = 'swallowing';
+    case Company = 'company';
     case Group = 'group';
     case Overflow = 'overflow';
     case Fittings = 'fittings';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Housing\Verdict;
 
 use Biomegas\Facility\Group\Sexes;
+use Biomegas\Facility\Manner;
 use Biomegas\Facility\Species;
 
 /** One fish or shoal in a home on some day. */
@@ -25,7 +26,14 @@ final readonly class Occupant
         /** Length of the smallest over the mean; null: as far below it as the largest is above. */
         private ?float $smallest = null,
         public Sexes $sexes = new Sexes,
+        public Manner $manner = new Manner,
     ) {
+    }
+
+    /** From 1, never bothers anyone, to 5, kills: as its species, or as it has shown itself. */
+    public function temperament(): int
+    {
+        return $this->manner->temper->of($this->species->habits->temperament);
     }
 
     public function longest(): float
@@ -47,7 +55,7 @@ final readonly class Occupant
     /** Like one that is nobody of the facility. */
     public function onlyThoughtOf(): self
     {
-        return new self($this->name, $this->species, $this->length, $this->count, $this->largest, null, false, $this->smallest, $this->sexes);
+        return new self($this->name, $this->species, $this->length, $this->count, $this->largest, null, false, $this->smallest, $this->sexes, $this->manner);
     }
 
     /** So many of them. */
@@ -72,7 +80,7 @@ final readonly class Occupant
     {
         return new self(
             $this->name, $this->species, $length ?? $this->length, $count ?? $this->count, $this->largest * $wider,
-            $this->fish, $this->isFood, ($this->smallest ?? 1 / $this->largest) / $wider, $this->sexes,
+            $this->fish, $this->isFood, ($this->smallest ?? 1 / $this->largest) / $wider, $this->sexes, $this->manner,
         );
     }
 }

@@ -41,7 +41,7 @@ final readonly class Standing
         $objections = [];
         foreach ($occupants as $i => $occupant) {
             $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
-            $binding = Judgement::of(new HousingCase($occupant, $system, $others, $rulebook))->binding();
+            $binding = Judgement::of(new HousingCase($occupant, $system, $others, $rulebook, livesThere: $occupant->fish !== null))->binding();
             if ($binding !== null) {
                 // Whom it eats, and who eats it, is said by name already.
                 $objections[] = $binding->rule === HousingRule::Swallowing ? $binding->finding : Finding::of('change.objection', fish: $occupant->name, says: $binding->finding);

@@ -4,19 +4,14 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Company;
 
-use Biomegas\Company\Friction;
 use Biomegas\Company\Mouthful;
-use Biomegas\Company\PairReason;
-use Biomegas\Company\PairVerdict;
+use Biomegas\Company\PairJudgement;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
-use Biomegas\Finding\Finding;
 use Biomegas\Growth\Shoal;
-use Biomegas\Housing\Rule\PreyRule;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
-use Biomegas\Rulebook\Rulebook;
-use Biomegas\Rulebook\RuleParameter;
+use Biomegas\Rulebook\PairVerdict;
 use Closure;
 
 /** Every two of some fish held against each other, in both directions. */
@@ -82,7 +77,7 @@ final readonly class CompanyGrid
     public function order(): array
     {
         $occupants = $this->occupants;
-        usort($occupants, fn (Occupant $a, Occupant $b): int => [$a->species->habits->temperament, $a->longest()] <=> [$b->species->habits->temperament, $b->longest()]);
+        usort($occupants, fn (Occupant $a, Occupant $b): int => [$a->temperament(), $a->longest()] <=> [$b->temperament(), $b->longest()]);
 
         return array_map(fn (Occupant $occupant): string => (string) $occupant->fish, $occupants);
     }
@@ -94,8 +89,11 @@ final readonly class CompanyGrid
     private static function pair(Facility $facility, array $fish, array $occupants, ?Swallowing $oneSwallowed, ?Swallowing $otherSwallowed): Pair
     {
         $rulebook = $facility->rulebook;
-        $reasons = [...self::final(...$occupants), ...Friction::between($occupants[0], $occupants[1], $rulebook)];
-        $standing = self::standing($reasons, $rulebook);
+        $judged = PairJudgement::of($occupants[0], $occupants[1], $rulebook);
+        if ($judged->own !== null) {
+            return new Pair($fish[0], $fish[1], $judged->reasons, array_fill(0, self::MONTHS + 1, $judged->own->verdict), $oneSwallowed, $otherSwallowed, $facility->date, $judged->own->reason);
+        }
+        $standing = $judged->verdict;
         $months = [];
         for ($i = 0; $i <= self::MONTHS; $i++) {
             $risk = max($oneSwallowed->monthly[$i] ?? 0.0, $otherSwallowed->monthly[$i] ?? 0.0);
@@ -106,47 +104,6 @@ final readonly class CompanyGrid
             });
         }
 
-        return new Pair($fish[0], $fish[1], $reasons, $months, $oneSwallowed, $otherSwallowed, $facility->date);
-    }
-
-    /** @param  list<PairReason>  $reasons */
-    private static function standing(array $reasons, Rulebook $rulebook): PairVerdict
-    {
-        $sum = array_sum(array_map(fn (PairReason $reason): float => $reason->weight, $reasons));
-
-        return match (true) {
-            array_filter($reasons, fn (PairReason $reason): bool => $reason->isFinal) !== [], $sum >= $rulebook->number(RuleParameter::CompanyAvoid) => PairVerdict::Avoid,
-            $sum >= $rulebook->number(RuleParameter::CompanyWatch) => PairVerdict::Watch,
-            default => PairVerdict::Good,
-        };
-    }
-
-    /** @return list<PairReason> what forbids it by itself */
-    private static function final(Occupant $one, Occupant $other): array
-    {
-        $found = [];
-        foreach ([[$one, $other], [$other, $one]] as [$a, $b]) {
-            if ($a->species->habits->bitesPieces && Mouthful::isHunted($a, $b)) {
-                $found[] = Finding::of('company.pair.bites', one: $a->name, other: $b->name);
-            }
-            if ($a->species->needs->isSpeciesOnly && $a->species->key !== $b->species->key) {
-                $found[] = Finding::of('company.pair.alone', one: $a->name);
-            }
-            $found[] = PreyRule::eaten($a, $b);
-        }
-        $found[] = self::waters($one, $other);
-
-        return array_map(fn (Finding $finding): PairReason => new PairReason($finding, 0.0, true), array_values(array_filter($found)));
-    }
-
-    private static function waters(Occupant $one, Occupant $other): ?Finding
-    {
-        $ranges = [$one->species->keepingRange, $other->species->keepingRange];
-
-        return match (true) {
-            $one->species->needs->salinity !== $other->species->needs->salinity => Finding::of('company.pair.salinity', one: $one->name, other: $other->name),
-            $ranges[0] !== null && $ranges[1] !== null && $ranges[0]->shared($ranges[1]) === null => Finding::of('company.pair.temperature', one: $one->name, other: $other->name),
-            default => null,
-        };
+        return new Pair($fish[0], $fish[1], $judged->reasons, $months, $oneSwallowed, $otherSwallowed, $facility->date);
     }
 }

@@ -6,8 +6,8 @@ namespace Biomegas\Planning\Company;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\PairReason;
-use Biomegas\Company\PairVerdict;
 use Biomegas\Facility\Fish;
+use Biomegas\Rulebook\PairVerdict;
 
 /** Two of the facility: whether they may share a home, from when until when, and why not. */
 final readonly class Pair
@@ -26,6 +26,8 @@ final readonly class Pair
         /** The second by the first. */
         public ?Swallowing $otherSwallowed,
         private LocalDate $today,
+        /** Why the keeper says so; null: it is not his word. */
+        public ?string $ownReason = null,
     ) {
     }
 

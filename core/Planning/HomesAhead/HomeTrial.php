@@ -115,7 +115,7 @@ final class HomeTrial
 
         return match (true) {
             $residents === [] => self::EMPTY,
-            DoubtfulCompany::among($residents, $this->thoughtOf()) === [] => self::PEACEFUL,
+            DoubtfulCompany::among($residents, $this->thoughtOf(), $this->facility->rulebook) === [] => self::PEACEFUL,
             default => self::DOUBTFUL,
         };
     }
@@ -140,7 +140,7 @@ final class HomeTrial
             $leave === null && $this->isForLife($system),
             $because,
             Judgement::of($this->case($newcomer, $system, $day))->easilyMended(),
-            $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer)),
+            $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer, $this->facility->rulebook)),
             $isPlanned,
         );
     }
@@ -244,7 +244,7 @@ final class HomeTrial
 
     private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict
     {
-        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date), HousingRule::Size);
+        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date, true), HousingRule::Size);
     }
 
     private function tooLongFor(System $system): Verdict
@@ -272,8 +272,8 @@ final class HomeTrial
         return $this->shoal->occupant($likely, species: $this->leading->species)->widerBy(SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely);
     }
 
-    private function case(Occupant $newcomer, System $system, LocalDate $date): HousingCase
+    private function case(Occupant $newcomer, System $system, LocalDate $date, bool $livesThere = false): HousingCase
     {
-        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook);
+        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook, $livesThere);
     }
 }

@@ -11,6 +11,10 @@ return [
             'steals_food' => '{one} is fast at the food and {other} is slow.',
             'diets' => '{one} and {other} want different food: one grazes, the other needs meat.',
             'water' => '{one} and {other} want different water, in acidity or hardness.',
+            'hurt' => '{one} has left its mark on {other}: {times, plural, one {once} other {# times}} over the last year.',
+            'too_few' => '{one} wants a group of {least}, and is picked on without it.',
+            'hybrids' => '{one} and {other} may breed with each other: the young are neither.',
+            'regions' => '{one} comes from {region}, {other} from {other_region}.',
             'bites' => '{one} bites pieces out of others: no size of {other} is safe.',
             'alone' => '{one} lives with its own species alone.',
             'salinity' => '{one} and {other} do not live in the same water: one wants salt.',
@@ -20,6 +24,11 @@ return [
             'not_clear' => 'Who rules is not clear yet: {contests, plural, one {one contest was} other {# contests were}} seen.',
             'boss' => '{boss} rules here, by {contests} contests. Who comes next is not clear yet.',
             'boss_and_second' => '{boss} rules here, then {second}, by {contests} contests.',
+        ],
+        'temper' => [
+            'stated' => '{temper}, as its keeper says.',
+            'bully' => 'A bully: it left its mark {harms} times on {victims} over the last year.',
+            'calm' => 'Calm: not one act of its own in {minutes} watched minutes.',
         ],
         'case' => [
             'harm' => '{victim} came to harm by {actor} on {date}: {harm}.',

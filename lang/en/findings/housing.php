@@ -67,6 +67,10 @@ return [
             'company' => 'It lives with its own species alone, and {resident} is there.',
             'own_home' => 'Give it a home of its own.',
         ],
+        'company' => [
+            'own_word' => 'You keep {newcomer} and {resident} apart: {reason}',
+            'apart' => '{newcomer} and {resident} are best kept apart. {because_sentences}',
+        ],
         'salinity' => [
             'suits' => '{system} is {there} water, as wanted.',
             'other' => '{system} is {there} water; right for {fish}: {wanted}.',

@@ -47,6 +47,7 @@ return [
         ],
         'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'hurt-eye' => 'a hurt eye', 'wound' => 'a wound', 'hiding' => 'it hides', 'not-eating' => 'it does not eat', 'death' => 'death'],
         'purpose' => ['display' => 'as it happened', 'food' => 'eaten as food, as intended', 'starter' => 'as starters do, on purpose', 'cleaner' => 'as cleaners do, on purpose'],
+        'temper' => ['calm' => 'Calm', 'usual' => 'As usual for its species', 'bully' => 'A bully'],
         'light_state' => ['first' => 'in the first hour of light', 'day' => 'by day', 'dim' => 'in dim or blue light', 'off' => 'in the dark'],
         'change_kind' => ['came-in' => 'came in', 'came-back' => 'came back', 'went-out' => 'went out', 'time-out' => 'was taken out for a time', 'water-change' => 'a water change', 'intervention' => 'something was done'],
         'intervention' => [

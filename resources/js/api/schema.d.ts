@@ -709,6 +709,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pair-verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgePair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pair-verdicts/{verdict}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdrawVerdict"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/parts": {
         parameters: {
             query?: never;
@@ -1233,6 +1265,22 @@ export interface paths {
         put?: never;
         /** @description Nothing is written. */
         post: operations["previewSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/temper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["stateTemper"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1934,6 +1982,13 @@ export interface components {
             /** @description ISO 4217; absent: sums are said without it. */
             currency?: string | null;
         };
+        PairVerdictRequest: {
+            one_id: number;
+            other_id: number;
+            /** @enum {string} */
+            verdict: "good" | "watch" | "avoid";
+            reason: string;
+        };
         PartRequest: {
             /** @description How many leave the shoal. */
             count: number;
@@ -2098,6 +2153,13 @@ export interface components {
             from: string;
             /** Format: date */
             until?: string | null;
+        };
+        TemperRequest: {
+            /**
+             * @description As its keeper says; null: as its log shows.
+             * @enum {string|null}
+             */
+            temper: "calm" | "usual" | "bully" | null;
         };
         TickRequest: {
             done: boolean;
@@ -2576,6 +2638,7 @@ export interface components {
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
             group: components["schemas"]["GroupSheet"];
+            temper: components["schemas"]["TemperSheet"];
             keeping: components["schemas"]["Keeping"];
             circumstances: components["schemas"]["Circumstances"];
             chain: components["schemas"]["Chain"];
@@ -2977,7 +3040,7 @@ export interface components {
         /** @description One entry of the log about a fish. Which members are set depends on the type. */
         LogLine: {
             /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "ration";
+            type: "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "temper" | "ration";
             id: number;
             /** Format: date */
             date: string;
@@ -3262,6 +3325,12 @@ export interface components {
              */
             weekly_change: number;
         };
+        /** @description The keeper's own word on two. */
+        OwnVerdictRow: {
+            /** @description Delete it to withdraw it. */
+            id: number;
+            reason: string;
+        };
         /** @description Two fish or shoals held against each other. */
         PairRow: {
             one: number;
@@ -3276,6 +3345,7 @@ export interface components {
             /** @description The heaviest first. */
             reasons: string[];
             swallowings: components["schemas"]["SwallowingRow"][];
+            own: components["schemas"]["OwnVerdictRow"] | null;
         };
         /** @description A time of one verdict on two. */
         PairSpan: {
@@ -3509,7 +3579,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -3528,7 +3598,7 @@ export interface components {
         /** @description What one rule of housing says of a home. */
         RuleVerdict: {
             /** @enum {string} */
-            rule: "salinity" | "temperature" | "size" | "species-only" | "prey" | "floor" | "shared-litres" | "water" | "swallowing" | "group" | "overflow" | "fittings" | "ph" | "hardness";
+            rule: "salinity" | "temperature" | "size" | "species-only" | "prey" | "floor" | "shared-litres" | "water" | "swallowing" | "company" | "group" | "overflow" | "fittings" | "ph" | "hardness";
             passes: boolean;
             /** @description A failing one is advice: it refuses nothing. */
             is_advice: boolean;
@@ -3955,6 +4025,18 @@ export interface components {
              */
             available_from: string | null;
         };
+        /** @description How one gets on with others. */
+        TemperSheet: {
+            /** @enum {string} */
+            temper: "calm" | "usual" | "bully";
+            /**
+             * @description As its keeper says; null: as its log shows.
+             * @enum {string|null}
+             */
+            stated: "calm" | "usual" | "bully" | null;
+            /** @description Where that comes from; null: nothing is known. */
+            said: string | null;
+        };
         /** @description The round: systems in walking order, what is due there, and the upgrades ahead. */
         Today: {
             /** Format: date */
@@ -4020,7 +4102,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -7563,6 +7645,126 @@ export interface operations {
             };
         };
     };
+    judgePair: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairVerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description It counts from now on, in place of any before. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not two fish, or no reason. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdrawVerdict: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                verdict: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out: what was said before it counts again. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such verdict. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     partShoal: {
         parameters: {
             query?: never;
@@ -10119,6 +10321,79 @@ export interface operations {
             };
         };
     };
+    stateTemper: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemperRequest"];
+            };
+        };
+        responses: {
+            /** @description It counts from now on; the change stays in the history. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such temper. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showToday: {
         parameters: {
             query?: never;
@@ -10164,7 +10439,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -10236,7 +10511,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;

@@ -11,10 +11,11 @@ use Biomegas\Facility\Range;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Rulebook\Rulebook;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Common practice, no published source: the quarrelsome, those of one genus, those that look alike, and those that are nearly a mouthful. */
+/** Common practice, no published source: the quarrelsome, those of one genus or look that have their moods, and those that are nearly a mouthful. */
 final class DoubtfulCompanyTest extends TestCase
 {
     /** @return iterable<string, array{Species, Species, bool}> resident, newcomer */
@@ -22,18 +23,20 @@ final class DoubtfulCompanyTest extends TestCase
     {
         $calm = self::kind('calm', 'Calmus');
         yield 'two calm ones' => [$calm, self::kind('other', 'Alter'), false];
-        yield 'a quarrelsome resident' => [self::kind('bold', 'Audax', 3), $calm, true];
+        yield 'a quarrelsome resident' => [self::kind('bold', 'Audax', 4), $calm, true];
+        yield 'one with its moods' => [self::kind('moody', 'Audax', 3), $calm, false];
         yield 'a quarrelsome newcomer' => [$calm, self::kind('bold', 'Audax', 5), true];
-        yield 'of one genus' => [$calm, self::kind('cousin', 'Calmus'), true];
-        yield 'the newcomer is taken for the resident' => [$calm, self::kind('double', 'Alter', alike: ['calm']), true];
-        yield 'the resident is taken for the newcomer' => [self::kind('double', 'Alter', alike: ['calm']), $calm, true];
+        yield 'of one genus, and calm' => [$calm, self::kind('cousin', 'Calmus'), false];
+        yield 'of one genus' => [$calm, self::kind('cousin', 'Calmus', 3), true];
+        yield 'the newcomer is taken for the resident' => [$calm, self::kind('double', 'Alter', 3, alike: ['calm']), true];
+        yield 'the resident is taken for the newcomer' => [self::kind('double', 'Alter', 3, alike: ['calm']), $calm, true];
         yield 'more of its own group' => [self::kind('shoaler', 'Grex', group: 6), self::kind('shoaler', 'Grex', group: 6), false];
     }
 
     #[DataProvider('pairs')]
     public function test_of_whom_it_is_doubtful(Species $resident, Species $newcomer, bool $isDoubtful): void
     {
-        $company = DoubtfulCompany::among([new Occupant('Resident', $resident, 150.0, 1)], new Occupant('Newcomer', $newcomer, 150.0, 1));
+        $company = DoubtfulCompany::among([new Occupant('Resident', $resident, 150.0, 1)], new Occupant('Newcomer', $newcomer, 150.0, 1), new Rulebook);
 
         $this->assertCount($isDoubtful ? 1 : 0, $company);
     }
@@ -42,8 +45,8 @@ final class DoubtfulCompanyTest extends TestCase
     {
         $gape = new Species('gape', 'Gape', 'Hiator', Range::of('a', 400, 500, 600), Range::of('k', 0.3, 0.5, 0.7), SwimmingStyle::Slow, habits: new Habits(temperament: 1, mouthRatio: 0.4));
 
-        $this->assertCount(1, DoubtfulCompany::among([new Occupant('Gape', $gape, 400.0, 1)], new Occupant('Small', self::kind('small', 'Parvus'), 190.0, 1)));
-        $this->assertCount(0, DoubtfulCompany::among([new Occupant('Gape', $gape, 400.0, 1)], new Occupant('Large', self::kind('large', 'Magnus'), 390.0, 1)));
+        $this->assertCount(1, DoubtfulCompany::among([new Occupant('Gape', $gape, 400.0, 1)], new Occupant('Small', self::kind('small', 'Parvus'), 190.0, 1), new Rulebook));
+        $this->assertCount(0, DoubtfulCompany::among([new Occupant('Gape', $gape, 400.0, 1)], new Occupant('Large', self::kind('large', 'Magnus'), 390.0, 1), new Rulebook));
     }
 
     /** @param  list<string>  $alike */

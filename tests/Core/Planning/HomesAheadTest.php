@@ -88,9 +88,10 @@ final class HomesAheadTest extends TestCase
         $homes = [self::home(), Example::tank('shared', 400, 200)];
         $company = fn (int $temper, string $genus): array => $this->chain($homes, [$this->other('shared', $temper, $genus)])->next()->company ?? [];
 
-        $this->assertSame(['Other'], $company(3, 'Alius'));
-        $this->assertSame(['Other'], $company(1, 'Piscis'), 'of one genus');
-        $this->assertSame([], $company(1, 'Alius'));
+        $this->assertSame(['Other'], $company(4, 'Alius'));
+        $this->assertSame(['Other'], $company(3, 'Piscis'), 'of one genus');
+        $this->assertSame([], $company(3, 'Alius'));
+        $this->assertSame([], $company(5, 'Piscis'), 'it does not go there at all');
     }
 
     public function test_nobody_goes_to_whom_it_swallows(): void

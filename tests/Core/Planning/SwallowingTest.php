@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Planning;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Company\PairVerdict;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\Species;
@@ -16,6 +15,7 @@ use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\Company\LengthTable;
 use Biomegas\Planning\Company\Pair;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Rulebook\PairVerdict;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Biomegas\Company;
+namespace Biomegas\Rulebook;
 
 /** Whether two may share a home. */
 enum PairVerdict: string

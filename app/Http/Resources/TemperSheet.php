@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\FacilitySnapshot;
+use App\Facility\Manners;
+use App\Models\Fish;
+use Biomegas\Facility\Temper;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'How one gets on with others.')]
+final readonly class TemperSheet
+{
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Temper::class)] public Temper $temper,
+        #[OA\Property(type: 'string', nullable: true, enum: Temper::class, description: 'As its keeper says; null: as its log shows.')] public ?Temper $stated,
+        #[OA\Property(nullable: true, description: 'Where that comes from; null: nothing is known.')] public ?string $said,
+    ) {
+    }
+
+    public static function from(FacilitySnapshot $kept, int $fishId): self
+    {
+        $stated = Fish::query()->findOrFail($fishId, ['id', 'temper'])->temper;
+        $seen = Manners::until($kept->facility->date)->seen($fishId, $stated);
+
+        return new self($seen->temper(), $stated, $kept->says()->sayIf($seen->finding()));
+    }
+}
