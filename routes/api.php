@@ -23,6 +23,7 @@ use App\Http\Controllers\LengthReviewController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MakeupController;
 use App\Http\Controllers\MeasurementController;
+use App\Http\Controllers\MixController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
@@ -109,6 +110,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('species/{species}', [SpeciesController::class, 'show']);
     Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
     Route::get('company', [CompanyController::class, 'show']);
+    Route::post('company/mix', [MixController::class, 'show']);
     Route::get('weigh-up', [WeighUpController::class, 'show']);
     Route::get('rulebook', [RulebookController::class, 'show']);
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);

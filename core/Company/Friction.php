@@ -81,7 +81,7 @@ final readonly class Friction
         if ($beyond <= 0 || ($one->manner->temper !== Temper::Bully && $one->species->key === $other->species->key && $one->species->needs->minimumGroup > 1)) {
             return null;
         }
-        $isStronger = $one->longest() > self::STRONGER * $other->longest();
+        $isStronger = $one->length > self::STRONGER * $other->length;
         $weight = $beyond * $rulebook->number(RuleParameter::CompanyTemper) + ($isStronger ? $rulebook->number(RuleParameter::CompanyStronger) : 0.0);
 
         return new PairReason(

@@ -43,6 +43,15 @@ return [
         'occasions' => 'Choose from the list.',
         'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
     ],
+    'mix' => [
+        'members' => 'Choose one to eight fish or species.',
+        'members.max' => 'Choose at most eight fish or species.',
+        'members.*.fish_id.required_without' => 'Choose a fish of yours or a species.',
+        'members.*.fish_id.distinct' => 'It is in the mix already.',
+        'members.*.species_id' => 'Choose a species from the list.',
+        'members.*.count' => 'Give a number from 1 to 500.',
+        'system_id' => 'Choose a system from the list.',
+    ],
     'pair_verdict' => [
         'other_id.different' => 'Choose two fish.',
         'verdict' => 'Choose one from the list.',

@@ -39,8 +39,9 @@ final class PlausibleRequest
         return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => match ($part[1]) {
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'table' => $this->one(['fish', 'measurements', 'losses']),
-            'system' => (string) (str_ends_with($operation->path, '/retirement') ? $this->empty() : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
+            'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || $this->random->getInt(0, 3) === 0) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
             'fish' => (string) ($this->ofAGroup($operation->path) ?? $this->number('fish', $newest)),
+            'watch' => (string) (str_ends_with($operation->path, '/take-out') ? $this->going() : $this->number('watches', $newest)),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
         }, $operation->path);
@@ -64,10 +65,18 @@ final class PlausibleRequest
         };
     }
 
-    /** A system in which nobody lives and to which nobody is to move; any where there is none. */
-    private function empty(): int
+    /** A watch that goes on, of a fish that still lives where it is watched; any where there is none. */
+    private function going(): int
     {
-        $free = DB::table('systems')->whereNotIn('id', DB::table('stays')->whereNull('until')->select('system_id'))->whereNotIn('id', DB::table('move_sheets')->whereNull('cancelled_at')->whereNull('finished_at')->select('to_system_id'))->max('id');
+        $going = DB::table('watches')->whereNull('ended')->join('stays', fn ($join) => $join->on('stays.fish_id', 'watches.fish_id')->on('stays.system_id', 'watches.system_id'))->whereNull('stays.until')->max('watches.id');
+
+        return (int) ($going ?? $this->id('watches'));
+    }
+
+    /** A system in which nobody lives and to which nobody is to move, or one that is out of use; any where there is none. */
+    private function empty(bool $isRetired): int
+    {
+        $free = DB::table('systems')->whereNotIn('id', DB::table('stays')->whereNull('until')->select('system_id'))->whereNotIn('id', DB::table('move_sheets')->whereNull('cancelled_at')->whereNull('finished_at')->select('to_system_id'))->where(fn ($state) => $isRetired ? $state->whereNotNull('retired_on') : $state->whereNull('retired_on'))->max('id');
 
         return (int) ($free ?? $this->id('systems'));
     }

@@ -41,7 +41,7 @@ final class CompanyCommand extends Command
 
         return [
             'pairs' => array_map($this->pair(...), $grid->pairs),
-            'may_join' => (object) array_map(fn (Fish $fish): object => (object) array_map(fn (System $system): ?array => $this->mayJoin($facility, $grid, $fish, $system), $facility->systems), $facility->fish),
+            'may_join' => (object) array_map(fn (Fish $fish): object => (object) array_map(fn (System $system): ?array => $this->window($grid->mayJoin($fish, $facility->residentsOf($system), $facility->date)), $facility->systems), $facility->fish),
             'order' => $grid->order(),
         ];
     }
@@ -65,17 +65,12 @@ final class CompanyCommand extends Command
         ];
     }
 
-    /** @return array{early: string|null, likely: string|null, late: string|null}|null null: not within two years */
-    private function mayJoin(Facility $facility, CompanyGrid $grid, Fish $fish, System $system): ?array
+    /**
+     * @param  array{LocalDate|null, LocalDate|null, LocalDate|null}|null  $days
+     * @return array{early: string|null, likely: string|null, late: string|null}|null null: not within two years
+     */
+    private function window(?array $days): ?array
     {
-        $days = [$facility->date, $facility->date, $facility->date];
-        foreach ($facility->residentsOf($system) as $resident) {
-            $swallowed = $resident->key === $fish->key ? null : $grid->swallowing($fish, $resident);
-            foreach ($swallowed === null ? [] : [$swallowed->safeEarly, $swallowed->until, $swallowed->safeLate] as $i => $safe) {
-                $days[$i] = $safe === null || $days[$i] === null ? null : LocalDate::later($days[$i], $safe);
-            }
-        }
-
-        return $days[0] === null ? null : array_combine(['early', 'likely', 'late'], array_map(fn (?LocalDate $day): ?string => $day?->toIso(), $days));
+        return $days === null ? null : array_combine(['early', 'likely', 'late'], array_map(fn (?LocalDate $day): ?string => $day?->toIso(), $days));
     }
 }

@@ -18,11 +18,11 @@ use OpenApi\Attributes as OA;
 final readonly class CompanySheet
 {
     /**
-     * @param  list<FishRow>  $fish
+     * @param  list<CompanyFish>  $fish
      * @param  list<PairRow>  $pairs
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/FishRow'))] public array $fish,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/CompanyFish'))] public array $fish,
         #[OA\Property(description: 'How many more there are than are shown.')] public int $more,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PairRow'))] public array $pairs,
         #[OA\Property(format: 'date')] public string $today,
@@ -33,13 +33,18 @@ final readonly class CompanySheet
     /** @param  list<Fish>  $fish */
     public static function from(FacilitySnapshot $kept, array $fish, int $more): self
     {
+        return self::of($kept, CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...)), array_map(fn (Fish $one): CompanyFish => CompanyFish::from($kept, $one), $fish), $more);
+    }
+
+    /** @param  list<CompanyFish>  $fish  of the grid, in its order */
+    public static function of(FacilitySnapshot $kept, CompanyGrid $grid, array $fish, int $more): self
+    {
         $own = self::ownVerdicts();
-        $grid = CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...));
 
         return new self(
-            array_map(fn (Fish $one): FishRow => FishRow::from($kept, $one), $fish),
+            $fish,
             $more,
-            array_map(fn (Pair $pair): PairRow => PairRow::from($kept, $pair, $own), $grid->pairs),
+            array_map(fn (Pair $pair): PairRow => PairRow::from($kept, $grid, $pair, $own), $grid->pairs),
             $kept->facility->date->toIso(),
             $kept->facility->date->plusDays(CompanyGrid::MONTHS * LengthTable::STEP_DAYS)->toIso(),
         );

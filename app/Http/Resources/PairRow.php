@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use Biomegas\Company\PairReason;
 use Biomegas\Facility\Fish;
+use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\Company\Pair;
 use Biomegas\Planning\Company\Swallowing;
 use Biomegas\Rulebook\OwnVerdict;
@@ -33,13 +34,13 @@ final readonly class PairRow
     }
 
     /** @param  array<string, OwnVerdictRow>  $own  by both fish */
-    public static function from(FacilitySnapshot $kept, Pair $pair, array $own): self
+    public static function from(FacilitySnapshot $kept, CompanyGrid $grid, Pair $pair, array $own): self
     {
-        $row = fn (?Swallowing $swallowing, Fish $predator, Fish $prey): ?SwallowingRow => $swallowing === null ? null : SwallowingRow::from($kept, $swallowing, $predator, $prey);
+        $row = fn (?Swallowing $swallowing, Fish $predator, Fish $prey): ?SwallowingRow => $swallowing === null ? null : SwallowingRow::from($grid, $swallowing, $predator, $prey);
 
         return new self(
-            $kept->kept($pair->one)->id,
-            $kept->kept($pair->other)->id,
+            CompanyFish::idOf($pair->one),
+            CompanyFish::idOf($pair->other),
             $pair->verdict(),
             array_map(fn (array $span): PairSpan => new PairSpan($span[0], $span[1]->toIso(), $span[2]?->toIso()), $pair->spans()),
             array_map(fn (PairReason $reason): string => $kept->says()->say($reason->finding), $pair->reasons),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\FacilitySnapshot;
 use Biomegas\Company\Mouthful;
 use Biomegas\Facility\Fish;
+use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\Company\Swallowing;
 use OpenApi\Attributes as OA;
 
@@ -26,13 +26,13 @@ final readonly class SwallowingRow
     ) {
     }
 
-    public static function from(FacilitySnapshot $kept, Swallowing $swallowing, Fish $predator, Fish $prey): self
+    public static function from(CompanyGrid $grid, Swallowing $swallowing, Fish $predator, Fish $prey): self
     {
         return new self(
-            $kept->kept($predator)->id, $kept->kept($prey)->id,
+            CompanyFish::idOf($predator), CompanyFish::idOf($prey),
             round($swallowing->probability, 3), round($swallowing->now, 3),
             $swallowing->early?->toIso(), $swallowing->likely?->toIso(), $swallowing->late?->toIso(), $swallowing->likely === null ? null : $swallowing->until?->toIso(),
-            round(Mouthful::safeFrom($kept->occupant($predator), $kept->occupant($prey)), 1),
+            round(Mouthful::safeFrom($grid->occupant($predator), $grid->occupant($prey)), 1),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Company;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Mouthful;
 use Biomegas\Company\PairJudgement;
 use Biomegas\Facility\Facility;
@@ -11,6 +12,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
+use Biomegas\Rulebook\OwnVerdict;
 use Biomegas\Rulebook\PairVerdict;
 use Closure;
 
@@ -20,16 +22,18 @@ final readonly class CompanyGrid
     public const MONTHS = 24;
 
     /** So probable, and they are kept apart; so probable, and they are watched. */
-    private const LIKELY = 0.5;
+    public const LIKELY = 0.5;
 
     private const POSSIBLE = 0.1;
 
     /**
      * @param  list<Pair>  $pairs
-     * @param  list<Occupant>  $occupants  as they are today
+     * @param  array<string, Pair>  $byBoth
+     * @param  array<string, Occupant>  $occupants  as they are today, by fish
      */
     private function __construct(
         public array $pairs,
+        private array $byBoth,
         private array $occupants,
     ) {
     }
@@ -55,28 +59,46 @@ final readonly class CompanyGrid
             }
         }
 
-        return new self($pairs, $occupants);
+        return new self($pairs, array_column(array_map(fn (Pair $pair): array => [OwnVerdict::of($pair->one->key, $pair->other->key), $pair], $pairs), 1, 0), array_combine(array_map(fn (Fish $one): string => $one->key, $fish), $occupants));
+    }
+
+    /** As it is today. */
+    public function occupant(Fish $fish): Occupant
+    {
+        return $this->occupants[$fish->key];
     }
 
     /** When this prey may be swallowed by that predator; null: no danger to speak of. */
     public function swallowing(Fish $prey, Fish $predator): ?Swallowing
     {
-        foreach ($this->pairs as $pair) {
-            if ($pair->one->key === $prey->key && $pair->other->key === $predator->key) {
-                return $pair->oneSwallowed;
-            }
-            if ($pair->other->key === $prey->key && $pair->one->key === $predator->key) {
-                return $pair->otherSwallowed;
+        $pair = $this->byBoth[OwnVerdict::of($prey->key, $predator->key)] ?? null;
+
+        return $pair?->one->key === $prey->key ? $pair->oneSwallowed : $pair?->otherSwallowed;
+    }
+
+    /**
+     * From when on none of some others can swallow it any more.
+     *
+     * @param  list<Fish>  $others
+     * @return array{LocalDate|null, LocalDate|null, LocalDate|null}|null early, likely, late, each null: not within what is looked at; null: none of them
+     */
+    public function mayJoin(Fish $fish, array $others, LocalDate $today): ?array
+    {
+        $days = [$today, $today, $today];
+        foreach ($others as $other) {
+            $swallowed = $other->key === $fish->key ? null : $this->swallowing($fish, $other);
+            foreach ($swallowed === null ? [] : [$swallowed->safeEarly, $swallowed->until, $swallowed->safeLate] as $i => $safe) {
+                $days[$i] = $safe === null || $days[$i] === null ? null : LocalDate::later($days[$i], $safe);
             }
         }
 
-        return null;
+        return $days[0] === null ? null : $days;
     }
 
     /** @return list<string> keys in the order in which they are best brought in: the peaceful first, the small before the large among equals */
     public function order(): array
     {
-        $occupants = $this->occupants;
+        $occupants = array_values($this->occupants);
         usort($occupants, fn (Occupant $a, Occupant $b): int => [$a->temperament(), $a->longest()] <=> [$b->temperament(), $b->longest()]);
 
         return array_map(fn (Occupant $occupant): string => (string) $occupant->fish, $occupants);

@@ -106,11 +106,12 @@ final readonly class WeighUp
      * As if it came home today; which system it is put into makes no difference to anything asked here.
      *
      * @param  list<array{Candidate, float}>  $others  what else it may be, each with its share
+     * @param  string|null  $key  null: by its species
      */
-    public static function asFish(Candidate $candidate, Facility $facility, array $others = []): Fish
+    public static function asFish(Candidate $candidate, Facility $facility, array $others = [], ?string $key = null): Fish
     {
         return new Fish(
-            "candidate/{$candidate->species->key}", $candidate->species->commonName, $candidate->species, $facility->date,
+            $key ?? "candidate/{$candidate->species->key}", $candidate->species->commonName, $candidate->species, $facility->date,
             [new Stay((string) array_key_first($facility->systems), $facility->date)],
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,

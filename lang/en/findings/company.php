@@ -25,6 +25,23 @@ return [
             'boss' => '{boss} rules here, by {contests} contests. Who comes next is not clear yet.',
             'boss_and_second' => '{boss} rules here, then {second}, by {contests} contests.',
         ],
+        'mix' => [
+            'works' => 'Works until {until_month} at least, as far as is known.',
+            'until' => 'Works until {until_month}; then {predator} can swallow {prey}.',
+            'until_parted' => 'Works until {until_month}; then {one} and {other} are best parted.',
+            'swallows_now' => 'Does not work: {predator} can swallow {prey} now.',
+            'not_now' => 'Does not work with {one} and {other}. {because_sentences}',
+            'longer_or_none' => 'Add {prey} of {length} or longer, or none.',
+            'none' => 'No {prey} with {predator}: they never grow out of its mouth.',
+            'fallback' => 'Settle beforehand where {fish} go if it does not work.',
+            'step' => [
+                'there' => 'lives there already',
+                'first' => 'first',
+                'then' => 'two weeks after those before, when all is quiet',
+                'grown' => 'last, grown: until then it fits in the mouth of {other}',
+                'never' => 'never: it does not grow out of the mouth of {other}',
+            ],
+        ],
         'temper' => [
             'stated' => '{temper}, as its keeper says.',
             'bully' => 'A bully: it left its mark {harms} times on {victims} over the last year.',

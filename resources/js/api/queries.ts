@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import type { Query } from './client'
-import { read } from './client'
-import type { LifeGroups, Quantity } from './types'
+import { read, write } from './client'
+import type { LifeGroups, MixRequest, Quantity } from './types'
 
 /** What is read of the API; the first part of each key is its resource (see keys.ts). */
 
@@ -214,6 +214,15 @@ export const goingsOnQuery = (system: number | undefined, date: string, time: st
                           { system },
                           time === '' ? { date } : { date, time },
                       ),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
+
+/** @param mix null: nobody is named yet */
+export const mixQuery = (mix: MixRequest | null) =>
+    queryOptions({
+        queryKey: ['fish', 'mix', mix],
+        queryFn: mix === null ? skipToken : () => write('POST', '/api/v1/company/mix', {}, mix),
         retry: false,
         placeholderData: keepPreviousData,
     })

@@ -549,6 +549,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/company/mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Nothing is written. */
+        post: operations["weighMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/moves": {
         parameters: {
             query?: never;
@@ -1909,6 +1926,18 @@ export interface components {
             /** @description With a correction: the version that was corrected. */
             version?: number;
         };
+        MixRequest: {
+            /** @description Where they are to live; null: nowhere yet. */
+            system_id?: number | null;
+            members: {
+                /** @description One of the place; null: a species is thought of. */
+                fish_id?: number | null;
+                species_id?: number | null;
+                count?: number | null;
+                /** @description As typed; absent: as it is usually sold. */
+                length?: string | null;
+            }[];
+        };
         MoveRequest: {
             to_system_id: number;
             /** Format: date */
@@ -2498,9 +2527,37 @@ export interface components {
              */
             share: number;
         };
+        /** @description One fish or shoal among those held against each other. */
+        CompanyFish: {
+            /** @description Below zero: it is only thought of. */
+            id: number;
+            name: string;
+            species: string;
+            count: number;
+            is_shoal: boolean;
+            /** @description Its colour and mark. */
+            band: number;
+            /** @description Its outline in the drawing kit. */
+            form: string;
+            /**
+             * Format: float
+             * @description Likely, today.
+             */
+            length_mm: number;
+            /**
+             * Format: float
+             * @description The smallest of a shoal.
+             */
+            smallest_mm: number;
+            /**
+             * Format: float
+             * @description The largest.
+             */
+            largest_mm: number;
+        };
         /** @description Who of some fish can live with whom, from when until when. */
         CompanySheet: {
-            fish: components["schemas"]["FishRow"][];
+            fish: components["schemas"]["CompanyFish"][];
             /** @description How many more there are than are shown. */
             more: number;
             pairs: components["schemas"]["PairRow"][];
@@ -3151,6 +3208,39 @@ export interface components {
             gain: string[];
             /** @description Fish that would go to another home next. */
             elsewhere: string[];
+        };
+        /** @description Some fish that are thought of together: until when it works, who comes in when, and whether a home holds them. */
+        MixSheet: {
+            sentence: string;
+            /**
+             * Format: date
+             * @description The first day on which two should be apart; null: not within what is looked at.
+             */
+            until: string | null;
+            advice: string[];
+            /** @description The first first; those that never come last. */
+            steps: components["schemas"]["MixStep"][];
+            now: components["schemas"]["StandingSide"] | null;
+            later: components["schemas"]["StandingSide"] | null;
+            company: components["schemas"]["CompanySheet"];
+        };
+        /** @description When one of a mix is best brought in. */
+        MixStep: {
+            /** @description Below zero: it is only thought of. */
+            id: number;
+            name: string;
+            count: number;
+            /**
+             * Format: date
+             * @description Null: never.
+             */
+            from: string | null;
+            /**
+             * Format: float
+             * @description How long it is by then.
+             */
+            length_mm: number;
+            words: string;
         };
         /** @description A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
         MoveSheetPage: {
@@ -6862,6 +6952,57 @@ export interface operations {
             };
             /** @description No such length. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weighMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixRequest"];
+            };
+        };
+        responses: {
+            /** @description Until when it works, and who comes in when. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A member that cannot be, or no system. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

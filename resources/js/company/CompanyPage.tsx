@@ -1,20 +1,39 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { companyQuery, systemsQuery } from '../api/queries'
-import type { CompanySheet, PairRow } from '../api/types'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import { ChoiceField } from '../log/fields'
+import { Chips } from '../log/Chips'
+import { ChoiceField, optionsOf } from '../log/fields'
 import { companyWords as words } from '../messages/company'
-import { Grid } from './Grid'
-import { PairBox } from './PairBox'
+import { MixView } from './MixView'
+import { Pairs } from './Pairs'
 import { headline } from './sentences'
 
-/** Every two of a system or of the place held against each other. */
+type Mode = keyof typeof words.modes
+
+/** Every two of a system or of the place held against each other, or some that are only thought of together. */
 export function CompanyPage() {
     useNameSheet(words.title, words.comment)
+    const [mode, setMode] = useState<Mode>('all')
+    return (
+        <>
+            <Box padding={{ base: '10px 2px 0', md: '12px 10px 0' }}>
+                <Chips
+                    label={words.mode}
+                    options={optionsOf(words.modes)}
+                    chosen={[mode]}
+                    onToggle={(value) => setMode(value as Mode)}
+                />
+            </Box>
+            {mode === 'mix' ? <MixView /> : <Residents />}
+        </>
+    )
+}
+
+function Residents() {
     const [system, setSystem] = useState('')
     const query = useQuery({
         ...companyQuery(system === '' ? undefined : Number(system)),
@@ -47,35 +66,5 @@ function WhoseField({ value, onChange }: { value: string; onChange: (system: str
                 ...systems.map(({ id, name }) => ({ value: String(id), text: name })),
             ]}
         />
-    )
-}
-
-function Pairs({ sheet }: { sheet: CompanySheet }) {
-    const [wanted, choose] = useState<PairRow | undefined>()
-    const chosen =
-        sheet.pairs.find((pair) => pair.one === wanted?.one && pair.other === wanted.other) ??
-        sheet.pairs.find(({ verdict }) => verdict === 'avoid') ??
-        sheet.pairs.find(({ verdict }) => verdict === 'watch')
-    return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }}
-            columnGap="28px"
-            rowGap="20px"
-            padding={{ base: '14px 2px 24px', md: '14px 10px 24px' }}
-            alignItems="start"
-        >
-            <Box minWidth={0}>
-                <Grid sheet={sheet} chosen={chosen} onChoose={choose} />
-                {sheet.more > 0 && <chakra.p paddingTop="8px">{words.more({ n: sheet.more })}</chakra.p>}
-            </Box>
-            <Box order={{ base: -1, lg: 0 }} position={{ lg: 'sticky' }} top="16px" aria-live="polite">
-                {chosen === undefined ? (
-                    <chakra.p color="ink2">{sheet.pairs.length === 0 ? '' : words.choose}</chakra.p>
-                ) : (
-                    <PairBox pair={chosen} sheet={sheet} />
-                )}
-            </Box>
-        </Box>
     )
 }

@@ -1,6 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
-import type { CompanySheet, FishRow, PairRow } from '../api/types'
+import type { CompanySheet, CompanyFish, PairRow } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useUnit } from '../frame/keeper'
 import { nameWithCount } from '../fish/sentences'
@@ -64,7 +64,7 @@ export function Grid({ sheet, chosen, onChoose }: Props) {
     )
 }
 
-function Head({ fish }: { fish: FishRow }) {
+function Head({ fish }: { fish: CompanyFish }) {
     const unit = useUnit()
     return (
         <chakra.th
@@ -81,11 +81,15 @@ function Head({ fish }: { fish: FishRow }) {
             <Box display="flex" alignItems="center" gap="8px">
                 <MarkIcon band={fish.band} />
                 <Box>
-                    <Link to="/fish/$id" params={{ id: fish.id }}>
-                        {nameWithCount(fish)}
-                    </Link>
+                    {fish.id > 0 ? (
+                        <Link to="/fish/$id" params={{ id: fish.id }}>
+                            {nameWithCount(fish)}
+                        </Link>
+                    ) : (
+                        nameWithCount(fish)
+                    )}
                     <Box color="ink2" fontSize="15px">
-                        {projected(fish.length_mm.likely, unit)}
+                        {projected(fish.length_mm, unit)}
                     </Box>
                 </Box>
             </Box>

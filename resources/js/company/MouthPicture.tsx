@@ -1,5 +1,5 @@
 import { Box } from '@chakra-ui/react'
-import type { FishRow } from '../api/types'
+import type { CompanyFish } from '../api/types'
 import { FishSide } from '../drawing/FishSide'
 import { useUnit } from '../frame/keeper'
 import { useWidth } from '../frame/useWidth'
@@ -8,8 +8,8 @@ import { ink } from '../theme/tokens'
 import { projected } from '../units/length'
 
 interface Props {
-    predator: FishRow
-    prey: FishRow
+    predator: CompanyFish
+    prey: CompanyFish
     /** Length of the prey from which it no longer fits, millimetres. */
     safeFrom: number
 }

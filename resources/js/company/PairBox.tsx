@@ -1,15 +1,16 @@
 import { Box, chakra } from '@chakra-ui/react'
-import type { CompanySheet, FishRow, PairRow } from '../api/types'
+import type { CompanySheet, CompanyFish, PairRow } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { companyWords as words } from '../messages/company'
 import { measured } from '../units/length'
+import { OwnWord } from './OwnWord'
 import { dangerSentence } from './sentences'
 import { MouthPicture } from './MouthPicture'
 
 /** Why two may share a home or not: said first, then drawn to one scale. */
 export function PairBox({ pair, sheet }: { pair: PairRow; sheet: CompanySheet }) {
     const unit = useUnit()
-    const byId = new Map<number, FishRow>(sheet.fish.map((fish) => [fish.id, fish]))
+    const byId = new Map<number, CompanyFish>(sheet.fish.map((fish) => [fish.id, fish]))
     const [one, other] = [byId.get(pair.one), byId.get(pair.other)]
     if (one === undefined || other === undefined) {
         return null
@@ -24,6 +25,7 @@ export function PairBox({ pair, sheet }: { pair: PairRow; sheet: CompanySheet })
             {pair.reasons.map((reason) => (
                 <p key={reason}>{reason}</p>
             ))}
+            {one.id > 0 && other.id > 0 && <OwnWord pair={pair} names={[one.name, other.name]} />}
             {pair.swallowings.length + pair.reasons.length === 0 && (
                 <p>{words.nothing({ one: one.name, other: other.name })}</p>
             )}

@@ -1,4 +1,4 @@
-import type { CompanySheet, FishRow, PairRow } from '../api/types'
+import type { CompanySheet, CompanyFish, PairRow } from '../api/types'
 import { companyWords as words } from '../messages/company'
 import { monthOfYear } from '../units/day'
 
@@ -31,7 +31,7 @@ export function cellWords(pair: PairRow): { verdict: string; when: string } {
 /** What swallows what, from when until when. */
 export function dangerSentence(
     danger: PairRow['swallowings'][number],
-    byId: ReadonlyMap<number, FishRow>,
+    byId: ReadonlyMap<number, CompanyFish>,
 ): string {
     const predator = byId.get(danger.predator)?.name ?? ''
     const prey = byId.get(danger.prey)?.name ?? ''

@@ -11,6 +11,7 @@ import { shortDay } from '../units/day'
 import { bare, measured, projected } from '../units/length'
 import { CircumstancesDialog } from './CircumstancesDialog'
 import { IdentityDialog } from './IdentityDialog'
+import { TemperFact } from './TemperFact'
 import { useKeeping } from './useKeeping'
 
 const { facts } = messages.fish
@@ -123,6 +124,7 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
                 ].join(', ')}{' '}
                 <CircumstancesDialog sheet={sheet} />
             </Fact>
+            <TemperFact sheet={sheet} />
             <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>
             {fish.leaves !== null && <Fact name={facts.next}>{nextWords(fish, today)}</Fact>}
         </>

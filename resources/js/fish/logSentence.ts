@@ -97,6 +97,8 @@ function changeSentence(line: LogLine, unit: LengthUnit, today: string): string 
                 : said.sexUnknown
         case 'hatched':
             return isKnown ? said.hatched({ day: longDay(to, today) }) : said.hatchUnknown
+        case 'temper':
+            return isKnown ? said.temper({ to }) : said.temperAsLog
         case 'adult':
             return isKnown ? said.adult({ length: measured(Number(to), unit) }) : said.adultAsSpecies
         default:

@@ -241,7 +241,7 @@ function reviewVerdict({ length_mm, expected_mm }: Review): string {
 }
 
 /** "12 barbs" or the name of a single fish. */
-export function nameWithCount(fish: FishRow): string {
+export function nameWithCount(fish: Pick<FishRow, 'name' | 'count' | 'is_shoal'>): string {
     return fish.is_shoal ? `${fish.name} (${fish.count})` : fish.name
 }
 

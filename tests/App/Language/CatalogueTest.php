@@ -15,6 +15,7 @@ use Biomegas\Facility\Equipment\LightState;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Salinity;
+use Biomegas\Facility\Temper;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -34,7 +35,7 @@ final class CatalogueTest extends TestCase
     /** @var list<array{class-string<BackedEnum>, string}> enums that are told inside sentences, with the aspect */
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
-        [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
+        [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void
