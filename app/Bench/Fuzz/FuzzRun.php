@@ -41,7 +41,7 @@ final class FuzzRun
 
     private const CLEAN_ONE_IN = 8;
 
-    private const CLEAN_ROUNDS = 4;
+    private const CLEAN_ROUNDS = 6;
 
     private const NEWEST_ONE_IN = 4;
 

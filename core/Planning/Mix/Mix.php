@@ -63,11 +63,12 @@ final readonly class Mix
         $end = $facility->date->plusDays(CompanyGrid::MONTHS * LengthTable::STEP_DAYS);
         $first = self::firstApart($grid, $facility->date);
         $steps = self::steps($facility, $grid, $ahead, $home);
+        [$now, $later] = self::standings($facility, $members, $home, $end);
 
         return new self(
             $grid, $first[1] ?? null, self::verdict($first, $facility->date, $end), $steps,
-            [...self::advice($first, $ahead, $end), ...self::fallbacks($members, $facility->date)],
-            ...self::standings($facility, $members, $home, $end),
+            array_values(array_filter([...self::advice($first, $ahead, $end), self::room($home, $now, $later), ...self::fallbacks($members, $facility->date)])),
+            $now, $later,
         );
     }
 
@@ -136,6 +137,15 @@ final readonly class Mix
         return [$safe <= $prey->species->adultLength->typical
             ? Finding::of('company.mix.longer_or_none', prey: $prey->name, length: Length::ofMillimetres($safe))
             : Finding::of('company.mix.none', prey: $prey->name, predator: $predator->name)];
+    }
+
+    private static function room(?System $home, ?Standing $now, ?Standing $later): ?Finding
+    {
+        return match (true) {
+            $home === null || $now === null || $later === null || $later->objections === [] => null,
+            $now->objections === [] => Finding::of('company.mix.home_later', home: $home->name),
+            default => Finding::of('company.mix.home_not', home: $home->name),
+        };
     }
 
     /**

@@ -26,13 +26,15 @@ return [
             'boss_and_second' => '{boss} rules here, then {second}, by {contests} contests.',
         ],
         'mix' => [
-            'works' => 'Works until {until_month} at least, as far as is known.',
+            'works' => 'They get on until {until_month} at least, as far as is known.',
             'until' => 'Works until {until_month}; then {predator} can swallow {prey}.',
             'until_parted' => 'Works until {until_month}; then {one} and {other} are best parted.',
             'swallows_now' => 'Does not work: {predator} can swallow {prey} now.',
             'not_now' => 'Does not work with {one} and {other}. {because_sentences}',
             'longer_or_none' => 'Add {prey} of {length} or longer, or none.',
             'none' => 'No {prey} with {predator}: they never grow out of its mouth.',
+            'home_later' => '{home} holds them today, and in two years no longer.',
+            'home_not' => '{home} does not suit them as it is.',
             'fallback' => 'Settle beforehand where {fish} go if it does not work.',
             'step' => [
                 'there' => 'lives there already',
