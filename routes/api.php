@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AggressionController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\BeforeAfterController;
+use App\Http\Controllers\BroodController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CompanyController;
@@ -62,7 +63,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -92,6 +93,8 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('facility', [FacilityController::class, 'show']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
     Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
+    Route::get('systems/{system}/broods', [BroodController::class, 'index']);
+    Route::get('broods/{brood}/forecast', [BroodController::class, 'forecast']);
     Route::get('systems/{system}/goings-on', [AggressionController::class, 'goingsOn']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
     Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
@@ -192,6 +195,13 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('systems/{system}/watched-spans', [WatchedSpanController::class, 'store']);
         Route::put('watched-spans/{span}', [WatchedSpanController::class, 'update']);
         Route::delete('watched-spans/{span}', [WatchedSpanController::class, 'destroy']);
+        Route::post('systems/{system}/broods', [BroodController::class, 'store']);
+        Route::put('broods/{brood}', [BroodController::class, 'update']);
+        Route::put('broods/{brood}/steps/{kind}', [BroodController::class, 'arrange']);
+        Route::put('broods/{brood}/end', [BroodController::class, 'end']);
+        Route::delete('broods/{brood}', [BroodController::class, 'destroy']);
+        Route::post('broods/{brood}/fry', [BroodController::class, 'keep']);
+        Route::delete('broods/{brood}/fry', [BroodController::class, 'giveUp']);
         Route::post('pair-verdicts', [PairVerdictController::class, 'store']);
         Route::delete('pair-verdicts/{verdict}', [PairVerdictController::class, 'destroy']);
         Route::put('fish/{fish}/temper', [TemperController::class, 'update']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Models\Brood as BroodRecord;
 use App\Models\MoveSheet;
 use App\Models\Preparation;
 use App\Models\Quarantine;
@@ -32,7 +33,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -91,6 +92,16 @@ final readonly class AgendaBook
 
             return array_map(fn (OpenCase $case): AgendaItem => AgendaItem::ofCase($system, $case, $names), $book->cases($system));
         }, $book->systems()));
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function broods(): array
+    {
+        return $this->kept->unreadable->readAll(StoredTable::Broods, Broods::going(), function (BroodRecord $written): ?AgendaItem {
+            $brood = Broods::of($this->kept, $written);
+
+            return $brood === null ? null : AgendaItem::ofBrood($written->id, $this->kept->system($written->system_id), $brood, $this->kept->facility->date);
+        });
     }
 
     /** @return list<AgendaItem|null> */

@@ -136,7 +136,7 @@ final readonly class FacilityReader
         $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = (new HeadCountEvents($this->unreadable))->byFish();
         $makeups = $this->byFish(StoredTable::Makeups, DB::table('makeups')->whereNull('deleted_at')->orderBy('date')->orderBy('id')->get(), self::makeup(...));
-        $manners = Manners::until($today);
+        $manners = Manners::until($today, $this->unreadable);
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
         $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $manners, $alsoFish, &$all, &$kept): void {

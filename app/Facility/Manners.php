@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\Contests;
 use Biomegas\Company\Harm;
@@ -20,12 +21,13 @@ final readonly class Manners
      * @param  array<int, array<string, int>>  $hurt  how often each left its mark on whom
      * @param  array<int, int>  $acts  of each
      * @param  array<int, int>  $watched  minutes for which the home of each was watched
+     * @param  array<int, list<string>>  $guards  with whom each guards a brood
      */
-    private function __construct(private array $hurt, private array $acts, private array $watched)
+    private function __construct(private array $hurt, private array $acts, private array $watched, private array $guards)
     {
     }
 
-    public static function until(LocalDate $today): self
+    public static function until(LocalDate $today, UnreadableRows $unreadable): self
     {
         $since = $today->plusDays(-Contests::DAYS)->toIso();
         $hurt = $acts = [];
@@ -41,7 +43,7 @@ final readonly class Manners
             ->join('stays', fn ($join) => $join->on('stays.system_id', 'watched_spans.system_id')->on('stays.from', '<=', 'began_at')->where(fn ($end) => $end->whereNull('stays.until')->orWhereColumn('stays.until', '>=', 'began_at')))
             ->groupBy('stays.fish_id')->selectRaw('stays.fish_id as fish_id, sum(minutes) as minutes')->get();
 
-        return new self($hurt, $acts, $watched->mapWithKeys(fn (stdClass $row): array => [(int) $row->fish_id => (int) $row->minutes])->all());
+        return new self($hurt, $acts, $watched->mapWithKeys(fn (stdClass $row): array => [(int) $row->fish_id => (int) $row->minutes])->all(), Broods::guards($today, $unreadable));
     }
 
     /** @param  Temper|null  $stated  what its keeper says; null: nothing */
@@ -54,6 +56,6 @@ final readonly class Manners
 
     public function of(int $fishId, ?Temper $stated): Manner
     {
-        return new Manner($this->seen($fishId, $stated)->temper(), $this->hurt[$fishId] ?? []);
+        return new Manner($this->seen($fishId, $stated)->temper(), $this->hurt[$fishId] ?? [], $this->guards[$fishId] ?? null);
     }
 }

@@ -26,6 +26,7 @@ enum StoredTable: string
     case WatchedSpans = 'watched_spans';
     case Settlements = 'settlements';
     case PairVerdicts = 'pair_verdicts';
+    case Broods = 'broods';
     case Moves = 'moves';
     case WaterTests = 'water_tests';
     case WaterWorks = 'water_works';
@@ -58,6 +59,7 @@ enum StoredTable: string
             self::Incidents => ['date', 'time', 'act', 'harm', 'occasions', 'intervention', 'success'],
             self::WatchedSpans => ['began_at', 'minutes'],
             self::Settlements => ['date'],
+            self::Broods => ['date', 'style', 'sign', 'steps', 'ended_on'],
             self::PairVerdicts => ['verdict', 'reason'],
             self::Moves => ['date'],
             self::WaterTests => ['date', 'values'],
@@ -77,7 +79,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Broods, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

@@ -47,7 +47,7 @@ final readonly class Friction
     /** @return list<PairReason|null> */
     private static function inOneDirection(Occupant $one, Occupant $other, Rulebook $rulebook): array
     {
-        return [self::hurt($one, $other, $rulebook), self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook), self::tooFew($one, $other, $rulebook)];
+        return [self::hurt($one, $other, $rulebook), self::guards($one, $other, $rulebook), self::nips($one, $other, $rulebook), self::restless($one, $other, $rulebook), self::tooFew($one, $other, $rulebook)];
     }
 
     private static function alike(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
@@ -112,6 +112,16 @@ final readonly class Friction
         $times = $other->fish === null || $one->fish === $other->fish ? 0 : $one->manner->hurt[$other->fish] ?? 0;
 
         return $times === 0 ? null : new PairReason(Finding::of('company.pair.hurt', one: $one->name, other: $other->name, times: $times), $times * $rulebook->number(RuleParameter::CompanyHurt));
+    }
+
+    /** Whoever comes near a brood is driven off, but for its own parents. */
+    private static function guards(Occupant $one, Occupant $other, Rulebook $rulebook): ?PairReason
+    {
+        $with = $one->manner->guardsWith;
+
+        return $with === null || in_array($other->fish, $with, true) || ($one->fish !== null && $one->fish === $other->fish)
+            ? null
+            : new PairReason(Finding::of('company.pair.guards', one: $one->name), $rulebook->number(RuleParameter::CompanyGuards));
     }
 
     /** A group-fish without its group is picked on by those that pick on anyone. */

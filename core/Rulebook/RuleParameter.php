@@ -55,6 +55,7 @@ enum RuleParameter: string
     case CompanyDiet = 'company_diet';
     case CompanyWater = 'company_water';
     case CompanyHurt = 'company_hurt';
+    case CompanyGuards = 'company_guards';
     case CompanyTooFew = 'company_too_few';
     case CompanyWatch = 'company_watch_from';
     case CompanyAvoid = 'company_avoid_from';
@@ -143,6 +144,7 @@ enum RuleParameter: string
             self::CompanyDiet => [1.0, 0.0, 10.0],
             self::CompanyWater => [1.0, 0.0, 10.0],
             self::CompanyHurt => [2.0, 0.0, 10.0],
+            self::CompanyGuards => [3.0, 0.0, 10.0],
             self::CompanyTooFew => [1.0, 0.0, 10.0],
             self::CompanyWatch => [2.0, 0.0, 20.0],
             self::CompanyAvoid => [6.0, 0.0, 40.0],

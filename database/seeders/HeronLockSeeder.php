@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Facility\FacilityReader;
+use App\Models\Brood;
 use App\Models\Count;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
@@ -81,6 +82,12 @@ final class HeronLockSeeder extends Seeder
             Incident::query()->create([
                 'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
                 'time' => $time, 'act' => $act, 'harm' => $harm, 'occasions' => $occasions, 'intervention' => $intervention, 'success' => $success,
+            ]);
+        }
+        foreach ($this->data('broods') as [$system, $mother, $father, $daysAgo, $style, $sign, $place, $done]) {
+            Brood::query()->create([
+                'system_id' => $systems[$system]->id, 'fish_id' => $fish[$mother]->id, 'father_id' => $fish[$father]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
+                'style' => $style, 'sign' => $sign, 'place' => $place, 'steps' => array_fill_keys($done, ['done' => true]),
             ]);
         }
         foreach ($this->data('watched') as [$system, $daysAgo, $time, $minutes]) {

@@ -43,6 +43,17 @@ return [
         'occasions' => 'Choose from the list.',
         'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
     ],
+    'brood' => [
+        'style' => 'Choose how they bring up their young.',
+        'sign' => 'Choose what was seen.',
+    ],
+    'fry' => [
+        'name.required' => 'Give the young a name.',
+        'name.unique' => 'This name is taken. Choose another.',
+        'count' => 'Give a number from 1 to 5000.',
+        'length.required' => 'Say how long they are.',
+        'system_id' => 'Choose a system from the list.',
+    ],
     'mix' => [
         'members' => 'Choose one to eight fish or species.',
         'members.max' => 'Choose at most eight fish or species.',

@@ -24,7 +24,7 @@ final class Floors
         ['Facility'],
         ['Company\Rank', 'Growth\Clock', 'Growth\Curve', 'Growth\Pace', 'Housing\Size', 'Housing\Verdict', 'Losses', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Water'],
         ['Company', 'Growth\Fit', 'Housing\Floor', 'Water\Nitrification', 'Water\Test'],
-        ['Company\Aggression', 'Growth\Kin', 'Growth\Projection', 'Moving\Mixing', 'Water\Nitrate'],
+        ['Brood', 'Company\Aggression', 'Growth\Kin', 'Growth\Projection', 'Moving\Mixing', 'Water\Nitrate'],
         ['Growth', 'Water\Load'],
         ['Housing\Rule'],
         ['Housing'],

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import * as fromTheStart from '../../resources/js/messages/en'
 import { addFish } from '../../resources/js/messages/en/addFish'
 import { aggression } from '../../resources/js/messages/en/aggression'
+import { brood } from '../../resources/js/messages/en/brood'
 import { company } from '../../resources/js/messages/en/company'
 import { group } from '../../resources/js/messages/en/group'
 import { losses } from '../../resources/js/messages/en/losses'
@@ -26,6 +27,7 @@ const texts = textsOf({
     ...fromTheStart,
     addFish,
     aggression,
+    brood,
     company,
     group,
     losses,

@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -38,6 +38,7 @@ final class PlausibleRequest
     {
         return (string) preg_replace_callback('/\{(\w+)\}/', fn (array $part): string => match ($part[1]) {
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
+            'kind' => 'hatch',
             'table' => $this->one(['fish', 'measurements', 'losses']),
             'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || $this->random->getInt(0, 3) === 0) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
             'fish' => (string) ($this->ofAGroup($operation->path) ?? $this->number('fish', $newest)),
@@ -124,6 +125,11 @@ final class PlausibleRequest
             $body = ['intervention' => 'lights-off', 'success' => $this->one(['lasted', null])];
         } elseif (str_contains($path, 'watched-spans')) {
             $body = ['minutes' => 20];
+        } elseif (preg_match('#/broods(/\d+)?$#', $path) === 1) {
+            $home = str_contains($path, 'systems') ? (int) basename(dirname($path)) : DB::table('broods')->where('id', basename($path))->value('system_id');
+            $body = [...$body, 'mother_id' => (int) DB::table('stays')->whereNull('until')->where('system_id', $home)->whereNotIn('fish_id', DB::table('losses')->select('fish_id'))->min('fish_id'), 'father_id' => null, 'style' => 'substrate-guarder', 'sign' => 'spawned', 'date' => $this->today];
+        } elseif (str_ends_with($path, '/fry')) {
+            $body = ['name' => 'Fry '.$this->random->getInt(1, 1_000_000), 'count' => 20, 'system_id' => $this->id('systems'), 'length' => '1 cm'];
         } elseif (str_ends_with($path, '/pair-verdicts')) {
             $pair = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('losses')->select('fish_id'))->limit(2)->pluck('fish_id')->all();
             $body = ['one_id' => $pair[0], 'other_id' => $pair[1], 'verdict' => 'good', 'reason' => 'a few words'];

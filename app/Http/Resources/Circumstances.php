@@ -14,7 +14,7 @@ final readonly class Circumstances
     public function __construct(
         #[OA\Property] public string $name,
         #[OA\Property(type: 'string', enum: Purpose::class)] public Purpose $purpose,
-        #[OA\Property(type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught'])] public ?string $origin,
+        #[OA\Property(type: 'string', nullable: true, enum: ['tank-raised', 'wild-caught', 'own-bred'])] public ?string $origin,
         #[OA\Property] public ?string $fallback,
         #[OA\Property(description: 'What was paid for one.')] public ?float $price,
         #[OA\Property(description: 'How it was when it came.')] public ?string $arrival_note,

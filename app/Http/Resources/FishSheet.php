@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Facility\Broods;
 use App\Facility\FacilitySnapshot;
 use App\Models\Measurement;
 use Biomegas\Calendar\LocalDate;
@@ -39,6 +40,7 @@ final readonly class FishSheet
         #[OA\Property(ref: '#/components/schemas/Knowledge')] public Knowledge $knowledge,
         #[OA\Property(ref: '#/components/schemas/Identity')] public Identity $identity,
         #[OA\Property(ref: '#/components/schemas/GroupSheet')] public GroupSheet $group,
+        #[OA\Property(nullable: true, description: 'Whose young they are; null: it came from elsewhere.')] public ?string $young_of,
         #[OA\Property(ref: '#/components/schemas/TemperSheet')] public TemperSheet $temper,
         #[OA\Property(ref: '#/components/schemas/Keeping')] public Keeping $keeping,
         #[OA\Property(ref: '#/components/schemas/Circumstances')] public Circumstances $circumstances,
@@ -75,6 +77,7 @@ final readonly class FishSheet
             Knowledge::from($kept->growth, $outlook),
             $identity,
             GroupSheet::from($kept, $fish),
+            $kept->says()->sayIf(Broods::parentsOf($kept->kept($fish)->id)),
             TemperSheet::from($kept, $kept->kept($fish)->id),
             Keeping::from($kept->facility, $fish),
             $circumstances,

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\AggressionBook;
+use App\Facility\Broods;
 use App\Facility\FacilitySnapshot;
+use App\Models\Brood;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\GoingsOn;
 use Biomegas\Company\Aggression\Occasion;
@@ -27,6 +29,6 @@ final readonly class GoingsOnSheet
     {
         $light = $minute === null ? null : $kept->system($systemId)->equipment->light?->stateAt($minute);
 
-        return new self(GoingsOn::on($day, (new AggressionBook($kept))->changes($systemId)), $light, $light === null ? null : $kept->says()->label($light));
+        return new self(GoingsOn::on($day, (new AggressionBook($kept))->changes($systemId), Broods::going($systemId)->contains(fn (Brood $brood): bool => $brood->date <= $day->toIso())), $light, $light === null ? null : $kept->says()->label($light));
     }
 }

@@ -23,7 +23,7 @@ final readonly class TemperSheet
     public static function from(FacilitySnapshot $kept, int $fishId): self
     {
         $stated = Fish::query()->findOrFail($fishId, ['id', 'temper'])->temper;
-        $seen = Manners::until($kept->facility->date)->seen($fishId, $stated);
+        $seen = Manners::until($kept->facility->date, $kept->unreadable)->seen($fishId, $stated);
 
         return new self($seen->temper(), $stated, $kept->says()->sayIf($seen->finding()));
     }

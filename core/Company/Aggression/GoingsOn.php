@@ -18,9 +18,10 @@ final readonly class GoingsOn
 
     /**
      * @param  list<HomeChange>  $changes
+     * @param  bool  $isBroodThere  one is under way
      * @return list<Occasion>
      */
-    public static function on(LocalDate $day, array $changes): array
+    public static function on(LocalDate $day, array $changes, bool $isBroodThere = false): array
     {
         $occasions = array_map(function (HomeChange $change) use ($day): ?Occasion {
             [$occasion, $days] = match (true) {
@@ -33,6 +34,7 @@ final readonly class GoingsOn
 
             return $age >= 0 && $age <= $days ? $occasion : null;
         }, $changes);
+        $occasions[] = $isBroodThere ? Occasion::Brood : null;
 
         return array_values(array_filter(Occasion::cases(), fn (Occasion $occasion): bool => in_array($occasion, $occasions, true)));
     }

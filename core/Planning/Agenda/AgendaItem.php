@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Agenda;
 
+use Biomegas\Brood\Brood;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Facility\Fish;
@@ -66,6 +67,18 @@ final readonly class AgendaItem
         $unclean = UncleanWater::of($tests)[0] ?? null;
 
         return $unclean === null ? null : new self(AgendaKind::Danger, $system->key, $system->name, Finding::of('today.not_clean', value: WaterValue::of($unclean->quantity, $unclean->value), quantity: $unclean->quantity, found: $unclean->found), false);
+    }
+
+    /** The first step of a brood that is due. */
+    public static function ofBrood(int $record, System $home, Brood $brood, LocalDate $today): ?self
+    {
+        foreach ($brood->steps as $step) {
+            if ($step->isDueOn($today)) {
+                return new self(AgendaKind::Brood, $home->key, $brood->mother->name, Finding::of('today.brood', step: $step->kind), $step->isLateOn($today), $brood->mother->key, $record);
+            }
+        }
+
+        return null;
     }
 
     /** @param  array<string, string>  $names  by key */

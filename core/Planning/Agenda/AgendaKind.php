@@ -18,6 +18,7 @@ enum AgendaKind: string
     case Test = 'test';
     /** It must leave its home, and no move is planned. */
     case Outgrown = 'outgrown';
+    case Brood = 'brood';
     case Preparation = 'preparation';
     case Inspection = 'inspection';
     case Measure = 'measure';
@@ -29,7 +30,7 @@ enum AgendaKind: string
             self::Danger => 0,
             self::Watch, self::Company, self::Move, self::Interim, self::Quarantine, self::Test => 1,
             self::Outgrown => 2,
-            self::Preparation => 3,
+            self::Brood, self::Preparation => 3,
             self::Inspection => 4,
             self::Measure => 5,
         };

@@ -12,6 +12,7 @@ return [
             'diets' => '{one} and {other} want different food: one grazes, the other needs meat.',
             'water' => '{one} and {other} want different water, in acidity or hardness.',
             'hurt' => '{one} has left its mark on {other}: {times, plural, one {once} other {# times}} over the last year.',
+            'guards' => '{one} guards a brood and drives off whoever comes near.',
             'too_few' => '{one} wants a group of {least}, and is picked on without it.',
             'hybrids' => '{one} and {other} may breed with each other: the young are neither.',
             'regions' => '{one} comes from {region}, {other} from {other_region}.',

@@ -47,6 +47,11 @@ return [
         ],
         'harm' => ['none' => 'no harm', 'torn-fin' => 'a torn fin', 'lost-scales' => 'lost scales', 'hurt-eye' => 'a hurt eye', 'wound' => 'a wound', 'hiding' => 'it hides', 'not-eating' => 'it does not eat', 'death' => 'death'],
         'purpose' => ['display' => 'as it happened', 'food' => 'eaten as food, as intended', 'starter' => 'as starters do, on purpose', 'cleaner' => 'as cleaners do, on purpose'],
+        'brood_step_kind' => [
+            'look-for-eggs' => 'Look for eggs', 'birth' => 'The young are born', 'parents-out' => 'Take the parents out', 'tails' => 'First tails show', 'hatch' => 'They hatch', 'yolk-used' => 'The yolk is used up',
+            'nursery' => 'Have a home for the young ready', 'free-swimming' => 'They swim free', 'released' => 'They are let out of the mouth', 'fry-out' => 'Take the young out', 'first-food' => 'First food, the finest', 'brine-shrimp' => 'Brine shrimp',
+            'guarded' => 'Still guarded until then',
+        ],
         'temper' => ['calm' => 'Calm', 'usual' => 'As usual for its species', 'bully' => 'A bully'],
         'light_state' => ['first' => 'in the first hour of light', 'day' => 'by day', 'dim' => 'in dim or blue light', 'off' => 'in the dark'],
         'change_kind' => ['came-in' => 'came in', 'came-back' => 'came back', 'went-out' => 'went out', 'time-out' => 'was taken out for a time', 'water-change' => 'a water change', 'intervention' => 'something was done'],

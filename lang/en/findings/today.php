@@ -3,6 +3,7 @@
 // What is due on the round.
 return [
     'today' => [
+        'brood' => 'brood: {step}',
         'move' => 'move to {to}',
         'move_begun' => 'move to {to}, begun',
         'time_out' => 'time-out until {until}: decide where it goes',

@@ -218,6 +218,23 @@ export const goingsOnQuery = (system: number | undefined, date: string, time: st
         placeholderData: keepPreviousData,
     })
 
+export const broodsQuery = (system: number) =>
+    queryOptions({
+        queryKey: ['systems', system, 'broods'],
+        queryFn: () => read('/api/v1/systems/{system}/broods', { system }),
+    })
+
+export const fryQuery = (brood: number, count: number, system: number) =>
+    queryOptions({
+        queryKey: ['systems', system, 'fry', brood, count],
+        queryFn:
+            Number.isInteger(count) && count > 0
+                ? () => read('/api/v1/broods/{brood}/forecast', { brood }, { count, system_id: system })
+                : skipToken,
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
+
 /** @param mix null: nobody is named yet */
 export const mixQuery = (mix: MixRequest | null) =>
     queryOptions({

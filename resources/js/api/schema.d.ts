@@ -100,6 +100,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/broods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBroods"];
+        put?: never;
+        post: operations["addBrood"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/broods/{brood}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeBrood"];
+        post?: never;
+        delete: operations["undoBrood"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/broods/{brood}/steps/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["arrangeBroodStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/broods/{brood}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["endBrood"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/broods/{brood}/fry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepFry"];
+        delete: operations["undoFry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/broods/{brood}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecastFry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/calendar": {
         parameters: {
             query?: never;
@@ -1693,13 +1789,44 @@ export interface components {
                 phase?: "before" | "catching" | "carrying" | "mixing" | "release" | "after" | null;
             }[];
         };
+        BroodEndRequest: {
+            /**
+             * @description Null: it goes on after all.
+             * @enum {string|null}
+             */
+            outcome: "raised" | "lost" | "left" | null;
+        };
+        BroodRequest: {
+            mother_id: number;
+            father_id?: number | null;
+            /** @enum {string} */
+            style: "mouthbrooder" | "egg-scatterer" | "substrate-guarder" | "livebearer";
+            /**
+             * @description What was seen.
+             * @enum {string}
+             */
+            sign: "pair-formed" | "darkening" | "guarding" | "spawned" | "holding" | "born";
+            /** Format: date */
+            date: string;
+            /** @description In own words. */
+            place?: string | null;
+        };
+        BroodStepRequest: {
+            is_done: boolean;
+            is_left_out: boolean;
+            /**
+             * Format: date
+             * @description The day that the keeper knows better; null: as usual.
+             */
+            on: string | null;
+        };
         CircumstancesRequest: {
             /** @description Absent: it keeps the one it has. */
             name?: string;
             /** @enum {string} */
             purpose: "display" | "food" | "starter" | "cleaner";
             /** @enum {string|null} */
-            origin: "tank-raised" | "wild-caught" | null;
+            origin: "tank-raised" | "wild-caught" | "own-bred" | null;
             /** @description Where it goes if it cannot stay. */
             fallback: string | null;
         };
@@ -1748,6 +1875,15 @@ export interface components {
         FishTableUndo: {
             fish: number[];
             lengths: number[];
+        };
+        FryRequest: {
+            name: string;
+            /** @description How many are kept. */
+            count: number;
+            /** @description Where they live. */
+            system_id: number;
+            /** @description As typed. */
+            length: string;
         };
         IdentityRequest: {
             species_id: number;
@@ -2369,6 +2505,45 @@ export interface components {
              */
             on: string;
         };
+        /** @description A brood that is under way. */
+        BroodSheet: {
+            id: number;
+            mother_id: number;
+            mother: string;
+            father_id: number | null;
+            father: string | null;
+            /** @enum {string} */
+            style: "mouthbrooder" | "egg-scatterer" | "substrate-guarder" | "livebearer";
+            /** @enum {string} */
+            sign: "pair-formed" | "darkening" | "guarding" | "spawned" | "holding" | "born";
+            /** Format: date */
+            date: string;
+            place: string | null;
+            /** @description By day. */
+            steps: components["schemas"]["BroodStepRow"][];
+            /**
+             * Format: date
+             * @description Until when a home for the young is needed.
+             */
+            nursery_by: string | null;
+            cautions: string[];
+        };
+        /** @description A stage of a brood, or what is to be done by then. */
+        BroodStepRow: {
+            /** @enum {string} */
+            kind: "look-for-eggs" | "birth" | "parents-out" | "tails" | "hatch" | "yolk-used" | "nursery" | "free-swimming" | "released" | "fry-out" | "first-food" | "brine-shrimp" | "guarded";
+            words: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            is_done: boolean;
+            is_left_out: boolean;
+            /** @description The keeper has set the day. */
+            is_moved: boolean;
+            is_due: boolean;
+            is_late: boolean;
+        };
         /** @description The home that is missing for a grown one; inside sizes. */
         Build: {
             /** @description In a few words. */
@@ -2502,7 +2677,7 @@ export interface components {
             /** @enum {string} */
             purpose: "display" | "food" | "starter" | "cleaner";
             /** @enum {string|null} */
-            origin: "tank-raised" | "wild-caught" | null;
+            origin: "tank-raised" | "wild-caught" | "own-bred" | null;
             fallback: string | null;
             /**
              * Format: float
@@ -2602,7 +2777,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -2695,6 +2870,8 @@ export interface components {
             knowledge: components["schemas"]["Knowledge"];
             identity: components["schemas"]["Identity"];
             group: components["schemas"]["GroupSheet"];
+            /** @description Whose young they are; null: it came from elsewhere. */
+            young_of: string | null;
             temper: components["schemas"]["TemperSheet"];
             keeping: components["schemas"]["Keeping"];
             circumstances: components["schemas"]["Circumstances"];
@@ -2769,6 +2946,35 @@ export interface components {
             value: number;
             /** @description With its unit. */
             said: string;
+        };
+        /** @description What the young need of a home as they grow. */
+        FryForecast: {
+            months: components["schemas"]["FryMonth"][];
+        };
+        /** @description The young on a day to come. */
+        FryMonth: {
+            /** Format: date */
+            date: string;
+            /**
+             * Format: float
+             * @description Likely.
+             */
+            length_mm: number;
+            /**
+             * Format: float
+             * @description Share of the floor needed in the fullest layer.
+             */
+            floor: number;
+            /**
+             * Format: float
+             * @description Dry food a day.
+             */
+            feed_g: number;
+            /**
+             * Format: float
+             * @description Of what the filter carries; null: not known.
+             */
+            filter_share: number | null;
         };
         /** @description When a system is full for those who live in it, and why. */
         Full: {
@@ -3669,7 +3875,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_guards" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -4192,7 +4398,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -4864,6 +5070,609 @@ export interface operations {
                 };
             };
             /** @description Something that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBroods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that go on, the newest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroodSheet"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addBrood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroodRequest"];
+            };
+        };
+        responses: {
+            /** @description Recorded. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been seen like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeBrood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroodRequest"];
+            };
+        };
+        responses: {
+            /** @description Seen anew: its days are counted from this sign on. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been seen like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoBrood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    arrangeBroodStep: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+                kind: "look-for-eggs" | "birth" | "parents-out" | "tails" | "hatch" | "yolk-used" | "nursery" | "free-swimming" | "released" | "fry-out" | "first-food" | "brine-shrimp" | "guarded";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroodStepRequest"];
+            };
+        };
+        responses: {
+            /** @description Done, left out, or on another day. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood, or it has no such step. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a day. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endBrood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroodEndRequest"];
+            };
+        };
+        responses: {
+            /** @description Over, or going on after all. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such outcome. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepFry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FryRequest"];
+            };
+        };
+        responses: {
+            /** @description The young are a shoal of their own; the number is that of the shoal. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong, or they are kept already. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoFry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shoal is taken out, and the brood goes on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More is written about the shoal. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forecastFry: {
+        parameters: {
+            query: {
+                /** @description How many are kept. */
+                count: number;
+                /** @description Where. */
+                system_id: number;
+            };
+            header?: never;
+            path: {
+                brood: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the young need of that home as they grow. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FryForecast"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such brood. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a number, or no such system. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -10580,7 +11389,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -10652,7 +11461,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;

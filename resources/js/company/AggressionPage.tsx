@@ -9,6 +9,7 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../log/WriteDown'
 import { aggressionWords as words } from '../messages/aggression'
+import { Broods } from './Broods'
 import { Cases } from './Cases'
 import { AroundTable, Lights, PairsTable } from './Patterns'
 import { RankPicture } from './RankPicture'
@@ -55,6 +56,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 >
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
                     <Cases sheet={sheet} today={today} />
+                    <Broods system={system} residents={residents} today={today} />
                     <WatchClock sheet={sheet} system={system} />
                     {sheet.lights.length > 0 && <Lights lights={sheet.lights} />}
                     {sheet.pairs.length > 0 && <PairsTable pairs={sheet.pairs} />}

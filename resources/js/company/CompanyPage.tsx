@@ -1,5 +1,6 @@
 import { Box } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { companyQuery, systemsQuery } from '../api/queries'
 import { SheetHead } from '../frame/SheetHead'
@@ -18,22 +19,18 @@ type Mode = keyof typeof words.modes
 export function CompanyPage() {
     useNameSheet(words.title, words.comment)
     const [mode, setMode] = useState<Mode>('all')
-    return (
-        <>
-            <Box padding={{ base: '10px 2px 0', md: '12px 10px 0' }}>
-                <Chips
-                    label={words.mode}
-                    options={optionsOf(words.modes)}
-                    chosen={[mode]}
-                    onToggle={(value) => setMode(value as Mode)}
-                />
-            </Box>
-            {mode === 'mix' ? <MixView /> : <Residents />}
-        </>
+    const modes = (
+        <Chips
+            label={words.mode}
+            options={optionsOf(words.modes)}
+            chosen={[mode]}
+            onToggle={(value) => setMode(value as Mode)}
+        />
     )
+    return mode === 'mix' ? <MixView modes={modes} /> : <Residents modes={modes} />
 }
 
-function Residents() {
+function Residents({ modes }: { modes: ReactNode }) {
     const [system, setSystem] = useState('')
     const query = useQuery({
         ...companyQuery(system === '' ? undefined : Number(system)),
@@ -44,8 +41,17 @@ function Residents() {
             {(sheet) => (
                 <>
                     <SheetHead sentence={headline(sheet)} comment={words.comment} />
-                    <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }} maxWidth="320px">
-                        <WhoseField value={system} onChange={setSystem} />
+                    <Box
+                        display="flex"
+                        flexWrap="wrap"
+                        gap="12px 30px"
+                        alignItems="end"
+                        padding={{ base: '10px 2px 0', md: '10px 10px 0' }}
+                    >
+                        {modes}
+                        <Box width="320px">
+                            <WhoseField value={system} onChange={setSystem} />
+                        </Box>
                     </Box>
                     <Pairs sheet={sheet} />
                 </>

@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { mixQuery, speciesListQuery } from '../api/queries'
 import { Refused } from '../api/refused'
@@ -20,7 +21,7 @@ import { Pairs } from './Pairs'
 const words = companyWords.mix
 
 /** Some fish that are thought of together: until when it works, who comes in when, and whether a home holds them. */
-export function MixView() {
+export function MixView({ modes }: { modes: ReactNode }) {
     const [members, setMembers] = useState<Member[]>([blankSpecies, blankSpecies])
     const [system, setSystem] = useState('')
     const species = useQuery(speciesListQuery).data ?? []
@@ -33,6 +34,7 @@ export function MixView() {
                 sentence={sheet?.sentence ?? words.ask}
                 comment={sheet === undefined ? words.comment : sheet.advice.join(' ')}
             />
+            <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>{modes}</Box>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '400px minmax(0, 1fr)' }}
@@ -101,7 +103,7 @@ function HomeOfMix({ sheet: { now, later } }: { sheet: MixSheet }) {
                 [words.today, now.objections] as const,
                 [words.inTwoYears, later.objections.filter((one) => !now.objections.includes(one))] as const,
             ].map(([when, objections]) =>
-                objections.map((objection) => (
+                [...new Set(objections)].map((objection) => (
                     <p key={objection}>
                         <b>{when}:</b> {objection}
                     </p>

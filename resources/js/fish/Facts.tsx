@@ -122,7 +122,7 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
                     weighUpWords.origins[circumstances.origin ?? ''],
                     `${facts.purpose.toLowerCase()} ${weighUpWords.purposes[circumstances.purpose]}`,
                 ].join(', ')}{' '}
-                <CircumstancesDialog sheet={sheet} />
+                {sheet.young_of} <CircumstancesDialog sheet={sheet} />
             </Fact>
             <TemperFact sheet={sheet} />
             <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>

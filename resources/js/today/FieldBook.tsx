@@ -163,11 +163,13 @@ function useWayTo(due: DueRow): () => void {
     ] as const
     const toFish = () => navigate({ to: '/fish/$id', params: fish })
     const toMove = () => navigate({ to: '/moves/$id', params: record })
+    const toCompany = () => navigate({ to: '/systems/$id/company', params: system })
     const toSystem = () => navigate({ to: '/systems/$id', params: system })
     const ways: Record<DueRow['kind'], () => Promise<void>> = {
         measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
         watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
-        company: () => navigate({ to: '/systems/$id/company', params: system }),
+        company: toCompany,
+        brood: toCompany,
         move: toMove,
         interim: toMove,
         quarantine: () => navigate({ to: '/moves' }),

@@ -9,6 +9,7 @@ use App\Language\Messages;
 use App\Language\PseudoLanguage;
 use App\Scenario\JsonType;
 use BackedEnum;
+use Biomegas\Brood\BroodStepKind;
 use Biomegas\Company\Aggression\ChangeKind;
 use Biomegas\Company\Harm;
 use Biomegas\Facility\Equipment\LightState;
@@ -35,7 +36,7 @@ final class CatalogueTest extends TestCase
     /** @var list<array{class-string<BackedEnum>, string}> enums that are told inside sentences, with the aspect */
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
-        [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
+        [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [BroodStepKind::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void

@@ -227,6 +227,7 @@ export const labels = {
         feed_several: 'Fed several times a day, times that',
         filter_rate_g_m2_d: 'Nitrogen that media turn over in a day',
         company_hurt: 'One has hurt the other, each time',
+        company_guards: 'One guards a brood',
         company_too_few: 'A group-fish without its group, beside one with moods',
         company_alike: 'Two of one genus or look',
         company_temper: 'Each degree of temper beyond 3',

@@ -42,6 +42,7 @@ export const today = {
     verbs: {
         danger: 'Test',
         company: 'Open',
+        brood: 'Open',
         outgrown: 'Open',
         inspection: 'Open',
         measure: 'Measure',

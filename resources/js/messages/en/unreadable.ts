@@ -18,6 +18,7 @@ export const unreadable = {
         makeups: 'A make-up',
         incidents: 'An incident',
         watched_spans: 'A watched time',
+        broods: 'A brood',
         pair_verdicts: 'A word on two',
         settlements: 'A settled case',
         moves: 'A move',

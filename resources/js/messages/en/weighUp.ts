@@ -49,6 +49,7 @@ export const weighUp = {
     origin: 'Where from',
     origins: {
         '': 'not known',
+        'own-bred': 'bred here',
         'tank-raised': 'tank-raised',
         'wild-caught': 'wild-caught',
     },
