@@ -14,6 +14,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Losses\CountCurve;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
@@ -33,7 +34,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -92,6 +93,18 @@ final readonly class AgendaBook
 
             return array_map(fn (OpenCase $case): AgendaItem => AgendaItem::ofCase($system, $case, $names), $book->cases($system));
         }, $book->systems()));
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function lowCounts(): array
+    {
+        $events = (new HeadCountEvents($this->kept->unreadable))->byFish();
+
+        return array_map(function (Fish $fish) use ($events): ?AgendaItem {
+            $record = $this->kept->kept($fish);
+
+            return isset($events[$record->id]) ? AgendaItem::ofLowCounts($fish, CountCurve::of($fish->arrived, $record->arrived, $fish->purpose, $events[$record->id], $this->kept->facility->date)) : null;
+        }, array_values($this->kept->facility->fish));
     }
 
     /** @return list<AgendaItem|null> */

@@ -60,7 +60,7 @@ final readonly class CountCurve
             $expected = $there === $before ? $expected : [...$expected, [$event->date, $there]];
         }
 
-        return new self($expected, $counted, $low, self::proposed($low, $there, $lastSeen), Decline::of($unexplained, $allThere, $today), $purpose, $goneLately);
+        return new self($expected, $counted, $low, $purpose === Purpose::Display ? self::proposed($low, $there, $lastSeen) : null, Decline::of($unexplained, $allThere, $today), $purpose, $goneLately);
     }
 
     /** @param  list<CountedDay>  $low */

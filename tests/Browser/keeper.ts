@@ -29,6 +29,13 @@ interface AxeResult {
 }
 
 /** No violation of WCAG 2.2 A and AA that a machine can find. */
+/** Opens the page of a system. */
+export async function openSystem(page: Page, name: string): Promise<void> {
+    await page.getByRole('link', { name: 'Systems', exact: true }).click()
+    await page.getByRole('link', { name, exact: true }).first().click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
+}
+
 export async function expectAccessible(page: Page): Promise<void> {
     await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
     const found = await page.evaluate(async () => {

@@ -7,9 +7,9 @@ test('an incident is written down from Today and undone', async ({ page }) => {
     await page.getByRole('button', { name: 'Incident' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByLabel('Who', { exact: true }).selectOption({ label: 'Moss, Long tank' })
-    await slip.getByLabel('What').selectOption('rammed')
-    await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
-    await slip.getByLabel('Harm').selectOption('lost-scales')
+    await slip.getByRole('group', { name: 'What', exact: true }).getByText('rammed').click()
+    await slip.getByRole('group', { name: 'To whom' }).getByText('Dock').click()
+    await slip.getByRole('group', { name: 'Harm' }).getByText('lost scales').click()
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Moss rammed Dock.')
     await openFish(page, 'Dock')
@@ -18,13 +18,22 @@ test('an incident is written down from Today and undone', async ({ page }) => {
     await expect(page.getByText('Moss rammed Dock: lost scales')).toHaveCount(0)
 })
 
-test('a fish cannot be both', async ({ page }) => {
+test('an incident needs two, of one home', async ({ page }) => {
     await openFish(page, 'Dock')
     await page.getByRole('button', { name: 'Incident' }).click()
     const slip = page.getByRole('dialog')
-    await slip.getByLabel('To whom').selectOption({ label: 'Dock, Long tank' })
+    const who = slip.getByRole('group', { name: 'Who', exact: true })
+    await expect(who.getByText('Thistle')).toHaveCount(0)
+    await who.getByText('Dock').click()
+    const whom = slip.getByRole('group', { name: 'To whom' })
+    await expect(whom.getByText('Dock')).toHaveCount(0)
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
-    await expect(slip.getByText('Dock cannot be both')).toBeVisible()
+    await expect(slip.getByRole('alert')).toContainText('Choose a fish that is there.')
+    await whom.getByText('All of them').click()
+    await slip.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByRole('status')).toContainText('Recorded: Dock chased all the others.')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('status')).toContainText('Undone')
 })
 
 test('a loss takes a fish off the list and undo brings it back', async ({ page }) => {

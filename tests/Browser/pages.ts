@@ -17,6 +17,7 @@ export const PAGES = [
     '/systems/8/suitable-species',
     '/systems/8/edit',
     '/systems/1/card',
+    '/systems/3/company',
     '/systems/new',
     '/moves',
     '/moves/1',

@@ -228,7 +228,7 @@ describe('what is thought of a length', () => {
 
 describe('the log of a fish', () => {
     const said = (part: object): string => logSentence(part as unknown as LogLine, 'Moss', inch, TODAY)
-    const loss = { type: 'loss', cause: null, sex: null }
+    const loss = { type: 'loss', cause: null, sex: null, from: null, lesson: null, other: null }
     const incident = { type: 'incident', other: 'Burr' }
     saysEach([
         [said({ ...incident, is_actor: true, act: 'chased', harm: 'none' }), 'Moss chased Burr'],
@@ -236,6 +236,14 @@ describe('the log of a fish', () => {
         [said({ ...loss, kind: 'death', count: 1 }), 'died'],
         [said({ ...loss, kind: 'vanished', count: 3 }), '3 vanished'],
         [said({ ...loss, kind: 'jumped', count: 1, cause: 'no lid' }), 'jumped out: no lid'],
+        [said({ ...loss, kind: 'eaten', count: 2, other: 'Burr' }), '2 eaten by Burr'],
+        [said({ ...loss, kind: 'eaten', is_actor: true, count: 1, other: 'Barbs' }), 'ate one of Barbs'],
+        [
+            said({ ...loss, kind: 'vanished', from: '2027-03-01', lesson: 'Count more often.' }),
+            'vanished, last seen 1 March. Learnt: Count more often.',
+        ],
+        [said({ type: 'temper', from: null, to: 'bully' }), 'temper stated: a bully'],
+        [said({ type: 'temper', from: 'bully', to: null }), 'temper as its log shows again'],
         [said({ type: 'count', kind: 'all-caught', count: 11 }), 'counted 11, all caught'],
         [said({ type: 'move', from: 'Kiln vat', to: 'Gauge tank' }), 'moved from Kiln vat to Gauge tank'],
         [said({ type: 'species', from: 'Tambaqui', to: 'Pacu' }), 'taken for pacu, before for tambaqui'],

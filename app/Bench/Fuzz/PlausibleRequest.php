@@ -29,6 +29,8 @@ final class PlausibleRequest
 
     private const OPTIONS_IN_TEN = 7;
 
+    private const OF_THE_DEAD_ONE_IN = 6;
+
     public function __construct(private readonly Randomizer $random, private readonly string $today)
     {
     }
@@ -41,7 +43,7 @@ final class PlausibleRequest
             'kind' => 'hatch',
             'table' => $this->one(['fish', 'measurements', 'losses']),
             'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || $this->random->getInt(0, 3) === 0) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
-            'fish' => (string) ($this->ofAGroup($operation->path) ?? $this->number('fish', $newest)),
+            'fish' => (string) ($this->ofAGroup($operation->path) ?? ($newest ? $this->number('fish', true) : $this->living())),
             'watch' => (string) (str_ends_with($operation->path, '/take-out') ? $this->going() : $this->number('watches', $newest)),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
@@ -64,6 +66,14 @@ final class PlausibleRequest
             'parting', 'joins' => DB::table('shoal_splits')->whereNotIn('to_fish_id', DB::table('shoal_joins')->select('fish_id'))->max('to_fish_id'),
             default => null,
         };
+    }
+
+    /** Mostly one that is there; whatever is written about the dead is refused. */
+    private function living(): int
+    {
+        $living = DB::table('stays')->whereNull('until')->whereNotIn('fish_id', DB::table('losses')->whereNull('deleted_at')->select('fish_id'))->pluck('fish_id')->all();
+
+        return $living === [] || $this->random->getInt(1, self::OF_THE_DEAD_ONE_IN) === 1 ? $this->id('fish') : (int) $living[$this->random->getInt(0, count($living) - 1)];
     }
 
     /** A watch that goes on, of a fish that still lives where it is watched; any where there is none. */

@@ -35,6 +35,7 @@ final readonly class AggressionSheet
      * @param  list<AroundRow>  $around
      * @param  list<RatingSeries>  $ratings
      * @param  list<HomeChangeRow>  $changes
+     * @param  list<LossRow>  $losses
      */
     public function __construct(
         #[OA\Property] public string $name,
@@ -51,6 +52,7 @@ final readonly class AggressionSheet
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AroundRow'), description: 'Newest first.')] public array $around,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/RatingSeries'), description: 'Of those that live there.')] public array $ratings,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/HomeChangeRow'), description: 'Who came and went over the last year, by date.')] public array $changes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LossRow'), description: 'The newest that were lost there first.')] public array $losses,
         #[OA\Property(nullable: true, description: 'Number of the watched time whose clock runs.')] public ?int $watching_id,
         #[OA\Property(nullable: true, description: 'Since when it runs.')] public ?string $watching_since,
     ) {
@@ -80,6 +82,7 @@ final readonly class AggressionSheet
             array_map(fn (Around $around): AroundRow => new AroundRow(HomeChangeRow::from($around->change, $names, $says), $around->before, $around->after, $around->isGoingOn), array_slice($aggression->around, 0, self::MOST)),
             RatingSeries::all($aggression->ratings, $names, array_map(fn ($fish): string => $fish->key, $kept->facility->residentsOf($system))),
             array_map(fn (HomeChange $change): HomeChangeRow => HomeChangeRow::from($change, $names, $says), array_values(array_filter($book->changes($systemId), fn (HomeChange $change): bool => $change->fish !== null))),
+            LossRow::in($kept->unreadable, $systemId),
             $running?->id,
             $running?->began_at,
         );

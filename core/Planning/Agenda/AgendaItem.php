@@ -11,6 +11,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Losses\CountCurve;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\SheetProgress;
@@ -67,6 +68,12 @@ final readonly class AgendaItem
         $unclean = UncleanWater::of($tests)[0] ?? null;
 
         return $unclean === null ? null : new self(AgendaKind::Danger, $system->key, $system->name, Finding::of('today.not_clean', value: WaterValue::of($unclean->quantity, $unclean->value), quantity: $unclean->quantity, found: $unclean->found), false);
+    }
+
+    /** Several low counts running make a loss that is not written down yet. */
+    public static function ofLowCounts(Fish $shoal, CountCurve $counts): ?self
+    {
+        return $counts->proposed === null ? null : new self(AgendaKind::Count, $shoal->currentSystem(), $shoal->name, Finding::of('today.low_counts', missing: $counts->proposed->missing, times: count($counts->low)), false, $shoal->key);
     }
 
     /** The first step of a brood that is due. */

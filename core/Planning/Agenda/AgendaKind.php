@@ -19,6 +19,8 @@ enum AgendaKind: string
     /** It must leave its home, and no move is planned. */
     case Outgrown = 'outgrown';
     case Brood = 'brood';
+    /** Several counts running found fewer than believed. */
+    case Count = 'count';
     case Preparation = 'preparation';
     case Inspection = 'inspection';
     case Measure = 'measure';
@@ -30,7 +32,7 @@ enum AgendaKind: string
             self::Danger => 0,
             self::Watch, self::Company, self::Move, self::Interim, self::Quarantine, self::Test => 1,
             self::Outgrown => 2,
-            self::Brood, self::Preparation => 3,
+            self::Brood, self::Count, self::Preparation => 3,
             self::Inspection => 4,
             self::Measure => 5,
         };

@@ -4,6 +4,7 @@
 return [
     'today' => [
         'brood' => 'brood: {step}',
+        'low_counts' => '{times} low counts running: {missing, plural, one {one} other {#}} missing',
         'move' => 'move to {to}',
         'move_begun' => 'move to {to}, begun',
         'time_out' => 'time-out until {until}: decide where it goes',

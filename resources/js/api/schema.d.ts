@@ -2409,6 +2409,8 @@ export interface components {
             ratings: components["schemas"]["RatingSeries"][];
             /** @description Who came and went over the last year, by date. */
             changes: components["schemas"]["HomeChangeRow"][];
+            /** @description The newest that were lost there first. */
+            losses: components["schemas"]["LossRow"][];
             /** @description Number of the watched time whose clock runs. */
             watching_id: number | null;
             /** @description Since when it runs. */
@@ -2777,7 +2779,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -3356,6 +3358,18 @@ export interface components {
             chased_by: string | null;
             chases: string | null;
             note: string | null;
+        };
+        /** @description A loss, as the system tells it in which it happened. */
+        LossRow: {
+            fish_id: number;
+            name: string;
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "death" | "eaten" | "jumped" | "disease" | "injury" | "rehomed" | "given-back" | "vanished" | "let-out";
+            count: number;
+            /** @description Who ate it, if that was seen. */
+            eater: string | null;
         };
         /** @description What will tell two species apart, and when. */
         MarkAheadRow: {

@@ -11,7 +11,7 @@ import { WriteDown } from '../log/WriteDown'
 import { aggressionWords as words } from '../messages/aggression'
 import { Broods } from './Broods'
 import { Cases } from './Cases'
-import { AroundTable, Lights, PairsTable } from './Patterns'
+import { AroundTable, Lights, LossTable, PairsTable } from './Patterns'
 import { RankPicture } from './RankPicture'
 import { Standings } from './Standings'
 import { WatchClock } from './WatchClock'
@@ -45,6 +45,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <RankPicture sheet={sheet} fish={residents} today={today} />
                     {sheet.standings.length > 0 && <Standings standings={sheet.standings} fish={residents} />}
+                    {sheet.losses.length > 0 && <LossTable losses={sheet.losses} today={today} />}
                     {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
                 </Box>
                 <Box

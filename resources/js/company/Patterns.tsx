@@ -2,6 +2,7 @@ import { Box } from '@chakra-ui/react'
 import type { AggressionSheet } from '../api/types'
 import { Figures } from '../frame/Figures'
 import { Section } from '../frame/Section'
+import { messages } from '../messages'
 import { aggressionWords as words } from '../messages/aggression'
 import { longDay } from '../units/day'
 
@@ -52,6 +53,26 @@ export function AroundTable({ rows, today }: { rows: AggressionSheet['around']; 
                     row.before,
                     row.is_going_on ? soFar({ n: row.after }) : row.after,
                 ])}
+            />
+        </Section>
+    )
+}
+
+/** Those that died, went or vanished here, and who ate them if that was seen. */
+export function LossTable({ losses, today }: { losses: AggressionSheet['losses']; today: string }) {
+    const { title, who, day, how, by } = words.losses
+    return (
+        <Section title={title}>
+            <Figures
+                columns={[who, day, how]}
+                rows={losses.map((loss) => {
+                    const said = messages.labels.losses[loss.kind]
+                    return [
+                        loss.count === 1 ? loss.name : `${loss.count} × ${loss.name}`,
+                        longDay(loss.date, today),
+                        loss.eater === null ? said : by({ how: said, eater: loss.eater }),
+                    ]
+                })}
             />
         </Section>
     )

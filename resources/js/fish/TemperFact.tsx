@@ -1,4 +1,5 @@
 import { Button } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { write } from '../api/client'
 import type { FishSheet, Temper } from '../api/types'
@@ -17,6 +18,9 @@ export function TemperFact({ sheet }: { sheet: FishSheet }) {
     return (
         <Fact name={words.name}>
             {sheet.temper.said ?? words.tempers[sheet.temper.temper]}{' '}
+            <Link to="/systems/$id/company" params={{ id: sheet.fish.home.system_id }}>
+                {words.whoGoesForWhom}
+            </Link>{' '}
             <Button
                 variant="plain"
                 fontSize="15px"

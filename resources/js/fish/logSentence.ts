@@ -1,5 +1,6 @@
-import type { CountKind, LogLine, LossKind, Ration } from '../api/types'
+import type { CountKind, LogLine, LossKind, Ration, Temper } from '../api/types'
 import { messages } from '../messages'
+import { companyWords } from '../messages/company'
 import { longDay } from '../units/day'
 import type { LengthUnit } from '../units/length'
 import { measured } from '../units/length'
@@ -98,7 +99,7 @@ function changeSentence(line: LogLine, unit: LengthUnit, today: string): string 
         case 'hatched':
             return isKnown ? said.hatched({ day: longDay(to, today) }) : said.hatchUnknown
         case 'temper':
-            return isKnown ? said.temper({ to }) : said.temperAsLog
+            return isKnown ? said.temper({ to: companyWords.temper.tempers[to as Temper] }) : said.temperAsLog
         case 'adult':
             return isKnown ? said.adult({ length: measured(Number(to), unit) }) : said.adultAsSpecies
         default:

@@ -1,7 +1,6 @@
 import { useKeeper } from '../frame/keeper'
 import type { Measure } from '../units/measure'
 import { heldAs, shownAs, wordOf } from '../units/measure'
-import { messages } from '../messages'
 import { rulebookWords } from '../messages/rulebook'
 import { Box, Button, chakra, Input } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -54,7 +53,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
                 alignItems="center"
             >
                 <chakra.span fontWeight={isOwn ? 700 : 400}>
-                    {messages.labels.numbers[one.name]}
+                    {rulebookWords.parameters[one.name]}
                     {measure !== undefined && `, ${wordOf(measure, units)}`}
                 </chakra.span>
                 <Input

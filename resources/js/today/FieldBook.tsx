@@ -174,6 +174,7 @@ function useWayTo(due: DueRow): () => void {
         interim: toMove,
         quarantine: () => navigate({ to: '/moves' }),
         outgrown: toFish,
+        count: toFish,
         inspection: toFish,
         danger: toSystem,
         preparation: toSystem,

@@ -51,6 +51,7 @@ final class CountCurveTest extends TestCase
         $events = [self::counted(139, CountKind::AllCaught, 9), self::counted(200, CountKind::AllCaught, 2)];
         $this->assertSame('7 fewer in the last 90 days, eaten as food, as intended.', Said::of(self::of($events, Purpose::Food)->findings()));
         $this->assertSame([], self::of([], Purpose::Starter)->findings());
+        $this->assertNull(self::of([self::counted(10, CountKind::AtLeast, 5), self::counted(11, CountKind::AtLeast, 5), self::counted(12, CountKind::AtLeast, 5)], Purpose::Food)->proposed);
         $this->assertTrue(CountCurve::isTooMany(13, 12, Purpose::Display));
         $this->assertFalse(CountCurve::isTooMany(13, 12, Purpose::Food), 'they breed');
         $this->assertFalse(CountCurve::isTooMany(12, 12, Purpose::Display));

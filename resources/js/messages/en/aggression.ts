@@ -71,6 +71,7 @@ export const aggression = {
     noRate: 'Nobody watched by the clock: how often it happens cannot be told.',
     light: { title: 'In what light', light: 'Light', acts: 'Acts' },
     pairs: { title: 'Who at whom', actor: 'Who', target: 'To whom', acts: 'Acts', harmful: 'With harm' },
+    losses: { title: 'Lost here', who: 'Who', day: 'Day', how: 'How', by: '{how} by {eater}' },
     around: {
         title: 'Before and after',
         what: 'What changed',

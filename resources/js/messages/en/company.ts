@@ -54,6 +54,7 @@ export const company = {
     },
     temper: {
         name: 'Temper',
+        whoGoesForWhom: 'who goes for whom',
         change: 'Change',
         changeLong: 'Change its temper',
         asLog: 'as its log shows',

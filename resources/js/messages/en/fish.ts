@@ -227,7 +227,7 @@ export const fish = {
         sexed: 'sexed: {to}',
         hatchUnknown: 'day of hatching not known after all',
         hatched: 'hatched on {day}',
-        temper: 'said to be {to, select, calm {calm} bully {a bully} other {as usual for its species}}',
+        temper: 'temper stated: {to}',
         temperAsLog: 'temper as its log shows again',
         adultAsSpecies: 'adult size as its species again',
         adult: 'adult size stated: {length}',

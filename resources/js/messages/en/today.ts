@@ -43,6 +43,7 @@ export const today = {
         danger: 'Test',
         company: 'Open',
         brood: 'Open',
+        count: 'Open',
         outgrown: 'Open',
         inspection: 'Open',
         measure: 'Measure',
