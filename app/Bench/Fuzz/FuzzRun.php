@@ -98,13 +98,14 @@ final class FuzzRun
         $kept = 0;
         DB::beginTransaction();
         for ($number = 1; $number <= $requests && count($this->findings) < self::MOST_FINDINGS; $number++) {
-            // Each operation is sent as it should be first; some want what others leave.
+            // Each operation is sent as it should be first, to what is newest and to any by turns; some want what others leave.
             $isFirst = $number <= self::CLEAN_ROUNDS * count($operations);
             $operation = $isFirst ? $operations[($number - 1) % count($operations)] : $this->pick($operations);
             $mutations = $isFirst || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
             DB::beginTransaction();
             $isKept = $isFirst ? $operation->method !== 'DELETE' : $this->random->getInt(1, self::KEPT_ONE_IN) === 1;
-            if ($this->send($number, $operation, $mutations, $isFirst) && $isKept) {
+            $isOfNewest = $isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1;
+            if ($this->send($number, $operation, $mutations, $isOfNewest) && $isKept) {
                 DB::commit();
                 $kept++;
             } else {
@@ -137,9 +138,9 @@ final class FuzzRun
     }
 
     /** @return bool whether it was accepted */
-    private function send(int $number, WriteOperation $operation, int $mutations, bool $isFirst): bool
+    private function send(int $number, WriteOperation $operation, int $mutations, bool $isOfNewest): bool
     {
-        $path = $this->plausible->path($operation, $isFirst || $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
+        $path = $this->plausible->path($operation, $isOfNewest);
         $body = $this->mutator->body($this->plausible->body($operation, $path), $operation->body === null ? 0 : $mutations);
         if ($mutations > 0 && $this->random->getInt(1, 12) === 1) {
             $path = $this->mutator->path($path);
