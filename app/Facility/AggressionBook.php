@@ -105,6 +105,12 @@ final readonly class AggressionBook
         return new HomeRecord($this->acts($system), $this->spans($system), $this->attempts($system), $this->changes($system), $this->settled(), $this->notEating());
     }
 
+    /** @return list<SeenAct> of the last year, by date */
+    public function actsIn(System $system): array
+    {
+        return $this->acts(Keys::id($system->key));
+    }
+
     /** @return list<SeenAct> */
     private function acts(int $system): array
     {

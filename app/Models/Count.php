@@ -9,6 +9,7 @@ use Biomegas\Losses\CountKind;
 /**
  * @property CountKind $kind
  * @property int $number
+ * @property int|null $give_or_take of an estimate
  */
 final class Count extends LogEntry
 {

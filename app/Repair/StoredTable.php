@@ -53,7 +53,7 @@ enum StoredTable: string
             self::Lengths => ['date', 'length_tenth_mm', 'method', 'length_kind', 'sample', 'spread_tenth_mm'],
             self::RationChanges => ['from', 'ration'],
             self::Losses => ['date', 'kind', 'count', 'sex'],
-            self::Counts => ['date', 'kind', 'number'],
+            self::Counts => ['date', 'kind', 'number', 'give_or_take'],
             self::ShoalSplits, self::ShoalJoins => ['date', 'count', 'sex'],
             self::Makeups => ['date', 'count', 'males', 'females', 'sizes'],
             self::Incidents => ['date', 'time', 'act', 'harm', 'occasions', 'intervention', 'success'],

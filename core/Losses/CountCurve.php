@@ -44,7 +44,7 @@ final readonly class CountCurve
             if ($event->count === null) {
                 $there = max(0, $there - $event->number);
             } else {
-                $day = new CountedDay($event->date, $event->count, $event->number, $there);
+                $day = new CountedDay($event->date, $event->count, $event->number, $there, $event->giveOrTake);
                 $counted[] = $day;
                 $low = $day->isLow() ? [...$low, $day] : [];
                 $there = $event->count === CountKind::AllCaught ? $event->number : $there;

@@ -9,7 +9,7 @@ use Biomegas\Calendar\LocalDate;
 /** A count, and how many were believed there on that day. */
 final readonly class CountedDay
 {
-    /** An estimate is a good part off: less than this share of the expected says something. Judgement. */
+    /** An estimate of which nobody said how rough it is: less than this share of the expected says something. Judgement. */
     private const LOW_ESTIMATE = 0.8;
 
     public function __construct(
@@ -17,6 +17,8 @@ final readonly class CountedDay
         public CountKind $kind,
         public int $number,
         public int $expected,
+        /** Of an estimate; null: not said. */
+        public ?int $giveOrTake = null,
     ) {
     }
 
@@ -25,7 +27,7 @@ final readonly class CountedDay
         return match ($this->kind) {
             CountKind::AllCaught => false,
             CountKind::AtLeast => $this->number < $this->expected,
-            CountKind::Estimate => $this->number < self::LOW_ESTIMATE * $this->expected,
+            CountKind::Estimate => $this->giveOrTake === null ? $this->number < self::LOW_ESTIMATE * $this->expected : $this->number + $this->giveOrTake < $this->expected,
         };
     }
 }

@@ -20,6 +20,8 @@ final readonly class HeadCountEvent
         public ?Sex $sex = null,
         /** Of a loss: somebody knows why. */
         public bool $isExplained = true,
+        /** Of an estimate: so many more or fewer there may be; null: not said. */
+        public ?int $giveOrTake = null,
     ) {
     }
 
@@ -34,8 +36,8 @@ final readonly class HeadCountEvent
         return new self($date, -$came, null, $sex);
     }
 
-    public static function count(LocalDate $date, CountKind $kind, int $seen): self
+    public static function count(LocalDate $date, CountKind $kind, int $seen, ?int $giveOrTake = null): self
     {
-        return new self($date, $seen, $kind);
+        return new self($date, $seen, $kind, giveOrTake: $giveOrTake);
     }
 }

@@ -56,9 +56,9 @@ final class MixTest extends ApiTestCase
     {
         $pip = $this->fish('Pip');
         $temper = fn (): array => $this->getJson("/api/v1/fish/{$pip}")->assertOk()->json('temper');
-        $this->assertSame(['usual', null, null], array_values($temper()));
+        $this->assertSame(['usual', null, null, 'Others went for it 7 times, most of all Thistle.'], array_values($temper()));
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => 'bully'])->assertOk();
-        $this->assertSame(['bully', 'bully', 'A bully, as its keeper says.'], array_values($temper()));
+        $this->assertSame(['bully', 'bully', 'A bully, as its keeper says.'], array_slice(array_values($temper()), 0, 3));
         $this->assertSame(['temper', null, 'bully'], array_values(array_intersect_key($this->getJson("/api/v1/fish/{$pip}")->json('log.0'), ['type' => 0, 'from' => 0, 'to' => 0])));
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => null])->assertOk();
         $this->assertSame('usual', $temper()['temper']);

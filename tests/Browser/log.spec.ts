@@ -33,7 +33,7 @@ test('an incident needs two, of one home', async ({ page }) => {
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('status')).toContainText('Recorded: Dock chased all the others.')
     await page.getByRole('button', { name: 'Undo' }).click()
-    await expect(page.getByRole('status')).toContainText('Undone')
+    await expect(page.getByRole('status')).toContainText('Taken back')
 })
 
 test('a loss takes a fish off the list and undo brings it back', async ({ page }) => {

@@ -131,7 +131,9 @@ final class PlausibleRequest
             [$body['actor_id'], $body['target_id']] = $alive->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
             $body = [...$body, 'occasions' => ['feeding'], 'intervention' => 'lights-off', 'success' => null];
         }
-        if (str_ends_with($path, '/outcome')) {
+        if (str_ends_with($path, '/losses')) {
+            $body = [...$body, 'date' => $this->today, 'count' => 1, 'eaten_by_id' => null, 'last_seen' => null];
+        } elseif (str_ends_with($path, '/outcome')) {
             $body = ['intervention' => 'lights-off', 'success' => $this->one(['lasted', null])];
         } elseif (str_contains($path, 'watched-spans')) {
             $body = ['minutes' => 20];

@@ -20,6 +20,7 @@ use Biomegas\Facility\LoggedDay;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Losses\CountCurve;
+use Biomegas\Losses\CountKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -60,6 +61,7 @@ final readonly class CountController
             'date' => $request->day()->toIso(),
             'kind' => $request->input('kind'),
             'number' => $request->integer('number'),
+            'give_or_take' => $request->input('kind') === CountKind::Estimate->value ? $request->input('give_or_take') : null,
             'user_id' => $request->user()?->id,
         ]);
 

@@ -49,7 +49,7 @@ final readonly class CountSheet
         return new self(
             array_map($kept->says()->say(...), [...$curve->findings(), ...($since === null ? [] : self::about($kept, $shoal, $suspects))]),
             array_map(fn (array $step): ExpectedStep => new ExpectedStep($step[0]->toIso(), $step[1]), $curve->expected),
-            array_map(fn (CountedDay $day): CountedRow => new CountedRow($day->date->toIso(), $day->kind, $day->number, $day->isLow()), $curve->counted),
+            array_map(fn (CountedDay $day): CountedRow => new CountedRow($day->date->toIso(), $day->kind, $day->number, $day->giveOrTake, $day->isLow()), $curve->counted),
             $curve->proposed === null ? null : new ProposedLossRow($curve->proposed->missing, $curve->proposed->lastSeen->toIso()),
             array_map(fn (Suspect $suspect): SuspectRow => new SuspectRow(Keys::id($suspect->fish), $suspect->name, $kept->says()->sayAll($suspect->reasons)), array_slice($suspects, 0, self::MOST_SUSPECTS)),
         );

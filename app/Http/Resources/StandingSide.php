@@ -17,6 +17,9 @@ final readonly class StandingSide
         #[OA\Property(description: 'Dry food a day.')] public float $feed_g,
         #[OA\Property(description: 'Nitrogen made as ammonia a day.')] public float $ammonia_g,
         #[OA\Property(description: 'Share of the floor needed in the fullest layer.')] public float $floor,
+        #[OA\Property(description: 'Of the bottom.')] public float $bottom,
+        #[OA\Property(description: 'Of the middle.')] public float $middle,
+        #[OA\Property(description: 'Of the top.')] public float $top,
         #[OA\Property(description: 'Of what the filter carries; above 1 it is too small. Null: not known.')] public ?float $filter_share,
         #[OA\Property(description: 'Times an hour; null: not known.')] public ?float $turnover,
         #[OA\Property] public float $turnover_least,
@@ -33,6 +36,7 @@ final readonly class StandingSide
 
         return new self(
             round($load->mass), round($load->feed, 2), round($load->ammonia, 3), round($side->floor, 3),
+            round($side->layers['bottom'], 3), round($side->layers['middle'], 3), round($side->layers['top'], 3),
             $load->filterShare() === null ? null : round($load->filterShare(), 3),
             $side->turnover === null ? null : round($side->turnover, 2), $side->turnoverNeed->least,
             round($load->nitrate->share, 3), round($load->leastWeeklyChange($yield), 3), round($load->nitrateYielding($yield)->peak(), 1),

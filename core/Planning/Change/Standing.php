@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Change;
 
 use Biomegas\Facility\System;
+use Biomegas\Facility\WaterLayer;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Floor\FloorUse;
 use Biomegas\Housing\Judgement;
@@ -24,6 +25,8 @@ final readonly class Standing
         public SystemLoad $load,
         /** Share of the floor needed in the fullest layer. */
         public float $floor,
+        /** @var array{bottom: float, middle: float, top: float} the same by layer */
+        public array $layers,
         /** Times an hour that all water passes the filter; null: not known. */
         public ?float $turnover,
         public TurnoverNeed $turnoverNeed,
@@ -38,6 +41,7 @@ final readonly class Standing
     public static function of(System $system, array $occupants, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
         $holding = $rulebook->holdingFor($system->key);
+        $floor = FloorUse::of($holding, $system, $occupants);
         $objections = [];
         foreach ($occupants as $i => $occupant) {
             $others = array_values(array_filter($occupants, fn (int $j): bool => $j !== $i, ARRAY_FILTER_USE_KEY));
@@ -50,7 +54,8 @@ final readonly class Standing
 
         return new self(
             SystemLoad::of($system, $fed, $celsius, $holding),
-            FloorUse::of($holding, $system, $occupants)->fullest(),
+            $floor->fullest(),
+            ['bottom' => $floor->share(WaterLayer::Bottom), 'middle' => $floor->share(WaterLayer::Middle), 'top' => $floor->share(WaterLayer::Top)],
             $system->equipment->turnover === null ? null : $system->equipment->turnover / $system->waterLitres(),
             TurnoverNeed::of($system->kind),
             $objections,

@@ -60,6 +60,10 @@ return [
             'only_while' => 'Here it worked on {date} only while somebody stood there.',
             'no' => 'Here it did not help on {date}.',
         ],
+        'part' => [
+            'did' => 'Went for others {acts, plural, one {once} other {# times}} here over the last year, most of all for {most}.',
+            'suffered' => 'Others went for it {acts, plural, one {once} other {# times}}, most of all {most}.',
+        ],
         'pattern' => [
             'rising' => 'More is seen this week than in the four weeks before.',
             'falling' => 'Less is seen this week than in the four weeks before.',

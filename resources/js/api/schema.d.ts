@@ -1841,6 +1841,8 @@ export interface components {
             number: number;
             /** @enum {string} */
             kind: "all-caught" | "at-least" | "estimate";
+            /** @description Of an estimate: so many more or fewer there may be. */
+            give_or_take?: number | null;
             /** Format: date */
             date: string;
         };
@@ -2772,6 +2774,8 @@ export interface components {
             /** @enum {string} */
             kind: "all-caught" | "at-least" | "estimate";
             number: number;
+            /** @description Of an estimate: so many more or fewer there may be. */
+            give_or_take: number | null;
             /** @description Below what was believed. */
             is_low: boolean;
         };
@@ -4108,6 +4112,21 @@ export interface components {
             floor: number;
             /**
              * Format: float
+             * @description Of the bottom.
+             */
+            bottom: number;
+            /**
+             * Format: float
+             * @description Of the middle.
+             */
+            middle: number;
+            /**
+             * Format: float
+             * @description Of the top.
+             */
+            top: number;
+            /**
+             * Format: float
              * @description Of what the filter carries; above 1 it is too small. Null: not known.
              */
             filter_share: number | null;
@@ -4346,6 +4365,8 @@ export interface components {
             stated: "calm" | "usual" | "bully" | null;
             /** @description Where that comes from; null: nothing is known. */
             said: string | null;
+            /** @description Its part in what was seen in its home; empty: nothing was. */
+            part: string;
         };
         /** @description The round: systems in walking order, what is due there, and the upgrades ahead. */
         Today: {

@@ -94,7 +94,9 @@ function HomeOfMix({ sheet: { now, later } }: { sheet: MixSheet }) {
             <Figures
                 columns={[words.what, words.today, words.inTwoYears]}
                 rows={[
-                    [words.floor, share(now.floor), share(later.floor)],
+                    [words.bottom, share(now.bottom), share(later.bottom)],
+                    [words.middle, share(now.middle), share(later.middle)],
+                    [words.top, share(now.top), share(later.top)],
                     [words.filter, share(now.filter_share), share(later.filter_share)],
                     [words.change, share(now.weekly_change_least), share(later.weekly_change_least)],
                 ]}

@@ -70,6 +70,7 @@ export function CountPicture({ counts, name, today }: Props) {
                             count={count}
                             x={x(count.date)}
                             y={y(count.number)}
+                            whisker={y(0) - y(count.give_or_take ?? 0)}
                             floor={y(0)}
                             today={today}
                         />
@@ -84,12 +85,15 @@ function Counted({
     count,
     x,
     y,
+    whisker,
     floor,
     today,
 }: {
     count: CountSheet['counted'][number]
     x: number
     y: number
+    /** How rough it is, up and down. */
+    whisker: number
     floor: number
     today: string
 }) {
@@ -101,6 +105,13 @@ function Counted({
             </title>
             {count.kind === 'at-least' && (
                 <path d={`M${x} ${floor}V${y}`} stroke={colour} strokeWidth={2} strokeDasharray="3 3" />
+            )}
+            {whisker > 0 && (
+                <path
+                    d={`M${x} ${y - whisker}V${Math.min(floor, y + whisker)}`}
+                    stroke={colour}
+                    strokeWidth={2}
+                />
             )}
             {count.kind === 'estimate' ? (
                 <circle cx={x} cy={y} r={MARK} fill={ink('paper')} stroke={colour} strokeWidth={2} />

@@ -2,6 +2,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { CountKind } from '../api/types'
 import { messages } from '../messages'
+import { lossWords } from '../messages/losses'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
 import { FieldForm, fieldsOf } from './FieldForm'
@@ -12,6 +13,8 @@ interface Values {
     fish_id: string
     number: string
     kind: CountKind
+    /** Of an estimate; '': not said. */
+    give_or_take: string
     date: string
 }
 
@@ -23,10 +26,11 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
             fish_id: fish?.is_shoal === true ? String(fish.id) : '',
             number: '',
             kind: 'at-least',
+            give_or_take: '',
             date: today,
         },
     })
-    const who = useWatch({ control: form.control, name: 'fish_id' })
+    const [who, kind] = useWatch({ control: form.control, name: ['fish_id', 'kind'] })
     const chosen = fishById(all, who)
     const entry = useEntry(
         '/api/v1/fish/{fish}/counts',
@@ -48,8 +52,12 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
             entry={entry}
             act={messages.log.saveCount}
             onCancel={onDone}
-            onSave={({ number, kind, date }) =>
-                entry.save({ number: number.trim() === '' ? NaN : Number(number), kind, date })
+            onSave={({ number, give_or_take, ...typed }) =>
+                entry.save({
+                    ...typed,
+                    number: number.trim() === '' ? NaN : Number(number),
+                    give_or_take: give_or_take.trim() === '' ? null : Number(give_or_take),
+                })
             }
         >
             <Choice
@@ -60,6 +68,9 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
             />
             <Text name="number" label={messages.log.number} inputMode="numeric" />
             <Choice name="kind" label={messages.log.sure} options={optionsOf(messages.labels.counts)} />
+            {kind === 'estimate' && (
+                <Text name="give_or_take" label={lossWords.counts.giveOrTake} inputMode="numeric" />
+            )}
             <Text name="date" label={messages.log.day} type="date" max={today} />
         </FieldForm>
     )

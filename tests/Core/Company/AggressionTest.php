@@ -16,6 +16,7 @@ use Biomegas\Company\Aggression\HomeChange;
 use Biomegas\Company\Aggression\HomeRecord;
 use Biomegas\Company\Aggression\NextStep;
 use Biomegas\Company\Aggression\Occasion;
+use Biomegas\Company\Aggression\OwnPart;
 use Biomegas\Company\Aggression\Rate;
 use Biomegas\Company\Aggression\SeenAct;
 use Biomegas\Company\Aggression\Trend;
@@ -123,6 +124,13 @@ final class AggressionTest extends TestCase
         $this->assertSame('Here it did not help on 13 December 2026.', Said::of($next(new Attempt(Intervention::LightsOff, self::day(90), Success::No))->experience()));
         $this->assertNotNull(self::of([self::act('magpie', 'rowan', 1, harm: Harm::TornFin)])->next);
         $this->assertNull(self::of([self::act('magpie', 'rowan', 1)])->next, 'no case, no step');
+    }
+
+    public function test_the_part_that_one_has_in_it(): void
+    {
+        $acts = [...self::acts('magpie', 'rowan', [1, 2, 3]), self::act('magpie', 'reed', 4), self::act('sedge', 'magpie', 5)];
+        $this->assertSame('Went for others 4 times here over the last year, most of all for Rowan. Others went for it once, most of all Sedge.', Said::of(OwnPart::of('magpie', $acts)->findings(self::NAMES)));
+        $this->assertSame([], OwnPart::of('nobody', $acts)->findings(self::NAMES));
     }
 
     public function test_what_was_going_on_as_the_log_knows_it(): void

@@ -36,6 +36,12 @@ final class CountCurveTest extends TestCase
         $this->assertNull(self::of([self::counted(10, CountKind::Estimate, 11), self::counted(20, CountKind::Estimate, 10), self::counted(30, CountKind::Estimate, 10)])->proposed, 'estimates are rough');
     }
 
+    public function test_an_estimate_is_low_when_it_is_so_even_at_its_roughest(): void
+    {
+        $of = fn (int $seen, ?int $giveOrTake): bool => self::of([HeadCountEvent::count(self::day(10), CountKind::Estimate, $seen, $giveOrTake)])->counted[0]->isLow();
+        $this->assertSame([true, false, true, false], [$of(9, null), $of(10, null), $of(9, 2), $of(9, 3)]);
+    }
+
     public function test_a_slow_decline_that_nobody_saw_is_called_out(): void
     {
         $curve = self::of([self::counted(100, CountKind::AllCaught, 12), self::counted(140, CountKind::AllCaught, 9), HeadCountEvent::loss(self::day(170), 2, null, false), self::counted(200, CountKind::AllCaught, 6)]);

@@ -14,6 +14,7 @@ export const losses = {
         suspects: 'Who may have eaten them, the likeliest first',
         write: 'Write {missing, plural, one {one} other {#}} down as vanished',
         written: '{name}: {missing, plural, one {one} other {#}} vanished.',
+        giveOrTake: 'So many more or fewer there may be',
         day: 'Day',
         number: 'Counted',
         how: 'How',
