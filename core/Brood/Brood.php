@@ -71,7 +71,7 @@ final readonly class Brood
                 ? Finding::of('brood.hybrids', one: $this->mother->species->commonName, other: $this->father->species->commonName)
                 : null,
             $this->style->guards() && $this->sign->setsTheDay() ? Finding::of('brood.guards') : null,
-            $this->style === BroodStyle::EggScatterer && $this->sign->setsTheDay() ? Finding::of('brood.eaten') : null,
+            $this->step(BroodStepKind::ParentsOut)?->isDone === false ? Finding::of('brood.eaten') : null,
         ]));
     }
 }

@@ -45,6 +45,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <RankPicture sheet={sheet} fish={residents} today={today} />
                     {sheet.standings.length > 0 && <Standings standings={sheet.standings} fish={residents} />}
+                    <Broods system={system} residents={residents} today={today} />
                     {sheet.losses.length > 0 && <LossTable losses={sheet.losses} today={today} />}
                     {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
                 </Box>
@@ -57,7 +58,6 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 >
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
                     <Cases sheet={sheet} today={today} />
-                    <Broods system={system} residents={residents} today={today} />
                     <WatchClock sheet={sheet} system={system} />
                     {sheet.lights.length > 0 && <Lights lights={sheet.lights} />}
                     {sheet.pairs.length > 0 && <PairsTable pairs={sheet.pairs} />}

@@ -61,16 +61,14 @@ export function BroodTimeline({ brood, today }: { brood: BroodSheet; today: stri
                         </g>
                     ))}
                     {steps.map((step, i) => (
-                        <g key={step.kind}>
-                            <title>{step.words}</title>
-                            <rect
-                                x={x(step.from)}
-                                y={TOP + i * ROW + 4}
-                                width={Math.max(LEAST, x(step.until) - x(step.from))}
-                                height={ROW - 8}
-                                fill={ink(step.is_done ? 'done' : step.is_late ? 'over' : 'waterline')}
-                            />
-                        </g>
+                        <Span
+                            key={step.kind}
+                            step={step}
+                            y={TOP + i * ROW}
+                            from={x(step.from)}
+                            until={Math.max(x(step.from) + LEAST, x(step.until))}
+                            width={width}
+                        />
                     ))}
                     {today <= until && (
                         <path
@@ -82,5 +80,41 @@ export function BroodTimeline({ brood, today }: { brood: BroodSheet; today: stri
                 </svg>
             )}
         </Box>
+    )
+}
+
+function Span({
+    step,
+    y,
+    from,
+    until,
+    width,
+}: {
+    step: BroodSheet['steps'][number]
+    y: number
+    from: number
+    until: number
+    width: number
+}) {
+    const isLeft = until > width / 2
+    return (
+        <g>
+            <rect
+                x={from}
+                y={y + 4}
+                width={until - from}
+                height={ROW - 8}
+                fill={ink(step.is_done ? 'done' : step.is_late ? 'over' : 'waterline')}
+            />
+            <text
+                x={isLeft ? from - 6 : until + 6}
+                y={y + 15}
+                textAnchor={isLeft ? 'end' : 'start'}
+                fontSize={13}
+                fill={ink('ink')}
+            >
+                {step.words}
+            </text>
+        </g>
     )
 }

@@ -69,7 +69,7 @@ function One({ brood, system, residents, today }: Props & { brood: BroodSheet })
             <chakra.p fontWeight={700}>
                 {words.of({
                     mother: brood.mother,
-                    father: brood.father ?? 'none',
+                    father: brood.father_id === brood.mother_id ? 'none' : (brood.father ?? 'none'),
                     sign: words.signs[brood.sign],
                     day: longDay(brood.date, today),
                 })}

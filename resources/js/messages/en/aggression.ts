@@ -8,7 +8,7 @@ export const aggression = {
     everybody: 'All of them',
     going: 'What was going on',
     lights: '{time}, {light}',
-    more: 'What was going on, what you did, day and time',
+    more: 'What you did, and when',
     less: 'Less',
     did: 'What you did',
     nothing: 'nothing',
