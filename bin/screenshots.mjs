@@ -20,14 +20,14 @@ const pictures = [
     ['moves', desk, 'light', '/moves'],
     ['move-sheet', desk, 'light', '/moves/1'],
     ['before-after', desk, 'light', '/systems/5', 'forty fish'],
-    ['new-system', desk, 'light', '/systems/new', 'pond'],
+    ['who-goes-for-whom', desk, 'light', '/systems/3/company'],
     ['system-phone', phone, 'dark', '/systems/6'],
     ['weigh-up', desk, 'light', '/weigh-up?species=Redtail%20catfish'],
     ['suitable-species', desk, 'light', '/systems/8/suitable-species'],
-    ['species-list', desk, 'light', '/species'],
     ['species', desk, 'light', '/species/1'],
     ['rulebook', desk, 'light', '/rulebook'],
     ['company', desk, 'light', '/company'],
+    ['mix', desk, 'light', '/company', 'mix'],
     ['today-phone', phone, 'light', '/'],
     ['record-phone', phone, 'light', 'Bramble#record'],
 ]
@@ -69,13 +69,17 @@ const acts = {
         await many.getByText(/can be taken/).waitFor()
         await many.evaluate((part) => part.scrollIntoView())
     },
-    async pond(page) {
-        await page.getByLabel('Name').fill('Weir pond')
-        await page.getByLabel('What it is').selectOption('pond')
-        await page.getByRole('combobox', { name: 'Shape' }).selectOption('outline')
-        await page.getByLabel('Depth of the water').fill('1.2 m')
-        await page.getByLabel(/Corners, one a line/).fill('0.5, 1\n3, 0.5\n6, 1.5\n5.5, 4\n2.5, 4.5\n1, 3.5')
-        await page.getByText('Filled weight').waitFor()
+    async mix(page) {
+        await page.getByText('A mix thought of').click()
+        const species = page.getByRole('combobox', { name: 'Species' })
+        await species.nth(0).fill('Spotted gar')
+        await species.nth(1).fill('Tinfoil barb')
+        await page.keyboard.press('Escape')
+        await page.getByLabel('Number', { exact: true }).nth(1).fill('12')
+        await page.getByLabel('Length').nth(0).fill('30 cm')
+        await page.getByLabel('Length').nth(1).fill('5 cm')
+        await page.getByLabel('Where').selectOption({ label: 'Long tank' })
+        await page.getByText('Who comes in when').waitFor()
     },
 }
 

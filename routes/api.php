@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AggressionController;
 use App\Http\Controllers\ArrivalController;
+use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\BroodController;
 use App\Http\Controllers\CalendarController;
@@ -63,7 +64,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -205,10 +206,12 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('pair-verdicts', [PairVerdictController::class, 'store']);
         Route::delete('pair-verdicts/{verdict}', [PairVerdictController::class, 'destroy']);
         Route::put('fish/{fish}/temper', [TemperController::class, 'update']);
+        Route::post('systems/{system}/attempts', [AttemptController::class, 'store']);
+        Route::put('attempts/{attempt}', [AttemptController::class, 'update']);
+        Route::delete('attempts/{attempt}', [AttemptController::class, 'destroy']);
         Route::post('settlements', [SettlementController::class, 'store']);
         Route::delete('settlements/{settlement}', [SettlementController::class, 'destroy']);
         Route::post('incidents', [IncidentController::class, 'store']);
-        Route::put('incidents/{incident}/outcome', [IncidentController::class, 'judge']);
         Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);
 
         Route::post('fish/{fish}/losses', [LossController::class, 'store']);

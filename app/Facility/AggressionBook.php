@@ -83,12 +83,17 @@ final readonly class AggressionBook
         return $names->mapWithKeys(fn (string $name, int $id): array => [Keys::ofFish($id) => $name])->all();
     }
 
-    /** @return list<array{int, Attempt}> the newest that were written down with an incident, each with the number of its entry */
+    /** @return list<array{int, Attempt}> the newest, each with the number of its entry */
     public function tried(int $system): array
     {
-        $rows = $this->incidents($system)->reorder('incidents.date', 'desc')->orderByDesc('incidents.id')->whereNotNull('incidents.intervention')->whereNull('incidents.first_id')->limit(self::MOST_TRIED)->get();
+        $rows = $this->written($system)->orderByDesc('date')->orderByDesc('id')->limit(self::MOST_TRIED)->get();
 
-        return $this->kept->unreadable->readAll(StoredTable::Incidents, $rows, fn (stdClass $row): array => [$row->id, self::attempt($row, LocalDate::fromIso($row->date))]);
+        return $this->kept->unreadable->readAll(StoredTable::Attempts, $rows, fn (stdClass $row): array => [$row->id, self::attempt($row, LocalDate::fromIso($row->date))]);
+    }
+
+    private function written(int $system): Builder
+    {
+        return DB::table('attempts')->whereNull('deleted_at')->where('system_id', $system)->where('date', '>=', $this->since);
     }
 
     /** @return list<HomeChange> over the last year, by date */
@@ -119,7 +124,7 @@ final readonly class AggressionBook
         return $this->kept->unreadable->readAll(StoredTable::Incidents, $rows, fn (stdClass $row): SeenAct => new SeenAct(
             Keys::ofFish($row->fish_id), Keys::ofFish($row->target_id), Act::from($row->act), Harm::from($row->harm), LocalDate::fromIso($row->date),
             $row->time === null ? null : self::MINUTES_PER_HOUR * (int) substr($row->time, 0, 2) + (int) substr($row->time, 3, 2),
-            array_values(array_map(Occasion::from(...), (array) json_decode($row->occasions, true, 8, JSON_THROW_ON_ERROR))), $row->id,
+            array_values(array_map(Occasion::from(...), (array) json_decode($row->occasions, true, 8, JSON_THROW_ON_ERROR))),
         ));
     }
 
@@ -158,17 +163,16 @@ final readonly class AggressionBook
     }
 
     /**
-     * With an incident, or on a watch.
+     * By itself or with an incident, or on a watch.
      *
      * @return list<Attempt> by date
      */
     private function attempts(int $system): array
     {
-        $withIncidents = $this->incidents($system)->whereNotNull('incidents.intervention')->whereNull('incidents.first_id')->get();
         $onWatches = DB::table('watch_interventions')->join('watches', 'watches.id', 'watch_interventions.watch_id')->where('watches.system_id', $system)->where('watch_interventions.at', '>=', $this->since)
             ->select(['watch_interventions.*', 'watches.id'])->get();
         $attempts = [
-            ...$this->kept->unreadable->readAll(StoredTable::Incidents, $withIncidents, fn (stdClass $row): Attempt => self::attempt($row, LocalDate::fromIso($row->date))),
+            ...$this->kept->unreadable->readAll(StoredTable::Attempts, $this->written($system)->get(), fn (stdClass $row): Attempt => self::attempt($row, LocalDate::fromIso($row->date))),
             ...$this->kept->unreadable->readAll(StoredTable::Watches, $onWatches, fn (stdClass $row): Attempt => self::attempt($row, LocalMoment::fromIso($row->at)->date)),
         ];
         usort($attempts, fn (Attempt $a, Attempt $b): int => $b->date->daysUntil($a->date));

@@ -6,8 +6,6 @@ namespace App\Models;
 
 use Biomegas\Company\Act;
 use Biomegas\Company\Harm;
-use Biomegas\Moving\Watch\Intervention;
-use Biomegas\Moving\Watch\Success;
 
 /**
  * @property int $target_id
@@ -15,14 +13,12 @@ use Biomegas\Moving\Watch\Success;
  * @property Act $act
  * @property Harm $harm
  * @property list<string> $occasions what was going on
- * @property Intervention|null $intervention what was done
- * @property Success|null $success whether it helped; null: not known yet
  * @property int|null $first_id the entry that led it, where one went for all
  * @property int|null $watch_check_id the look at which it was seen
  */
 final class Incident extends LogEntry
 {
-    protected $casts = ['act' => Act::class, 'harm' => Harm::class, 'occasions' => 'array', 'intervention' => Intervention::class, 'success' => Success::class];
+    protected $casts = ['act' => Act::class, 'harm' => Harm::class, 'occasions' => 'array'];
 
     protected $attributes = ['occasions' => '[]'];
 }

@@ -23,6 +23,7 @@ enum StoredTable: string
     case ShoalJoins = 'shoal_joins';
     case Makeups = 'makeups';
     case Incidents = 'incidents';
+    case Attempts = 'attempts';
     case WatchedSpans = 'watched_spans';
     case Settlements = 'settlements';
     case PairVerdicts = 'pair_verdicts';
@@ -56,7 +57,8 @@ enum StoredTable: string
             self::Counts => ['date', 'kind', 'number', 'give_or_take'],
             self::ShoalSplits, self::ShoalJoins => ['date', 'count', 'sex'],
             self::Makeups => ['date', 'count', 'males', 'females', 'sizes'],
-            self::Incidents => ['date', 'time', 'act', 'harm', 'occasions', 'intervention', 'success'],
+            self::Incidents => ['date', 'time', 'act', 'harm', 'occasions'],
+            self::Attempts => ['date', 'intervention', 'success'],
             self::WatchedSpans => ['began_at', 'minutes'],
             self::Settlements => ['date'],
             self::Broods => ['date', 'style', 'sign', 'steps', 'ended_on'],
@@ -79,7 +81,7 @@ enum StoredTable: string
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Broods, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::Attempts, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Broods, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

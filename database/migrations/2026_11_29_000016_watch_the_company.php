@@ -11,12 +11,25 @@ return new class extends Migration
     public function up(): void
     {
         Schema::table('incidents', function (Blueprint $table): void {
-            // What was going on, what was done and whether it helped.
+            // What was going on.
             $table->json('occasions')->default('[]');
-            $table->string('intervention')->nullable();
-            $table->string('success')->nullable();
             // Of one that went for all: the entry that leads the others.
             $table->foreignId('first_id')->nullable()->index()->constrained('incidents');
+        });
+
+        // What was done in a system against chasing, and whether it helped.
+        Schema::create('attempts', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('system_id')->constrained('systems');
+            // The incident with which it was written down; null: it was by itself.
+            $table->foreignId('incident_id')->nullable()->index()->constrained();
+            $table->date('date');
+            $table->string('intervention');
+            $table->string('success')->nullable();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+            $table->softDeletes();
+            $table->index(['system_id', 'date']);
         });
 
         // Somebody stood before a system and looked; no minutes: the clock still runs.
@@ -47,9 +60,10 @@ return new class extends Migration
     {
         Schema::drop('settlements');
         Schema::drop('watched_spans');
+        Schema::drop('attempts');
         Schema::table('incidents', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('first_id');
-            $table->dropColumn(['occasions', 'intervention', 'success']);
+            $table->dropColumn('occasions');
         });
     }
 };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Facility\FacilityReader;
+use App\Models\Attempt;
 use App\Models\Brood;
 use App\Models\Count;
 use App\Models\FacilitySettings;
@@ -79,10 +80,13 @@ final class HeronLockSeeder extends Seeder
         (new HeronLockMoves($this->today))->fill($ids($fish), $ids($systems), $this->data('moves'));
         foreach ($this->data('incidents') as $incident) {
             [$actor, $target, $daysAgo, $time, $act, $harm, $occasions, $intervention, $success] = [...$incident, [], null, null];
-            Incident::query()->create([
+            $written = Incident::query()->create([
                 'fish_id' => $fish[$actor]->id, 'target_id' => $fish[$target]->id, 'date' => $this->daysAgo($daysAgo)->toIso(),
-                'time' => $time, 'act' => $act, 'harm' => $harm, 'occasions' => $occasions, 'intervention' => $intervention, 'success' => $success,
+                'time' => $time, 'act' => $act, 'harm' => $harm, 'occasions' => $occasions,
             ]);
+            if ($intervention !== null) {
+                Attempt::query()->create(['system_id' => $fish[$actor]->stays()->whereNull('until')->value('system_id'), 'incident_id' => $written->id, 'date' => $written->date, 'intervention' => $intervention, 'success' => $success]);
+            }
         }
         foreach ($this->data('broods') as [$system, $mother, $father, $daysAgo, $style, $sign, $place, $done]) {
             Brood::query()->create([

@@ -11,6 +11,7 @@ return [
     'shoal_joins' => '{1} one joining of a shoal|[2,*] :count joinings of a shoal',
     'inspections' => '{1} one inspection of it|[2,*] :count inspections of it',
     'health_observations' => '{1} one look at it|[2,*] :count looks at it',
+    'attempts' => '{1} one attempt against chasing|[2,*] :count attempts against chasing',
     'broods' => '{1} one brood|[2,*] :count broods',
     'counts' => '{1} one count|[2,*] :count counts',
     'daily_readings' => 'readings of a probe',

@@ -41,12 +41,22 @@ final class AggressionTest extends ApiTestCase
     {
         $sheet = $this->sheet();
         $this->assertSame(['refuge-net', ['move-decor', 'lights-off']], [$sheet['next']['intervention'], array_column($sheet['tried'], 'intervention')], 'these were tried');
-        $incident = $sheet['cases'][0]['incident_id'];
-        $this->putJson("/api/v1/incidents/{$incident}/outcome", ['intervention' => 'refuge-net', 'success' => null])->assertOk();
-        $this->assertSame('refuge-net', $this->sheet()['tried'][0]['intervention']);
-        $this->putJson("/api/v1/incidents/{$incident}/outcome", ['intervention' => 'refuge-net', 'success' => 'lasted'])->assertOk();
+        $gauge = $this->system('Gauge tank');
+        $id = $this->postJson("/api/v1/systems/{$gauge}/attempts", ['intervention' => 'refuge-net', 'success' => null])->assertCreated()->json('id');
+        $this->assertSame(['refuge-net', 'move-decor', 'lights-off'], array_column($this->sheet()['tried'], 'intervention'), 'what was tried before stays');
+        $this->assertSame('divider', $this->sheet()['next']['intervention']);
+        $this->putJson("/api/v1/attempts/{$id}", ['intervention' => 'refuge-net', 'success' => 'lasted'])->assertOk();
         $this->assertSame('lasted', $this->sheet()['tried'][0]['success']);
-        $this->putJson("/api/v1/incidents/{$incident}/outcome", ['intervention' => null, 'success' => 'lasted'])->assertUnprocessable()->assertJsonPath('errors.intervention.0', 'Say what was done before saying whether it helped.');
+        $this->putJson("/api/v1/attempts/{$id}", ['success' => 'lasted'])->assertUnprocessable()->assertJsonValidationErrors(['intervention']);
+        $this->deleteJson("/api/v1/attempts/{$id}")->assertNoContent();
+        $this->assertSame($sheet['tried'], $this->sheet()['tried']);
+
+        $with = ['actor_id' => $this->fish('Thistle'), 'target_id' => $this->fish('Pip'), 'act' => 'chased', 'harm' => 'none', 'date' => self::TODAY, 'intervention' => 'distract', 'success' => 'no'];
+        $incident = $this->postJson('/api/v1/incidents', $with)->assertCreated()->json('id');
+        $this->assertSame(['distract', 'no'], [$this->sheet()['tried'][0]['intervention'], $this->sheet()['tried'][0]['success']]);
+        $this->deleteJson("/api/v1/incidents/{$incident}")->assertNoContent();
+        $this->assertSame($sheet['tried'], $this->sheet()['tried'], 'undone with it');
+        $this->postJson('/api/v1/incidents', [...$with, 'intervention' => null])->assertUnprocessable()->assertJsonPath('errors.intervention.0', 'Say what was done before saying whether it helped.');
     }
 
     public function test_one_goes_for_all_that_live_with_it(): void

@@ -54,6 +54,11 @@ final class BroodTest extends ApiTestCase
         $this->assertSame(['look-for-eggs'], array_column($this->brood($gauge, $id)['steps'], 'kind'));
         $this->putJson("/api/v1/broods/{$id}", [...$seen, 'sign' => 'holding'])->assertOk();
         $this->assertSame('2027-03-20', $this->brood($gauge, $id)['steps'][0]['from']);
+        $this->putJson("/api/v1/broods/{$id}/steps/tails", ['is_done' => true, 'is_left_out' => false, 'on' => null])->assertOk();
+        $this->putJson("/api/v1/broods/{$id}", [...$seen, 'sign' => 'holding', 'place' => 'under the wood'])->assertOk();
+        $this->assertSame(['under the wood', true], [$this->brood($gauge, $id)['place'], $this->brood($gauge, $id)['steps'][0]['is_done']], 'the days are the same');
+        $this->putJson("/api/v1/broods/{$id}", [...$seen, 'sign' => 'spawned'])->assertOk();
+        $this->assertFalse($this->brood($gauge, $id)['steps'][0]['is_done'], 'a new day one');
         $this->deleteJson("/api/v1/broods/{$id}")->assertNoContent();
     }
 

@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -133,8 +133,6 @@ final class PlausibleRequest
         }
         if (str_ends_with($path, '/losses')) {
             $body = [...$body, 'date' => $this->today, 'count' => 1, 'eaten_by_id' => null, 'last_seen' => null];
-        } elseif (str_ends_with($path, '/outcome')) {
-            $body = ['intervention' => 'lights-off', 'success' => $this->one(['lasted', null])];
         } elseif (str_contains($path, 'watched-spans')) {
             $body = ['minutes' => 20];
         } elseif (preg_match('#/broods(/\d+)?$#', $path) === 1) {

@@ -83,7 +83,10 @@ final readonly class BroodController
     #[Answers(422, 'Problem', 'It cannot have been seen like this.')]
     public function update(BroodRequest $request, Brood $brood): JsonResponse
     {
-        $brood->update([...$this->seen($request, $brood->system_id), 'steps' => []]);
+        $brood->fill($this->seen($request, $brood->system_id));
+        // Other days: what was ticked off the old ones says nothing of them.
+        $brood->steps = $brood->isDirty(['style', 'sign', 'date']) ? [] : $brood->steps;
+        $brood->save();
 
         return response()->json(new Recorded($brood->id));
     }

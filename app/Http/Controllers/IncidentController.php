@@ -6,9 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
+use App\Facility\Keys;
 use App\Http\Requests\IncidentRequest;
-use App\Http\Requests\OutcomeRequest;
 use App\Http\Resources\Recorded;
+use App\Models\Attempt;
 use App\Models\Incident;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
@@ -52,44 +53,31 @@ final readonly class IncidentController
                 'act' => $incident->act->value,
                 'harm' => $incident->harm->value,
                 'occasions' => $request->input('occasions', []),
-                'intervention' => $request->input('intervention'),
-                'success' => $request->input('success'),
                 'first_id' => $first?->id,
                 'user_id' => $request->user()?->id,
             ]);
             $first ??= $entry;
         }
 
+        if ($request->input('intervention') !== null) {
+            $home = Keys::id(array_values(array_intersect($incidents[0]->actor->homesOn($incidents[0]->date), $incidents[0]->target->homesOn($incidents[0]->date)))[0]);
+            Attempt::query()->create(['system_id' => $home, 'incident_id' => $first->id, 'date' => $incidents[0]->date->toIso(), 'intervention' => $request->input('intervention'), 'success' => $request->input('success'), 'user_id' => $request->user()?->id]);
+        }
+
         return response()->json(new Recorded($first->id), 201);
-    }
-
-    #[OA\Put(path: '/api/v1/incidents/{incident}/outcome', operationId: 'judgeIncident')]
-    #[InPath('incident')]
-    #[Idempotent]
-    #[Takes('OutcomeRequest')]
-    #[Answers(200, 'Recorded', 'What was done and what came of it is written down.')]
-    #[Answers(401, 'Problem', 'Not signed in.')]
-    #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(404, 'Problem', 'No such incident.')]
-    #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function judge(OutcomeRequest $request, Incident $incident): JsonResponse
-    {
-        Incident::query()->whereKey($incident->id)->orWhere('first_id', $incident->id)->get()
-            ->each(fn (Incident $entry) => $entry->update(['intervention' => $request->input('intervention'), 'success' => $request->input('success')]));
-
-        return response()->json(new Recorded($incident->id));
     }
 
     #[OA\Delete(path: '/api/v1/incidents/{incident}', operationId: 'undoIncident')]
     #[InPath('incident')]
     #[Idempotent]
-    #[AnswersNothing('Taken out, and those that it led.')]
+    #[AnswersNothing('Taken out, with those that it led and what was done.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such incident.')]
     public function destroy(Incident $incident): Response
     {
         Incident::query()->where('first_id', $incident->id)->get()->each->delete();
+        Attempt::query()->where('incident_id', $incident->id)->get()->each->delete();
         $incident->delete();
 
         return response()->noContent();

@@ -42,7 +42,7 @@ final class IncidentRequest extends FormRequest
             'time' => ['nullable', 'date_format:H:i'],
             'occasions' => ['array', 'list', 'max:'.count(Occasion::cases())],
             'occasions.*' => ['required', 'distinct', Rule::enum(Occasion::class)],
-            ...OutcomeRequest::whatWasDone(),
+            ...AttemptRequest::whatWasDone(),
         ];
     }
 

@@ -10,11 +10,11 @@ use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(description: 'What was done with an incident, and whether it helped.')]
+#[OA\Schema(description: 'What was done against chasing, and whether it helped.')]
 final readonly class AttemptRow
 {
     public function __construct(
-        #[OA\Property] public int $incident_id,
+        #[OA\Property] public int $id,
         #[OA\Property(type: 'string', enum: Intervention::class)] public Intervention $intervention,
         #[OA\Property] public string $words,
         #[OA\Property] public string $date,
@@ -22,8 +22,8 @@ final readonly class AttemptRow
     ) {
     }
 
-    public static function from(int $incidentId, Attempt $attempt, Messages $says): self
+    public static function from(int $id, Attempt $attempt, Messages $says): self
     {
-        return new self($incidentId, $attempt->intervention, $says->label($attempt->intervention), $attempt->date->toIso(), $attempt->success);
+        return new self($id, $attempt->intervention, $says->label($attempt->intervention), $attempt->date->toIso(), $attempt->success);
     }
 }

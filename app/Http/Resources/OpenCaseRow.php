@@ -14,7 +14,6 @@ final readonly class OpenCaseRow
         #[OA\Property] public string $name,
         #[OA\Property] public string $words,
         #[OA\Property] public bool $is_fresh,
-        #[OA\Property(nullable: true, description: 'Number of its last incident.')] public ?int $incident_id,
     ) {
     }
 }

@@ -25,7 +25,7 @@ final readonly class OpenCase
         public bool $isFresh,
         /** @var 'harm'|'not_eating'|'rising' what makes it one */
         private string $because,
-        public SeenAct $last,
+        private SeenAct $last,
     ) {
     }
 

@@ -23,8 +23,6 @@ final readonly class SeenAct
         /** After midnight; null: the time was not written down. */
         public ?int $minute = null,
         public array $occasions = [],
-        /** Number of the entry in the log; null: it has none. */
-        public ?int $record = null,
     ) {
     }
 

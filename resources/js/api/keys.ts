@@ -25,7 +25,7 @@ const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/watches\/\{watch\}\/take-out/, FACILITY],
     [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today', 'fish']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
-    [/^\/api\/v1\/(systems\/\{system\}\/)?(watched-spans|settlements)/, ['systems', 'today']],
+    [/^\/api\/v1\/(systems\/\{system\}\/)?(watched-spans|settlements|attempts)/, ['systems', 'today']],
     [/^\/api\/v1\/systems\/\{system\}\/preparation/, ['systems', 'today', 'moves']],
     [
         /^\/api\/v1\/(fish\/\{fish\}\/)?(quarantines|health-observations|treatments)/,

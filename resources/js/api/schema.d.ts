@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/attempts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addAttempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/attempts/{attempt}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["judgeAttempt"];
+        post?: never;
+        delete: operations["undoAttempt"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/before-after": {
         parameters: {
             query?: never;
@@ -399,22 +431,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addIncident"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/incidents/{incident}/outcome": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["judgeIncident"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1789,6 +1805,18 @@ export interface components {
                 phase?: "before" | "catching" | "carrying" | "mixing" | "release" | "after" | null;
             }[];
         };
+        AttemptRequest: {
+            /**
+             * @description What was done.
+             * @enum {string}
+             */
+            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
+            /**
+             * @description Whether it helped; null: not known yet.
+             * @enum {string|null}
+             */
+            success?: "only-while-i-stood" | "lasted" | "no" | null;
+        };
         BroodEndRequest: {
             /**
              * @description Null: it goes on after all.
@@ -2123,18 +2151,6 @@ export interface components {
             container_litres?: number;
             note?: string | null;
         };
-        OutcomeRequest: {
-            /**
-             * @description What was done; null: nothing.
-             * @enum {string|null}
-             */
-            intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully" | null;
-            /**
-             * @description Whether it helped; null: not known yet.
-             * @enum {string|null}
-             */
-            success: "only-while-i-stood" | "lasted" | "no" | null;
-        };
         OwnerRequest: {
             name: string;
             email: string;
@@ -2395,7 +2411,7 @@ export interface components {
             sentences: string[];
             cases: components["schemas"]["OpenCaseRow"][];
             next: components["schemas"]["NextStepRow"] | null;
-            /** @description What was done with an incident, newest first. */
+            /** @description What was done, newest first. */
             tried: components["schemas"]["AttemptRow"][];
             rate: components["schemas"]["RateRow"] | null;
             /** @enum {string} */
@@ -2441,9 +2457,9 @@ export interface components {
             /** @description The week is not over yet. */
             is_going_on: boolean;
         };
-        /** @description What was done with an incident, and whether it helped. */
+        /** @description What was done against chasing, and whether it helped. */
         AttemptRow: {
-            incident_id: number;
+            id: number;
             /** @enum {string} */
             intervention: "lights-off" | "distract" | "move-decor" | "refuge-net" | "divider" | "take-out-victim" | "take-out-bully";
             words: string;
@@ -3615,8 +3631,6 @@ export interface components {
             name: string;
             words: string;
             is_fresh: boolean;
-            /** @description Number of its last incident. */
-            incident_id: number | null;
         };
         /** @description The same fish with something changed from today on. Nothing is saved. */
         OtherFuture: {
@@ -4433,7 +4447,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -5022,6 +5036,210 @@ export interface operations {
             };
             /** @description More has been written about it. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addAttempt: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptRequest"];
+            };
+        };
+        responses: {
+            /** @description Done, today. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    judgeAttempt: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AttemptRequest"];
+            };
+        };
+        responses: {
+            /** @description What came of it is written down. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such attempt. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoAttempt: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                attempt: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such attempt. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6718,79 +6936,6 @@ export interface operations {
             };
         };
     };
-    judgeIncident: {
-        parameters: {
-            query?: never;
-            header?: {
-                "Idempotency-Key"?: string;
-            };
-            path: {
-                incident: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OutcomeRequest"];
-            };
-        };
-        responses: {
-            /** @description What was done and what came of it is written down. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Recorded"];
-                };
-            };
-            /** @description Not signed in. */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description May only look. */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such incident. */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description A field is wrong. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Unreadable, refused, too large, too often, or busy. */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     undoIncident: {
         parameters: {
             query?: never;
@@ -6804,7 +6949,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken out, and those that it led. */
+            /** @description Taken out, with those that it led and what was done. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -11424,7 +11569,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;
@@ -11496,7 +11641,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "watches";
                 row: number;
             };
             cookie?: never;

@@ -57,7 +57,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                     order={{ base: -1, lg: 0 }}
                 >
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
-                    <Cases sheet={sheet} today={today} />
+                    <Cases sheet={sheet} system={system} today={today} />
                     <WatchClock sheet={sheet} system={system} />
                     {sheet.lights.length > 0 && <Lights lights={sheet.lights} />}
                     {sheet.pairs.length > 0 && <PairsTable pairs={sheet.pairs} />}

@@ -8,7 +8,7 @@ import { aggressionWords as words } from '../messages/aggression'
 import { longDay } from '../units/day'
 
 /** Who suffers now, the one thing to try next, and what was tried. */
-export function Cases({ sheet, today }: { sheet: AggressionSheet; today: string }) {
+export function Cases({ sheet, system, today }: { sheet: AggressionSheet; system: number; today: string }) {
     if (sheet.cases.length === 0 && sheet.tried.length === 0) {
         return null
     }
@@ -18,9 +18,9 @@ export function Cases({ sheet, today }: { sheet: AggressionSheet; today: string 
                 {sheet.cases.map((one) => (
                     <Case key={one.fish_id} one={one} />
                 ))}
-                {sheet.next !== null && <Next next={sheet.next} incident={sheet.cases[0]?.incident_id} />}
+                {sheet.next !== null && <Next next={sheet.next} system={system} />}
                 {sheet.tried.map((attempt) => (
-                    <Tried key={attempt.incident_id} attempt={attempt} today={today} />
+                    <Tried key={attempt.id} attempt={attempt} today={today} />
                 ))}
             </Box>
         </Section>
@@ -53,26 +53,14 @@ function Case({ one }: { one: AggressionSheet['cases'][number] }) {
     )
 }
 
-function Next({
-    next,
-    incident,
-}: {
-    next: NonNullable<AggressionSheet['next']>
-    incident: number | null | undefined
-}) {
+function Next({ next, system }: { next: NonNullable<AggressionSheet['next']>; system: number }) {
     const did = useWrite(
-        'PUT',
-        '/api/v1/incidents/{incident}/outcome',
-        { incident: incident ?? 0 },
+        'POST',
+        '/api/v1/systems/{system}/attempts',
+        { system },
         {
             notice: () => `${next.words}.`,
-            undo: () =>
-                write(
-                    'PUT',
-                    '/api/v1/incidents/{incident}/outcome',
-                    { incident: incident ?? 0 },
-                    { intervention: null, success: null },
-                ),
+            undo: ({ id }) => write('DELETE', '/api/v1/attempts/{attempt}', { attempt: id }),
         },
     )
     return (
@@ -81,21 +69,19 @@ function Next({
                 <b>{words.cases.next({ what: next.words.toLowerCase() })}</b> {next.why}{' '}
                 {next.experience ?? ''}
             </p>
-            {incident !== null && incident !== undefined && (
-                <Button
-                    marginTop="6px"
-                    disabled={did.isSaving}
-                    onClick={() => did.save({ intervention: next.intervention, success: null })}
-                >
-                    {words.cases.did}
-                </Button>
-            )}
+            <Button
+                marginTop="6px"
+                disabled={did.isSaving}
+                onClick={() => did.save({ intervention: next.intervention, success: null })}
+            >
+                {words.cases.did}
+            </Button>
         </Box>
     )
 }
 
 function Tried({ attempt, today }: { attempt: AggressionSheet['tried'][number]; today: string }) {
-    const judge = useWrite('PUT', '/api/v1/incidents/{incident}/outcome', { incident: attempt.incident_id })
+    const judge = useWrite('PUT', '/api/v1/attempts/{attempt}', { attempt: attempt.id })
     return (
         <Box
             display="grid"

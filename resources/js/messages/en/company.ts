@@ -34,7 +34,7 @@ export const company = {
         order: 'Who comes in when',
         step: '{n, plural, one {{name}} other {# × {name}}}, {length}',
         inTheHome: 'With all of them in it',
-        what: '',
+        what: 'Of the home',
         today: 'Today',
         inTwoYears: 'In two years',
         bottom: 'Floor used at the bottom',

@@ -17,6 +17,7 @@ export const unreadable = {
         shoal_joins: 'A joining',
         makeups: 'A make-up',
         incidents: 'An incident',
+        attempts: 'Something tried against chasing',
         watched_spans: 'A watched time',
         broods: 'A brood',
         pair_verdicts: 'A word on two',

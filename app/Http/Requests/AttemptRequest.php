@@ -11,19 +11,23 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(properties: [
-    new OA\Property(property: 'intervention', description: 'What was done; null: nothing.', type: 'string', nullable: true, enum: Intervention::class),
+#[OA\Schema(required: ['intervention'], properties: [
+    new OA\Property(property: 'intervention', description: 'What was done.', type: 'string', enum: Intervention::class),
     new OA\Property(property: 'success', description: 'Whether it helped; null: not known yet.', type: 'string', nullable: true, enum: Success::class),
 ])]
-final class OutcomeRequest extends FormRequest
+final class AttemptRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::whatWasDone();
+        return [...self::whatWasDone(), 'intervention' => ['required', Rule::enum(Intervention::class)]];
     }
 
-    /** @return array<string, list<mixed>> */
+    /**
+     * As fields of another entry: nothing need have been done.
+     *
+     * @return array<string, list<mixed>>
+     */
     public static function whatWasDone(): array
     {
         return [
