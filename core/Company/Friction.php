@@ -63,8 +63,13 @@ final readonly class Friction
     /** Of one genus, or one is taken for the other. */
     public static function areAlike(Species $one, Species $other): bool
     {
-        return explode(' ', $one->scientificName)[0] === explode(' ', $other->scientificName)[0]
+        return self::areOfOneGenus($one, $other)
             || in_array($other->key, $one->lookAlikes, true) || in_array($one->key, $other->lookAlikes, true);
+    }
+
+    private static function areOfOneGenus(Species $one, Species $other): bool
+    {
+        return strstr("{$one->scientificName} ", ' ', true) === strstr("{$other->scientificName} ", ' ', true);
     }
 
     /** Of two ill-tempered ones the one that is the greater danger. */
@@ -137,9 +142,8 @@ final readonly class Friction
     /** Kinds of one genus may breed with each other: advice. */
     private static function hybrids(Occupant $one, Occupant $other): ?PairReason
     {
-        $isOneGenus = explode(' ', $one->species->scientificName)[0] === explode(' ', $other->species->scientificName)[0];
 
-        return $isOneGenus && $one->species->key !== $other->species->key && ! $one->sexes->cannotBreedWith($other->sexes)
+        return $one->species->key !== $other->species->key && self::areOfOneGenus($one->species, $other->species) && ! $one->sexes->cannotBreedWith($other->sexes)
             ? new PairReason(Finding::of('company.pair.hybrids', one: $one->name, other: $other->name), 0.0)
             : null;
     }
