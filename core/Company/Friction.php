@@ -142,7 +142,6 @@ final readonly class Friction
     /** Kinds of one genus may breed with each other: advice. */
     private static function hybrids(Occupant $one, Occupant $other): ?PairReason
     {
-
         return $one->species->key !== $other->species->key && self::areOfOneGenus($one->species, $other->species) && ! $one->sexes->cannotBreedWith($other->sexes)
             ? new PairReason(Finding::of('company.pair.hybrids', one: $one->name, other: $other->name), 0.0)
             : null;

@@ -119,7 +119,7 @@ final readonly class Mix
     }
 
     /**
-     * How long the prey must be to be safe to the end, if it can grow so long.
+     * How long the prey must be to be safe, if it can grow so long.
      *
      * @param  array{Pair, LocalDate}|null  $first
      * @param  array<string, ProjectedOccupant>  $ahead
@@ -131,7 +131,9 @@ final readonly class Mix
         if ($danger === null) {
             return [];
         }
-        [$predator, $prey] = [$ahead[$danger[0]->key]->occupantOn($end), $ahead[$danger[1]->key]->occupantOn($end)];
+        // One that outgrows the mouth is safe from the length that it then has; one that never does must be so for the predator that is to come.
+        $day = $first[0]->danger()->until ?? $end;
+        [$predator, $prey] = [$ahead[$danger[0]->key]->occupantOn($day), $ahead[$danger[1]->key]->occupantOn($day)];
         $safe = Mouthful::safeFrom($predator, $prey);
 
         return [$safe <= $prey->species->adultLength->typical

@@ -37,7 +37,9 @@ final class MixTest extends TestCase
         [$facility, $hunter, $young] = self::facility('clown-knifefish', 550, 'tambaqui', 150);
         $mix = self::mix($facility, [$hunter, $young]);
         $this->assertStringContainsString('Does not work: One can swallow Two now.', Said::of($mix->finding));
+        $this->assertMatchesRegularExpression('/Add Two of ([\d.]+) cm or longer, or none\./', Said::of($mix->advice));
         [$first, $second] = $mix->steps;
+        $this->assertStringContainsString(sprintf('Add Two of %.0f cm', $second->length / 10), Said::of($mix->advice), 'as long as it is when it may come');
         $this->assertSame(['one', 'two'], [$first->fish->key, $second->fish->key]);
         $this->assertStringContainsString('Last, grown: until then it fits in the mouth of One', Said::of($second->why));
         $this->assertTrue($second->from?->isAfter($facility->date) === true && $second->length > 150.0);
