@@ -17,6 +17,7 @@ use Biomegas\Company\Aggression\HomeRecord;
 use Biomegas\Company\Aggression\Occasion;
 use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Company\Aggression\SeenAct;
+use Biomegas\Company\Aggression\Trend;
 use Biomegas\Company\Aggression\WatchedSpan;
 use Biomegas\Company\Harm;
 use Biomegas\Facility\System;
@@ -59,9 +60,10 @@ final readonly class AggressionBook
     /** @return list<OpenCase> */
     public function cases(System $system): array
     {
-        $id = Keys::id($system->key);
+        $today = $this->kept->facility->date;
+        $acts = $this->acts(Keys::id($system->key));
 
-        return OpenCase::among($this->acts($id), array_keys($this->came($system)), $this->settled(), $this->notEating(), $this->spans($id), $this->kept->facility->date);
+        return OpenCase::among($acts, array_keys($this->came($system)), $this->settled(), $this->notEating(), Trend::of($acts, $this->spans(Keys::id($system->key)), $today), $today);
     }
 
     /** @return array<string, LocalDate> when each of those that live there now came, by key */

@@ -18,6 +18,7 @@ use App\Http\Resources\BroodSheet;
 use App\Http\Resources\FryForecast;
 use App\Http\Resources\Recorded;
 use App\Models\Brood;
+use App\Models\Fish as FishRecord;
 use App\Models\System;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersList;
@@ -184,7 +185,7 @@ final readonly class BroodController
         $fry = $brood->fry_id;
         $brood->update(['fry_id' => null, 'outcome' => null, 'ended_on' => null]);
         if ($fry !== null) {
-            $arrivals->undo(\App\Models\Fish::query()->findOrFail($fry));
+            $arrivals->undo(FishRecord::query()->findOrFail($fry));
         }
 
         return response()->noContent();

@@ -55,7 +55,8 @@ final readonly class Aggression
      */
     public static function of(HomeRecord $home, array $came, ?LightSchedule $light, Rulebook $rulebook, LocalDate $today): self
     {
-        $cases = OpenCase::among($home->acts, array_map(strval(...), array_keys($came)), $home->settled, $home->notEating, $home->spans, $today);
+        $trend = Trend::of($home->acts, $home->spans, $today);
+        $cases = OpenCase::among($home->acts, array_map(strval(...), array_keys($came)), $home->settled, $home->notEating, $trend, $today);
         $entries = array_values(array_filter($home->changes, fn (HomeChange $change): bool => in_array($change->kind, [ChangeKind::CameIn, ChangeKind::CameBack], true)));
 
         return new self(
@@ -63,7 +64,7 @@ final readonly class Aggression
             PeckingOrder::of(Contests::ofToday($home->acts, $came)),
             Elo::history(Contests::ofAllTime($home->acts), array_map(fn (HomeChange $change): array => [(string) $change->fish, $change->date], $entries)),
             Rate::of($home->acts, $home->spans),
-            Trend::of($home->acts, $home->spans, $today),
+            $trend,
             $light === null ? null : LightTally::of($home->acts, $light),
             HotPair::among($home->acts),
             Around::all($home->acts, $home->changes, $today),

@@ -34,12 +34,10 @@ final readonly class OpenCase
      * @param  list<string>  $residents  keys
      * @param  array<string, LocalDate>  $settled  when it was last called settled, by victim
      * @param  array<string, LocalDate>  $notEating  when it was last seen not to eat, by victim
-     * @param  list<WatchedSpan>  $spans
      * @return list<self> fresh ones first
      */
-    public static function among(array $acts, array $residents, array $settled, array $notEating, array $spans, LocalDate $today): array
+    public static function among(array $acts, array $residents, array $settled, array $notEating, Trend $trend, LocalDate $today): array
     {
-        $trend = Trend::of($acts, $spans, $today);
         $against = [];
         foreach ($acts as $act) {
             $isOver = isset($settled[$act->target]) && ! $act->date->isAfter($settled[$act->target]);

@@ -23,6 +23,13 @@ final readonly class LengthTable
     /** Millimetres. */
     private const NO_MOUTH = 1e-9;
 
+    /** The greatest of all months, and the least girth: what most pairs are told apart by. */
+    public float $mostRoom;
+
+    public float $leastGirth;
+
+    public float $mostVariance;
+
     /**
      * @param  non-empty-list<float>  $room  mean logarithm of the longest that it swallows, millimetres of a usual body
      * @param  non-empty-list<float>  $girth  mean logarithm of the length that it stands for
@@ -33,6 +40,7 @@ final readonly class LengthTable
         public array $girth,
         public array $variance,
     ) {
+        [$this->mostRoom, $this->leastGirth, $this->mostVariance] = [max($room), min($girth), max($variance)];
     }
 
     /** @param  int  $months  to look ahead */

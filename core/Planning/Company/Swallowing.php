@@ -43,6 +43,11 @@ final readonly class Swallowing
     /** Null when there is no danger to speak of. */
     public static function of(LengthTable $predator, LengthTable $prey, LocalDate $today): ?self
     {
+        // Most pairs are so far apart that the months need not be looked at.
+        $nearest = $predator->mostRoom - $prey->leastGirth;
+        if ($nearest < 0.0 && $nearest < StandardNormal::quantile(self::NOTHING) * sqrt($predator->mostVariance + $prey->mostVariance + self::EXACT)) {
+            return null;
+        }
         $z = array_map(
             fn (float $room, float $girth, float $of, float $other): float => ($room - $girth) / sqrt($of + $other + self::EXACT),
             $predator->room, $prey->girth, $predator->variance, $prey->variance,
