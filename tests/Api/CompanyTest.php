@@ -22,6 +22,8 @@ final class CompanyTest extends ApiTestCase
         $this->assertSame([$ids['Tarn'], $ids['Sedge'], self::TODAY], [$tarn['swallowings'][0]['predator'], $tarn['swallowings'][0]['prey'], $tarn['swallowings'][0]['likely']]);
         $this->assertGreaterThan(self::TODAY, $tarn['swallowings'][0]['until']);
         $this->assertStringContainsString('Tarn is hard on company', implode(' ', $tarn['reasons']));
+        $this->assertSame('temper_stronger', $tarn['about']);
+        $this->assertSame([null], array_values(array_unique(array_column(array_filter($sheet['pairs'], fn (array $pair): bool => $pair['reasons'] === []), 'about'))));
     }
 
     public function test_of_one_system_and_the_weights_of_the_rulebook(): void

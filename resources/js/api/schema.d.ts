@@ -3672,6 +3672,8 @@ export interface components {
             spans: components["schemas"]["PairSpan"][];
             /** @description The heaviest first. */
             reasons: string[];
+            /** @description What the heaviest of them is about, in a word; null: none weighs anything. */
+            about: string | null;
             swallowings: components["schemas"]["SwallowingRow"][];
             own: components["schemas"]["OwnVerdictRow"] | null;
         };

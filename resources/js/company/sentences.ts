@@ -17,15 +17,25 @@ export const isNever = ({ spans }: PairRow): boolean => spans.length === 1 && sp
 export function cellWords(pair: PairRow): { verdict: string; when: string } {
     const [now, next] = pair.spans
     if (isNever(pair)) {
-        return { verdict: words.never, when: '' }
+        return { verdict: words.never, when: aboutWords(pair) }
     }
     if (now?.verdict === 'good' && next !== undefined) {
         return { verdict: words.verdicts[next.verdict], when: words.from({ month: monthOfYear(next.from) }) }
     }
     return {
         verdict: words.verdicts[now?.verdict ?? 'good'],
-        when: next === undefined ? '' : words.until({ month: monthOfYear(next.from) }),
+        when: next === undefined ? aboutWords(pair) : words.until({ month: monthOfYear(next.from) }),
     }
+}
+
+/** What it is about, in a word or two: what the keeper says, the heaviest reason, or nothing that needs one. */
+function aboutWords({ own, about, verdict }: PairRow): string {
+    if (own !== null) {
+        return words.yours
+    }
+    return verdict !== 'good' && about !== null && about in words.about
+        ? words.about[about as keyof typeof words.about]
+        : ''
 }
 
 /** What swallows what, from when until when. */
