@@ -41,7 +41,10 @@ final class FuzzRun
 
     private const CLEAN_ONE_IN = 8;
 
-    private const CLEAN_ROUNDS = 6;
+    private const CLEAN_ROUNDS = 4;
+
+    /** Then those that were never accepted are sent so many times more, all in all. */
+    private const MORE_TRIES = 160;
 
     private const NEWEST_ONE_IN = 4;
 
@@ -100,11 +103,16 @@ final class FuzzRun
         for ($number = 1; $number <= $requests && count($this->findings) < self::MOST_FINDINGS; $number++) {
             // Each operation is sent as it should be first, to what is newest and to any by turns; some want what others leave.
             $isFirst = $number <= self::CLEAN_ROUNDS * count($operations);
-            $operation = $isFirst ? $operations[($number - 1) % count($operations)] : $this->pick($operations);
-            $mutations = $isFirst || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
+            $missing = $isFirst || $number > self::CLEAN_ROUNDS * count($operations) + self::MORE_TRIES ? [] : $this->neverAccepted($operations);
+            $operation = match (true) {
+                $isFirst => $operations[($number - 1) % count($operations)],
+                $missing !== [] => $missing[$number % count($missing)],
+                default => $this->pick($operations),
+            };
+            $mutations = $isFirst || $missing !== [] || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
             DB::beginTransaction();
             $isKept = $isFirst ? $operation->method !== 'DELETE' : $this->random->getInt(1, self::KEPT_ONE_IN) === 1;
-            $isOfNewest = $isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1;
+            $isOfNewest = $missing !== [] ? intdiv($number, count($missing)) % 2 === 0 : ($isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
             if ($this->send($number, $operation, $mutations, $isOfNewest) && $isKept) {
                 DB::commit();
                 $kept++;
@@ -121,6 +129,15 @@ final class FuzzRun
             }
         }
         DB::rollBack();
+    }
+
+    /**
+     * @param  list<WriteOperation>  $operations
+     * @return list<WriteOperation>
+     */
+    private function neverAccepted(array $operations): array
+    {
+        return array_values(array_filter($operations, fn (WriteOperation $operation): bool => ! isset($this->accepted[$operation->name()])));
     }
 
     /**

@@ -42,7 +42,7 @@ final class PlausibleRequest
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'kind' => 'hatch',
             'table' => $this->one(['fish', 'measurements', 'losses']),
-            'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || $this->random->getInt(0, 3) === 0) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
+            'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || ! $newest) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
             'fish' => (string) ($this->ofAGroup($operation->path) ?? ($newest ? $this->number('fish', true) : $this->living())),
             'watch' => (string) (str_ends_with($operation->path, '/take-out') ? $this->going() : $this->number('watches', $newest)),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
@@ -130,6 +130,9 @@ final class PlausibleRequest
             $home = (clone $alive)->groupBy('system_id')->havingRaw('count(*) > 1')->value('system_id');
             [$body['actor_id'], $body['target_id']] = $alive->where('system_id', $home)->limit(2)->pluck('fish_id')->all();
             $body = [...$body, 'occasions' => ['feeding'], 'intervention' => 'lights-off', 'success' => null];
+        }
+        if (str_contains($path, 'measurements')) {
+            $body = [...$body, 'date' => $this->today, 'keep' => true];
         }
         if (str_ends_with($path, '/losses')) {
             $body = [...$body, 'date' => $this->today, 'count' => 1, 'eaten_by_id' => null, 'last_seen' => null];
