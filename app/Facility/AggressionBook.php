@@ -30,8 +30,6 @@ use stdClass;
 /** What is written down about those that lived in a system, in the core's words: a handful of queries, no models. */
 final readonly class AggressionBook
 {
-    private const MINUTES_PER_HOUR = 60;
-
     private const MOST_TRIED = 6;
 
     private const WATER_CHANGE = 'water-change';
@@ -125,7 +123,7 @@ final readonly class AggressionBook
 
         return $this->kept->unreadable->readAll(StoredTable::Incidents, $rows, fn (stdClass $row): SeenAct => new SeenAct(
             Keys::ofFish($row->fish_id), Keys::ofFish($row->target_id), Act::from($row->act), Harm::from($row->harm), LocalDate::fromIso($row->date),
-            $row->time === null ? null : self::MINUTES_PER_HOUR * (int) substr($row->time, 0, 2) + (int) substr($row->time, 3, 2),
+            $row->time === null ? null : LocalMoment::fromIso("{$row->date}T{$row->time}")->minute,
             array_values(array_map(Occasion::from(...), (array) json_decode($row->occasions, true, 8, JSON_THROW_ON_ERROR))),
         ));
     }

@@ -19,6 +19,8 @@ final readonly class Incident
         public Act $act,
         public Harm $harm,
         public LocalDate $date,
+        /** Key of the system in which both lived. */
+        public string $home,
     ) {
     }
 
@@ -31,11 +33,12 @@ final readonly class Incident
         }
         LoggedDay::check($date, $actor, $today);
         LoggedDay::check($date, $target, $today);
-        if (array_intersect($actor->homesOn($date), $target->homesOn($date)) === []) {
+        $homes = array_values(array_intersect($actor->homesOn($date), $target->homesOn($date)));
+        if ($homes === []) {
             throw InvalidEntry::because('target', Finding::of('company.not_together', actor: $actor->name, target: $target->name, day: $date));
         }
 
-        return new self($actor, $target, $act, $harm, $date);
+        return new self($actor, $target, $act, $harm, $date, $homes[0]);
     }
 
     /**

@@ -40,7 +40,9 @@ final class CompanyPracticeTest extends TestCase
             $growth = new FacilityGrowth($facility);
             $residents = Residents::of(new Whereabouts($facility, []), fn (Fish $fish): LengthsAhead => LengthsAhead::of($facility, $growth->projectionOf($fish)));
             $candidate = Candidate::of($species, SampleSpecies::backgroundOf($key), 1, 150.0, HealthSeen::Well, 0, null, true);
-            $this->assertNotSame(Advice::Take, WeighUp::of($candidate, $facility, $residents)->advice, $key);
+            $weighed = WeighUp::of($candidate, $facility, $residents);
+            $this->assertNotSame(Advice::Take, $weighed->advice, $key);
+            $this->assertTrue($weighed->chain->stays === [] || $weighed->chain->stays[0]->company === ['There'], "{$key}: because of the one that is there");
         }
     }
 

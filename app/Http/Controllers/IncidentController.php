@@ -60,8 +60,7 @@ final readonly class IncidentController
         }
 
         if ($request->input('intervention') !== null) {
-            $home = Keys::id(array_values(array_intersect($incidents[0]->actor->homesOn($incidents[0]->date), $incidents[0]->target->homesOn($incidents[0]->date)))[0]);
-            Attempt::query()->create(['system_id' => $home, 'incident_id' => $first->id, 'date' => $incidents[0]->date->toIso(), 'intervention' => $request->input('intervention'), 'success' => $request->input('success'), 'user_id' => $request->user()?->id]);
+            Attempt::query()->create(['system_id' => Keys::id($incidents[0]->home), 'incident_id' => $first->id, 'date' => $incidents[0]->date->toIso(), 'intervention' => $request->input('intervention'), 'success' => $request->input('success'), 'user_id' => $request->user()?->id]);
         }
 
         return response()->json(new Recorded($first->id), 201);

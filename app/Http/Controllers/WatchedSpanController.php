@@ -16,16 +16,12 @@ use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Company\Aggression\WatchedSpan as Watched;
-use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 final readonly class WatchedSpanController
 {
-    private const MINUTES_PER_HOUR = 60;
-
     #[OA\Post(path: '/api/v1/systems/{system}/watched-spans', operationId: 'beginWatching')]
     #[InPath('system')]
     #[Idempotent]
@@ -57,11 +53,9 @@ final readonly class WatchedSpanController
     #[Answers(422, 'Problem', 'The clock was forgotten.')]
     public function update(WatchedSpanRequest $request, WatchedSpan $span): JsonResponse
     {
-        $ran = max(1, LocalMoment::fromIso($span->began_at)->minutesUntil(Watches::now()));
-        if ($request->input('minutes') === null && $ran > Watched::MOST_MINUTES) {
-            throw InvalidEntry::because('minutes', Finding::of('company.clock_ran_on', hours: intdiv(Watched::MOST_MINUTES, self::MINUTES_PER_HOUR)));
-        }
-        $span->update(['minutes' => $request->input('minutes') === null ? $ran : $request->integer('minutes')]);
+        $span->update(['minutes' => $request->input('minutes') === null
+            ? Watched::minutesBetween(LocalMoment::fromIso($span->began_at), Watches::now())
+            : $request->integer('minutes')]);
 
         return response()->json(new Recorded($span->id));
     }

@@ -6,13 +6,12 @@ namespace App\Http\Requests;
 
 use App\Http\Rules\Day;
 use App\Language\RequestMessages;
+use Biomegas\Calendar\LocalMoment;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class GoingsOnRequest extends FormRequest
 {
     use OnADay;
-
-    private const MINUTES_PER_HOUR = 60;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -23,7 +22,7 @@ final class GoingsOnRequest extends FormRequest
     /** After midnight; null: not known. */
     public function minute(): ?int
     {
-        return $this->filled('time') ? self::MINUTES_PER_HOUR * (int) substr($this->string('time')->value(), 0, 2) + (int) substr($this->string('time')->value(), 3, 2) : null;
+        return $this->filled('time') ? LocalMoment::fromIso("{$this->day()->toIso()}T{$this->string('time')->value()}")->minute : null;
     }
 
     /** @return array<string, string> */

@@ -50,7 +50,7 @@ final readonly class BroodSheet
             $written->id, Keys::id($brood->mother->key), $brood->mother->name, $brood->father === null ? null : Keys::id($brood->father->key), $brood->father?->name,
             $brood->style, $brood->sign, $brood->date->toIso(), $written->place,
             array_map(fn (BroodStep $step): BroodStepRow => new BroodStepRow(
-                $step->kind, $kept->says()->label($step->kind), $step->from->toIso(), $step->until->toIso(), $step->isDone, $step->isLeftOut, $step->isMoved, $step->isDueOn($today), $step->isLateOn($today),
+                $step->kind, $kept->says()->label($step->kind), $step->from->toIso(), $step->until->toIso(), $step->kind->isStage(), $step->isDone, $step->isLeftOut, $step->isMoved, $step->isDueOn($today), $step->isLateOn($today),
             ), $brood->steps),
             $brood->step(BroodStepKind::Nursery)?->from->toIso(),
             $kept->says()->sayEach($brood->cautions()),

@@ -15,6 +15,7 @@ final readonly class BroodStepRow
         #[OA\Property] public string $words,
         #[OA\Property(format: 'date')] public string $from,
         #[OA\Property(format: 'date')] public string $until,
+        #[OA\Property(description: 'It is seen, not done.')] public bool $is_stage,
         #[OA\Property] public bool $is_done,
         #[OA\Property] public bool $is_left_out,
         #[OA\Property(description: 'The keeper has set the day.')] public bool $is_moved,

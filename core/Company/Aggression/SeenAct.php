@@ -30,9 +30,4 @@ final readonly class SeenAct
     {
         return $this->harm !== Harm::None;
     }
-
-    public function isBetween(string $one, string $other): bool
-    {
-        return ($this->actor === $one && $this->target === $other) || ($this->actor === $other && $this->target === $one);
-    }
 }

@@ -2557,6 +2557,8 @@ export interface components {
             from: string;
             /** Format: date */
             until: string;
+            /** @description It is seen, not done. */
+            is_stage: boolean;
             is_done: boolean;
             is_left_out: boolean;
             /** @description The keeper has set the day. */

@@ -9,16 +9,6 @@ import { spanWords } from './Broods'
 
 type Step = BroodSheet['steps'][number]
 
-const STAGES: readonly Step['kind'][] = [
-    'tails',
-    'hatch',
-    'yolk-used',
-    'free-swimming',
-    'released',
-    'birth',
-    'guarded',
-]
-
 /** What comes when: ticked, left out, or set to a day that the keeper knows better. */
 export function BroodSteps({ brood, today }: { brood: BroodSheet; today: string }) {
     return (
@@ -43,7 +33,7 @@ function One({ brood, step, today }: { brood: number; step: Step; today: string 
         notice: () => `${step.words}.`,
         undo: () => write('PUT', '/api/v1/broods/{brood}/steps/{kind}', address, as({})),
     })
-    const doneWord = STAGES.includes(step.kind) ? words.seen : words.done
+    const doneWord = step.is_stage ? words.seen : words.done
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" paddingBlock="4px">
             <Box
