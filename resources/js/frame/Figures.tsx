@@ -1,5 +1,8 @@
 import { Box, Table } from '@chakra-ui/react'
 
+/** A figure and its unit stay on one line. */
+const SHORT = 8
+
 /** A plain table of words and figures; rows keep their order. */
 export function Figures({
     columns,
@@ -22,7 +25,12 @@ export function Figures({
                     {rows.map((row, i) => (
                         <Table.Row key={i}>
                             {row.map((cell, j) => (
-                                <Table.Cell key={columns[j]}>{cell}</Table.Cell>
+                                <Table.Cell
+                                    key={columns[j]}
+                                    whiteSpace={String(cell).length <= SHORT ? 'nowrap' : undefined}
+                                >
+                                    {cell}
+                                </Table.Cell>
                             ))}
                         </Table.Row>
                     ))}
