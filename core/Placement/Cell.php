@@ -31,9 +31,9 @@ final readonly class Cell
         }
         $cells = [];
         foreach ($problem->systems as $s => $_) {
-            $capacity = array_column($problem->capacity, $s);
+            $overloadCost = array_column($problem->overloadCost, $s);
             for ($t = 0; $t < $problem->periods; $t++) {
-                $cells[] = new self($loads[$t], $capacity, $problem->overloadCost, $together[$t]);
+                $cells[] = new self($loads[$t], array_column($problem->capacity, $s * $problem->periods + $t), $overloadCost, $together[$t]);
             }
         }
 

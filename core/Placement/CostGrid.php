@@ -65,12 +65,12 @@ final readonly class CostGrid
                 yield $strain ?? 0.0;
             }
         }
-        foreach ($problem->overloadCost as $k => $each) {
-            foreach ($problem->capacity[$k] as $capacity) {
-                yield $each * $capacity;
+        foreach ($problem->overloadCost as $k => $costs) {
+            foreach ($problem->capacity[$k] as $cell => $capacity) {
+                yield $costs[intdiv($cell, $problem->periods)] * $capacity;
             }
-            foreach ($problem->load[$k] as $loads) {
-                foreach ($loads as $load) {
+            foreach (array_unique($costs) as $each) {
+                foreach (array_merge(...$problem->load[$k]) as $load) {
                     yield $each * $load;
                 }
             }

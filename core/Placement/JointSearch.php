@@ -113,7 +113,7 @@ final class JointSearch
             $options[] = [$s, $bound, $problem->strain[$u][$s * $periods + $t] ?? 0.0, $this->completions->prices[$u][$s * $periods + $t] + $this->completions->of($u, $s, $bound, $t + 1)];
         }
         if ($locked === 0) {
-            $bound = $problem->minStay[$u] - 1;
+            $bound = $problem->stayEnds[$u][$t] - $t - 1;
             foreach ($problem->systems as $to => $_) {
                 if ($to !== $s && $solver->mayEnter($to, $t)) {
                     $options[] = [
@@ -208,7 +208,7 @@ final class JointSearch
                 $carried[$s] = ($carried[$s] ?? 0.0) + $loads[$u][$t];
             }
             foreach ($carried as $s => $load) {
-                $cost += $problem->overloadCost[$k] * max(0.0, $load - $problem->capacity[$k][$s]);
+                $cost += $problem->overloadCost[$k][$s] * max(0.0, $load - $problem->capacity[$k][$s * $problem->periods + $t]);
             }
         }
 

@@ -75,14 +75,14 @@ final class Occupancy
         $prices = $this->strain[$unit];
         foreach ($problem->load as $k => $loads) {
             $own = $loads[$unit];
-            $cost = $problem->overloadCost[$k];
+            $capacity = $problem->capacity[$k];
             $carried = $this->carried[$k];
-            foreach ($problem->capacity[$k] as $s => $capacity) {
+            foreach ($problem->overloadCost[$k] as $s => $cost) {
                 $cell = $s * $periods;
                 for ($t = 0; $t < $periods; $t++, $cell++) {
-                    $over = $carried[$cell] + $own[$t] - $capacity;
+                    $over = $carried[$cell] + $own[$t] - $capacity[$cell];
                     if ($over > 0.0) {
-                        $before = $carried[$cell] - $capacity;
+                        $before = $carried[$cell] - $capacity[$cell];
                         $prices[$cell] += $cost * ($before > 0.0 ? $own[$t] : $over);
                     }
                 }
@@ -162,14 +162,12 @@ final class Occupancy
         }
         foreach ($problem->load as $k => $loads) {
             $own = $loads[$unit];
-            $overload = 0.0;
             foreach ($path as $t => $s) {
-                $before = $this->carried[$k][$s * $periods + $t] - $problem->capacity[$k][$s];
+                $before = $this->carried[$k][$s * $periods + $t] - $problem->capacity[$k][$s * $periods + $t];
                 if ($before + $own[$t] > 0.0) {
-                    $overload += $before > 0.0 ? $own[$t] : $before + $own[$t];
+                    $cost += $problem->overloadCost[$k][$s] * ($before > 0.0 ? $own[$t] : $before + $own[$t]);
                 }
             }
-            $cost += $problem->overloadCost[$k] * $overload;
         }
         foreach ($this->conflictsOf[$unit] as [$other, $from, $to, $each]) {
             if (isset($this->paths[$other])) {
@@ -199,7 +197,7 @@ final class Occupancy
         foreach ($problem->units as $u => $_) {
             $most += $problem->periods * ($problem->moveCost[$u] + max(0.0, ...array_map(fn (?float $strain): float => $strain ?? 0.0, $problem->strain[$u])));
             foreach ($problem->load as $k => $loads) {
-                $most += $problem->overloadCost[$k] * array_sum($loads[$u]);
+                $most += max($problem->overloadCost[$k]) * array_sum($loads[$u]);
             }
         }
         foreach ($problem->conflicts as $conflict) {

@@ -37,7 +37,7 @@ final readonly class PlanCost
             }
             foreach ($carried as $s => $periods) {
                 foreach ($periods as $load) {
-                    $cost += $problem->overloadCost[$k] * max(0.0, $load - $problem->capacity[$k][$s]);
+                    $cost += $problem->overloadCost[$k][$s] * max(0.0, $load - $problem->capacity[$k][$s * $problem->periods + $t]);
                 }
             }
         }

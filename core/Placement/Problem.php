@@ -16,10 +16,10 @@ final readonly class Problem
      * @param  list<list<float|null>>  $strain  by unit and cell; null: forbidden
      * @param  list<int>  $start  by unit, the system before period 0
      * @param  list<float>  $moveCost  by unit
-     * @param  list<int>  $minStay  by unit, periods, at least 1
+     * @param  list<list<int>>  $stayEnds  by unit and period: having moved in then, the first period in which it may move on
      * @param  list<list<list<float>>>  $load  by load, unit and period
-     * @param  list<list<float>>  $capacity  by load and system
-     * @param  list<float>  $overloadCost  by load
+     * @param  list<list<float>>  $capacity  by load and cell
+     * @param  list<list<float>>  $overloadCost  by load and system
      * @param  list<float>  $openingCost  by system
      * @param  list<Conflict>  $conflicts
      */
@@ -30,7 +30,7 @@ final readonly class Problem
         public array $strain,
         public array $start,
         public array $moveCost,
-        public array $minStay,
+        public array $stayEnds,
         public array $load,
         public array $capacity,
         public array $overloadCost,
@@ -62,7 +62,7 @@ final readonly class Problem
         }
 
         return new self(
-            $this->periods, $this->units, $this->systems, $strain, $this->start, $this->moveCost, $this->minStay, $this->load, $this->capacity,
+            $this->periods, $this->units, $this->systems, $strain, $this->start, $this->moveCost, $this->stayEnds, $this->load, $this->capacity,
             $this->overloadCost, array_fill(0, count($this->systems), 0.0), $this->conflicts,
         );
     }

@@ -50,23 +50,38 @@ final class ProblemReader
         $systemKeys = self::keys($systems, 'systems');
         $unitKeys = self::keys($units, 'units');
         $names = $this->loadNames($units);
-        $strain = $start = $moveCost = $minStay = [];
+        $strain = $start = $moveCost = $stayEnds = [];
         foreach ($units as $u => $unit) {
             $path = "units[{$u}]";
             $start[] = self::indexOf($systemKeys, $unit['start'] ?? null, "{$path}.start", 'system');
             $moveCost[] = self::number($unit['move_cost'] ?? 0, "{$path}.move_cost");
-            $minStay[] = max(1, self::whole($unit['min_stay'] ?? 1, "{$path}.min_stay"));
+            $stayEnds[] = self::stayEnds(max(1, self::whole($unit['min_stay'] ?? 1, "{$path}.min_stay")), $periods);
             $strain[] = self::strain($unit['strain'] ?? null, "{$path}.strain", $systems, $systemKeys, $periods);
         }
 
         return new Problem(
-            $periods, $unitKeys, $systemKeys, $strain, $start, $moveCost, $minStay,
+            $periods, $unitKeys, $systemKeys, $strain, $start, $moveCost, $stayEnds,
             array_map(fn (string $name): array => self::loads($units, $name, $periods), $names),
-            array_map(fn (string $name): array => self::capacities($systems, $name), $names),
-            array_map(fn (string $name): float => self::number(self::named($this->document['overload_cost'] ?? 0, $name, 'overload_cost'), 'overload_cost'), $names),
+            array_map(fn (string $name): array => self::inAllPeriods(self::capacities($systems, $name), $periods), $names),
+            array_map(fn (string $name): array => array_fill(0, count($systems), self::number(self::named($this->document['overload_cost'] ?? 0, $name, 'overload_cost'), 'overload_cost')), $names),
             array_map(fn (int $s): float => self::number($systems[$s]['opening_cost'] ?? 0, "systems[{$s}].opening_cost"), array_keys($systems)),
             $this->conflicts($unitKeys, $periods),
         );
+    }
+
+    /** @return list<int> by period in which it moves in */
+    private static function stayEnds(int $stay, int $periods): array
+    {
+        return array_map(fn (int $t): int => min($t + $stay, $periods), range(0, $periods - 1));
+    }
+
+    /**
+     * @param  list<float>  $bySystem
+     * @return list<float> by cell
+     */
+    private static function inAllPeriods(array $bySystem, int $periods): array
+    {
+        return array_merge(...array_map(fn (float $each): array => array_fill(0, $periods, $each), $bySystem));
     }
 
     private function periods(): int

@@ -115,7 +115,7 @@ final class Solver
                 throw NoPlan::becauseItIsAllowedNowhere($key, $t);
             }
         }
-        throw NoPlan::becauseThereIsNoWayThrough($key, $this->problem->minStay[$unit]);
+        throw NoPlan::becauseThereIsNoWayThrough($key, $this->problem->stayEnds[$unit][0]);
     }
 
     /** Asked only when the first plan has some together that may not be: then often a single period tells why. */

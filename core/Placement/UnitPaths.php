@@ -74,7 +74,7 @@ final class UnitPaths
     {
         $problem = $this->problem;
         $periods = $this->periods;
-        $stay = $problem->minStay[$this->unit];
+        $ends = $problem->stayEnds[$this->unit];
         $move = $problem->moveCost[$this->unit];
         $width = $periods + 1;
         $toGo = $rest = $entering = [];
@@ -82,7 +82,7 @@ final class UnitPaths
             $toGo[$at] = $rest[$at] = 0.0;
         }
         for ($t = $periods - 1; $t >= 0; $t--) {
-            $end = $t + $stay < $periods ? $t + $stay : $periods;
+            $end = $ends[$t];
             $open = $this->open[$t];
             foreach ($open as $s) {
                 $at = $s * $width + $t;
@@ -131,7 +131,7 @@ final class UnitPaths
     public function path(array $prices): array
     {
         $width = $this->periods + 1;
-        $stay = $this->problem->minStay[$this->unit];
+        $ends = $this->problem->stayEnds[$this->unit];
         $move = $this->problem->moveCost[$this->unit];
         $path = [];
         $s = $this->problem->start[$this->unit];
@@ -144,7 +144,7 @@ final class UnitPaths
                 $t++;
             } else {
                 $s = $next;
-                for ($end = min($t + $stay, $this->periods); $t < $end; $t++) {
+                for ($end = $ends[$t]; $t < $end; $t++) {
                     $path[] = $s;
                 }
             }
@@ -157,7 +157,7 @@ final class UnitPaths
     public function reachable(): array
     {
         $this->solve(array_fill(0, $this->systems * $this->periods, 0.0));
-        $stay = $this->problem->minStay[$this->unit];
+        $ends = $this->problem->stayEnds[$this->unit];
         $cells = [];
         $free = [[$this->problem->start[$this->unit] => true]];
         for ($t = 0; $t < $this->periods; $t++) {
@@ -167,7 +167,7 @@ final class UnitPaths
                     $cells[$s * $this->periods + $t] = $free[$t + 1][$s] = true;
                 }
             }
-            $end = min($t + $stay, $this->periods);
+            $end = $ends[$t];
             foreach ($this->enterable[$t] as $s) {
                 if (array_diff_key($here, [$s => true]) !== [] && $this->toGo($s, $end) < self::NEVER) {
                     $free[$end][$s] = true;
@@ -189,7 +189,7 @@ final class UnitPaths
     /** Is it allowed to move in then and stay for its minimum? */
     public function mayEnter(int $system, int $period): bool
     {
-        return $this->openUntil[$system * $this->periods + $period] >= min($period + $this->problem->minStay[$this->unit], $this->periods);
+        return $this->openUntil[$system * $this->periods + $period] >= $this->problem->stayEnds[$this->unit][$period];
     }
 
     /** Under the prices solved last: cost to go from that period on for one who was in the system before and may move. */

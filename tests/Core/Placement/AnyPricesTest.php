@@ -103,13 +103,13 @@ final class AnyPricesTest extends TestCase
     private function lockedAt(Problem $problem, int $u, array $path, int $t): int
     {
         $before = $problem->start[$u];
-        $moved = -1000;
+        $moved = null;
         for ($i = 0; $i < $t; $i++) {
             $moved = $path[$i] === $before ? $moved : $i;
             $before = $path[$i];
         }
 
-        return max(0, min($moved + $problem->minStay[$u], $problem->periods) - $t);
+        return $moved === null ? 0 : max(0, $problem->stayEnds[$u][$moved] - $t);
     }
 
     /**
@@ -122,9 +122,9 @@ final class AnyPricesTest extends TestCase
         $cells = fn (array $list): array => array_merge(...array_map(fn (array $system): array => array_slice($system, 0, $t), array_chunk($list, $problem->periods)));
         $conflicts = array_values(array_filter($problem->conflicts, fn (Conflict $conflict): bool => $conflict->from < $t));
         $short = new Problem(
-            $t, $problem->units, $problem->systems, array_map($cells, $problem->strain), $problem->start, $problem->moveCost, $problem->minStay,
+            $t, $problem->units, $problem->systems, array_map($cells, $problem->strain), $problem->start, $problem->moveCost, array_map(fn (array $ends): array => array_map(fn (int $end): int => min($end, $t), array_slice($ends, 0, $t)), $problem->stayEnds),
             array_map(fn (array $units): array => array_map(fn (array $list): array => array_slice($list, 0, $t), $units), $problem->load),
-            $problem->capacity, $problem->overloadCost, $problem->openingCost,
+            array_map($cells, $problem->capacity), $problem->overloadCost, $problem->openingCost,
             array_map(fn (Conflict $conflict): Conflict => new Conflict($conflict->one, $conflict->other, $conflict->from, min($conflict->to, $t - 1), $conflict->cost), $conflicts),
         );
 

@@ -56,7 +56,7 @@ final class ImprovementTest extends TestCase
         $opening = array_map(fn (): float => 1.0, $problem->openingCost);
         $opening[array_key_last($opening)] = 0.0;
         $costly = new Problem(
-            $problem->periods, $problem->units, $problem->systems, $problem->strain, $problem->start, $problem->moveCost, $problem->minStay,
+            $problem->periods, $problem->units, $problem->systems, $problem->strain, $problem->start, $problem->moveCost, $problem->stayEnds,
             $problem->load, $problem->capacity, $problem->overloadCost, $opening, $problem->conflicts,
         );
         $onlyTheLast = $costly->withOpenings([]);

@@ -118,9 +118,9 @@ final class PartsTest extends TestCase
     private function costOf(Problem $problem, int $u, array $path, array $prices): float
     {
         $cost = 0.0;
-        [$at, $moved] = [$problem->start[$u], -1000];
+        [$at, $moved] = [$problem->start[$u], null];
         foreach ($path as $t => $s) {
-            if ($problem->strain[$u][$s * $problem->periods + $t] === null || ($s !== $at && $t - $moved < $problem->minStay[$u])) {
+            if ($problem->strain[$u][$s * $problem->periods + $t] === null || ($s !== $at && $moved !== null && $t < $problem->stayEnds[$u][$moved])) {
                 return INF;
             }
             if ($s !== $at) {
