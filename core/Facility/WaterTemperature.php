@@ -35,14 +35,25 @@ final readonly class WaterTemperature
         return count($this->celsius) === 1;
     }
 
-    public function coldest(): float
+    /** @param  non-empty-list<int>|null  $months  1 to 12; null: all year round */
+    public function coldest(?array $months = null): float
     {
-        return min($this->celsius);
+        return min($this->in($months));
     }
 
-    public function warmest(): float
+    /** @param  non-empty-list<int>|null  $months  1 to 12; null: all year round */
+    public function warmest(?array $months = null): float
     {
-        return max($this->celsius);
+        return max($this->in($months));
+    }
+
+    /**
+     * @param  non-empty-list<int>|null  $months
+     * @return non-empty-list<float>
+     */
+    private function in(?array $months): array
+    {
+        return $months === null || $this->isSteady() ? $this->celsius : array_map(fn (int $month): float => $this->celsius[$month - 1], $months);
     }
 
     /** Linear between the middles of the months. */

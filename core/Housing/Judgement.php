@@ -14,6 +14,7 @@ use Biomegas\Housing\Rule\PreyRule;
 use Biomegas\Housing\Rule\Rule;
 use Biomegas\Housing\Rule\SalinityRule;
 use Biomegas\Housing\Rule\SharedLitresRule;
+use Biomegas\Housing\Rule\SharedTemperatureRule;
 use Biomegas\Housing\Rule\SizeRuleOfHome;
 use Biomegas\Housing\Rule\SpeciesOnlyRule;
 use Biomegas\Housing\Rule\SwallowingRule;
@@ -49,6 +50,31 @@ final readonly class Judgement
         foreach (self::lastingRules() as $rule) {
             $verdict = self::ask($rule, $case);
             if ($verdict?->refuses() === true && $verdict->rule !== $besides) {
+                return $verdict;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the water of the home says against the newcomer, whoever lives there; null: nothing. */
+    public static function obstacleOfWater(HousingCase $case): ?Verdict
+    {
+        return self::firstRefusal(self::waterRules(), $case);
+    }
+
+    /** What those who live there say against the newcomer, and it against them, whatever the home; null: nothing. */
+    public static function obstacleOfCompany(HousingCase $case): ?Verdict
+    {
+        return self::firstRefusal(self::companyRules(), $case);
+    }
+
+    /** @param  list<Rule>  $rules */
+    private static function firstRefusal(array $rules, HousingCase $case): ?Verdict
+    {
+        foreach ($rules as $rule) {
+            $verdict = self::ask($rule, $case);
+            if ($verdict?->refuses() === true) {
                 return $verdict;
             }
         }
@@ -102,7 +128,19 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [new SalinityRule, new TemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
+        return [...self::waterRules(), new SharedTemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
+    }
+
+    /** @return non-empty-list<Rule> */
+    private static function waterRules(): array
+    {
+        return [new SalinityRule, new TemperatureRule];
+    }
+
+    /** @return non-empty-list<Rule> */
+    private static function companyRules(): array
+    {
+        return [new SharedTemperatureRule, new SpeciesOnlyRule, new SwallowingRule, new PreyRule, new CompanyRule];
     }
 
     /** @return non-empty-list<Rule> what an afternoon puts right, and advice */

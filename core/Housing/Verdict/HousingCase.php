@@ -13,7 +13,10 @@ final readonly class HousingCase
     /** As it holds for this newcomer in this home. */
     public Rulebook $rulebook;
 
-    /** @param  list<Occupant>  $residents  without the newcomer */
+    /**
+     * @param  list<Occupant>  $residents  without the newcomer
+     * @param  non-empty-list<int>|null  $months  1 to 12, of a stay that is meant to end; null: all year round
+     */
     public function __construct(
         public Occupant $newcomer,
         public System $system,
@@ -21,6 +24,7 @@ final readonly class HousingCase
         Rulebook $rulebook,
         /** It is one of them already: whether they get on is seen, not reckoned. */
         public bool $livesThere = false,
+        public ?array $months = null,
     ) {
         $this->rulebook = $rulebook->holdingFor($system->key, $newcomer->fish);
     }

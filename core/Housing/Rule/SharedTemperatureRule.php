@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Housing\Rule;
+
+use Biomegas\Facility\Span;
+use Biomegas\Finding\Finding;
+use Biomegas\Housing\Verdict\HousingCase;
+use Biomegas\Housing\Verdict\HousingRule;
+use Biomegas\Housing\Verdict\Verdict;
+use Biomegas\Measure\TemperatureSpan;
+
+/** The keeping ranges of all who share a home must have something in common. */
+final readonly class SharedTemperatureRule implements Rule
+{
+    public function judge(HousingCase $case): ?Verdict
+    {
+        $wanted = $shared = $case->newcomer->species->keepingRange;
+        if ($wanted === null) {
+            return null;
+        }
+        foreach ($case->residents as $resident) {
+            $range = $resident->species->keepingRange;
+            $both = $range === null ? $shared : $shared->shared($range);
+            if ($both === null) {
+                return Verdict::fail(HousingRule::Temperature, Finding::of(
+                    'housing.temperature.not_shared',
+                    fish: $case->newcomer->name, wanted: self::span($wanted), other: $resident->name, others: self::span($range),
+                ), null);
+            }
+            $shared = $both;
+        }
+
+        return null;
+    }
+
+    private static function span(Span $range): TemperatureSpan
+    {
+        return TemperatureSpan::ofCelsius($range->low, $range->high);
+    }
+}
