@@ -128,7 +128,7 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [...self::waterRules(), new SharedTemperatureRule, new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
+        return [...self::waterRules(), new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
     }
 
     /** @return non-empty-list<Rule> */

@@ -12,14 +12,19 @@ use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
 
-/** The water must stay in the keeping range over the year, or over the months of a stay that is meant to end. */
+/** All who share a home need something in common, and its water must stay in the keeping range over the year, or over the months of a stay that is meant to end. */
 final readonly class TemperatureRule implements Rule
 {
     public function judge(HousingCase $case): ?Verdict
     {
+        return (new SharedTemperatureRule)->judge($case) ?? $this->againstTheWater($case);
+    }
+
+    private function againstTheWater(HousingCase $case): ?Verdict
+    {
         $wanted = $case->newcomer->species->keepingRange;
         $water = $case->system->temperature;
-        if ($wanted === null || $water === null || (new SharedTemperatureRule)->judge($case) !== null) {
+        if ($wanted === null || $water === null) {
             return null;
         }
         $change = $water->isSteady() ? Finding::of('housing.temperature.hold', range: self::span($this->shared($case, $wanted))) : null;
