@@ -40,6 +40,8 @@ final readonly class System
         /** General hardness in °dH; null: not known. */
         public ?float $hardness = null,
         public Equipment $equipment = new Equipment,
+        /** Null: it is there, or is being built. */
+        public ?Opening $opening = null,
     ) {
         if ($equipment->decorArea >= $this->wholeFloor()) {
             throw ImpossiblePicture::becauseDecorFillsTheFloor();
@@ -73,7 +75,7 @@ final readonly class System
     {
         return new self(
             $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $readings,
-            $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment,
+            $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment, $this->opening,
         );
     }
 
@@ -166,6 +168,17 @@ final readonly class System
 
     public function isAvailableOn(LocalDate $date): bool
     {
-        return $this->availableFrom === null || ! $this->availableFrom->isAfter($date);
+        return $this->opening === null && ($this->availableFrom === null || ! $this->availableFrom->isAfter($date));
+    }
+
+    /** The first day on which fish can move in, if it is begun today where it is still to be opened; null: it is there. */
+    public function readyFrom(LocalDate $today): ?LocalDate
+    {
+        if ($this->opening === null) {
+            return $this->availableFrom;
+        }
+        $ready = $today->plusDays($this->opening->leadDays);
+
+        return $this->availableFrom === null ? $ready : LocalDate::later($ready, $this->availableFrom);
     }
 }

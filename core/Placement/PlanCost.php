@@ -36,7 +36,7 @@ final readonly class PlanCost
                 }
             }
             foreach ($carried as $s => $periods) {
-                foreach ($periods as $load) {
+                foreach ($periods as $t => $load) {
                     $cost += $problem->overloadCost[$k][$s] * max(0.0, $load - $problem->capacity[$k][$s * $problem->periods + $t]);
                 }
             }

@@ -27,6 +27,14 @@ final readonly class CrowdedFloor
         return $rulebook->number($isCrowded ? RuleParameter::FloorCrowded : RuleParameter::FloorRoomy);
     }
 
+    /** How many times the fish of a roomy floor it can hold at most, by the school: when all who live there meet the conditions. */
+    public static function mostRoomFor(Rulebook $rulebook, System $system): float
+    {
+        $mayCrowd = $rulebook->floor() === FloorMethod::Crowded && $system->has(Fitting::Air) && $system->has(Fitting::Flow);
+
+        return $mayCrowd ? $rulebook->number(RuleParameter::FloorRoomy) / $rulebook->number(RuleParameter::FloorCrowded) : 1.0;
+    }
+
     /** The first condition that fails; null when all hold. */
     public static function unmet(Rulebook $rulebook, System $system, Occupant ...$occupants): ?Finding
     {

@@ -146,7 +146,7 @@ final class HomeTrial
     }
 
     /** The day on which it has likely reached the share of the limit at which it should be moved on; null: not within the horizon. */
-    private function shareReached(System $system, StayClock $clock): ?LocalDate
+    public function shareReached(System $system, StayClock $clock): ?LocalDate
     {
         return $clock->firstDayWith($this->leading->timeReaching($this->facility->rulebook->number(RuleParameter::MoveAt) * $this->greatestIn($system), LengthBand::LIKELY));
     }
@@ -169,7 +169,7 @@ final class HomeTrial
     }
 
     /** By its likely size as an adult, the largest of a shoal, whichever of its species it may be: what is only possible must be watched, not built for. */
-    private function holdsGrown(System $system): bool
+    public function holdsGrown(System $system): bool
     {
         return $this->holdsGrown[$system->key] ??= array_sum(array_map(
             fn (array $candidate): float => $candidate[0] * $candidate[1]->shareStayingBelow($this->shoal->meanWhenLargestIs($this->limits->limitIn($system, $candidate[1]->species, $this->fish)->millimetres)),
@@ -188,7 +188,8 @@ final class HomeTrial
         return $this->shoal->occupant($this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], species: $this->leading->species);
     }
 
-    private function outgrown(System $system, StayClock $clock): ?LocalDate
+    /** The first day on which it may be too long for the home; null: not within the horizon, or it holds it for life. */
+    public function outgrown(System $system, StayClock $clock): ?LocalDate
     {
         return $this->holdsGrown($system) ? null : $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), LengthBand::LOW));
     }

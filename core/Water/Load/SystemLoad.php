@@ -39,12 +39,31 @@ final readonly class SystemLoad
      */
     public static function of(System $system, array $fed, ?float $celsius, Rulebook $rulebook): self
     {
-        $feed = array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius, $rulebook), $fed));
+        return self::whenFed(
+            $system,
+            array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->mass(), $fed)),
+            array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius, $rulebook), $fed)),
+            $rulebook,
+        );
+    }
+
+    /**
+     * Whoever eats it.
+     *
+     * @param  float  $feed  grams of dry food a day
+     */
+    public static function ofFeed(System $system, float $feed, Rulebook $rulebook): self
+    {
+        return self::whenFed($system, 0.0, $feed, $rulebook);
+    }
+
+    private static function whenFed(System $system, float $mass, float $feed, Rulebook $rulebook): self
+    {
         $litres = $system->waterLitres();
         $filter = $system->equipment->filter;
 
         return new self(
-            array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->mass(), $fed)),
+            $mass,
             $feed,
             NitrateLoad::nitrogenPerDay($feed),
             $filter === null ? null : $filter->surface() * $rulebook->number(RuleParameter::FilterRate),

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Plan;
+
+use Biomegas\Facility\System;
+
+/** Who is where in each period, with a proof of how good that is. */
+final readonly class Placed
+{
+    public function __construct(
+        /** @var array<string, list<string>> system by period, of every fish */
+        public array $assignments,
+        /** @var array<string, System> all that there are and that could be built, by key */
+        public array $systems,
+        public Periods $periods,
+        /** In days out of rule. */
+        public float $objective,
+        /** No plan that lets the others stay costs less. */
+        public float $bound,
+        public bool $isProven,
+        /** @var list<string> keys of the fish that were let stay where they are */
+        public array $staying,
+        public Weights $weights,
+    ) {
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Plan;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
+use Biomegas\Facility\System;
+use Biomegas\Placement\Conflict;
+use Biomegas\Placement\Problem;
+
+/**
+ * Turns a facility into placement problems: what the rules of housing say of a
+ * fish by itself becomes strain, what all share becomes loads, what two say of
+ * each other becomes conflicts. Fish that stay put are load and company of the
+ * homes in which they are.
+ */
+final class PlacementAdapter
+{
+    /** A move for less is not worth its stress. Common practice, no published source. */
+    private const SHORTEST_STAY_DAYS = 42;
+
+    /** @var array<string, list<float|null>> by fish and system */
+    private array $strain = [];
+
+    /** @var array<string, list<float>> by two fish */
+    private array $together = [];
+
+    /** @var array<string, list<list<float>>> by fish: by load and period */
+    private array $loads = [];
+
+    private readonly OwnStrain $own;
+
+    private readonly PairTrial $pairs;
+
+    /** @param  list<PlannedStay>  $fixed  who must be where, and when */
+    public function __construct(
+        private readonly Facility $facility,
+        private readonly Periods $periods,
+        private readonly Weights $weights,
+        private readonly array $fixed = [],
+    ) {
+        $this->own = new OwnStrain($facility, $periods, $weights);
+        $this->pairs = new PairTrial($facility, $periods);
+    }
+
+    /**
+     * @param  list<Lodger>  $moving  for whom homes are sought
+     * @param  list<Lodger>  $staying  who stay where they are
+     * @param  list<System>  $systems
+     */
+    public function problem(array $moving, array $staying, array $systems): Problem
+    {
+        $place = array_flip(array_map(fn (System $system): string => $system->key, $systems));
+
+        return new Problem(
+            $this->periods->count(),
+            array_map(fn (Lodger $lodger): string => $lodger->fish->key, $moving),
+            array_keys($place),
+            array_map(fn (Lodger $lodger): array => $this->strainOf($lodger, $staying, $systems), $moving),
+            array_map(fn (Lodger $lodger): int => $place[$lodger->home->key], $moving),
+            array_fill(0, count($moving), $this->weights->move),
+            array_fill(0, count($moving), $this->stayEnds()),
+            array_map(fn (SharedLoad $load, int $k): array => array_map(fn (Lodger $lodger): array => $this->loadsOf($lodger)[$k], $moving), SharedLoad::cases(), array_keys(SharedLoad::cases())),
+            array_map(fn (SharedLoad $load, int $k): array => $this->roomLeft($load, $k, $staying, $systems), SharedLoad::cases(), array_keys(SharedLoad::cases())),
+            array_map(fn (SharedLoad $load): array => array_map(fn (System $system): float => $load->costOfTooMuch() / max(1e-9, $load->in($system, $this->facility->rulebook)), $systems), SharedLoad::cases()),
+            array_map($this->openingCost(...), $systems),
+            $this->conflicts($moving),
+        );
+    }
+
+    /** @return list<list<float>> by load and period: what it asks for, times the days */
+    public function loadsOf(Lodger $lodger): array
+    {
+        return $this->loads[$lodger->fish->key] ??= array_map(
+            fn (SharedLoad $load): array => array_map(
+                fn (int $t): float => $this->periods->days($t) * $load->of($lodger, $this->periods->end($t), $this->facility->rulebook),
+                range(0, $this->periods->count() - 1),
+            ),
+            SharedLoad::cases(),
+        );
+    }
+
+    /** @return list<float|null> by period: of its own, whoever else is there */
+    public function ownStrain(Lodger $lodger, System $system): array
+    {
+        return $this->strain["{$lodger->fish->key} {$system->key}"] ??= $this->own->of($lodger, $system);
+    }
+
+    /** @return list<float> by period: for each day together */
+    public function together(Lodger $one, Lodger $other): array
+    {
+        return $this->together["{$one->fish->key} {$other->fish->key}"]
+            ??= $this->together["{$other->fish->key} {$one->fish->key}"]
+            ??= $this->pairs->costs($one, $other);
+    }
+
+    /**
+     * By cell: its own, and what it costs to be with those who stay.
+     *
+     * @param  list<Lodger>  $staying
+     * @param  list<System>  $systems
+     * @return list<float|null>
+     */
+    private function strainOf(Lodger $lodger, array $staying, array $systems): array
+    {
+        $cells = [];
+        foreach ($systems as $system) {
+            $strain = $this->ownStrain($lodger, $system);
+            foreach ($staying as $resident) {
+                if ($resident->home->key === $system->key && array_filter($strain, fn (?float $cost): bool => $cost !== null) !== []) {
+                    foreach ($this->together($lodger, $resident) as $t => $each) {
+                        $strain[$t] = $strain[$t] === null ? null : $strain[$t] + $each * $this->periods->days($t);
+                    }
+                }
+            }
+            $cells[] = $this->asFixed($lodger, $system, $strain);
+        }
+
+        return array_merge(...$cells);
+    }
+
+    /**
+     * @param  list<float|null>  $strain  by period
+     * @return list<float|null>
+     */
+    private function asFixed(Lodger $lodger, System $system, array $strain): array
+    {
+        foreach ($this->fixed as $stay) {
+            if ($stay->fish === $lodger->fish->key) {
+                foreach ($strain as $t => $cost) {
+                    if ($stay->covers($this->periods->start($t))) {
+                        $strain[$t] = $stay->system === $system->key ? $cost ?? Weights::DANGER * $this->periods->days($t) : null;
+                    }
+                }
+            }
+        }
+
+        return array_values($strain);
+    }
+
+    /** @return list<int> by period in which it moves in */
+    private function stayEnds(): array
+    {
+        return array_map(
+            fn (int $t): int => max($t + 1, $this->periods->firstFrom($this->periods->start($t)->plusDays(self::SHORTEST_STAY_DAYS))),
+            range(0, $this->periods->count() - 1),
+        );
+    }
+
+    /**
+     * @param  list<Lodger>  $staying
+     * @param  list<System>  $systems
+     * @return list<float> by cell
+     */
+    private function roomLeft(SharedLoad $load, int $k, array $staying, array $systems): array
+    {
+        $cells = [];
+        foreach ($systems as $system) {
+            $room = $load->in($system, $this->facility->rulebook);
+            for ($t = 0; $t < $this->periods->count(); $t++) {
+                $left = $room * $this->periods->days($t);
+                foreach ($staying as $resident) {
+                    $left -= $resident->home->key === $system->key ? $this->loadsOf($resident)[$k][$t] : 0.0;
+                }
+                $cells[] = max(0.0, $left);
+            }
+        }
+
+        return $cells;
+    }
+
+    private function openingCost(System $system): float
+    {
+        return $system->opening === null ? 0.0 : $this->weights->opening + $this->weights->money * $system->opening->price;
+    }
+
+    /**
+     * @param  list<Lodger>  $moving
+     * @return list<Conflict>
+     */
+    private function conflicts(array $moving): array
+    {
+        $conflicts = [];
+        foreach ($moving as $u => $one) {
+            for ($v = 0; $v < $u; $v++) {
+                array_push($conflicts, ...$this->conflictsOf($v, $u, $this->together($moving[$v], $one)));
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /**
+     * @param  list<float>  $each  for each day together, by period
+     * @return list<Conflict> one for each run of periods of one cost
+     */
+    private function conflictsOf(int $one, int $other, array $each): array
+    {
+        $conflicts = [];
+        $costs = array_map(fn (float $cost, int $t): float => $cost * $this->periods->days($t), $each, array_keys($each));
+        for ($from = 0; $from < count($costs); $from = $to + 1) {
+            $to = $from;
+            while (($costs[$to + 1] ?? null) === $costs[$from]) {
+                $to++;
+            }
+            if ($costs[$from] > 0.0) {
+                $conflicts[] = new Conflict($one, $other, $from, $to, $costs[$from]);
+            }
+        }
+
+        return $conflicts;
+    }
+
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Plan;
+
+/** What is asked of a plan. */
+final readonly class Question
+{
+    public const USUAL_DAYS = 730;
+
+    /** @param  list<PlannedStay>  $fixed  who must be where, and when: planned moves, locks, and those that may not move yet */
+    public function __construct(
+        public Aim $aim = Aim::FewestMoves,
+        public int $days = self::USUAL_DAYS,
+        public array $fixed = [],
+        /** May new homes be proposed? */
+        public bool $mayBuild = true,
+    ) {
+    }
+}
