@@ -85,7 +85,7 @@ final class BranchAndBound
             /** @var SearchNode $node the queue gives the values alone */
             $node = $nodes->top();
             $this->raise($node->bound);
-            if ($this->incumbent->isProven() || count($nodes) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
+            if ($this->incumbent->isGoodEnough() || count($nodes) > $mostOpen || $this->budget->isSpent(self::PROVING_SHARE)) {
                 return;
             }
             if ($this->isSearched($node)) {
@@ -113,7 +113,7 @@ final class BranchAndBound
     /** What a plan must cost less than to be better than the best one. */
     private function goal(): float
     {
-        return $this->grid->below($this->incumbent->cost);
+        return min($this->grid->below($this->incumbent->cost), $this->incumbent->goal());
     }
 
     private function bound(SearchNode $node, int $rounds, float $share): void
@@ -148,7 +148,12 @@ final class BranchAndBound
     /** @param  float  $least  bound of all nodes that may still hold a better plan */
     private function raise(float $least): void
     {
-        $proven = $least >= $this->goal() ? $this->incumbent->cost : $this->grid->raised($least);
+        $proven = match (true) {
+            // Nothing is left but what was put aside because it reached the goal.
+            is_infinite($least) => max($this->incumbent->goal(), $this->incumbent->bound),
+            $least >= $this->grid->below($this->incumbent->cost) => $this->incumbent->cost,
+            default => $this->grid->raised($least),
+        };
         $this->incumbent->bound = max($this->incumbent->bound, min($proven, $this->incumbent->cost));
         $this->budget->tell('bounding', $this->incumbent->cost, $this->incumbent->bound);
     }

@@ -25,6 +25,14 @@ final class Budget
         return ($this->elapsed)();
     }
 
+    /** So many seconds of it at most, from now on, with nobody told. */
+    public function part(float $seconds): self
+    {
+        $from = $this->elapsed();
+
+        return new self(min($seconds, $this->seconds - $from), fn (): float => ($this->elapsed)() - $from);
+    }
+
     /** Is this share of the whole time used up? */
     public function isSpent(float $share = 1.0): bool
     {

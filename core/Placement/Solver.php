@@ -47,18 +47,26 @@ final class Solver
         private readonly Problem $problem,
         private readonly Budget $budget,
         int $seed,
+        /** @var array<int, list<int>> */
+        private readonly array $start,
+        float $slack,
     ) {
-        $this->incumbent = new Incumbent;
+        $this->incumbent = new Incumbent($slack);
         $random = new Randomizer(new Mt19937($seed));
         $this->improvement = new Improvement($problem, $random, $this->incumbent);
         $this->openings = new OpeningTrials($problem, $random, $this->incumbent);
         $this->proof = new BranchAndBound($problem, $this->incumbent, $this->improvement, $budget);
     }
 
-    /** @throws NoPlan */
-    public static function solve(Problem $problem, Budget $budget, int $seed = 1): Solution
+    /**
+     * @param  array<int, list<int>>  $start  a plan to begin with, system by unit and period; none: one is made
+     * @param  float  $slack  the search ends when no plan is better by more than this share of the cost
+     *
+     * @throws NoPlan
+     */
+    public static function solve(Problem $problem, Budget $budget, int $seed = 1, array $start = [], float $slack = 0.0): Solution
     {
-        return (new self($problem, $budget, $seed))->run();
+        return (new self($problem, $budget, $seed, $start, $slack))->run();
     }
 
     private function run(): Solution
@@ -67,7 +75,7 @@ final class Solver
             return new Solution([], 0.0, 0.0, true, []);
         }
         $this->refuseHopelessUnits();
-        $plan = $this->improvement->construct();
+        $plan = $this->start === [] ? $this->improvement->construct() : $this->improvement->repair($this->start);
         $rounds = max(self::FIRST_ROUNDS, self::FIRST_ROUNDS_OF_A_UNIT * count($this->problem->units));
         $this->improvement->run($plan, $rounds, $this->budget, self::FIRST_SHARE);
         if (is_infinite(PlanCost::of($this->problem, $this->incumbent->paths))) {
@@ -77,7 +85,7 @@ final class Solver
         $improved = $this->budget->elapsed();
         $this->proof->run();
         $proven = $this->budget->elapsed();
-        if (! $this->incumbent->isProven()) {
+        if (! $this->incumbent->isGoodEnough()) {
             $this->improveFurther(self::MORE_TURNS, max(self::ROUNDS_IN_A_TURN, self::ROUNDS_OF_A_UNIT_IN_A_TURN * count($this->problem->units)), 1.0);
         }
 

@@ -17,7 +17,7 @@ use Biomegas\Housing\Verdict\Occupant;
 final class PairTrial
 {
     /** So far apart are the days that are asked; between two that agree it is as they say. */
-    private const STEP_DAYS = 56;
+    private const STEP_DAYS = 190;
 
     /** @var array<string, Occupant> by fish and period */
     private array $occupants = [];

@@ -11,7 +11,7 @@ final readonly class Placed
 {
     public function __construct(
         /** @var array<string, list<string>> system by period, of every fish */
-        public array $assignments,
+        public array $paths,
         /** @var array<string, System> all that there are and that could be built, by key */
         public array $systems,
         public Periods $periods,

@@ -47,25 +47,27 @@ final class PlacementAdapter
 
     /**
      * @param  list<Lodger>  $moving  for whom homes are sought
-     * @param  list<Lodger>  $staying  who stay where they are
+     * @param  list<Lodger>  $others  who stay on the paths that they have
      * @param  list<System>  $systems
+     * @param  array<string, list<string>>  $paths  of the others, system by period, by fish
      */
-    public function problem(array $moving, array $staying, array $systems): Problem
+    public function problem(array $moving, array $others, array $systems, array $paths): Problem
     {
+        $guests = self::guests($others, $paths);
         $place = array_flip(array_map(fn (System $system): string => $system->key, $systems));
 
         return new Problem(
             $this->periods->count(),
             array_map(fn (Lodger $lodger): string => $lodger->fish->key, $moving),
             array_keys($place),
-            array_map(fn (Lodger $lodger): array => $this->strainOf($lodger, $staying, $systems), $moving),
+            array_map(fn (Lodger $lodger): array => $this->strainOf($lodger, $guests, $systems), $moving),
             array_map(fn (Lodger $lodger): int => $place[$lodger->home->key], $moving),
             array_fill(0, count($moving), $this->weights->move),
             array_fill(0, count($moving), $this->stayEnds()),
             array_map(fn (SharedLoad $load, int $k): array => array_map(fn (Lodger $lodger): array => $this->loadsOf($lodger)[$k], $moving), SharedLoad::cases(), array_keys(SharedLoad::cases())),
-            array_map(fn (SharedLoad $load, int $k): array => $this->roomLeft($load, $k, $staying, $systems), SharedLoad::cases(), array_keys(SharedLoad::cases())),
+            array_map(fn (SharedLoad $load, int $k): array => $this->roomLeft($load, $k, $guests, $systems), SharedLoad::cases(), array_keys(SharedLoad::cases())),
             array_map(fn (SharedLoad $load): array => array_map(fn (System $system): float => $load->costOfTooMuch() / max(1e-9, $load->in($system, $this->facility->rulebook)), $systems), SharedLoad::cases()),
-            array_map($this->openingCost(...), $systems),
+            array_map(fn (System $system): float => isset($guests[$system->key]) ? 0.0 : $this->openingCost($system), $systems),
             $this->conflicts($moving),
         );
     }
@@ -97,25 +99,47 @@ final class PlacementAdapter
     }
 
     /**
-     * By cell: its own, and what it costs to be with those who stay.
+     * @param  list<Lodger>  $others
+     * @param  array<string, list<string>>  $paths
+     * @return array<string, list<array{Lodger, list<int>}>> by system: who is there, and in which periods
+     */
+    private static function guests(array $others, array $paths): array
+    {
+        $guests = [];
+        foreach ($others as $lodger) {
+            $periods = [];
+            foreach ($paths[$lodger->fish->key] as $t => $system) {
+                $periods[$system][] = $t;
+            }
+            foreach ($periods as $system => $there) {
+                $guests[$system][] = [$lodger, $there];
+            }
+        }
+
+        return $guests;
+    }
+
+    /**
+     * By cell: its own, and what it costs to be with the others.
      *
-     * @param  list<Lodger>  $staying
+     * @param  array<string, list<array{Lodger, list<int>}>>  $guests  by system
      * @param  list<System>  $systems
      * @return list<float|null>
      */
-    private function strainOf(Lodger $lodger, array $staying, array $systems): array
+    private function strainOf(Lodger $lodger, array $guests, array $systems): array
     {
         $cells = [];
         foreach ($systems as $system) {
-            $strain = $this->ownStrain($lodger, $system);
-            foreach ($staying as $resident) {
-                if ($resident->home->key === $system->key && array_filter($strain, fn (?float $cost): bool => $cost !== null) !== []) {
-                    foreach ($this->together($lodger, $resident) as $t => $each) {
-                        $strain[$t] = $strain[$t] === null ? null : $strain[$t] + $each * $this->periods->days($t);
+            $strain = $this->asFixed($lodger, $system, $this->ownStrain($lodger, $system));
+            if (array_filter($strain, fn (?float $cost): bool => $cost !== null) !== []) {
+                foreach ($guests[$system->key] ?? [] as [$resident, $periods]) {
+                    $each = $this->together($lodger, $resident);
+                    foreach ($periods as $t) {
+                        $strain[$t] = $strain[$t] === null ? null : $strain[$t] + $each[$t] * $this->periods->days($t);
                     }
                 }
             }
-            $cells[] = $this->asFixed($lodger, $system, $strain);
+            $cells[] = array_values($strain);
         }
 
         return array_merge(...$cells);
@@ -150,28 +174,28 @@ final class PlacementAdapter
     }
 
     /**
-     * @param  list<Lodger>  $staying
+     * @param  array<string, list<array{Lodger, list<int>}>>  $guests  by system
      * @param  list<System>  $systems
      * @return list<float> by cell
      */
-    private function roomLeft(SharedLoad $load, int $k, array $staying, array $systems): array
+    private function roomLeft(SharedLoad $load, int $k, array $guests, array $systems): array
     {
         $cells = [];
         foreach ($systems as $system) {
             $room = $load->in($system, $this->facility->rulebook);
-            for ($t = 0; $t < $this->periods->count(); $t++) {
-                $left = $room * $this->periods->days($t);
-                foreach ($staying as $resident) {
-                    $left -= $resident->home->key === $system->key ? $this->loadsOf($resident)[$k][$t] : 0.0;
+            $left = array_map(fn (int $t): float => $room * $this->periods->days($t), range(0, $this->periods->count() - 1));
+            foreach ($guests[$system->key] ?? [] as [$resident, $periods]) {
+                foreach ($periods as $t) {
+                    $left[$t] -= $this->loadsOf($resident)[$k][$t];
                 }
-                $cells[] = max(0.0, $left);
             }
+            $cells[] = array_map(fn (float $room): float => max(0.0, $room), $left);
         }
 
-        return $cells;
+        return array_merge(...$cells);
     }
 
-    private function openingCost(System $system): float
+    public function openingCost(System $system): float
     {
         return $system->opening === null ? 0.0 : $this->weights->opening + $this->weights->money * $system->opening->price;
     }

@@ -8,26 +8,40 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Placement\Budget;
 use Biomegas\Placement\NoPlan;
+use Biomegas\Placement\PlanCost;
+use Biomegas\Placement\Problem;
 use Biomegas\Placement\Solution;
 use Biomegas\Placement\Solver;
 
 /**
- * Finds homes for all fish of a facility. At first only those are thought of
- * that touch a limit or a conflict; while somebody is left out of rule, those
- * who live where they could go are thought of as well.
+ * Finds homes for all fish of a facility. Only those are thought of that touch
+ * a limit or a conflict; while somebody is left out of rule, those who live
+ * where it could go are thought of as well. Few are planned all at once, with
+ * a proof; many some at a time, the others held where they are, until nothing
+ * gets better.
  */
 final class Placing
 {
     private const MOST_ROUNDS = 3;
 
-    /** Beyond this the proof takes longer than anybody waits. */
-    private const MOST_MOVING = 60;
+    /** More than these are planned some at a time. */
+    private const MOST_AT_ONCE = 24;
 
-    private readonly Periods $periods;
+    /** Around one fish, the more the oftener it was tried without gain: how many at once, and seconds for them. */
+    private const SOME = [[4, 0.15], [8, 0.4], [16, 1.0], [16, 1.0], [24, 2.0]];
+
+    private const NO_GAIN = 1e-6;
+
+    /** No plan better by more than this is worth looking for. */
+    private const SLACK = 0.01;
+
+    public readonly Periods $periods;
 
     private readonly PlacementAdapter $adapter;
 
     private readonly Weights $weights;
+
+    private readonly AssignmentCost $cost;
 
     /** @var array<string, System> by key */
     private readonly array $systems;
@@ -46,87 +60,164 @@ final class Placing
         $this->weights = $question->aim->weights();
         $this->adapter = new PlacementAdapter($facility, $this->periods, $this->weights, $question->fixed);
         $this->systems = array_column([...array_values($facility->systems), ...$proposed], null, 'key');
+        $this->cost = new AssignmentCost($facility, $this->periods, $this->weights, $this->adapter, $lodgers, $this->systems);
     }
 
     /**
-     * @param  array<string, list<string>>  $before  a plan to begin with, system by period
+     * @param  array<string, list<string>>  $before  a plan to begin with, system by period, by fish; of those who are not in it: they stay
      *
      * @throws NoPlan
      */
     public function solve(Budget $budget, int $seed, array $before = []): Placed
     {
-        $moving = (new Restless($this->facility, $this->periods, $this->weights, $this->adapter))->among($this->lodgers)
-            + array_fill_keys(array_map(fn (PlannedStay $stay): string => $stay->fish, $this->question->fixed), true);
-        $moving = array_intersect_key($moving, $this->lodgers);
+        $restless = (new Restless($this->facility, $this->periods, $this->weights, $this->adapter))->among($this->lodgers);
+        $moving = array_intersect_key($restless + array_fill_keys(array_map(fn (PlannedStay $stay): string => $stay->fish, $this->question->fixed), true), $this->lodgers);
+        $paths = [...array_map(fn (Lodger $lodger): array => array_fill(0, $this->periods->count(), $lodger->home->key), $this->lodgers), ...$before];
+        if (count($moving) > self::MOST_AT_ONCE) {
+            return $this->solveSomeAtATime($moving, $paths, $budget, $seed);
+        }
         for ($round = 1; ; $round++) {
-            $placed = $this->place($moving, $budget, $seed, $before, $round / self::MOST_ROUNDS);
-            $more = $round === self::MOST_ROUNDS || $budget->isSpent() ? [] : array_diff_key($this->inTheWay($placed, $moving), $moving);
-            if ($more === [] || count($moving) + count($more) > self::MOST_MOVING) {
+            $placed = $this->place($moving, $paths, $budget, $seed);
+            $more = $round === self::MOST_ROUNDS || $budget->isSpent($round / self::MOST_ROUNDS) ? [] : array_diff_key($this->inTheWay($placed->paths, array_keys($moving)), $moving);
+            if ($more === [] || count($moving) + count($more) > self::MOST_AT_ONCE) {
                 return $placed;
             }
             $moving += $more;
-            $before = $placed->assignments;
+            $paths = $placed->paths;
         }
     }
 
     /**
      * @param  array<string, true>  $moving
-     * @param  array<string, list<string>>  $before
+     * @param  array<string, list<string>>  $paths
      */
-    private function place(array $moving, Budget $budget, int $seed, array $before, float $share): Placed
+    private function place(array $moving, array $paths, Budget $budget, int $seed): Placed
     {
-        $staying = array_values(array_diff_key($this->lodgers, $moving));
-        $assignments = array_map(fn (Lodger $lodger): array => array_fill(0, $this->periods->count(), $lodger->home->key), $this->lodgers);
+        $others = array_values(array_diff_key($this->lodgers, $moving));
         [$objective, $bound, $isProven] = [0.0, 0.0, true];
         foreach (Regions::of(array_values(array_intersect_key($this->lodgers, $moving)), array_values($this->systems), $this->adapter) as [$lodgers, $systems]) {
-            $problem = $this->adapter->problem($lodgers, $staying, $systems);
-            $solution = $this->solution($problem, $budget, $seed, $before, $share);
-            $assignments = [...$assignments, ...$solution->assignments];
+            $solution = $this->solution($this->adapter->problem($lodgers, $others, $systems, $paths), $paths, $budget, $seed);
+            $paths = [...$paths, ...$solution->assignments];
             [$objective, $bound, $isProven] = [$objective + $solution->objective, $bound + $solution->bound, $isProven && $solution->isOptimal];
         }
 
-        return new Placed($assignments, $this->systems, $this->periods, $objective, $bound, $isProven, array_map(fn (Lodger $lodger): string => $lodger->fish->key, $staying), $this->weights);
-    }
-
-    /** @param  array<string, list<string>>  $before */
-    private function solution(\Biomegas\Placement\Problem $problem, Budget $budget, int $seed, array $before, float $share): Solution
-    {
-        return Solver::solve($problem, $budget, $seed);
+        return new Placed($paths, $this->systems, $this->periods, $objective, $bound, $isProven, array_map(fn (Lodger $lodger): string => $lodger->fish->key, $others), $this->weights);
     }
 
     /**
-     * Who lives where somebody could go that is out of rule, or goes to a home that must be opened for it.
-     *
      * @param  array<string, true>  $moving
+     * @param  array<string, list<string>>  $paths
+     */
+    private function solveSomeAtATime(array $moving, array $paths, Budget $budget, int $seed): Placed
+    {
+        $systems = array_values($this->systems);
+        $tries = array_fill_keys(array_keys($this->lodgers), 0);
+        $unease = $this->cost->unease($paths);
+        while (! $budget->isSpent()) {
+            $first = $this->mostUneasy($unease, $tries);
+            if ($first === null) {
+                break;
+            }
+            [$most, $seconds] = self::SOME[$tries[$first]];
+            $some = $this->around($first, $tries[$first], $most, $paths, $unease);
+            $tries[$first]++;
+            $problem = $this->adapter->problem(array_values(array_intersect_key($this->lodgers, $some)), array_values(array_diff_key($this->lodgers, $some)), $systems, $paths);
+            $solution = $this->solution($problem, $paths, $budget->part($seconds), $seed);
+            if ($solution->objective < (1 - self::NO_GAIN) * PlanCost::of($problem, self::asPlaces($problem, $paths))) {
+                $paths = [...$paths, ...$solution->assignments];
+                $tries[$first] = 0;
+                $unease = $this->cost->unease($paths);
+            }
+            $budget->tell('some', array_sum($unease) + $this->cost->ofMovesAndOpenings($paths), 0.0);
+        }
+        $cost = array_sum($this->cost->unease($paths)) + $this->cost->ofMovesAndOpenings($paths);
+
+        return new Placed($paths, $this->systems, $this->periods, $cost, 0.0, false, array_values(array_diff(array_keys($this->lodgers), array_keys($moving))), $this->weights);
+    }
+
+    /**
+     * The one that costs most, the less so the more often it was tried without gain.
+     *
+     * @param  array<string, float>  $unease  by fish
+     * @param  array<string, int>  $tries  by fish
+     * @return string|null null: nobody, or all were tried often enough
+     */
+    private function mostUneasy(array $unease, array $tries): ?string
+    {
+        $left = array_filter($unease, fn (float $cost, string $key): bool => $cost >= $this->weights->move && $tries[$key] < count(self::SOME), ARRAY_FILTER_USE_BOTH);
+        $left = array_map(fn (float $cost, string $key): float => $cost / (1 + $tries[$key]), $left, array_keys($left));
+
+        return $left === [] ? null : array_keys(array_filter($unease, fn (float $cost, string $key): bool => $cost >= $this->weights->move && $tries[$key] < count(self::SOME), ARRAY_FILTER_USE_BOTH))[array_search(max($left), $left, true)];
+    }
+
+    /**
+     * A fish, those who live where it does, and those who live in one of the
+     * systems that would do for it: another one with each try.
+     *
+     * @param  array<string, list<string>>  $paths
+     * @param  array<string, float>  $unease  by fish
      * @return array<string, true>
      */
-    private function inTheWay(Placed $placed, array $moving): array
+    private function around(string $first, int $try, int $most, array $paths, array $unease): array
     {
-        $wanted = [];
-        foreach (array_intersect_key($this->lodgers, $moving) as $key => $lodger) {
-            if ($this->isUneasy($lodger, $placed->assignments[$key])) {
-                foreach ($this->facility->systems as $system) {
-                    if (array_sum(array_map(fn (?float $cost): float => $cost ?? Weights::DANGER, $this->adapter->ownStrain($lodger, $system))) < $this->weights->move) {
-                        $wanted[$system->key] = true;
-                    }
-                }
+        $targets = array_values(array_diff(array_keys($this->takenBy($this->lodgers[$first])), $paths[$first]));
+        $target = $targets === [] ? null : $targets[$try % count($targets)];
+        arsort($unease);
+        $mates = $guests = [];
+        foreach ($unease as $key => $cost) {
+            if (array_intersect($paths[$key], $paths[$first]) !== []) {
+                $mates[$key] = true;
+            } elseif (in_array($target, $paths[$key], true)) {
+                $guests[$key] = true;
             }
+        }
+        $guests = array_slice($guests, 0, intdiv($most, 2));
+
+        return [$first => true] + array_slice($mates, 0, $most - count($guests)) + $guests;
+    }
+
+    /** @return array<string, true> systems that would do for it by itself */
+    private function takenBy(Lodger $lodger): array
+    {
+        return array_map(fn (): bool => true, array_filter(
+            $this->systems,
+            fn (System $system): bool => array_sum(array_map(fn (?float $cost): float => $cost ?? Weights::DANGER, $this->adapter->ownStrain($lodger, $system))) < $this->weights->move,
+        ));
+    }
+
+    /** @param  array<string, list<string>>  $paths */
+    private function solution(Problem $problem, array $paths, Budget $budget, int $seed): Solution
+    {
+        return Solver::solve($problem, $budget, $seed, self::asPlaces($problem, $paths), self::SLACK);
+    }
+
+    /**
+     * @param  array<string, list<string>>  $paths
+     * @return array<int, list<int>> place of the system by unit and period
+     */
+    private static function asPlaces(Problem $problem, array $paths): array
+    {
+        $place = array_flip($problem->systems);
+
+        return array_map(fn (string $unit): array => array_map(fn (string $system): int => $place[$system], $paths[$unit]), $problem->units);
+    }
+
+    /**
+     * Who lives where somebody could go that is out of rule, or for whom a home must be opened.
+     *
+     * @param  array<string, list<string>>  $paths
+     * @param  list<string>  $moving
+     * @return array<string, true>
+     */
+    private function inTheWay(array $paths, array $moving): array
+    {
+        $unease = $this->cost->unease($paths);
+        $wanted = [];
+        foreach ($moving as $key) {
+            $isOpened = array_filter($paths[$key], fn (string $system): bool => $this->systems[$system]->opening !== null) !== [];
+            $wanted += $isOpened || $unease[$key] >= $this->weights->move ? $this->takenBy($this->lodgers[$key]) : [];
         }
 
         return array_map(fn (): bool => true, array_filter($this->lodgers, fn (Lodger $lodger): bool => isset($wanted[$lodger->home->key])));
-    }
-
-    /** @param  list<string>  $path */
-    private function isUneasy(Lodger $lodger, array $path): bool
-    {
-        $strain = 0.0;
-        foreach ($path as $t => $system) {
-            if ($this->systems[$system]->opening !== null) {
-                return true;
-            }
-            $strain += $this->adapter->ownStrain($lodger, $this->systems[$system])[$t] ?? 0.0;
-        }
-
-        return $strain >= $this->weights->move;
     }
 }
