@@ -26,9 +26,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * An invented place of any size that is well kept today: each fish in the
- * smallest home that takes it, grown by a third, with those who are there. What
- * comes then is for a plan to find.
+ * An invented place of any size that is well kept today. Most fish are nearly
+ * grown and in the smallest home that takes them grown with those who are
+ * there; the young are in one that takes them grown by a third. What comes then
+ * is for a plan to find.
  */
 final class InventedPlace
 {
@@ -38,10 +39,15 @@ final class InventedPlace
 
     private const TRIES = 40;
 
-    /** Of its adult length today, the rest is still to come. */
-    private const GROWN = [0.15, 0.9];
+    /** So many have a young one among them. */
+    private const ONE_IN_YOUNG = 4;
 
-    /** A home is chosen for one that is so many times as long. */
+    /** Length in hundredths of the adult one. */
+    private const YOUNG = [15, 60];
+
+    private const GROWN = [75, 100];
+
+    /** The home of a young one was chosen for one so many times as long. */
     private const ROOM_TO_GROW = 1.3;
 
     private const POND_MONTHS = [4, 5, 8, 12, 16, 19, 21, 21, 18, 13, 8, 5];
@@ -98,8 +104,10 @@ final class InventedPlace
         $today = LocalDate::fromIso(self::TODAY);
         for ($try = 0; $try < self::TRIES; $try++) {
             $species = $this->species[$this->random->getInt(0, count($this->species) - 1)];
-            $length = $species->adultLength->typical * $this->random->getInt((int) (100 * self::GROWN[0]), (int) (100 * self::GROWN[1])) / 100;
-            $occupant = new Occupant($name, $species, min($species->adultLength->typical, self::ROOM_TO_GROW * $length), max(1, $species->needs->minimumGroup), fish: $key);
+            $isYoung = $this->random->getInt(1, self::ONE_IN_YOUNG) === 1;
+            $length = $species->adultLength->typical * $this->random->getInt(...($isYoung ? self::YOUNG : self::GROWN)) / 100;
+            $room = $isYoung ? min($species->adultLength->typical, self::ROOM_TO_GROW * $length) : $species->adultLength->typical;
+            $occupant = new Occupant($name, $species, $room, max(1, $species->needs->minimumGroup), fish: $key);
             foreach ($homes as $home) {
                 if ($this->takes($home, $occupant)) {
                     $this->residents[$home->key][] = $occupant;

@@ -28,6 +28,7 @@ use Biomegas\Facility\LegalStatus;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\LengthWeight;
 use Biomegas\Facility\LitresNeed;
+use Biomegas\Facility\Opening;
 use Biomegas\Facility\PlantManners;
 use Biomegas\Facility\Pool;
 use Biomegas\Facility\Prey;
@@ -127,7 +128,16 @@ final readonly class ScenarioMapper
             ph: $d['ph'] ?? null,
             hardness: $d['gh_dgh'] ?? null,
             equipment: self::equipment($d, $pools[0]['key']),
+            opening: self::opening($d),
         );
+    }
+
+    /** @param  array<string, mixed>  $d  a system */
+    private static function opening(array $d): ?Opening
+    {
+        [$price, $leadDays] = [(float) ($d['opening_cost'] ?? 0.0), (int) ($d['lead_days'] ?? 0)];
+
+        return $price > 0.0 || $leadDays > 0 ? new Opening($price, $leadDays) : null;
     }
 
     /** @param  array<string, mixed>  $d  a system */

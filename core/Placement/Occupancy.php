@@ -197,7 +197,7 @@ final class Occupancy
         foreach ($problem->units as $u => $_) {
             $most += $problem->periods * ($problem->moveCost[$u] + max(0.0, ...array_map(fn (?float $strain): float => $strain ?? 0.0, $problem->strain[$u])));
             foreach ($problem->load as $k => $loads) {
-                $most += max($problem->overloadCost[$k]) * array_sum($loads[$u]);
+                $most += max([0.0, ...$problem->overloadCost[$k]]) * array_sum($loads[$u]);
             }
         }
         foreach ($problem->conflicts as $conflict) {

@@ -31,7 +31,7 @@ final class Floors
         ['Moving\Sheet', 'Planning', 'Planning\HomesAhead', 'Water\Readiness'],
         ['Planning\Company', 'Planning\Describing', 'Planning\Floor', 'Planning\WeighUp'],
         ['Planning\Agenda', 'Planning\Change', 'Planning\Search'],
-        ['Planning\Mix'],
+        ['Planning\Mix', 'Planning\Plan'],
     ];
 
     /** The log of a fish hands out what the API hands out. */

@@ -21,7 +21,7 @@ final class PlaceCommand extends Command
     private const MOST_SECONDS = 86_400;
 
     /** The tracing compiler of PHP 8.2 was seen to mistake array keys in this code; compiling by function it does not, and is as fast. */
-    private const COMPILER = 'function';
+    public const COMPILER = 'function';
 
     protected $signature = 'biomegas:place {file? : a placement problem, or - for standard input}
         {--seconds=10 : time for the best plan and its proof}

@@ -22,7 +22,10 @@ final readonly class SharedTemperatureRule implements Rule
         }
         foreach ($case->residents as $resident) {
             $range = $resident->species->keepingRange;
-            $both = $range === null ? $shared : $shared->shared($range);
+            if ($range === null) {
+                continue;
+            }
+            $both = $shared->shared($range);
             if ($both === null) {
                 return Verdict::fail(HousingRule::Temperature, Finding::of(
                     'housing.temperature.not_shared',

@@ -145,6 +145,15 @@ final class HomeTrial
         );
     }
 
+    /** @return array{LocalDate|null, LocalDate|null, LocalDate|null} early, likely and late day on which it outgrows the home; null: not within the horizon */
+    public function window(System $system, StayClock $clock): array
+    {
+        return array_map(
+            fn (float $share): ?LocalDate => $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), $share)),
+            [LengthBand::LOW, LengthBand::LIKELY, LengthBand::HIGH],
+        );
+    }
+
     /** The day on which it has likely reached the share of the limit at which it should be moved on; null: not within the horizon. */
     public function shareReached(System $system, StayClock $clock): ?LocalDate
     {
@@ -241,6 +250,14 @@ final class HomeTrial
         }
 
         return [$bad, $this->obstacleOfStaying($system, $clock, $bad)];
+    }
+
+    /** What speaks against its staying on that day, its size included; null: nothing. */
+    public function objectionOn(System $system, StayClock $clock, LocalDate $date): ?Verdict
+    {
+        $outgrown = $this->outgrown($system, $clock);
+
+        return $outgrown !== null && ! $date->isBefore($outgrown) ? $this->tooLongFor($system) : $this->obstacleOfStaying($system, $clock, $date);
     }
 
     private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict

@@ -6,20 +6,17 @@ namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
 
-/** The time that a plan looks at, cut up: by weeks at first, by four weeks to two years, then by quarters of a year. */
+/** The time that a plan looks at, cut up: by weeks at first, then by months of four weeks, later by quarters of a year; for many fish sooner so. */
 final readonly class Periods
 {
-    private const DAYS_OF_WEEKS = 84;
-
-    private const DAYS_OF_FOUR_WEEKS = 730;
-
     private const WEEK = 7;
 
-    private const FOUR_WEEKS = 28;
+    /** Days of a period by the day until which they are so long; the last for what comes after. */
+    private const FINE = [84 => self::WEEK, 730 => 28, PHP_INT_MAX => 91];
 
-    private const QUARTER = 91;
+    private const COARSE = [28 => self::WEEK, 182 => 28, 730 => 56, PHP_INT_MAX => 91];
 
-    /** @param  non-empty-list<int>  $starts  days from today; @param int $end the day after the last */
+    /** @param  non-empty-list<int>  $starts  days from today; @param  int  $end the day after the last */
     private function __construct(
         public LocalDate $today,
         private array $starts,
@@ -28,16 +25,17 @@ final readonly class Periods
     }
 
     /** @param  int  $days  to look ahead, at least 1 */
-    public static function of(LocalDate $today, int $days): self
+    public static function of(LocalDate $today, int $days, bool $isForMany = false): self
     {
         $starts = [0];
         for ($day = self::WEEK; $day < $days;) {
             $starts[] = $day;
-            $day += match (true) {
-                $day < self::DAYS_OF_WEEKS => self::WEEK,
-                $day < self::DAYS_OF_FOUR_WEEKS => self::FOUR_WEEKS,
-                default => self::QUARTER,
-            };
+            foreach ($isForMany ? self::COARSE : self::FINE as $until => $step) {
+                if ($day < $until) {
+                    $day += $step;
+                    break;
+                }
+            }
         }
 
         return new self($today, $starts, max(1, $days));

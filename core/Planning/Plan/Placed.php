@@ -22,7 +22,15 @@ final readonly class Placed
         public bool $isProven,
         /** @var list<string> keys of the fish that were let stay where they are */
         public array $staying,
-        public Weights $weights,
+        private Weights $weights,
     ) {
+    }
+
+    /** No plan that costs as little besides its moves does with fewer of them. */
+    public function leastMoves(int $moves): int
+    {
+        $besides = $this->objective - $moves * $this->weights->move;
+
+        return max(0, min($moves, (int) ceil(($this->bound - $besides) / $this->weights->move - 1e-6)));
     }
 }

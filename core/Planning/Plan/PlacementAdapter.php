@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Plan;
 
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Placement\Conflict;
@@ -139,7 +138,7 @@ final class PlacementAdapter
                     }
                 }
             }
-            $cells[] = array_values($strain);
+            $cells[] = $strain;
         }
 
         return array_merge(...$cells);
@@ -161,7 +160,7 @@ final class PlacementAdapter
             }
         }
 
-        return array_values($strain);
+        return $strain;
     }
 
     /** @return list<int> by period in which it moves in */
@@ -236,5 +235,4 @@ final class PlacementAdapter
 
         return $conflicts;
     }
-
 }

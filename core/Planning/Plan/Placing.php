@@ -27,10 +27,16 @@ final class Placing
     /** More than these are planned some at a time. */
     private const MOST_AT_ONCE = 24;
 
+    /** Of more fish the time is cut up coarser. */
+    private const MANY = 60;
+
     /** Around one fish, the more the oftener it was tried without gain: how many at once, and seconds for them. */
     private const SOME = [[4, 0.15], [8, 0.4], [16, 1.0], [16, 1.0], [24, 2.0]];
 
     private const NO_GAIN = 1e-6;
+
+    /** Of the whole time. */
+    private const SHARE_FOR_SOME = 0.4;
 
     /** No plan better by more than this is worth looking for. */
     private const SLACK = 0.01;
@@ -56,7 +62,7 @@ final class Placing
         private readonly Question $question,
         array $proposed,
     ) {
-        $this->periods = Periods::of($facility->date, min($question->days, $facility->horizonDays));
+        $this->periods = Periods::of($facility->date, min($question->days, $facility->horizonDays), count($lodgers) > self::MANY);
         $this->weights = $question->aim->weights();
         $this->adapter = new PlacementAdapter($facility, $this->periods, $this->weights, $question->fixed);
         $this->systems = array_column([...array_values($facility->systems), ...$proposed], null, 'key');
@@ -64,7 +70,7 @@ final class Placing
     }
 
     /**
-     * @param  array<string, list<string>>  $before  a plan to begin with, system by period, by fish; of those who are not in it: they stay
+     * @param  list<PlannedStay>  $before  of a plan to begin with; who is not in it stays
      *
      * @throws NoPlan
      */
@@ -72,9 +78,9 @@ final class Placing
     {
         $restless = (new Restless($this->facility, $this->periods, $this->weights, $this->adapter))->among($this->lodgers);
         $moving = array_intersect_key($restless + array_fill_keys(array_map(fn (PlannedStay $stay): string => $stay->fish, $this->question->fixed), true), $this->lodgers);
-        $paths = [...array_map(fn (Lodger $lodger): array => array_fill(0, $this->periods->count(), $lodger->home->key), $this->lodgers), ...$before];
+        $paths = array_map(fn (Lodger $lodger): array => $this->pathOf($lodger, $before), $this->lodgers);
         if (count($moving) > self::MOST_AT_ONCE) {
-            return $this->solveSomeAtATime($moving, $paths, $budget, $seed);
+            return $this->place($moving, $this->improvedSomeAtATime($moving, $paths, $budget, $seed), $budget, $seed);
         }
         for ($round = 1; ; $round++) {
             $placed = $this->place($moving, $paths, $budget, $seed);
@@ -85,6 +91,22 @@ final class Placing
             $moving += $more;
             $paths = $placed->paths;
         }
+    }
+
+    /**
+     * @param  list<PlannedStay>  $stays
+     * @return list<string> system by period
+     */
+    private function pathOf(Lodger $lodger, array $stays): array
+    {
+        $own = array_filter($stays, fn (PlannedStay $stay): bool => $stay->fish === $lodger->fish->key && isset($this->systems[$stay->system]));
+        $path = [];
+        for ($t = 0; $t < $this->periods->count(); $t++) {
+            $there = array_filter($own, fn (PlannedStay $stay): bool => $stay->covers($this->periods->start($t)));
+            $path[] = $there === [] ? $lodger->home->key : $there[array_key_last($there)]->system;
+        }
+
+        return $path;
     }
 
     /**
@@ -107,19 +129,20 @@ final class Placing
     /**
      * @param  array<string, true>  $moving
      * @param  array<string, list<string>>  $paths
+     * @return array<string, list<string>>
      */
-    private function solveSomeAtATime(array $moving, array $paths, Budget $budget, int $seed): Placed
+    private function improvedSomeAtATime(array $moving, array $paths, Budget $budget, int $seed): array
     {
         $systems = array_values($this->systems);
-        $tries = array_fill_keys(array_keys($this->lodgers), 0);
+        $tries = array_fill_keys(array_keys($moving), 0);
         $unease = $this->cost->unease($paths);
-        while (! $budget->isSpent()) {
-            $first = $this->mostUneasy($unease, $tries);
+        while (! $budget->isSpent(self::SHARE_FOR_SOME)) {
+            $first = $this->mostUneasy(array_intersect_key($unease, $moving), $tries);
             if ($first === null) {
                 break;
             }
             [$most, $seconds] = self::SOME[$tries[$first]];
-            $some = $this->around($first, $tries[$first], $most, $paths, $unease);
+            $some = $this->around($first, $tries[$first], $most, array_intersect_key($paths, $moving), $unease);
             $tries[$first]++;
             $problem = $this->adapter->problem(array_values(array_intersect_key($this->lodgers, $some)), array_values(array_diff_key($this->lodgers, $some)), $systems, $paths);
             $solution = $this->solution($problem, $paths, $budget->part($seconds), $seed);
@@ -130,9 +153,8 @@ final class Placing
             }
             $budget->tell('some', array_sum($unease) + $this->cost->ofMovesAndOpenings($paths), 0.0);
         }
-        $cost = array_sum($this->cost->unease($paths)) + $this->cost->ofMovesAndOpenings($paths);
 
-        return new Placed($paths, $this->systems, $this->periods, $cost, 0.0, false, array_values(array_diff(array_keys($this->lodgers), array_keys($moving))), $this->weights);
+        return $paths;
     }
 
     /**
@@ -144,10 +166,15 @@ final class Placing
      */
     private function mostUneasy(array $unease, array $tries): ?string
     {
-        $left = array_filter($unease, fn (float $cost, string $key): bool => $cost >= $this->weights->move && $tries[$key] < count(self::SOME), ARRAY_FILTER_USE_BOTH);
-        $left = array_map(fn (float $cost, string $key): float => $cost / (1 + $tries[$key]), $left, array_keys($left));
+        $left = [];
+        foreach ($unease as $key => $cost) {
+            if ($cost >= $this->weights->move && $tries[$key] < count(self::SOME)) {
+                $left[$key] = $cost / (1 + $tries[$key]);
+            }
+        }
+        arsort($left);
 
-        return $left === [] ? null : array_keys(array_filter($unease, fn (float $cost, string $key): bool => $cost >= $this->weights->move && $tries[$key] < count(self::SOME), ARRAY_FILTER_USE_BOTH))[array_search(max($left), $left, true)];
+        return array_key_first($left);
     }
 
     /**
@@ -164,7 +191,7 @@ final class Placing
         $target = $targets === [] ? null : $targets[$try % count($targets)];
         arsort($unease);
         $mates = $guests = [];
-        foreach ($unease as $key => $cost) {
+        foreach (array_intersect_key($unease, $paths) as $key => $cost) {
             if (array_intersect($paths[$key], $paths[$first]) !== []) {
                 $mates[$key] = true;
             } elseif (in_array($target, $paths[$key], true)) {

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Plan;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Opening;
+use Biomegas\Facility\Pool;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
 use Biomegas\Rulebook\RuleParameter;
+use Biomegas\Water\Readiness\NewHome;
+use Biomegas\Water\Readiness\Preparation;
 use Closure;
 
 /** Homes that could be built for those whom no home here takes for life. */
@@ -23,6 +28,9 @@ final readonly class ProposedHomes
     private const MOST = 4;
 
     private const KEY = 'new-';
+
+    /** Until the filter of a new home carries its fish, where nothing is known of it yet. Common practice, no published source. */
+    private const CYCLE_DAYS = 42;
 
     /** @param  Closure(HomeToBuild): string  $nameOf */
     public function __construct(private Facility $facility, private Closure $nameOf)
@@ -74,12 +82,26 @@ final readonly class ProposedHomes
 
         return new System(
             self::KEY.$number, ($this->nameOf)($home), $home->kind,
-            [new \Biomegas\Facility\Pool(self::KEY.$number, Box::inside($home->length, $home->width, 1e6 * $home->litres / ($home->length * $home->width)))],
+            [new Pool(self::KEY.$number, Box::inside($home->length, $home->width, 1e6 * $home->litres / ($home->length * $home->width)))],
             $home->isHeated && $keep !== null ? WaterTemperature::heldAt(($keep->low + $keep->high) / 2) : null,
             fittings: array_values(array_unique([Fitting::Lid, ...$species->needs->fittings], SORT_REGULAR)),
             salinity: $species->needs->salinity,
-            opening: new Opening($home->litres * $rulebook->number(RuleParameter::BuildPrice), (int) $rulebook->number(RuleParameter::BuildLeadDays)),
+            opening: new Opening(
+                $home->litres * $rulebook->number(RuleParameter::BuildPrice),
+                max((int) $rulebook->number(RuleParameter::BuildLeadDays), self::daysToBuild($home->kind, $this->facility->date)),
+            ),
         );
+    }
+
+    /** Nothing of it stands yet. */
+    public static function toBuild(SystemKind $kind): NewHome
+    {
+        return new NewHome($kind, false, true, false, self::CYCLE_DAYS);
+    }
+
+    private static function daysToBuild(SystemKind $kind, LocalDate $today): int
+    {
+        return $today->daysUntil(Preparation::of(self::toBuild($kind), $today, [], $today)->notBefore);
     }
 
     /** Greatest length that nine in ten stay below as adults, millimetres. */

@@ -36,9 +36,9 @@ final readonly class Regions
             $regions[$region[$reach[$u][0]]][] = $lodger;
         }
 
-        return array_values(array_map(
+        return array_map(
             fn (int $of, array $lodgers): array => [$lodgers, array_values(array_filter($systems, fn (int $s): bool => $region[$s] === $of, ARRAY_FILTER_USE_KEY))],
             array_keys($regions), array_values($regions),
-        ));
+        );
     }
 }

@@ -27,9 +27,10 @@ final readonly class Restless
         $restless = [];
         $homes = [];
         foreach ($lodgers as $key => $lodger) {
-            $homes[$lodger->home->key][] = $lodger;
             if ($this->strainAtHome($lodger) >= $this->weights->move) {
                 $restless[$key] = true;
+            } else {
+                $homes[$lodger->home->key][] = $lodger;
             }
         }
         foreach ($homes as $residents) {
@@ -45,37 +46,61 @@ final readonly class Restless
     }
 
     /**
-     * @param  non-empty-list<Lodger>  $residents
+     * Of those who are too many the largest go first, of two in conflict the one that is in conflict with most.
+     *
+     * @param  list<Lodger>  $residents  without those who go for their own sake
      * @return array<string, true>
      */
     private function ofHome(System $home, array $residents): array
     {
-        if ($this->costOfTooMany($home, $residents) >= $this->weights->move) {
-            return array_fill_keys(array_map(fn (Lodger $lodger): string => $lodger->fish->key, $residents), true);
+        $going = $this->inConflict($residents);
+        foreach (SharedLoad::cases() as $k => $load) {
+            $left = array_values(array_filter($residents, fn (Lodger $lodger): bool => ! isset($going[$lodger->fish->key])));
+            usort($left, fn (Lodger $a, Lodger $b): int => array_sum($this->adapter->loadsOf($b)[$k]) <=> array_sum($this->adapter->loadsOf($a)[$k]));
+            while ($left !== [] && $this->costOfTooMany($home, $left, $k) >= $this->weights->move) {
+                $going[array_shift($left)->fish->key] = true;
+            }
         }
-        $restless = [];
+
+        return $going;
+    }
+
+    /**
+     * @param  list<Lodger>  $residents
+     * @return array<string, true>
+     */
+    private function inConflict(array $residents): array
+    {
+        $with = [];
         foreach ($residents as $i => $one) {
             for ($j = 0; $j < $i; $j++) {
-                $cost = array_sum(array_map(fn (float $each, int $t): float => $each * $this->periods->days($t), $each = $this->adapter->together($one, $residents[$j]), array_keys($each)));
-                if ($cost >= $this->weights->move) {
-                    $restless[$one->fish->key] = $restless[$residents[$j]->fish->key] = true;
+                $each = $this->adapter->together($one, $residents[$j]);
+                if (array_sum(array_map(fn (float $cost, int $t): float => $cost * $this->periods->days($t), $each, array_keys($each))) >= $this->weights->move) {
+                    $with[$one->fish->key][$residents[$j]->fish->key] = $with[$residents[$j]->fish->key][$one->fish->key] = true;
                 }
             }
         }
+        $going = [];
+        while ($with !== []) {
+            uasort($with, fn (array $a, array $b): int => count($b) <=> count($a));
+            $most = array_key_first($with);
+            $going[$most] = true;
+            unset($with[$most]);
+            $with = array_filter(array_map(fn (array $others): array => array_diff_key($others, [$most => true]), $with));
+        }
 
-        return $restless;
+        return $going;
     }
 
     /** @param  list<Lodger>  $residents */
-    private function costOfTooMany(System $home, array $residents): float
+    private function costOfTooMany(System $home, array $residents, int $k): float
     {
+        $load = SharedLoad::cases()[$k];
+        $room = max(1e-9, $load->in($home, $this->facility->rulebook));
         $cost = 0.0;
-        foreach (SharedLoad::cases() as $k => $load) {
-            $room = $load->in($home, $this->facility->rulebook);
-            for ($t = 0; $t < $this->periods->count(); $t++) {
-                $there = array_sum(array_map(fn (Lodger $lodger): float => $this->adapter->loadsOf($lodger)[$k][$t], $residents));
-                $cost += $load->costOfTooMuch() * max(0.0, $there / max(1e-9, $room) - $this->periods->days($t));
-            }
+        for ($t = 0; $t < $this->periods->count(); $t++) {
+            $there = array_sum(array_map(fn (Lodger $lodger): float => $this->adapter->loadsOf($lodger)[$k][$t], $residents));
+            $cost += $load->costOfTooMuch() * max(0.0, $there / $room - $this->periods->days($t));
         }
 
         return $cost;

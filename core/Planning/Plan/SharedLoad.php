@@ -9,8 +9,8 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\Floor\CrowdedFloor;
 use Biomegas\Housing\Verdict\HousingRule;
-use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleParameter;
 use Biomegas\Water\Load\FedOccupant;
 use Biomegas\Water\Load\SystemLoad;
 

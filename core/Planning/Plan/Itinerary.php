@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Plan;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\System;
+use Biomegas\Growth\Clock\StayClock;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Growth\Shoal;
+use Biomegas\Housing\Verdict\Occupant;
+
+/** One fish from home to home, growing as warm as each home is. */
+final readonly class Itinerary
+{
+    /** @param  non-empty-list<array{System, LocalDate, StayClock}>  $stays  by date: where, from when, and its clock there */
+    private function __construct(
+        public Lodger $lodger,
+        public array $stays,
+    ) {
+    }
+
+    /**
+     * @param  list<array{System, LocalDate}>  $moves  where to, and when, by date
+     */
+    public static function of(Lodger $lodger, LocalDate $today, array $moves): self
+    {
+        $clock = $lodger->clockIn($lodger->home);
+        $stays = [[$lodger->home, $today, $clock]];
+        foreach ($moves as [$system, $day]) {
+            $clock = $clock->movingOn($day, $lodger->growth->leading()->aheadIn($system));
+            $stays[] = [$system, $day, $clock];
+        }
+
+        return new self($lodger, $stays);
+    }
+
+    /** @return array{System, LocalDate, StayClock} */
+    public function stayOn(LocalDate $date): array
+    {
+        $stay = $this->stays[0];
+        foreach ($this->stays as $next) {
+            $stay = $next[1]->isAfter($date) ? $stay : $next;
+        }
+
+        return $stay;
+    }
+
+    public function bandOn(LocalDate $date): LengthBand
+    {
+        $lengths = $this->lodger->growth->leading()->lengthsAfter($this->stayOn($date)[2]->timeOn($date));
+
+        return new LengthBand(...array_map(fn (float $level): float => SpeciesProjection::pick($lengths, $level), [LengthBand::LOW, LengthBand::LIKELY, LengthBand::HIGH]));
+    }
+
+    public function occupantOn(LocalDate $date): Occupant
+    {
+        return Shoal::of($this->lodger->fish)->occupant($this->bandOn($date)->likely);
+    }
+}
