@@ -16,6 +16,7 @@ use Biomegas\Placement\Budget;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\Plan\Breach;
+use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
@@ -58,9 +59,10 @@ final class PlanCommand extends Command
         $facility = ScenarioReader::read(InputFile::named($this->argument('file')));
         $says = new Messages(UnitSystem::Metric, app()->getLocale());
         $planner = new Planner($facility, $this->lodgers($facility), fn (HomeToBuild $home): string => $says->phrase($home->finding()));
-        $plan = $planner->plan(new Question, new Budget($seconds, fn (): float => (hrtime(true) - $from) / 1e9), $seed);
+        $plan = $planner->describe($planner->decide(new Question, new Budget($seconds, fn (): float => (hrtime(true) - $from) / 1e9), $seed));
+        $nobodyMoves = $planner->describe(new Decision([], [], $plan->decision->horizon));
 
-        return $this->describe($plan, $says);
+        return [...$this->answerOf($plan, $says), 'days_out_of_rule' => ['with' => $plan->daysOutOfRule(), 'without' => $nobodyMoves->daysOutOfRule()]];
     }
 
     /** @return array<string, Lodger> */
@@ -76,7 +78,7 @@ final class PlanCommand extends Command
     }
 
     /** @return array<string, mixed> */
-    private function describe(Plan $plan, Messages $says): array
+    private function answerOf(Plan $plan, Messages $says): array
     {
         return [
             'moves' => array_map(fn (PlanMove $move): array => [
@@ -95,10 +97,9 @@ final class PlanCommand extends Command
                 'fish' => $breach->fish->key, 'system' => $breach->system->key, 'from' => $breach->from->toIso(), 'until' => $breach->until->toIso(),
                 'rule' => $breach->verdict->rule->value, 'because' => $says->say($breach->verdict->finding),
             ], $plan->breaches),
-            'objective' => round($plan->objective, 3),
-            'bound' => round($plan->bound, 3),
-            'least_moves' => $plan->leastMoves,
-            'days_out_of_rule' => ['with' => $plan->daysOutOfRule(), 'without' => array_sum(array_map(fn (Breach $breach): int => $breach->days(), $plan->without))],
+            'objective' => round($plan->decision->objective, 3),
+            'bound' => round($plan->decision->bound, 3),
+            'least_moves' => $plan->decision->leastMoves,
         ];
     }
 }

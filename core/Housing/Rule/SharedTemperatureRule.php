@@ -16,10 +16,11 @@ final readonly class SharedTemperatureRule implements Rule
 {
     public function judge(HousingCase $case): ?Verdict
     {
-        $wanted = $shared = $case->newcomer->species->keepingRange;
+        $wanted = $case->newcomer->species->keepingRange;
         if ($wanted === null) {
             return null;
         }
+        $shared = $wanted;
         foreach ($case->residents as $resident) {
             $range = $resident->species->keepingRange;
             if ($range === null) {

@@ -6,6 +6,7 @@ namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Verdict;
@@ -41,20 +42,28 @@ final readonly class Planner
      *
      * @throws NoPlan
      */
-    public function plan(Question $question, Budget $budget, int $seed = 1, array $before = []): Plan
+    public function decide(Question $question, Budget $budget, int $seed = 1, array $before = []): Decision
     {
         $proposed = $question->mayBuild ? (new ProposedHomes($this->facility, $this->nameOf))->for(array_values($this->lodgers)) : [];
         $placed = (new Placing($this->facility, $this->lodgers, $question, $proposed))->solve($budget, $seed, $before);
-        $dated = WorkingDays::of($this->moves($placed));
-        $itineraries = $this->itineraries($dated, $placed->systems);
-        $check = new PlanCheck($itineraries, $placed->periods->horizon());
-        $moves = $this->described($dated, $placed->systems, $itineraries, $check, $question);
-        $nobodyMoves = new PlanCheck($this->itineraries([], $placed->systems), $placed->periods->horizon());
+        $moves = WorkingDays::of($this->moves($placed));
+        $used = array_map(fn (DecidedMove $move): string => $move->to, $moves);
 
-        return new Plan(
-            $this->facility->date, $placed->periods->horizon(), $moves, $this->openings($moves), $check->breaches(), $nobodyMoves->breaches(),
-            $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying, $placed->systems, $itineraries,
+        return new Decision(
+            $moves, array_values(array_filter($proposed, fn (System $system): bool => in_array($system->key, $used, true))),
+            $placed->periods->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
         );
+    }
+
+    /** @param  list<PlannedStay>  $fixed  who must be where, and when */
+    public function describe(Decision $decision, array $fixed = []): Plan
+    {
+        $systems = [...$this->facility->systems, ...array_column($decision->built, null, 'key')];
+        $itineraries = $this->itineraries($decision->moves, $systems);
+        $check = new PlanCheck($itineraries, $decision->horizon);
+        $moves = $this->described($decision->moves, $systems, $itineraries, $check, new Reasons($check, $this->facility->rulebook, $fixed));
+
+        return new Plan($this->facility->date, $decision, $moves, $this->openings($moves), $check->breaches(), $systems, $itineraries);
     }
 
     /** @return list<array{Lodger, string, string, LocalDate}> */
@@ -75,54 +84,60 @@ final readonly class Planner
     }
 
     /**
-     * @param  list<array{Lodger, string, string, LocalDate, bool}>  $dated
+     * @param  list<DecidedMove>  $decided
      * @param  array<string, System>  $systems
      * @return array<string, Itinerary> by fish
      */
-    private function itineraries(array $dated, array $systems): array
+    private function itineraries(array $decided, array $systems): array
     {
         return array_map(fn (Lodger $lodger): Itinerary => Itinerary::of($lodger, $this->facility->date, array_map(
-            fn (array $move): array => [$systems[$move[2]], $move[3]],
-            array_values(array_filter($dated, fn (array $move): bool => $move[0] === $lodger)),
+            fn (DecidedMove $move): array => [$systems[$move->to], $move->on],
+            array_values(array_filter($decided, fn (DecidedMove $move): bool => $move->fish === $lodger->fish->key)),
         )), $this->lodgers);
     }
 
     /**
-     * @param  list<array{Lodger, string, string, LocalDate, bool}>  $dated
+     * @param  list<DecidedMove>  $decided
      * @param  array<string, System>  $systems
      * @param  array<string, Itinerary>  $itineraries
      * @return list<PlanMove>
      */
-    private function described(array $dated, array $systems, array $itineraries, PlanCheck $check, Question $question): array
+    private function described(array $decided, array $systems, array $itineraries, PlanCheck $check, Reasons $reasons): array
     {
-        $reasons = new Reasons($check, $this->facility->rulebook, $question->fixed);
         $moves = [];
-        foreach ($dated as [$lodger, $from, $to, $on, $waits]) {
-            $itinerary = $itineraries[$lodger->fish->key];
-            $comers = self::comers($dated, $from, $on);
-            $isFirst = array_filter($moves, fn (PlanMove $before): bool => $before->to->key === $to) === [];
+        $building = [];
+        foreach ($decided as $move) {
+            $itinerary = $itineraries[$move->fish];
+            $fish = $itinerary->lodger->fish;
+            [$from, $to] = [$systems[$move->from], $systems[$move->to]];
+            $comers = $this->comers($decided, $move);
             $moves[] = new PlanMove(
-                $lodger->fish, $systems[$from], $systems[$to], $on, $itinerary->bandOn($on)->likely,
-                $check->trialOf($lodger->fish)->window($systems[$from], $itinerary->stayOn($on->plusDays(-1))[2]),
-                $reasons->of($itinerary, $systems[$from], $systems[$to], $on, array_map(fn (Lodger $comer): string => $comer->fish->name, $comers)),
-                $systems[$to]->opening !== null ? ($isFirst ? self::buildingSteps($systems[$to], $on, $this->facility->date) : []) : $this->mends($itinerary, $systems[$to], $on, $check),
-                array_map(fn (Lodger $comer): string => $comer->fish->key, $comers),
-                $waits,
+                $fish, $from, $to, $move->on, $itinerary->bandOn($move->on)->likely,
+                $check->trialOf($fish)->window($from, $itinerary->stayOn($move->on->plusDays(-1))[2]),
+                $reasons->of($itinerary, $from, $to, $move->on, array_map(fn (Fish $comer): string => $comer->name, $comers)),
+                match (true) {
+                    $to->opening === null => $this->mends($itinerary, $to, $move->on, $check),
+                    isset($building[$to->key]) => [],
+                    default => self::buildingSteps($to, $move->on, $this->facility->date),
+                },
+                array_map(fn (Fish $comer): string => $comer->key, $comers),
+                $move->waitsInTub,
             );
+            $building[$to->key] = true;
         }
 
         return $moves;
     }
 
     /**
-     * @param  list<array{Lodger, string, string, LocalDate, bool}>  $dated
-     * @return list<Lodger> who come to a home soon after it was left
+     * @param  list<DecidedMove>  $decided
+     * @return list<Fish> who come to a home soon after it was left
      */
-    private static function comers(array $dated, string $home, LocalDate $left): array
+    private function comers(array $decided, DecidedMove $left): array
     {
         return array_values(array_map(
-            fn (array $move): Lodger => $move[0],
-            array_filter($dated, fn (array $move): bool => $move[2] === $home && ! $move[3]->isBefore($left) && $left->daysUntil($move[3]) <= self::COMES_WITHIN_DAYS),
+            fn (DecidedMove $move): Fish => $this->lodgers[$move->fish]->fish,
+            array_filter($decided, fn (DecidedMove $move): bool => $move->to === $left->from && ! $move->on->isBefore($left->on) && $left->on->daysUntil($move->on) <= self::COMES_WITHIN_DAYS),
         ));
     }
 

@@ -28,7 +28,7 @@ final class WorkingDays
 
     /**
      * @param  list<array{Lodger, string, string, LocalDate}>  $moves  who, from where, to where, wished for
-     * @return list<array{Lodger, string, string, LocalDate, bool}> by day and in order; true: it waits in a tub
+     * @return list<DecidedMove> by day, in working order
      */
     public static function of(array $moves): array
     {
@@ -48,7 +48,7 @@ final class WorkingDays
 
     /**
      * @param  list<array{Lodger, string, string, LocalDate}>  $moves  wished for on one day
-     * @return list<array{Lodger, string, string, LocalDate, bool}>
+     * @return list<DecidedMove>
      */
     private function spread(array $moves): array
     {
@@ -60,7 +60,7 @@ final class WorkingDays
             $move = $moves[$i ??= self::smallest($moves)];
             array_splice($moves, $i, 1);
             $day = $this->dayFor($move[0], $move[2], $notBefore);
-            $dated[] = [$move[0], $move[1], $move[2], $day, $isThroughTub];
+            $dated[] = new DecidedMove($move[0]->fish->key, $move[1], $move[2], $day, $isThroughTub);
             $notBefore = $day;
         }
 

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Planning\Plan;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\System;
+
+/** What a plan decides. It is kept as it is; everything else follows from it and from what is known on the day it is read. */
+final readonly class Decision
+{
+    public function __construct(
+        /** @var list<DecidedMove> by day, in working order */
+        public array $moves,
+        /** @var list<System> homes to build that it uses */
+        public array $built,
+        /** The day after the last that it looks at. */
+        public LocalDate $horizon,
+        /** In days out of rule. */
+        public float $objective = 0.0,
+        /** No plan that lets the others stay costs less. */
+        public float $bound = 0.0,
+        /** No plan that breaks no rule for longer and opens no more does with fewer moves. */
+        public int $leastMoves = 0,
+        /** @var list<string> keys of the fish that were let stay where they are */
+        public array $staying = [],
+    ) {
+    }
+}
