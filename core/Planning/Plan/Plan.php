@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\System;
 
 /** A decision as it looks on the day it is read: why each move, what to open, what stays out of rule, who is how long where. */
 final readonly class Plan
@@ -19,10 +18,7 @@ final readonly class Plan
         public array $openings,
         /** @var list<Breach> by day */
         public array $breaches,
-        /** @var array<string, System> all that there are and that are to be opened, by key */
-        public array $systems,
-        /** @var array<string, Itinerary> by fish */
-        public array $itineraries,
+        public Lanes $lanes,
     ) {
     }
 

@@ -63,7 +63,7 @@ final readonly class Planner
         $check = new PlanCheck($itineraries, $decision->horizon);
         $moves = $this->described($decision->moves, $systems, $itineraries, $check, new Reasons($check, $this->facility->rulebook, $fixed));
 
-        return new Plan($this->facility->date, $decision, $moves, $this->openings($moves), $check->breaches(), $systems, $itineraries);
+        return new Plan($this->facility->date, $decision, $moves, $this->openings($moves), $check->breaches(), Lanes::of($this->facility, $itineraries, $systems, $decision->horizon));
     }
 
     /** @return list<array{Lodger, string, string, LocalDate}> */
