@@ -31,6 +31,7 @@ use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PondClimateController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ProbeController;
@@ -95,6 +96,9 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('systems/{system}', [SystemController::class, 'show']);
     Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
     Route::get('systems/{system}/broods', [BroodController::class, 'index']);
+    Route::get('lanes', [PlanController::class, 'lanes']);
+    Route::get('plans', [PlanController::class, 'index']);
+    Route::get('plans/{plan}', [PlanController::class, 'show']);
     Route::get('broods/{brood}/forecast', [BroodController::class, 'forecast']);
     Route::get('systems/{system}/goings-on', [AggressionController::class, 'goingsOn']);
     Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
@@ -166,6 +170,12 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
         Route::delete('systems/{system}/preparation', [PreparationController::class, 'destroy']);
         Route::delete('probes/{probe}', [ProbeController::class, 'destroy']);
+
+        Route::post('plans', [PlanController::class, 'store']);
+        Route::post('plans/{plan}/stop', [PlanController::class, 'stop']);
+        Route::put('plans/{plan}/adoption', [PlanController::class, 'adopt']);
+        Route::delete('plans/{plan}/adoption', [PlanController::class, 'leave']);
+        Route::delete('plans/{plan}', [PlanController::class, 'destroy']);
 
         Route::post('move-sheets', [MoveSheetController::class, 'store']);
         Route::put('move-sheets/{sheet}', [MoveSheetController::class, 'update']);

@@ -32,6 +32,8 @@ use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
+use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\SystemOutlook;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleParameter;
@@ -64,6 +66,8 @@ final class FacilitySnapshot
     private ?Residents $residents = null;
 
     private ?Whereabouts $whereabouts = null;
+
+    private ?Whereabouts $sheets = null;
 
     /** @var list<PlannedMove>|null */
     private ?array $plannedMoves = null;
@@ -160,6 +164,26 @@ final class FacilitySnapshot
     private function plannedMoves(): array
     {
         return $this->plannedMoves ??= PlannedMoves::of($this->facility, $this->unreadable);
+    }
+
+    /** @return list<PlannedMove> of its sheets alone, an adopted plan left out */
+    public function settledSheets(Fish $fish): array
+    {
+        $this->sheets ??= new Whereabouts($this->facility, PlannedMoves::ofSheets($this->facility, $this->unreadable));
+
+        return $this->sheets->settledFor($fish);
+    }
+
+    /** The first day on which a fish in quarantine may move; null: it is in none. */
+    public function mayMoveFrom(Fish $fish): ?LocalDate
+    {
+        return $this->quarantineEnds()[$fish->key] ?? null;
+    }
+
+    /** @param  Closure(): Plan  $describe */
+    public function plan(Decision $decision, Closure $describe): Plan
+    {
+        return $this->answers->of($this->surroundings(), ['plan', $decision, $this->everybody()], $describe);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead

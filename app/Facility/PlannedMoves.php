@@ -6,20 +6,48 @@ namespace App\Facility;
 
 use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
+use App\Models\Plan;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
 use Biomegas\Planning\HomesAhead\PlannedMove;
 use Illuminate\Support\Collection;
 
-/** Moves that are written down and not made: those of open sheets, and the way back from stays that are meant to end. */
+/** Moves that are written down and not made: those of open sheets, the way back from stays that are meant to end, and what an adopted plan has decided for fish without a sheet. */
 final readonly class PlannedMoves
 {
     private const MOST = 300;
 
     /** @return list<PlannedMove> */
     public static function of(Facility $facility, UnreadableRows $unreadable): array
+    {
+        $sheets = self::ofSheets($facility, $unreadable);
+        $withSheet = array_map(fn (PlannedMove $move): string => $move->fish, $sheets);
+
+        return [...$sheets, ...array_values(array_filter(self::ofAdoptedPlan($facility), fn (PlannedMove $move): bool => ! in_array($move->fish, $withSheet, true)))];
+    }
+
+    /** @return list<PlannedMove> into homes that are there, of fish that are where the plan has them */
+    private static function ofAdoptedPlan(Facility $facility): array
+    {
+        $moves = [];
+        $where = array_map(fn (Fish $fish): string => $fish->currentSystem(), $facility->fish);
+        foreach (Plan::adopted()->moves ?? [] as $move) {
+            $fish = Keys::ofFish($move->fish_id);
+            [$from, $to] = [Keys::ofSystem($move->from_system_id ?? 0), Keys::ofSystem($move->to_system_id ?? 0)];
+            if (($where[$fish] ?? null) === $from && isset($facility->systems[$from], $facility->systems[$to])) {
+                $moves[] = new PlannedMove($fish, $from, $to, LocalDate::fromIso($move->on));
+                $where[$fish] = $to;
+            }
+        }
+
+        return $moves;
+    }
+
+    /** @return list<PlannedMove> */
+    public static function ofSheets(Facility $facility, UnreadableRows $unreadable): array
     {
         return array_values(array_filter(
             array_merge(...$unreadable->readAll(StoredTable::MoveSheets, self::sheets(), self::ofSheet(...))),

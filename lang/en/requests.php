@@ -43,6 +43,18 @@ return [
         'occasions' => 'Choose from the list.',
         'time.date_format' => 'Give the time as hours and minutes, for example 18:30, or leave it empty.',
     ],
+    'plan' => [
+        'aim' => 'Choose what matters most.',
+        'months' => 'Look ahead between 3 and 36 months.',
+        'may_build' => 'Say whether new homes may be proposed.',
+        'locks.max' => 'At most 100 of them can be held.',
+        'locks' => 'Say who must be where; none is an empty list.',
+        'locks.*.fish_id' => 'Choose a fish that is there.',
+        'locks.*.system_id' => 'Choose a system that is there.',
+    ],
+    'adoption' => [
+        'instead_of' => 'Say which plan it takes the place of, or none.',
+    ],
     'brood' => [
         'style' => 'Choose how they bring up their young.',
         'sign' => 'Choose what was seen.',

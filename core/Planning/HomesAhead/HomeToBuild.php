@@ -67,13 +67,16 @@ final readonly class HomeToBuild
     /** "a heated pond of 5.8 by 1.7 m inside" */
     public function finding(): Finding
     {
-        $sides = Sides::ofMillimetres($this->length, $this->width);
+        return self::named($this->kind, $this->isHeated, Sides::ofMillimetres($this->length, $this->width));
+    }
 
+    public static function named(SystemKind $kind, bool $isHeated, Sides $sides): Finding
+    {
         return match (true) {
-            $this->kind === SystemKind::Tank => Finding::of('build.tank', sides: $sides),
-            $this->kind === SystemKind::Vat && $this->isHeated => Finding::of('build.heated_vat', sides: $sides),
-            $this->kind === SystemKind::Vat => Finding::of('build.vat', sides: $sides),
-            $this->isHeated => Finding::of('build.heated_pond', sides: $sides),
+            $kind === SystemKind::Tank => Finding::of('build.tank', sides: $sides),
+            $kind === SystemKind::Vat && $isHeated => Finding::of('build.heated_vat', sides: $sides),
+            $kind === SystemKind::Vat => Finding::of('build.vat', sides: $sides),
+            $isHeated => Finding::of('build.heated_pond', sides: $sides),
             default => Finding::of('build.pond', sides: $sides),
         };
     }

@@ -20,6 +20,13 @@ final readonly class PlannedStay
     ) {
     }
 
+    /** Has the other one the same fish elsewhere on some of these days? */
+    public function contradicts(self $other): bool
+    {
+        return $this->fish === $other->fish && $this->system !== $other->system
+            && ($this->until === null || $other->from->isBefore($this->until)) && ($other->until === null || $this->from->isBefore($other->until));
+    }
+
     public function covers(LocalDate $day): bool
     {
         return ! $day->isBefore($this->from) && ($this->until === null || $day->isBefore($this->until));

@@ -25,6 +25,8 @@ return [
         'no_such_home' => 'Choose a home that is there.',
         'no_such_quantity' => '"{name}" is nothing that a water test measures here.',
         'no_such_step' => '"{step}" is no step of a preparation.',
+        'nothing_to_plan' => 'There is nothing to plan yet: add a system and a fish first.',
+        'locks_contradict' => '{fish} cannot be in two homes at once: change the days of one of them, or leave one out.',
         'no_system' => 'There is no system yet that it could live in.',
         'no_time_with_zone' => '"{typed}" is no time with a zone, for example 2027-03-13T08:10:00Z.',
         'not_zero_or_more' => '"{typed}" is not a number of zero or more.',

@@ -4,6 +4,10 @@
 return [
     'problem' => [
         'has_owner' => 'This installation has an owner already. Sign in instead.',
+        'plan_under_way' => 'A plan is worked out already. Wait until it is ready, or stop it.',
+        'plan_not_ready' => 'This plan is not ready yet.',
+        'plan_adopted_meanwhile' => 'Another plan was adopted meanwhile. Look at it before you choose this one.',
+        'plan_followed' => 'This plan is followed. Leave it first.',
         'too_many_tries' => 'Too many tries. Try again in {seconds, plural, one {a second} other {# seconds}}.',
         'wrong_password' => 'This address and password do not belong together.',
         'unreadable_key' => 'The header Idempotency-Key is unreadable or too long: {most} characters at most.',

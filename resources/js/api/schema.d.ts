@@ -934,6 +934,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPlans"];
+        put?: never;
+        /** @description It is worked out aside. */
+        post: operations["askForPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/lanes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The plan that is followed, or as things are. */
+        get: operations["showLanes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/plans/{plan}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPlan"];
+        put?: never;
+        post?: never;
+        delete: operations["deletePlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/plans/{plan}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The best found so far is kept. */
+        post: operations["stopPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/plans/{plan}/adoption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description It is followed from now on, and no other. */
+        put: operations["adoptPlan"];
+        post?: never;
+        /** @description The one before it is followed again. */
+        delete: operations["leavePlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pond-climates": {
         parameters: {
             query?: never;
@@ -1789,6 +1874,10 @@ export interface components {
             is_watched?: boolean;
             arrival_note?: string | null;
         };
+        AdoptionRequest: {
+            /** @description The plan that was followed when this one was looked at; null: none. */
+            instead_of: number | null;
+        };
         /** @description The steps of a job as the keeper wants them, in working order; usual ones that are not named are left out. None at all: as usual again. */
         ArrangementRequest: {
             steps: {
@@ -2182,6 +2271,31 @@ export interface components {
             /** @description Which of the sizes told apart, as they are called. */
             size?: string | null;
         };
+        PlanRequest: {
+            /**
+             * @description What matters most.
+             * @enum {string}
+             */
+            aim: "fewest-moves" | "least-cost" | "most-room" | "soonest-done";
+            months: number;
+            /** @description New homes may be proposed. */
+            may_build: boolean;
+            /** @description Who must be where, and when. */
+            locks: {
+                fish_id: number;
+                system_id: number;
+                /**
+                 * Format: date
+                 * @description Null: from today on.
+                 */
+                from: string | null;
+                /**
+                 * Format: date
+                 * @description The first day on which it need not be there; null: as far as is looked.
+                 */
+                until: string | null;
+            }[];
+        };
         PreparationRequest: {
             /**
              * Format: date
@@ -2524,6 +2638,23 @@ export interface components {
              * @description The day of the change.
              */
             on: string;
+        };
+        /** @description A time for which a rule is broken. */
+        BreachRow: {
+            fish_id: number;
+            name: string;
+            /** @description Key of the lane. */
+            system_key: string;
+            system: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description The first day on which it is not broken any more.
+             */
+            until: string;
+            days: number;
+            says: string;
         };
         /** @description A brood that is under way. */
         BroodSheet: {
@@ -3224,6 +3355,46 @@ export interface components {
              */
             smallest_mm: number;
         };
+        /** @description One fish in one lane. */
+        LaneBand: {
+            fish_id: number;
+            name: string;
+            count: number;
+            /** @description Its colour and mark. */
+            band: number;
+            /** @description Of the lane. */
+            key: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description Null: as far as is looked.
+             */
+            until: string | null;
+            /** @description Days from today; the low, likely and high share of the length up to which the home holds it; the likely length in millimetres. */
+            points: number[][];
+        };
+        /** @description A home along time. */
+        LaneRow: {
+            key: string;
+            /** @description Null: it must be built. */
+            system_id: number | null;
+            name: string;
+            /** @enum {string} */
+            kind: "tank" | "vat" | "pond";
+            /**
+             * Format: float
+             * @description From front to back, of its roomiest pool.
+             */
+            width_mm: number;
+            /**
+             * Format: date
+             * @description Null: it is there.
+             */
+            ready_from: string | null;
+            /** @description How full it is: days from today, and the shares of floor, water and filter that are used; null: the filter is not known. */
+            fills: (number | null)[][];
+        };
         /** @description The newest measured length. */
         LastLength: {
             /** Format: date */
@@ -3705,6 +3876,134 @@ export interface components {
             time_zone: string;
             /** @description ISO 4217; null: sums are said without it. */
             currency: string | null;
+        };
+        /** @description A move of a plan. */
+        PlanMoveRow: {
+            fish_id: number;
+            name: string;
+            /** @description Key of the lane. */
+            from_key: string;
+            from: string;
+            /** @description Key of the lane. */
+            to_key: string;
+            to: string;
+            /** @description Null: a home that must be built. */
+            to_id: number | null;
+            /** Format: date */
+            on: string;
+            /**
+             * Format: float
+             * @description Likely length on that day: a move by size is as good as one by date.
+             */
+            length_mm: number;
+            /**
+             * Format: date
+             * @description When it outgrows the home it leaves; null: not as far as is looked.
+             */
+            early: string | null;
+            /** Format: date */
+            likely: string | null;
+            /** Format: date */
+            late: string | null;
+            reasons: string[];
+            /** @description What must be done first, by day. */
+            prepare: components["schemas"]["PlanStepRow"][];
+            /** @description Who comes to the home it leaves. */
+            frees: string[];
+            /** @description Two or more change places on that day. */
+            waits_in_tub: boolean;
+        };
+        /** @description A home that a plan opens. */
+        PlanOpeningRow: {
+            /** @description Key of the lane. */
+            key: string;
+            name: string;
+            /**
+             * Format: date
+             * @description The day on which the first fish comes.
+             */
+            by: string;
+            /**
+             * Format: date
+             * @description The day on which to begin at the latest.
+             */
+            latest_start: string;
+            /**
+             * Format: float
+             * @description In the facility's money.
+             */
+            price: number;
+            for: string[];
+        };
+        /** @description Who goes where and when, along time. */
+        PlanPage: {
+            plan: components["schemas"]["PlanRow"] | null;
+            /** Format: date */
+            date: string;
+            /**
+             * Format: date
+             * @description The day after the last that is looked at.
+             */
+            horizon: string;
+            /** @description What comes first, and how good it is. */
+            sentences: string[];
+            /** @description Days out of rule of all fish together. */
+            days_out_of_rule: number;
+            /** @description The same if nothing but what is written down is done. */
+            days_without: number;
+            /** @description By day. */
+            moves: components["schemas"]["PlanMoveRow"][];
+            openings: components["schemas"]["PlanOpeningRow"][];
+            /** @description By day. */
+            breaches: components["schemas"]["BreachRow"][];
+            /** @description In walking order, homes to build at the end. */
+            lanes: components["schemas"]["LaneRow"][];
+            /** @description By fish and day. */
+            bands: components["schemas"]["LaneBand"][];
+        };
+        /** @description A plan among others. */
+        PlanRow: {
+            id: number;
+            /** @enum {string} */
+            aim: "fewest-moves" | "least-cost" | "most-room" | "soonest-done";
+            months: number;
+            may_build: boolean;
+            /** @enum {string} */
+            state: "waiting" | "solving" | "ready" | "failed";
+            /** @description It is to stop with the best found so far. */
+            is_stop_asked: boolean;
+            /** @description It is followed. */
+            is_adopted: boolean;
+            /**
+             * Format: float
+             * @description That it took, or has taken so far.
+             */
+            seconds: number | null;
+            /**
+             * Format: float
+             * @description While it is worked out: how near the best plan so far is to the proven bound, 0 to 1.
+             */
+            proven: number | null;
+            /** @description Why there is none. */
+            problem: string | null;
+            /** @description Of a plan that is ready. */
+            moves: number | null;
+            least_moves: number | null;
+        };
+        /** @description Something that must be done before a move. */
+        PlanStepRow: {
+            what: string;
+            /**
+             * Format: date
+             * @description The day on which to begin.
+             */
+            by: string;
+        };
+        /** @description The plans that there are, the newest first. */
+        Plans: {
+            plans: components["schemas"]["PlanRow"][];
+            /** @description The one that is followed; null: none. */
+            adopted_id: number | null;
         };
         /** @description The water of a pond through the year in a climate, as it would be typed. */
         PondClimateRow: {
@@ -9151,6 +9450,467 @@ export interface operations {
                 };
             };
             /** @description It did not join. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that there are. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plans"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askForPlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description Asked for. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description One is worked out already. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing to plan, or locks that contradict each other. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showLanes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who goes where and when. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who goes where and when; as things are while it is not ready. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanPage"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deletePlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone; one that was worked out stops. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is followed. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    stopPlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It will stop, or has. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    adoptPlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdoptionRequest"];
+            };
+        };
+        responses: {
+            /** @description It is followed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another plan was adopted meanwhile, or it is not ready. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Which plan it takes the place of is not said. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    leavePlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is not followed any more. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
             404: {
                 headers: {
                     [name: string]: unknown;

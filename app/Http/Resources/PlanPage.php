@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Facility\FacilitySnapshot;
+use App\Facility\PlanBook;
+use App\Models\Plan as Written;
+use App\Models\PlanState;
+use Biomegas\Facility\System;
+use Biomegas\Planning\Plan\Breach;
+use Biomegas\Planning\Plan\LaneStay;
+use Biomegas\Planning\Plan\Plan;
+use Biomegas\Planning\Plan\PlanMove;
+use Biomegas\Planning\Plan\PlanOpening;
+use Biomegas\Planning\Plan\PlanVerdict;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'Who goes where and when, along time.')]
+final readonly class PlanPage
+{
+    /** What is looked at while nothing is planned. */
+    private const USUAL_MONTHS = 24;
+
+    /**
+     * @param  list<string>  $sentences
+     * @param  list<PlanMoveRow>  $moves
+     * @param  list<PlanOpeningRow>  $openings
+     * @param  list<BreachRow>  $breaches
+     * @param  list<LaneRow>  $lanes
+     * @param  list<LaneBand>  $bands
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/PlanRow', nullable: true, description: 'Null: as things are, with the moves that are written down.')] public ?PlanRow $plan,
+        #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(format: 'date', description: 'The day after the last that is looked at.')] public string $horizon,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What comes first, and how good it is.')] public array $sentences,
+        #[OA\Property(description: 'Days out of rule of all fish together.')] public int $days_out_of_rule,
+        #[OA\Property(description: 'The same if nothing but what is written down is done.')] public int $days_without,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanMoveRow'), description: 'By day.')] public array $moves,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanOpeningRow'))] public array $openings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BreachRow'), description: 'By day.')] public array $breaches,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneRow'), description: 'In walking order, homes to build at the end.')] public array $lanes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneBand'), description: 'By fish and day.')] public array $bands,
+    ) {
+    }
+
+    public static function from(FacilitySnapshot $kept, ?Written $written): self
+    {
+        $book = new PlanBook($kept);
+        $asItIs = $book->asItIs($written->months ?? self::USUAL_MONTHS);
+        $plan = $written?->state === PlanState::Ready ? $book->describe($book->decision($written)) : $asItIs;
+
+        return self::of($kept, $written, $plan, $asItIs->daysOutOfRule());
+    }
+
+    private static function of(FacilitySnapshot $kept, ?Written $written, Plan $plan, int $without): self
+    {
+        $today = $kept->facility->date;
+
+        return new self(
+            $written === null ? null : PlanRow::from($written),
+            $today->toIso(), $plan->decision->horizon->toIso(),
+            $kept->says()->sayEach((new PlanVerdict($plan, $without, $written?->state === PlanState::Ready))->findings()),
+            $plan->daysOutOfRule(), $without,
+            array_map(fn (PlanMove $move): PlanMoveRow => PlanMoveRow::from($kept, $move), $plan->moves),
+            array_map(fn (PlanOpening $opening): PlanOpeningRow => PlanOpeningRow::from($kept, $opening), $plan->openings),
+            array_map(fn (Breach $breach): BreachRow => BreachRow::from($kept, $breach), $plan->breaches),
+            array_map(fn (System $system): LaneRow => LaneRow::from($system, $plan->lanes->fills[$system->key], $today), array_values($plan->lanes->systems)),
+            array_map(fn (LaneStay $stay): LaneBand => LaneBand::from($kept, $stay, $today), $plan->lanes->stays),
+        );
+    }
+}

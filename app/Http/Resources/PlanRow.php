@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Plan;
+use App\Models\PlanState;
+use Biomegas\Planning\Plan\Aim;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(description: 'A plan among others.')]
+final readonly class PlanRow
+{
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property(type: 'string', enum: Aim::class)] public Aim $aim,
+        #[OA\Property] public int $months,
+        #[OA\Property] public bool $may_build,
+        #[OA\Property(type: 'string', enum: PlanState::class)] public PlanState $state,
+        #[OA\Property(description: 'It is to stop with the best found so far.')] public bool $is_stop_asked,
+        #[OA\Property(description: 'It is followed.')] public bool $is_adopted,
+        #[OA\Property(description: 'That it took, or has taken so far.')] public ?float $seconds,
+        #[OA\Property(description: 'While it is worked out: how near the best plan so far is to the proven bound, 0 to 1.')] public ?float $proven,
+        #[OA\Property(description: 'Why there is none.')] public ?string $problem,
+        #[OA\Property(description: 'Of a plan that is ready.')] public ?int $moves,
+        #[OA\Property] public ?int $least_moves,
+    ) {
+    }
+
+    public static function from(Plan $plan): self
+    {
+        return new self(
+            $plan->id, $plan->aim, $plan->months, $plan->may_build, $plan->state, $plan->is_stop_asked, $plan->adopted_at !== null,
+            $plan->seconds === null ? null : round($plan->seconds, 1),
+            $plan->bound === null || $plan->objective === null ? null : round($plan->objective > 0.0 ? min(1.0, $plan->bound / $plan->objective) : 1.0, 3),
+            $plan->problem,
+            $plan->state === PlanState::Ready ? $plan->moves->count() : null,
+            $plan->least_moves,
+        );
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Facility\BuiltHomes;
+use App\Facility\FacilityReader;
+use App\Facility\Keys;
+use App\Facility\PlanBook;
+use App\Models\Plan;
+use App\Models\PlanState;
+use Biomegas\Facility\System;
+use Biomegas\Finding\Refusal;
+use Biomegas\Placement\Budget;
+use Biomegas\Planning\Plan\DecidedMove;
+use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\ProposedHomes;
+use Closure;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** Works a plan out, tells how far it is, and ends when it is asked to: with the best plan so far. */
+final class SolvePlan implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    /** Between two looks whether it was asked to stop. */
+    private const LOOK_SECONDS = 0.5;
+
+    public function __construct(private readonly int $plan, private readonly float $seconds)
+    {
+        $this->afterCommit();
+    }
+
+    public function handle(FacilityReader $reader): void
+    {
+        $plan = Plan::query()->find($this->plan);
+        if ($plan === null || ! $plan->state->isUnderWay()) {
+            return;
+        }
+        $plan->update(['state' => PlanState::Solving]);
+        $kept = $reader->read();
+        $book = new PlanBook($kept);
+        $from = hrtime(true);
+        $elapsed = fn (): float => (hrtime(true) - $from) / 1e9;
+        try {
+            $decision = $book->planner()->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, []);
+            $this->keep($plan, $decision, $elapsed());
+        } catch (Refusal $refusal) {
+            $plan->update(['state' => PlanState::Failed, 'problem' => $kept->says()->say($refusal->finding())]);
+        }
+    }
+
+    /** It could not be read, or the machine gave up. */
+    public function failed(?Throwable $because): void
+    {
+        Plan::query()->whereKey($this->plan)->update(['state' => PlanState::Failed]);
+    }
+
+    /**
+     * @param  Closure(): float  $elapsed
+     * @return Closure(): float without end once it is asked to stop
+     */
+    private function untilStopped(Plan $plan, Closure $elapsed): Closure
+    {
+        $looked = 0.0;
+        $isStopped = false;
+
+        return function () use ($plan, $elapsed, &$looked, &$isStopped): float {
+            $now = $elapsed();
+            if ($now - $looked >= self::LOOK_SECONDS) {
+                $looked = $now;
+                $isStopped = $isStopped || DB::table('plans')->where('id', $plan->id)->whereNull('deleted_at')->value('is_stop_asked') !== 0;
+            }
+
+            return $isStopped ? INF : $now;
+        };
+    }
+
+    /**
+     * @param  Closure(): float  $elapsed
+     * @return Closure(string, float, float): void
+     */
+    private function tell(Plan $plan, Closure $elapsed): Closure
+    {
+        $told = 0.0;
+
+        return function (string $what, float $cost, float $bound) use ($plan, $elapsed, &$told): void {
+            if (is_finite($cost) && $elapsed() - $told >= self::LOOK_SECONDS) {
+                $told = $elapsed();
+                DB::table('plans')->where('id', $plan->id)->update(['objective' => $cost, 'bound' => $bound, 'seconds' => $told]);
+            }
+        };
+    }
+
+    private function keep(Plan $plan, Decision $decision, float $seconds): void
+    {
+        DB::transaction(function () use ($plan, $decision, $seconds): void {
+            $plan->moves()->delete();
+            foreach ($decision->moves as $move) {
+                $plan->moves()->create(self::row($move));
+            }
+            $plan->update([
+                'state' => PlanState::Ready, 'seconds' => $seconds, 'horizon' => $decision->horizon->toIso(), 'objective' => $decision->objective,
+                'bound' => $decision->bound, 'least_moves' => $decision->leastMoves, 'staying' => array_map(Keys::id(...), $decision->staying),
+                'built' => array_map(fn (System $home): array => BuiltHomes::write($home), $decision->built),
+            ]);
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(DecidedMove $move): array
+    {
+        $place = fn (string $side, string $key): array => ProposedHomes::isProposed($key)
+            ? ["{$side}_built" => $key]
+            : ["{$side}_system_id" => Keys::id($key)];
+
+        return ['fish_id' => Keys::id($move->fish), ...$place('from', $move->from), ...$place('to', $move->to), 'on' => $move->on->toIso(), 'waits_in_tub' => $move->waitsInTub];
+    }
+}

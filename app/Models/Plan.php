@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Biomegas\Planning\Plan\Aim;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
+
+/**
+ * What was asked of a plan, how far it is, and what it decided.
+ *
+ * @property int $id
+ * @property Aim $aim
+ * @property int $months
+ * @property bool $may_build
+ * @property list<array{fish_id: int, system_id: int, from: string|null, until: string|null}> $locks
+ * @property PlanState $state
+ * @property bool $is_stop_asked
+ * @property float|null $seconds that it took
+ * @property string|null $problem why there is none
+ * @property string|null $horizon
+ * @property float|null $objective
+ * @property float|null $bound
+ * @property int|null $least_moves
+ * @property list<int> $staying fish that were let stay
+ * @property list<array<string, mixed>> $built homes, in the words of the scenario format
+ * @property Carbon|null $adopted_at null: it is not followed
+ * @property int|null $replaced_id
+ * @property int|null $user_id
+ * @property Carbon|null $created_at
+ * @property Collection<int, PlanMove> $moves
+ */
+final class Plan extends Model
+{
+    use SoftDeletes;
+
+    protected $casts = [
+        'aim' => Aim::class, 'state' => PlanState::class, 'may_build' => 'boolean', 'is_stop_asked' => 'boolean',
+        'locks' => 'array', 'staying' => 'array', 'built' => 'array', 'adopted_at' => 'datetime',
+    ];
+
+    protected $attributes = ['locks' => '[]', 'staying' => '[]', 'built' => '[]', 'is_stop_asked' => false];
+
+    /** @return HasMany<PlanMove, $this> in working order */
+    public function moves(): HasMany
+    {
+        return $this->hasMany(PlanMove::class)->orderBy('on')->orderBy('id');
+    }
+
+    public static function adopted(): ?self
+    {
+        return self::query()->whereNotNull('adopted_at')->latest('adopted_at')->first();
+    }
+}

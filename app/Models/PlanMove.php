@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A move that a plan decided on.
+ *
+ * @property int $id
+ * @property int $plan_id
+ * @property int $fish_id
+ * @property int|null $from_system_id
+ * @property int|null $to_system_id
+ * @property string|null $from_built
+ * @property string|null $to_built
+ * @property string $on
+ * @property bool $waits_in_tub
+ */
+final class PlanMove extends Model
+{
+    public $timestamps = false;
+
+    protected $casts = ['waits_in_tub' => 'boolean'];
+}
