@@ -11,6 +11,7 @@ import {
     fishListQuery,
     formerFishQuery,
     fishQuery,
+    lanesQuery,
     moveSheetQuery,
     companyQuery,
     movesQuery,
@@ -149,6 +150,14 @@ const moves = createRoute({
     loader: ({ context }) => ask(context.client.query(movesQuery)),
     component: lazyRouteComponent(() => import('./moves/MovesPage'), 'MovesPage'),
 })
+const plan = createRoute({
+    getParentRoute: () => root,
+    path: '/plan',
+    validateSearch: ({ plan }: Record<string, unknown>): { plan?: number } =>
+        typeof plan === 'number' && Number.isSafeInteger(plan) && plan > 0 ? { plan } : {},
+    loader: ({ context }) => ask(context.client.query(lanesQuery)),
+    component: lazyRouteComponent(() => import('./plan/PlanPage'), 'PlanPage'),
+})
 const company = createRoute({
     getParentRoute: () => root,
     path: '/company',
@@ -206,6 +215,7 @@ export const router = createRouter({
         tankCard,
         aggression,
         suitableSpecies,
+        plan,
         moves,
         company,
         moveSheet,

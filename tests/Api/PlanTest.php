@@ -56,7 +56,7 @@ final class PlanTest extends ApiTestCase
         $page = $this->getJson("/api/v1/plans/{$id}")->assertOk()->json();
         $this->assertSame('ready', $page['plan']['state']);
         $this->assertLessThan(0.2 * $page['days_without'], $page['days_out_of_rule']);
-        $this->assertLessThanOrEqual(count($page['moves']), $page['plan']['least_moves']);
+        $this->assertLessThanOrEqual(count($page['moves']), $page['plan']['figures']['least_moves']);
         foreach ($page['moves'] as $move) {
             $this->assertNotSame([], $move['reasons']);
             $this->assertGreaterThanOrEqual(self::TODAY, $move['on']);

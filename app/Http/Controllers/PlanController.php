@@ -45,9 +45,10 @@ final readonly class PlanController
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function index(): JsonResponse
     {
+        $kept = $this->reader->read();
         $plans = Plan::query()->with('moves')->latest('id')->limit(self::MOST + 1)->get();
 
-        return response()->json(new Plans(array_values($plans->map(PlanRow::from(...))->all()), Plan::adopted()?->id));
+        return response()->json(new Plans(array_values($plans->map(fn (Plan $plan): PlanRow => PlanRow::from($kept, $plan))->all()), Plan::adopted()?->id));
     }
 
     #[OA\Get(path: '/api/v1/lanes', operationId: 'showLanes', description: 'The plan that is followed, or as things are.')]
@@ -93,7 +94,7 @@ final readonly class PlanController
         Plan::query()->whereNull('adopted_at')->whereNotIn('id', Plan::query()->whereNull('adopted_at')->latest('id')->limit(self::MOST)->select('id'))->delete();
         SolvePlan::dispatch($plan->id, (float) config('plan.seconds'));
 
-        return response()->json(PlanRow::from($plan->refresh()), 201);
+        return response()->json(PlanRow::from($this->reader->read(), $plan->refresh()), 201);
     }
 
     #[OA\Post(path: '/api/v1/plans/{plan}/stop', operationId: 'stopPlan', description: 'The best found so far is kept.')]
@@ -134,7 +135,7 @@ final readonly class PlanController
             $plan->update(['adopted_at' => now(), 'replaced_id' => $followed?->id]);
         }
 
-        return response()->json(PlanRow::from($plan));
+        return response()->json(PlanRow::from($this->reader->read(), $plan));
     }
 
     #[OA\Delete(path: '/api/v1/plans/{plan}/adoption', operationId: 'leavePlan', description: 'The one before it is followed again.')]

@@ -60,7 +60,7 @@ final readonly class PlanPage
         $today = $kept->facility->date;
 
         return new self(
-            $written === null ? null : PlanRow::from($written),
+            $written === null ? null : PlanRow::from($kept, $written),
             $today->toIso(), $plan->decision->horizon->toIso(),
             $kept->says()->sayEach((new PlanVerdict($plan, $without, $written?->state === PlanState::Ready))->findings()),
             $plan->daysOutOfRule(), $without,

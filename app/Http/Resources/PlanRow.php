@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Facility\FacilitySnapshot;
+use App\Facility\PlanBook;
 use App\Models\Plan;
 use App\Models\PlanState;
 use Biomegas\Planning\Plan\Aim;
+use Biomegas\Planning\Plan\Plan as Read;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A plan among others.')]
@@ -23,20 +26,25 @@ final readonly class PlanRow
         #[OA\Property(description: 'That it took, or has taken so far.')] public ?float $seconds,
         #[OA\Property(description: 'While it is worked out: how near the best plan so far is to the proven bound, 0 to 1.')] public ?float $proven,
         #[OA\Property(description: 'Why there is none.')] public ?string $problem,
-        #[OA\Property(description: 'Of a plan that is ready.')] public ?int $moves,
-        #[OA\Property] public ?int $least_moves,
+        #[OA\Property(ref: '#/components/schemas/PlanFigures', nullable: true, description: 'Of a plan that is ready.')] public ?PlanFigures $figures,
     ) {
     }
 
-    public static function from(Plan $plan): self
+    public static function from(FacilitySnapshot $kept, Plan $plan): self
     {
         return new self(
             $plan->id, $plan->aim, $plan->months, $plan->may_build, $plan->state, $plan->is_stop_asked, $plan->adopted_at !== null,
             $plan->seconds === null ? null : round($plan->seconds, 1),
             $plan->bound === null || $plan->objective === null ? null : round($plan->objective > 0.0 ? min(1.0, $plan->bound / $plan->objective) : 1.0, 3),
             $plan->problem,
-            $plan->state === PlanState::Ready ? $plan->moves->count() : null,
-            $plan->least_moves,
+            $plan->state === PlanState::Ready ? PlanFigures::of(self::read($kept, $plan)) : null,
         );
+    }
+
+    private static function read(FacilitySnapshot $kept, Plan $plan): Read
+    {
+        $book = new PlanBook($kept);
+
+        return $book->describe($book->decision($plan));
     }
 }

@@ -9,17 +9,19 @@ export type Resource =
     | 'fish'
     | 'species'
     | 'moves'
+    | 'plans'
     | 'rulebook'
     | 'weigh-up'
     | 'calendar'
     | 'treatment-products'
 
 /** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
-const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'weigh-up']
+const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up']
 
 /** What a write to an address of the API changes, the first match counts. */
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/calendar/, ['calendar']],
+    [/^\/api\/v1\/plans$|\/stop$/, ['plans']],
     [/^\/api\/v1\/(session|owner)/, ['session']],
     [/^\/api\/v1\/(facility|demo)/, [...FACILITY, 'session', 'facility', 'species', 'rulebook']],
     [/^\/api\/v1\/watches\/\{watch\}\/take-out/, FACILITY],

@@ -264,3 +264,19 @@ export const countsQuery = (fish: number) =>
         queryKey: ['fish', fish, 'counts'],
         queryFn: () => read('/api/v1/fish/{fish}/counts', { fish }),
     })
+
+export const lanesQuery = queryOptions({
+    queryKey: ['plans', 'lanes'],
+    queryFn: () => read('/api/v1/lanes', {}),
+})
+
+export const plansQuery = queryOptions({
+    queryKey: ['plans'],
+    queryFn: () => read('/api/v1/plans', {}),
+})
+
+export const planQuery = (plan: number) =>
+    queryOptions({
+        queryKey: ['plans', plan],
+        queryFn: () => read('/api/v1/plans/{plan}', { plan }),
+    })

@@ -3877,6 +3877,31 @@ export interface components {
             /** @description ISO 4217; null: sums are said without it. */
             currency: string | null;
         };
+        /** @description What a plan comes to, to be held against others. */
+        PlanFigures: {
+            moves: number;
+            /** @description No plan that keeps as much does with fewer. */
+            least_moves: number;
+            /** @description Days out of rule of all fish together. */
+            days_out_of_rule: number;
+            /** @description Homes that it opens. */
+            openings: number;
+            /**
+             * Format: float
+             * @description Of all that it opens, in the facility's money.
+             */
+            price: number;
+            /**
+             * Format: date
+             * @description The day on which to begin with the first of them at the latest.
+             */
+            latest_start: string | null;
+            /**
+             * Format: date
+             * @description The day of the last move.
+             */
+            done_by: string | null;
+        };
         /** @description A move of a plan. */
         PlanMoveRow: {
             fish_id: number;
@@ -3986,9 +4011,7 @@ export interface components {
             proven: number | null;
             /** @description Why there is none. */
             problem: string | null;
-            /** @description Of a plan that is ready. */
-            moves: number | null;
-            least_moves: number | null;
+            figures: components["schemas"]["PlanFigures"] | null;
         };
         /** @description Something that must be done before a move. */
         PlanStepRow: {

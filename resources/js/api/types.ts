@@ -2,6 +2,14 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type PlanPage = Schemas['PlanPage']
+export type PlanRow = Schemas['PlanRow']
+export type PlanFigures = Schemas['PlanFigures']
+export type PlanMove = Schemas['PlanMoveRow']
+export type LaneRow = Schemas['LaneRow']
+export type LaneBand = Schemas['LaneBand']
+export type Breach = Schemas['BreachRow']
+export type Aim = Schemas['PlanRow']['aim']
 export type UnreadableRow = Schemas['UnreadableRowSheet']
 export type AheadLength = Schemas['AheadLength']
 export type Band = Schemas['Band']

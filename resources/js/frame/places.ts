@@ -1,7 +1,7 @@
 import { messages } from '../messages'
 
 interface Place {
-    to: '/' | '/fish' | '/systems' | '/moves' | '/company' | '/weigh-up' | '/species' | '/rulebook'
+    to: '/' | '/fish' | '/systems' | '/plan' | '/moves' | '/company' | '/weigh-up' | '/species' | '/rulebook'
     letter: string
     word: string
     /** In the room, at the desk, or on the shelf: the stretches of the tape. */
@@ -13,6 +13,7 @@ export const places: readonly Place[] = [
     { to: '/', letter: 'T', word: messages.frame.places.today, stretch: 'room' },
     { to: '/fish', letter: 'F', word: messages.frame.places.fish, stretch: 'room' },
     { to: '/systems', letter: 'S', word: messages.frame.places.systems, stretch: 'room' },
+    { to: '/plan', letter: 'P', word: messages.frame.places.plan, stretch: 'desk' },
     { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
     { to: '/company', letter: 'C', word: messages.frame.places.company, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },

@@ -5,6 +5,7 @@ export const frame = {
         today: 'Today',
         fish: 'Fish',
         systems: 'Systems',
+        plan: 'Plan',
         moves: 'Moves',
         company: 'Company',
         weighUp: 'Weigh up',

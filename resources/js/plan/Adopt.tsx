@@ -1,0 +1,70 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import type { PlanRow } from '../api/types'
+import { write } from '../api/client'
+import { useWrite } from '../log/useWrite'
+import { planWords } from '../messages/plan'
+
+const words = planWords.adopt
+
+/** Follow the plan that is seen, or follow it no more; both with a way back. */
+export function Adopt({
+    plan,
+    followed,
+    onGone,
+}: {
+    plan: PlanRow
+    followed: number | null
+    onGone: () => void
+}) {
+    const adopt = useWrite(
+        'PUT',
+        '/api/v1/plans/{plan}/adoption',
+        { plan: plan.id },
+        {
+            notice: () => words.adopted,
+            undo: () => write('DELETE', '/api/v1/plans/{plan}/adoption', { plan: plan.id }),
+        },
+    )
+    const leave = useWrite(
+        'DELETE',
+        '/api/v1/plans/{plan}/adoption',
+        { plan: plan.id },
+        {
+            notice: () => words.left,
+            undo: () =>
+                write('PUT', '/api/v1/plans/{plan}/adoption', { plan: plan.id }, { instead_of: null }),
+        },
+    )
+    const remove = useWrite(
+        'DELETE',
+        '/api/v1/plans/{plan}',
+        { plan: plan.id },
+        { notice: () => words.removed, onDone: onGone },
+    )
+    const error = adopt.error ?? leave.error ?? remove.error
+    return (
+        <Box display="flex" flexDirection="column" gap="10px" alignItems="flex-start" className="no-print">
+            {plan.is_adopted ? (
+                <Button onClick={() => leave.save(undefined)}>{words.leave}</Button>
+            ) : (
+                <Box display="flex" gap="10px" flexWrap="wrap">
+                    <Button
+                        variant="solid"
+                        disabled={adopt.isSaving}
+                        onClick={() => adopt.save({ instead_of: followed })}
+                    >
+                        {words.adopt}
+                    </Button>
+                    <Button variant="plain" onClick={() => remove.save(undefined)}>
+                        {words.remove}
+                    </Button>
+                </Box>
+            )}
+            {error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {error}
+                </chakra.p>
+            )}
+        </Box>
+    )
+}

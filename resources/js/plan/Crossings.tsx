@@ -1,0 +1,113 @@
+import type { LaneBand, PlanMove } from '../api/types'
+import { SurveyMark } from '../drawing/SurveyMark'
+import { bandInk, ink } from '../theme/tokens'
+import { daysBetween, shortDay } from '../units/day'
+import type { X } from './Lane'
+import type { Lane } from './layout'
+import { heightOf, shareOn } from './layout'
+
+interface Props {
+    moves: readonly PlanMove[]
+    bands: readonly LaneBand[]
+    lanes: readonly Lane[]
+    x: X
+    today: string
+}
+
+const STEP = 54
+
+/** Moves as bands that cross from lane to lane: filled where one leaves, hollow where it arrives; before them what must be done first. */
+export function Crossings({ moves, bands, lanes, x, today }: Props) {
+    const dated = new Map<string, number>()
+    return (
+        <g>
+            {moves.map((move) => {
+                const day = daysBetween(today, move.on)
+                const ends = endsOf(move, day, bands, lanes)
+                if (ends === null) {
+                    return null
+                }
+                const { left, arrived, from, to, band } = ends
+                const [y1, y2] = [
+                    heightOf(shareOn(left, day, 2), from),
+                    heightOf(shareOn(arrived, day, 2), to),
+                ]
+                const at = x(day)
+                const near = `${to.row.key} ${Math.round(at / STEP)}`
+                const isFirst = !dated.has(near)
+                dated.set(near, at)
+                return (
+                    <g key={`${move.fish_id} ${move.on}`}>
+                        <path d={`M${at} ${y1}V${y2}`} stroke={ink('paper')} strokeWidth={8} />
+                        <path d={`M${at} ${y1}V${y2}`} stroke={bandInk(band)} strokeWidth={3.4} />
+                        <SurveyMark band={band} x={at} y={y1} r={6} />
+                        <SurveyMark band={band} x={at} y={y2} r={6} hollow />
+                        {isFirst && (
+                            <text
+                                x={at + 7}
+                                y={to.top - 3}
+                                fontSize="13.5"
+                                fontWeight={700}
+                                fill={ink('ink')}
+                                paintOrder="stroke"
+                                stroke={ink('paper')}
+                                strokeWidth={4}
+                            >
+                                {shortDay(move.on, today)}
+                            </text>
+                        )}
+                        <Preparing move={move} lane={to} x={x} today={today} />
+                    </g>
+                )
+            })}
+        </g>
+    )
+}
+
+function endsOf(move: PlanMove, day: number, bands: readonly LaneBand[], lanes: readonly Lane[]) {
+    const own = bands.filter((band) => band.fish_id === move.fish_id)
+    const left = own.find((band) => band.key === move.from_key && (band.points.at(-1)?.[0] ?? -1) === day)
+    const arrived = own.find((band) => band.key === move.to_key && (band.points[0]?.[0] ?? -1) === day)
+    const [from, to] = [move.from_key, move.to_key].map((key) => lanes.find(({ row }) => row.key === key))
+    return left === undefined || arrived === undefined || from === undefined || to === undefined
+        ? null
+        : { left, arrived, from, to, band: left.band }
+}
+
+/** A thin row before the move: a stroke for each step, the first in words. */
+function Preparing({ move, lane, x, today }: { move: PlanMove; lane: Lane; x: X; today: string }) {
+    const first = move.prepare[0]
+    if (first === undefined) {
+        return null
+    }
+    const y = lane.top - 7
+    const days = move.prepare.map(({ by }) => x(Math.max(0, daysBetween(today, by))))
+    const begin = Math.min(...days)
+    const end = x(daysBetween(today, move.on))
+    return (
+        <g>
+            <path d={`M${begin} ${y}H${end}`} stroke={ink('ink')} strokeWidth={1} />
+            {days.map((at, i) => (
+                <path
+                    key={i}
+                    d={`M${at - 3} ${y + 4}L${at + 3} ${y - 4}`}
+                    stroke={ink('ink')}
+                    strokeWidth={1.3}
+                />
+            ))}
+            {end - begin > 8 * first.what.length + 20 && (
+                <text
+                    x={begin + 8}
+                    y={y - 5}
+                    fontSize="13.5"
+                    fill={ink('ink')}
+                    paintOrder="stroke"
+                    stroke={ink('paper')}
+                    strokeWidth={4}
+                >
+                    {first.what}
+                </text>
+            )}
+        </g>
+    )
+}

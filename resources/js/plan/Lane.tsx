@@ -1,0 +1,196 @@
+import type { Breach, LaneBand } from '../api/types'
+import { polyline, tornEdge } from '../drawing/geometry'
+import { SurveyMark } from '../drawing/SurveyMark'
+import { bandInk, ink } from '../theme/tokens'
+import { daysBetween } from '../units/day'
+import type { Lane as LaneShape } from './layout'
+import { FILL, heightOf, nameOf, placeNames } from './layout'
+
+export type X = (day: number) => number
+
+interface Props {
+    lane: LaneShape
+    bands: readonly LaneBand[]
+    breaches: readonly Breach[]
+    x: X
+    end: number
+    today: string
+}
+
+/** One home along time: water, its bands from the thickest to the thinnest, what swells past, and how full it is. */
+export function Lane({ lane, bands, breaches, x, end, today }: Props) {
+    const { top, floor, row } = lane
+    const from = row.ready_from === null ? x(0) : x(daysBetween(today, row.ready_from))
+    const thickest = [...bands].sort((a, b) => most(b) - most(a))
+    return (
+        <g>
+            <rect x={from} y={top} width={Math.max(0, end - from)} height={floor - top} fill={ink('water')} />
+            {row.ready_from !== null && (
+                <rect
+                    x={x(0)}
+                    y={top}
+                    width={Math.max(0, from - x(0))}
+                    height={floor - top}
+                    fill="url(#hatch-ground)"
+                    opacity={0.5}
+                />
+            )}
+            {thickest.map((band) => (
+                <Band key={`${band.fish_id} ${band.from}`} band={band} lane={lane} x={x} />
+            ))}
+            {lane.isCut ? (
+                <path
+                    d={polyline(tornEdge(x(0), end, top, 9))}
+                    fill="none"
+                    stroke={ink('ink')}
+                    strokeWidth={1.4}
+                />
+            ) : (
+                <path d={`M${x(0)} ${top}H${end}`} stroke={ink('ink')} strokeWidth={2.2} />
+            )}
+            <path d={`M${x(0)} ${floor}H${end}`} stroke={ink('ink')} strokeWidth={1.2} />
+            <Fill lane={lane} x={x} />
+            <Swelling breaches={breaches} lane={lane} x={x} today={today} end={end} />
+            {placeNames(bands, lane, x).map(({ band, x: at, y }) => (
+                <g key={`${band.fish_id} ${band.from}`}>
+                    <SurveyMark band={band.band} x={at + 6} y={y} r={5} />
+                    <text
+                        x={at + 16}
+                        y={y + 5}
+                        fontSize="14.5"
+                        fontWeight={700}
+                        fill={ink('ink')}
+                        paintOrder="stroke"
+                        stroke={ink('water')}
+                        strokeWidth={4}
+                    >
+                        {nameOf(band)}
+                    </text>
+                </g>
+            ))}
+        </g>
+    )
+}
+
+const most = (band: LaneBand): number => Math.max(0, ...band.points.map((point) => point[2] ?? 0))
+
+/** From the floor up to what the fish needs; early to late as a fading edge. */
+function Band({ band, lane, x }: { band: LaneBand; lane: LaneShape; x: X }) {
+    const at = (which: 1 | 2 | 3): string[] =>
+        band.points.map((point) => `${x(point[0] ?? 0)} ${heightOf(point[which] ?? 0, lane)}`)
+    const days = band.points.map((point) => x(point[0] ?? 0))
+    const [first, last] = [days[0] ?? 0, days.at(-1) ?? 0]
+    const colour = bandInk(band.band)
+    return (
+        <g>
+            <path
+                d={`M${first} ${lane.floor}L${at(2).join('L')}L${last} ${lane.floor}Z`}
+                fill={colour}
+                opacity={0.13}
+            />
+            <path d={`M${at(3).join('L')}L${at(1).reverse().join('L')}Z`} fill={colour} opacity={0.22} />
+            <path
+                d={`M${at(2).join('L')}`}
+                fill="none"
+                stroke={colour}
+                strokeWidth={2.6}
+                strokeLinejoin="round"
+            />
+        </g>
+    )
+}
+
+/** Floor, water and filter, whichever is fullest; hatched where it is too full. */
+function Fill({ lane: { row, floor }, x }: { lane: LaneShape; x: X }) {
+    const fullest = row.fills.map(
+        ([day, bottom, water, filter]) =>
+            [x(day ?? 0), Math.max(bottom ?? 0, water ?? 0, filter ?? 0)] as const,
+    )
+    const first = fullest[0]?.[0] ?? 0
+    const last = fullest.at(-1)?.[0] ?? 0
+    const y = (share: number): number => floor + 2 + FILL * (1 - Math.min(1, share))
+    return (
+        <g>
+            <path
+                d={`M${first} ${floor + 2 + FILL}L${fullest.map(([at, share]) => `${at} ${y(share)}`).join('L')}L${last} ${floor + 2 + FILL}Z`}
+                fill={ink('done')}
+                opacity={0.55}
+            />
+            <path d={`M${first} ${floor + 2 + FILL}H${last}`} stroke={ink('edge')} strokeWidth={0.8} />
+            {fullest.map(([at, share], i) => {
+                const next = fullest[i + 1]
+                return share > 1 && next !== undefined ? (
+                    <rect
+                        key={at}
+                        x={at}
+                        y={floor + 1}
+                        width={next[0] - at}
+                        height={FILL + 2}
+                        fill="url(#hatch-close)"
+                    />
+                ) : null
+            })}
+        </g>
+    )
+}
+
+/** What is out of rule there, in words, above the edge of the lane. */
+function Swelling({
+    breaches,
+    lane,
+    x,
+    today,
+    end,
+}: {
+    breaches: readonly Breach[]
+    lane: LaneShape
+    x: X
+    today: string
+    end: number
+}) {
+    const spans = breaches.map((breach) => ({
+        breach,
+        from: x(daysBetween(today, breach.from)),
+        to: Math.min(end, x(daysBetween(today, breach.until))),
+    }))
+    let free = -Infinity
+    return (
+        <g>
+            {spans.map(({ breach, from, to }) => (
+                <rect
+                    key={`${breach.fish_id} ${breach.from}`}
+                    x={from}
+                    y={lane.top - 8}
+                    width={Math.max(2, to - from)}
+                    height={7}
+                    fill="url(#hatch-over)"
+                >
+                    <title>{`${breach.name}: ${breach.says}`}</title>
+                </rect>
+            ))}
+            {spans.map(({ breach, from }) => {
+                const at = Math.max(from, x(0) + 2)
+                const width = 8 * breach.name.length + 12
+                if (at < free || at + width > end) {
+                    return null
+                }
+                free = at + width
+                return (
+                    <text
+                        key={`${breach.fish_id} ${breach.from}`}
+                        x={at}
+                        y={lane.top - 11}
+                        fontSize="13.5"
+                        fontWeight={700}
+                        fill={ink('over')}
+                        paintOrder="stroke"
+                        stroke={ink('paper')}
+                        strokeWidth={4}
+                    >
+                        {breach.name}
+                    </text>
+                )
+            })}
+        </g>
+    )
+}
