@@ -19,6 +19,7 @@ export const PAGES = [
     '/systems/1/card',
     '/systems/3/company',
     '/systems/new',
+    '/plan',
     '/moves',
     '/moves/1',
     '/company',

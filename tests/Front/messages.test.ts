@@ -7,6 +7,7 @@ import { brood } from '../../resources/js/messages/en/brood'
 import { company } from '../../resources/js/messages/en/company'
 import { group } from '../../resources/js/messages/en/group'
 import { losses } from '../../resources/js/messages/en/losses'
+import { plan } from '../../resources/js/messages/en/plan'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
@@ -31,6 +32,7 @@ const texts = textsOf({
     company,
     group,
     losses,
+    plan,
     rulebook,
     species,
     steps,

@@ -1,9 +1,9 @@
-import { Box, Button, Table, chakra } from '@chakra-ui/react'
-import type { PlanRow } from '../api/types'
+import { Box, Button, Table } from '@chakra-ui/react'
+import type { PlanFigures, PlanRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { planWords } from '../messages/plan'
-import { longDay } from '../units/day'
+import { shortDay } from '../units/day'
 import { money } from '../units/money'
 
 const words = planWords.compare
@@ -18,7 +18,6 @@ export function Compare({
     seen: number | null
     onSee: (plan: number | null) => void
 }) {
-    const { today, currency } = useKeeper()
     return (
         <Section title={words.title}>
             <Box overflowX="auto">
@@ -39,49 +38,12 @@ export function Compare({
                     </Table.Header>
                     <Table.Body>
                         {plans.map((plan) => (
-                            <Table.Row key={plan.id}>
-                                <Table.Cell>
-                                    <Button
-                                        variant="plain"
-                                        aria-pressed={seen === plan.id}
-                                        onClick={() => onSee(plan.id)}
-                                        aria-label={words.look({ name: planWords.aims[plan.aim] })}
-                                    >
-                                        {planWords.aims[plan.aim]}
-                                    </Button>
-                                    {plan.is_adopted && (
-                                        <chakra.span fontWeight={700}> {words.followed}</chakra.span>
-                                    )}
-                                </Table.Cell>
-                                {plan.figures === null ? (
-                                    <Table.Cell colSpan={5}>
-                                        {plan.problem ??
-                                            (plan.state === 'failed'
-                                                ? planWords.ask.failed
-                                                : planWords.ask.begun)}
-                                    </Table.Cell>
-                                ) : (
-                                    <>
-                                        <Table.Cell>{plan.figures.moves}</Table.Cell>
-                                        <Table.Cell>{plan.figures.days_out_of_rule}</Table.Cell>
-                                        <Table.Cell whiteSpace="nowrap">
-                                            {plan.figures.openings === 0
-                                                ? words.none
-                                                : `${plan.figures.openings}, ${money(plan.figures.price, currency)}`}
-                                        </Table.Cell>
-                                        <Table.Cell whiteSpace="nowrap">
-                                            {plan.figures.latest_start === null
-                                                ? ''
-                                                : longDay(plan.figures.latest_start, today)}
-                                        </Table.Cell>
-                                        <Table.Cell whiteSpace="nowrap">
-                                            {plan.figures.done_by === null
-                                                ? ''
-                                                : longDay(plan.figures.done_by, today)}
-                                        </Table.Cell>
-                                    </>
-                                )}
-                            </Table.Row>
+                            <Row
+                                key={plan.id}
+                                plan={plan}
+                                isSeen={seen === plan.id}
+                                onSee={() => onSee(plan.id)}
+                            />
                         ))}
                     </Table.Body>
                 </Table.Root>
@@ -95,4 +57,46 @@ export function Compare({
             )}
         </Section>
     )
+}
+
+function Row({ plan, isSeen, onSee }: { plan: PlanRow; isSeen: boolean; onSee: () => void }) {
+    const name = planWords.aims[plan.aim]
+    return (
+        <Table.Row>
+            <Table.Cell>
+                <Button
+                    variant="plain"
+                    aria-pressed={isSeen}
+                    onClick={onSee}
+                    aria-label={words.look({ name })}
+                >
+                    {name}
+                </Button>
+                {plan.is_adopted && <b> {words.followed}</b>}
+            </Table.Cell>
+            {plan.figures === null ? (
+                <Table.Cell colSpan={5}>
+                    {plan.problem ?? (plan.state === 'failed' ? planWords.ask.failed : planWords.ask.begun)}
+                </Table.Cell>
+            ) : (
+                <FigureCells figures={plan.figures} />
+            )}
+        </Table.Row>
+    )
+}
+
+function FigureCells({ figures }: { figures: PlanFigures }) {
+    const { today, currency } = useKeeper()
+    const day = (on: string | null): string => (on === null ? words.none : shortDay(on, today))
+    return [
+        String(figures.moves),
+        String(figures.days_out_of_rule),
+        figures.openings === 0 ? words.none : `${figures.openings}, ${money(figures.price, currency)}`,
+        day(figures.latest_start),
+        day(figures.done_by),
+    ].map((text, i) => (
+        <Table.Cell key={i} whiteSpace="nowrap">
+            {text}
+        </Table.Cell>
+    ))
 }

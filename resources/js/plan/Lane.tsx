@@ -8,6 +8,11 @@ import { FILL, heightOf, nameOf, placeNames } from './layout'
 
 export type X = (day: number) => number
 
+/** Letters that lie upon lines keep a rim of the ground. */
+export const LETTERING = { fontWeight: 700, paintOrder: 'stroke', strokeWidth: 4 } as const
+
+const LETTER = 8
+
 interface Props {
     lane: LaneShape
     bands: readonly LaneBand[]
@@ -50,24 +55,7 @@ export function Lane({ lane, bands, breaches, x, end, today }: Props) {
             )}
             <path d={`M${x(0)} ${floor}H${end}`} stroke={ink('ink')} strokeWidth={1.2} />
             <Fill lane={lane} x={x} />
-            <Swelling breaches={breaches} lane={lane} x={x} today={today} end={end} />
-            {placeNames(bands, lane, x).map(({ band, x: at, y }) => (
-                <g key={`${band.fish_id} ${band.from}`}>
-                    <SurveyMark band={band.band} x={at + 6} y={y} r={5} />
-                    <text
-                        x={at + 16}
-                        y={y + 5}
-                        fontSize="14.5"
-                        fontWeight={700}
-                        fill={ink('ink')}
-                        paintOrder="stroke"
-                        stroke={ink('water')}
-                        strokeWidth={4}
-                    >
-                        {nameOf(band)}
-                    </text>
-                </g>
-            ))}
+            <Swollen breaches={breaches} lane={lane} x={x} today={today} end={end} />
         </g>
     )
 }
@@ -134,63 +122,77 @@ function Fill({ lane: { row, floor }, x }: { lane: LaneShape; x: X }) {
     )
 }
 
-/** What is out of rule there, in words, above the edge of the lane. */
-function Swelling({
-    breaches,
-    lane,
-    x,
-    today,
-    end,
-}: {
-    breaches: readonly Breach[]
-    lane: LaneShape
-    x: X
-    today: string
-    end: number
-}) {
-    const spans = breaches.map((breach) => ({
+type SpanProps = Pick<Props, 'breaches' | 'lane' | 'x' | 'today' | 'end'>
+
+const spansOf = ({ breaches, x, today, end }: SpanProps) =>
+    breaches.map((breach) => ({
         breach,
         from: x(daysBetween(today, breach.from)),
         to: Math.min(end, x(daysBetween(today, breach.until))),
     }))
-    let free = -Infinity
+
+/** What is out of rule there swells past the edge of the lane, hatched. */
+function Swollen(props: SpanProps) {
+    return spansOf(props).map(({ breach, from, to }) => (
+        <rect
+            key={`${breach.fish_id} ${breach.from}`}
+            x={from}
+            y={props.lane.top - 8}
+            width={Math.max(2, to - from)}
+            height={7}
+            fill="url(#hatch-over)"
+        >
+            <title>{`${breach.name}: ${breach.says}`}</title>
+        </rect>
+    ))
+}
+
+/** The names in a lane and above it, over everything that crosses. */
+export function LaneNames(props: Props) {
+    const { lane, bands, x } = props
     return (
         <g>
-            {spans.map(({ breach, from, to }) => (
-                <rect
-                    key={`${breach.fish_id} ${breach.from}`}
-                    x={from}
-                    y={lane.top - 8}
-                    width={Math.max(2, to - from)}
-                    height={7}
-                    fill="url(#hatch-over)"
-                >
-                    <title>{`${breach.name}: ${breach.says}`}</title>
-                </rect>
-            ))}
-            {spans.map(({ breach, from }) => {
-                const at = Math.max(from, x(0) + 2)
-                const width = 8 * breach.name.length + 12
-                if (at < free || at + width > end) {
-                    return null
-                }
-                free = at + width
-                return (
+            {placeNames(bands, lane, x).map(({ band, x: at, y }) => (
+                <g key={`${band.fish_id} ${band.from}`}>
+                    <SurveyMark band={band.band} x={at + 6} y={y} r={5} />
                     <text
-                        key={`${breach.fish_id} ${breach.from}`}
-                        x={at}
-                        y={lane.top - 11}
-                        fontSize="13.5"
-                        fontWeight={700}
-                        fill={ink('over')}
-                        paintOrder="stroke"
-                        stroke={ink('paper')}
-                        strokeWidth={4}
+                        {...LETTERING}
+                        x={at + 16}
+                        y={y + 5}
+                        fontSize="14.5"
+                        fill={ink('ink')}
+                        stroke={ink('water')}
                     >
-                        {breach.name}
+                        {nameOf(band)}
                     </text>
-                )
-            })}
+                </g>
+            ))}
+            {clearOf(spansOf(props), props).map(({ breach, at }) => (
+                <text
+                    {...LETTERING}
+                    key={`${breach.fish_id} ${breach.from}`}
+                    x={at}
+                    y={lane.top - 11}
+                    fontSize="14"
+                    fill={ink('over')}
+                    stroke={ink('paper')}
+                >
+                    {breach.name}
+                </text>
+            ))}
         </g>
     )
+}
+
+/** Those names that do not lie upon one before. */
+function clearOf(spans: ReturnType<typeof spansOf>, { x, end }: SpanProps): { breach: Breach; at: number }[] {
+    const clear: { breach: Breach; at: number; free: number }[] = []
+    for (const { breach, from } of spans) {
+        const at = Math.max(from, x(0) + 4)
+        const free = at + LETTER * breach.name.length + 12
+        if (at >= (clear.at(-1)?.free ?? 0) && free <= end) {
+            clear.push({ breach, at, free })
+        }
+    }
+    return clear
 }

@@ -1,4 +1,4 @@
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { scaleUtc } from 'd3-scale'
 import { useMemo, useRef, useState } from 'react'
 import type { PlanPage } from '../api/types'
@@ -6,11 +6,11 @@ import { useWidth } from '../frame/useWidth'
 import { planWords } from '../messages/plan'
 import { ink } from '../theme/tokens'
 import { addDays, longDay, toTime } from '../units/day'
-import { metres } from '../units/length'
+import { projected, unitOf } from '../units/length'
 import { tickLabel } from '../units/ticks'
 import type { UnitSystem } from '../api/types'
 import { Crossings } from './Crossings'
-import { Lane } from './Lane'
+import { Lane, LaneNames } from './Lane'
 import type { Lane as LaneShape } from './layout'
 import { LEFT, RIGHT, bandsIn, layOut, nameOf } from './layout'
 import { saveSvg } from './saveSvg'
@@ -31,10 +31,12 @@ interface Props {
     /** Days from today. */
     day: number
     onRead: (day: number, key: string | null) => void
+    /** What can be done with the plan, before how it is shown. */
+    children?: React.ReactNode
 }
 
 /** Every home a lane along time, as high as it is wide; every fish a band in it. */
-export function Lanes({ page, units, day, onRead }: Props) {
+export function Lanes({ page, units, day, onRead, children }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [zoom, setZoom] = useState<Zoom>('all')
     const drawing = useRef<SVGSVGElement>(null)
@@ -46,24 +48,28 @@ export function Lanes({ page, units, day, onRead }: Props) {
         <Box ref={box} minHeight={`${layout.height}px`}>
             <Box
                 display="flex"
-                gap="6px"
+                gap="6px 20px"
                 alignItems="center"
                 flexWrap="wrap"
                 paddingTop="8px"
-                role="group"
-                aria-label={words.zoom}
                 className="no-print"
             >
-                {(Object.keys(ZOOMS) as Zoom[]).map((one) => (
-                    <Button
-                        key={one}
-                        aria-pressed={one === zoom}
-                        variant={one === zoom ? 'solid' : 'outline'}
-                        onClick={() => setZoom(one)}
-                    >
-                        {words[one]}
-                    </Button>
-                ))}
+                {children}
+                <Box display="flex" gap="6px" role="group" aria-label={words.zoom}>
+                    {(Object.keys(ZOOMS) as Zoom[]).map((one) => (
+                        <Button
+                            key={one}
+                            aria-pressed={one === zoom}
+                            variant="outline"
+                            css={{
+                                '&[aria-pressed=true]': { background: 'fresh', textDecoration: 'underline' },
+                            }}
+                            onClick={() => setZoom(one)}
+                        >
+                            {words[one]}
+                        </Button>
+                    ))}
+                </Box>
                 <Button
                     variant="plain"
                     onClick={() => drawing.current !== null && saveSvg(drawing.current, words.fileName)}
@@ -102,6 +108,9 @@ export function Lanes({ page, units, day, onRead }: Props) {
                     </Box>
                 </Box>
             )}
+            <chakra.p color="ink2" fontSize="15px">
+                {planWords.comment}
+            </chakra.p>
         </Box>
     )
 }
@@ -131,12 +140,12 @@ function Labels({
                         />
                     )}
                     <text x={4} y={(top + floor) / 2 - 1} fontSize="15.5" fontWeight={700} fill={ink('ink')}>
-                        {short(row.name, width)}
+                        {short(row.system_id === null ? words.newKinds[row.kind] : row.name, width)}
                     </text>
                     <text x={4} y={(top + floor) / 2 + 15} fontSize="13.5" fill={ink('ink2')}>
                         {row.ready_from === null
                             ? words[isCut ? 'cut' : row.kind === 'vat' ? 'across' : 'wide']({
-                                  width: metres(row.width_mm, units),
+                                  width: projected(row.width_mm, unitOf(units)),
                               })
                             : words.ready({ day: longDay(row.ready_from, today) })}
                     </text>
@@ -177,8 +186,16 @@ function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
         const y = event.clientY - corner.top
         onRead(at, layout.lanes.find(({ top, floor }) => y >= top - 16 && y <= floor + 12)?.row.key ?? null)
     }
-    const drawn = useMemo(
-        () => (
+    const drawn = useMemo(() => {
+        const perLane = layout.lanes.map((lane) => ({
+            lane,
+            bands: bandsIn(page, lane.row.key),
+            breaches: page.breaches.filter(({ system_key }) => system_key === lane.row.key),
+            x: (at: number): number => LEFT + at * perDay,
+            end: LEFT + layout.days * perDay,
+            today: page.date,
+        }))
+        return (
             <>
                 <Axis
                     today={page.date}
@@ -186,16 +203,8 @@ function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
                     x={(at) => LEFT + at * perDay}
                     height={layout.height}
                 />
-                {layout.lanes.map((lane) => (
-                    <Lane
-                        key={lane.row.key}
-                        lane={lane}
-                        bands={bandsIn(page, lane.row.key)}
-                        breaches={page.breaches.filter(({ system_key }) => system_key === lane.row.key)}
-                        x={(at) => LEFT + at * perDay}
-                        end={LEFT + layout.days * perDay}
-                        today={page.date}
-                    />
+                {perLane.map((props) => (
+                    <Lane key={props.lane.row.key} {...props} />
                 ))}
                 <Crossings
                     moves={page.moves}
@@ -204,10 +213,12 @@ function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
                     x={(at) => LEFT + at * perDay}
                     today={page.date}
                 />
+                {perLane.map((props) => (
+                    <LaneNames key={props.lane.row.key} {...props} />
+                ))}
             </>
-        ),
-        [page, layout, perDay],
-    )
+        )
+    }, [page, layout, perDay])
     return (
         <svg
             ref={ref}

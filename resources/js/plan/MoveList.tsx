@@ -64,13 +64,14 @@ function Move({ move, page, units }: { move: PlanMove; page: PlanPage; units: Un
             {move.prepare.length > 0 && (
                 <chakra.details>
                     <chakra.summary cursor="pointer" minHeight="44px" display="list-item" paddingTop="10px">
-                        {`${words.prepare}: ${move.prepare[0]?.what ?? ''}, ${words.by({ day: longDay(move.prepare[0]?.by ?? page.date, page.date) })}`}
+                        {words.first({
+                            what: move.prepare[0]?.what ?? '',
+                            day: longDay(move.prepare[0]?.by ?? page.date, page.date),
+                        })}
                     </chakra.summary>
                     <chakra.ol paddingLeft="20px">
                         {move.prepare.map(({ what, by }) => (
-                            <li
-                                key={`${what} ${by}`}
-                            >{`${what}, ${words.by({ day: longDay(by, page.date) })}`}</li>
+                            <li key={`${what} ${by}`}>{words.step({ what, day: longDay(by, page.date) })}</li>
                         ))}
                     </chakra.ol>
                 </chakra.details>

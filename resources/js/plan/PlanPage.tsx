@@ -23,7 +23,12 @@ const POLL_MS = 1000
 export function PlanPage() {
     const { plan } = useSearch({ from: '/plan' })
     const followed = useQuery({ ...lanesQuery, enabled: plan === undefined })
-    const seen = useQuery({ ...planQuery(plan ?? 0), enabled: plan !== undefined })
+    const seen = useQuery({
+        ...planQuery(plan ?? 0),
+        enabled: plan !== undefined,
+        refetchInterval: ({ state }) =>
+            state.data?.plan != null && isUnderWay(state.data.plan) ? POLL_MS : false,
+    })
     return (
         <Waiting key={plan} query={plan === undefined ? followed : seen}>
             {(page) => <Sheet page={page} />}
@@ -49,10 +54,15 @@ function Sheet({ page }: { page: Page }) {
         <>
             <SheetHead sentence={first ?? ''} comment={others.join(' ')} />
             <Box padding={{ base: '0 2px', md: '0 10px' }}>
-                {page.plan?.state === 'ready' && (
-                    <Adopt plan={page.plan} followed={plans?.adopted_id ?? null} onGone={() => see(null)} />
-                )}
-                <Lanes page={page} units={units} day={day} onRead={(at, key) => (setDay(at), setLane(key))} />
+                <Lanes page={page} units={units} day={day} onRead={(at, key) => (setDay(at), setLane(key))}>
+                    {page.plan?.state === 'ready' && (
+                        <Adopt
+                            plan={page.plan}
+                            followed={plans?.adopted_id ?? null}
+                            onGone={() => see(null)}
+                        />
+                    )}
+                </Lanes>
             </Box>
             <Box
                 display="grid"
@@ -62,8 +72,10 @@ function Sheet({ page }: { page: Page }) {
                 alignItems="start"
             >
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
+                    {ready.length > 0 && <Compare plans={ready} seen={page.plan?.id ?? null} onSee={see} />}
                     <Reading page={page} units={units} day={day} lane={lane} onDay={setDay} />
                     <MoveList page={page} units={units} />
+                    {page.openings.length > 0 && <ToBuild page={page} />}
                     {page.breaches.length > 0 && <Breaches page={page} />}
                 </Box>
                 <Box
@@ -74,8 +86,6 @@ function Sheet({ page }: { page: Page }) {
                     order={{ base: -1, lg: 0 }}
                 >
                     <AskForm underWay={underWay} hasPlan={ready.length > 0} onAsked={see} />
-                    {ready.length > 0 && <Compare plans={ready} seen={page.plan?.id ?? null} onSee={see} />}
-                    {page.openings.length > 0 && <ToBuild page={page} />}
                 </Box>
             </Box>
         </>

@@ -14,6 +14,7 @@ export const plan = {
         wide: '{width} wide',
         cut: '{width} wide, cut',
         across: '{width} across',
+        newKinds: { tank: 'New tank', vat: 'New vat', pond: 'New pond' },
         ready: 'from {day}',
         shoal: '{count} {name}',
         described: '{home}: {who}.',
@@ -46,9 +47,8 @@ export const plan = {
         windowOpen: 'May outgrow {from} from {early} on.',
         frees: 'Then {from} is free for {frees}.',
         tub: 'They change places: one waits in a covered tub with air meanwhile.',
-        prepare: 'First',
-        by: 'by {day}',
-        sheet: 'Prepare the move',
+        first: 'First, by {day}: {what}',
+        step: '{day}: {what}',
     },
     openings: {
         title: 'To build',
@@ -101,8 +101,6 @@ export const plan = {
         done: 'Last move',
         look: 'Look at {name}',
         none: 'none',
-        seen: 'You see the plan for {aim}.',
-        notFollowed: 'It is not followed yet.',
     },
     adopt: {
         adopt: 'Follow this plan',
