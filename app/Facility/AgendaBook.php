@@ -6,6 +6,7 @@ namespace App\Facility;
 
 use App\Models\Brood as BroodRecord;
 use App\Models\MoveSheet;
+use App\Models\Plan;
 use App\Models\Preparation;
 use App\Models\Quarantine;
 use App\Models\Watch;
@@ -34,7 +35,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -126,6 +127,27 @@ final readonly class AgendaBook
             $sheet->id, implode(', ', MovingBook::namesOf($this->kept, $sheet)), MovingBook::progressOf($sheet),
             $this->kept->system($sheet->from_system_id), $this->kept->system($sheet->to_system_id), $this->kept->facility->date,
         ));
+    }
+
+    /** @return list<AgendaItem|null> of the plan that is followed */
+    private function plan(): array
+    {
+        $adopted = Plan::adopted();
+        if ($adopted === null) {
+            return [];
+        }
+        [$today, $book] = [$this->kept->facility->date, new PlanBook($this->kept)];
+        $items = [];
+        foreach ($book->describe($book->decision($adopted))->moves as $move) {
+            if ($this->kept->settledSheets($move->fish) === [] && $move->from->key === $move->fish->currentSystem()) {
+                $items[] = AgendaItem::ofPlannedMove($move->fish, $move->to, $book->plannedDay($adopted, $move), $today);
+            }
+            foreach ($move->prepare as [$step, $by]) {
+                $items[] = AgendaItem::ofPlannedStep(isset($this->kept->facility->systems[$move->to->key]) ? $move->to->key : $move->from->key, $move->to->name, $step, $by, $today);
+            }
+        }
+
+        return $items;
     }
 
     /** @return list<AgendaItem|null> */

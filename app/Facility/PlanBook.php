@@ -17,6 +17,7 @@ use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
+use Biomegas\Planning\Plan\PlanMove;
 use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\Planner;
 use Biomegas\Planning\Plan\Question;
@@ -64,6 +65,14 @@ final readonly class PlanBook
             LocalDate::fromIso($plan->horizon ?? $this->kept->facility->horizon()->toIso()),
             $plan->objective ?? 0.0, $plan->bound ?? 0.0, $plan->least_moves ?? 0, array_map(Keys::ofFish(...), $plan->staying),
         );
+    }
+
+    /** The day that the plan has for a move, which may lie behind. */
+    public function plannedDay(Written $plan, PlanMove $move): LocalDate
+    {
+        $written = $plan->moves->first(fn (WrittenMove $row): bool => Keys::ofFish($row->fish_id) === $move->fish->key && self::place($row->to_system_id, $row->to_built) === $move->to->key);
+
+        return $written === null ? $move->on : LocalDate::fromIso($written->on);
     }
 
     public function describe(Decision $decision): Plan

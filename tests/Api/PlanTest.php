@@ -71,6 +71,12 @@ final class PlanTest extends ApiTestCase
         $stays = $this->getJson("/api/v1/fish/{$first['fish_id']}")->json('chain.stays');
         $this->assertSame($first['to'], $stays[1]['name'], 'the chain of the fish goes by the plan');
         $this->deleteJson("/api/v1/plans/{$id}")->assertConflict();
+        $due = array_values(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['kind'] === 'plan'));
+        $near = array_values(array_filter($page['moves'], fn (array $move): bool => $move['name'] !== 'Bramble' && $move['on'] <= '2027-03-20'));
+        $this->assertNotSame([], $near);
+        foreach ($near as $move) {
+            $this->assertContains($move['fish_id'], array_column($due, 'fish_id'), $move['name']);
+        }
 
         $this->deleteJson("/api/v1/plans/{$id}/adoption")->assertNoContent();
         $this->assertSame($written, $this->getJson('/api/v1/lanes')->json('moves'));

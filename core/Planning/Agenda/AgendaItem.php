@@ -29,6 +29,9 @@ use Biomegas\Water\Test\WaterValue;
 /** One thing to do at a system on a day. Each of the makers answers null when nothing is due. */
 final readonly class AgendaItem
 {
+    /** So many days before, a move of a plan is thought of: time to prepare it. Common practice, no published source. */
+    private const PLAN_DAYS = 7;
+
     private function __construct(
         public AgendaKind $kind,
         /** Key of the system at which it is done. */
@@ -157,6 +160,25 @@ final readonly class AgendaItem
         $what = $sheet->isTimeOut ? Finding::of('today.time_out', until: $sheet->until) : Finding::of('today.interim', until: $sheet->until);
 
         return new self(AgendaKind::Interim, $to->key, $who, $what, true, record: $record);
+    }
+
+    /** A move of the plan that is followed, when its day is near and no sheet prepares it. */
+    public static function ofPlannedMove(Fish $fish, System $to, LocalDate $on, LocalDate $today): ?self
+    {
+        return $today->daysUntil($on) > self::PLAN_DAYS ? null : new self(
+            AgendaKind::Plan, $fish->currentSystem(), $fish->name, Finding::of('today.planned_move', to: $to->name, on: $on), $on->isBefore($today), $fish->key,
+        );
+    }
+
+    /**
+     * What the plan that is followed wants done before a move.
+     *
+     * @param  string  $at  key of the system at which it is said
+     * @param  string  $home  that is made ready, by name
+     */
+    public static function ofPlannedStep(string $at, string $home, Finding $step, LocalDate $by, LocalDate $today): ?self
+    {
+        return $by->isAfter($today) ? null : new self(AgendaKind::Plan, $at, $home, $step, false);
     }
 
     public static function ofQuarantine(int $record, Fish $fish, QuarantineState $quarantine): ?self

@@ -12,6 +12,8 @@ enum AgendaKind: string
     /** One suffers from others. */
     case Company = 'company';
     case Move = 'move';
+    /** A move or a step of the plan that is followed. */
+    case Plan = 'plan';
     /** An interim stay that should have ended. */
     case Interim = 'interim';
     case Quarantine = 'quarantine';
@@ -31,7 +33,7 @@ enum AgendaKind: string
         return match ($this) {
             self::Danger => 0,
             self::Watch, self::Company, self::Move, self::Interim, self::Quarantine, self::Test => 1,
-            self::Outgrown => 2,
+            self::Outgrown, self::Plan => 2,
             self::Brood, self::Count, self::Preparation => 3,
             self::Inspection => 4,
             self::Measure => 5,

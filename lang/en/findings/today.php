@@ -6,6 +6,7 @@ return [
         'brood' => 'brood: {step}',
         'low_counts' => '{times} low counts running: {missing, plural, one {one} other {#}} missing',
         'move' => 'move to {to}',
+        'planned_move' => 'by the plan to {to} on {on}',
         'move_begun' => 'move to {to}, begun',
         'time_out' => 'time-out until {until}: decide where it goes',
         'interim' => 'interim stay until {until}: decide where it goes',

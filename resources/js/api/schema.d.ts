@@ -2932,7 +2932,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "company" | "move" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "move" | "plan" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */

@@ -169,6 +169,7 @@ function useWayTo(due: DueRow): () => void {
         measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
         watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
         company: toCompany,
+        plan: () => navigate({ to: '/plan' }),
         brood: toCompany,
         move: toMove,
         interim: toMove,

@@ -49,6 +49,7 @@ export const today = {
         measure: 'Measure',
         watch: 'Look',
         move: 'Move',
+        plan: 'Open',
         interim: 'Decide',
         quarantine: 'Look',
         preparation: 'Open',
