@@ -6,6 +6,7 @@ namespace App\Facility;
 
 use App\Models\FacilitySettings;
 use App\Models\MoveSheet;
+use App\Models\Plan;
 use App\Models\Preparation;
 use App\Models\Quarantine;
 use App\Models\Watch;
@@ -36,6 +37,7 @@ final readonly class CalendarFeed
     {
         $feed = new self($kept, $settings);
         $feed->moves();
+        $feed->plan();
         $feed->preparations();
         $feed->rounds();
         $feed->quarantines();
@@ -50,6 +52,21 @@ final readonly class CalendarFeed
             [$from, $to] = [$this->kept->system($sheet->from_system_id)->name, $this->kept->system($sheet->to_system_id)->name];
             $this->day("move-{$sheet->id}", LocalDate::fromIso($sheet->planned_on), null, Finding::of('calendar.feed.move', fish: MovingBook::namesOf($this->kept, $sheet), to: $to), Finding::of('calendar.feed.from', from: $from));
         });
+    }
+
+    /** Of the plan that is followed: its moves without a sheet, and what comes before them. */
+    private function plan(): void
+    {
+        $adopted = Plan::adopted();
+        $book = new PlanBook($this->kept);
+        foreach ($adopted === null ? [] : $book->describe($book->decision($adopted))->moves as $i => $move) {
+            if ($this->kept->settledSheets($move->fish) === []) {
+                $this->day("plan-{$move->fish->key}-{$move->to->key}", $move->on, null, Finding::of('calendar.feed.move', fish: [$move->fish->name], to: $move->to->name), Finding::of('calendar.feed.from', from: $move->from->name));
+            }
+            foreach ($move->prepare as $n => [$step, $by]) {
+                $this->day("plan-{$move->fish->key}-{$move->to->key}-{$i}-{$n}", $by, null, Finding::of('calendar.feed.step', system: $move->to->name, step: $step), null);
+            }
+        }
     }
 
     private function preparations(): void

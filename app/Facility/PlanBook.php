@@ -53,10 +53,10 @@ final readonly class PlanBook
     {
         $built = array_map(fn (array $home): System => BuiltHomes::read($home, $this->kept->says()), $plan->built);
         $homes = [...$this->kept->facility->systems, ...array_column($built, null, 'key')];
-        $moves = array_map(fn (WrittenMove $move): DecidedMove => new DecidedMove(
+        $moves = $this->kept->unreadable->readAll(StoredTable::PlanMoves, $plan->moves, fn (WrittenMove $move): DecidedMove => new DecidedMove(
             Keys::ofFish($move->fish_id), self::place($move->from_system_id, $move->from_built), self::place($move->to_system_id, $move->to_built),
             LocalDate::later(LocalDate::fromIso($move->on), $this->kept->facility->date), $move->waits_in_tub,
-        ), array_values($plan->moves->all()));
+        ));
         $ahead = array_merge([], ...array_map(fn (Fish $fish): array => $this->ahead($fish, $moves), array_values($this->kept->facility->fish)));
         usort($ahead, fn (DecidedMove $a, DecidedMove $b): int => $b->on->daysUntil($a->on));
 

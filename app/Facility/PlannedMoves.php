@@ -7,6 +7,7 @@ namespace App\Facility;
 use App\Models\MoveSheet;
 use App\Models\MoveSheetFish;
 use App\Models\Plan;
+use App\Models\PlanMove;
 use App\Repair\StoredTable;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
@@ -26,24 +27,23 @@ final readonly class PlannedMoves
         $sheets = self::ofSheets($facility, $unreadable);
         $withSheet = array_map(fn (PlannedMove $move): string => $move->fish, $sheets);
 
-        return [...$sheets, ...array_values(array_filter(self::ofAdoptedPlan($facility), fn (PlannedMove $move): bool => ! in_array($move->fish, $withSheet, true)))];
+        return [...$sheets, ...array_values(array_filter(self::ofAdoptedPlan($facility, $unreadable), fn (PlannedMove $move): bool => ! in_array($move->fish, $withSheet, true)))];
     }
 
     /** @return list<PlannedMove> into homes that are there, of fish that are where the plan has them */
-    private static function ofAdoptedPlan(Facility $facility): array
+    private static function ofAdoptedPlan(Facility $facility, UnreadableRows $unreadable): array
     {
-        $moves = [];
         $where = array_map(fn (Fish $fish): string => $fish->currentSystem(), $facility->fish);
-        foreach (Plan::adopted()->moves ?? [] as $move) {
-            $fish = Keys::ofFish($move->fish_id);
-            [$from, $to] = [Keys::ofSystem($move->from_system_id ?? 0), Keys::ofSystem($move->to_system_id ?? 0)];
-            if (($where[$fish] ?? null) === $from && isset($facility->systems[$from], $facility->systems[$to])) {
-                $moves[] = new PlannedMove($fish, $from, $to, LocalDate::fromIso($move->on));
-                $where[$fish] = $to;
-            }
-        }
 
-        return $moves;
+        return array_values(array_filter($unreadable->readAll(StoredTable::PlanMoves, Plan::adopted()->moves ?? new Collection, function (PlanMove $row) use ($facility, &$where): ?PlannedMove {
+            $move = new PlannedMove(Keys::ofFish($row->fish_id), Keys::ofSystem($row->from_system_id ?? 0), Keys::ofSystem($row->to_system_id ?? 0), LocalDate::fromIso($row->on));
+            if (($where[$move->fish] ?? null) !== $move->from || ! isset($facility->systems[$move->from], $facility->systems[$move->to])) {
+                return null;
+            }
+            $where[$move->fish] = $move->to;
+
+            return $move;
+        })));
     }
 
     /** @return list<PlannedMove> */

@@ -39,6 +39,7 @@ enum StoredTable: string
     case Inspections = 'inspections';
     case Treatments = 'treatments';
     case MoveSheets = 'move_sheets';
+    case PlanMoves = 'plan_moves';
     case Watches = 'watches';
 
     /** @return non-empty-list<string> columns, in the order in which they are shown */
@@ -74,6 +75,7 @@ enum StoredTable: string
             self::Inspections => ['date', 'what'],
             self::Treatments => ['from', 'until', 'withdrawal'],
             self::MoveSheets => ['planned_on', 'until', 'test_until', 'mixing', 'done'],
+            self::PlanMoves => ['on'],
             self::Watches => ['began_at', 'ended_at'],
         };
     }

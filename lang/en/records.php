@@ -23,6 +23,7 @@ return [
     'measurements' => '{1} one length|[2,*] :count lengths',
     'move_sheet_fish' => '{1} one move sheet|[2,*] :count move sheets',
     'move_sheets' => '{1} one move sheet|[2,*] :count move sheets',
+    'plan_moves' => '{1} one move of a plan|[2,*] :count moves of a plan',
     'moves' => '{1} one move|[2,*] :count moves',
     'pair_verdicts' => '{1} one word of yours on company|[2,*] :count words of yours on company',
     'preparations' => '{1} the preparation of a system|[2,*] :count preparations of systems',

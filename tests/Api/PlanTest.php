@@ -78,6 +78,9 @@ final class PlanTest extends ApiTestCase
             $this->assertContains($move['fish_id'], array_column($due, 'fish_id'), $move['name']);
         }
 
+        $feed = (string) $this->get((string) $this->postJson('/api/v1/calendar')->json('url'))->getContent();
+        $this->assertStringContainsString("Move {$near[0]['name']} to {$near[0]['to']}", str_replace("\r\n ", '', $feed));
+
         $this->deleteJson("/api/v1/plans/{$id}/adoption")->assertNoContent();
         $this->assertSame($written, $this->getJson('/api/v1/lanes')->json('moves'));
         $this->deleteJson("/api/v1/plans/{$id}")->assertNoContent();

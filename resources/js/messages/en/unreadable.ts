@@ -33,6 +33,7 @@ export const unreadable = {
         inspections: 'An inspection',
         treatments: 'A treatment',
         move_sheets: 'A move sheet',
+        plan_moves: 'A move of a plan',
         watches: 'A watch',
     },
     columns: {
@@ -45,6 +46,7 @@ export const unreadable = {
         mean: 'Mean',
         wanted_on: 'Wanted on',
         planned_on: 'Planned on',
+        on: 'On',
         arrived_on: 'Arrived on',
         hatched_on: 'Hatched on',
         available_from: 'In use from',
