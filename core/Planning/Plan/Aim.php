@@ -12,7 +12,7 @@ enum Aim: string
     case MostRoom = 'most-room';
     case SoonestDone = 'soonest-done';
 
-    /** In days out of rule: what it is worth to be spared something. Judgement. */
+    /** What it is worth to be spared something. Judgement. */
     public function weights(): Weights
     {
         return match ($this) {

@@ -17,7 +17,7 @@ final readonly class Decision
         public array $built,
         /** The day after the last that it looks at. */
         public LocalDate $horizon,
-        /** In days out of rule. */
+        /** In points: see Weights. */
         public float $objective = 0.0,
         /** No plan that lets the others stay costs less. */
         public float $bound = 0.0,

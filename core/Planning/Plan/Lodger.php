@@ -53,6 +53,14 @@ final readonly class Lodger
         return $this->shoal->occupant($this->ahead->on($date));
     }
 
+    /** Of its likely length, its largest as large as it may be: as the judge takes one who is judged. */
+    public function judgedOn(LocalDate $date): Occupant
+    {
+        $band = $this->ahead->bandOn($date);
+
+        return $this->shoal->occupant($band->likely)->widerBy($band->high / $band->likely);
+    }
+
     /** The clock of one that lives in this system from today on. */
     public function clockIn(System $system): StayClock
     {

@@ -19,7 +19,7 @@ final class PairTrial
     /** So far apart are the days that are asked; between two that agree it is as they say. */
     private const STEP_DAYS = 190;
 
-    /** @var array<string, Occupant> by fish and period */
+    /** @var array<string, array{Occupant, Occupant}> by fish and day */
     private array $occupants = [];
 
     public function __construct(
@@ -58,12 +58,21 @@ final class PairTrial
         $this->fill($costs, $one, $other, $middle, $to);
     }
 
+    /** Whatever it costs at its beginning or its end. */
     private function costIn(int $period, Lodger $one, Lodger $other): float
     {
-        [$a, $b] = [$this->occupant($one, $period), $this->occupant($other, $period)];
+        $begins = $this->costOn($this->periods->start($period), $one, $other);
+
+        return $begins >= Weights::DANGER ? $begins : max($begins, $this->costOn($this->periods->end($period), $one, $other));
+    }
+
+    private function costOn(LocalDate $day, Lodger $one, Lodger $other): float
+    {
+        [$a, $judgedA] = $this->occupants($one, $day);
+        [$b, $judgedB] = $this->occupants($other, $day);
         $shares = $one->home->key === $other->home->key;
-        $verdict = Judgement::obstacleOfCompany(new HousingCase($a, $one->home, [$b], $this->facility->rulebook, $shares))
-            ?? Judgement::obstacleOfCompany(new HousingCase($b, $one->home, [$a], $this->facility->rulebook, $shares));
+        $verdict = Judgement::obstacleOfCompany(new HousingCase($judgedA, $one->home, [$b], $this->facility->rulebook, $shares))
+            ?? Judgement::obstacleOfCompany(new HousingCase($judgedB, $one->home, [$a], $this->facility->rulebook, $shares));
 
         return match (true) {
             $verdict?->rule === HousingRule::Company => Weights::APART,
@@ -78,13 +87,9 @@ final class PairTrial
         return DoubtfulCompany::among([$other], $one, $this->facility->rulebook) !== [] || Mouthful::isNear($one, $other);
     }
 
-    private function occupant(Lodger $lodger, int $period): Occupant
+    /** @return array{Occupant, Occupant} as a resident, and as one who is judged */
+    private function occupants(Lodger $lodger, LocalDate $day): array
     {
-        return $this->occupants["{$lodger->fish->key} {$period}"] ??= $lodger->occupantOn($this->dayOf($period));
-    }
-
-    private function dayOf(int $period): LocalDate
-    {
-        return $this->periods->middle($period);
+        return $this->occupants["{$lodger->fish->key} {$this->periods->today->daysUntil($day)}"] ??= [$lodger->occupantOn($day), $lodger->judgedOn($day)];
     }
 }

@@ -15,7 +15,7 @@ final readonly class Placed
         /** @var array<string, System> all that there are and that could be built, by key */
         public array $systems,
         public Periods $periods,
-        /** In days out of rule. */
+        /** In points: see Weights. */
         public float $objective,
         /** No plan that lets the others stay costs less. */
         public float $bound,

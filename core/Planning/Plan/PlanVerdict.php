@@ -56,7 +56,7 @@ final readonly class PlanVerdict
         $moves = count($decision->moves);
 
         return match (true) {
-            $moves === 0 => null,
+            $moves === 0, $decision->leastMoves === 0 => null,
             $decision->leastMoves >= $moves => Finding::of('plan.fewest', moves: $moves),
             default => Finding::of('plan.not_fewest', moves: $moves, least: $decision->leastMoves),
         };

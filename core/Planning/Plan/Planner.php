@@ -48,11 +48,31 @@ final readonly class Planner
         $placed = (new Placing($this->facility, $this->lodgers, $question, $proposed))->solve($budget, $seed, $before);
         $moves = WorkingDays::of($this->moves($placed));
         $used = array_map(fn (DecidedMove $move): string => $move->to, $moves);
-
-        return new Decision(
+        $decision = new Decision(
             $moves, array_values(array_filter($proposed, fn (System $system): bool => in_array($system->key, $used, true))),
             $placed->periods->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
         );
+
+        return $question->fixed === [] ? $this->betterOf($decision) : $decision;
+    }
+
+    /** A plan that is cut into periods may, in a house where much cannot be kept, break rules for longer than one that goes by the week: then that one. */
+    private function betterOf(Decision $decision): Decision
+    {
+        $days = $this->daysOutOfRule($decision);
+        if ($days === 0) {
+            return $decision;
+        }
+        $simple = WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($decision->horizon));
+
+        return $this->daysOutOfRule($simple) < $days ? $simple : $decision;
+    }
+
+    private function daysOutOfRule(Decision $decision): int
+    {
+        $systems = [...$this->facility->systems, ...array_column($decision->built, null, 'key')];
+
+        return array_sum(array_map(fn (Breach $breach): int => $breach->days(), (new PlanCheck($this->itineraries($decision->moves, $systems), $decision->horizon))->breaches()));
     }
 
     /** @param  list<PlannedStay>  $fixed  who must be where, and when */

@@ -54,7 +54,7 @@ enum SharedLoad: string
         };
     }
 
-    /** In days out of rule, for each day and each whole home of it too much. */
+    /** In points, for each day and each whole home of it too much. */
     public function costOfTooMuch(): float
     {
         return $this === self::Filter ? Weights::FILTER_TOO_SMALL : Weights::TOO_FULL;
