@@ -15,7 +15,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -103,6 +103,12 @@ final class PlausibleRequest
             return null;
         }
         $body = $this->value($operation->body, '');
+        if (str_ends_with($operation->path, '/adoption')) {
+            return ['instead_of' => DB::table('plans')->whereNotNull('adopted_at')->whereNull('deleted_at')->value('id')];
+        }
+        if (str_ends_with($operation->path, '/plans')) {
+            return [...$body, 'months' => 6, 'locks' => []];
+        }
         if (preg_match('#/species/(known|preview)$#', $operation->path) === 1) {
             return [...$body, 'adult' => $this->one(['30 cm', '25 to 40 cm', '10-14 in']), 'grown_from' => null, 'grown_to' => null, 'grown_months' => null, 'temperament' => 3, 'minimum_group' => 2, 'least_length' => '120 cm', 'least_width' => '50 cm', 'more' => null];
         }
