@@ -23,7 +23,7 @@ const pictures = [
     ['who-goes-for-whom', desk, 'light', '/systems/3/company'],
     ['system-phone', phone, 'dark', '/systems/6'],
     ['weigh-up', desk, 'light', '/weigh-up?species=Redtail%20catfish'],
-    ['suitable-species', desk, 'light', '/systems/8/suitable-species'],
+    ['plan', desk, 'light', '/plan', 'plan'],
     ['species', desk, 'light', '/species/1'],
     ['rulebook', desk, 'light', '/rulebook'],
     ['company', desk, 'light', '/company'],
@@ -49,6 +49,10 @@ const browser = await chromium.launch({
 
 /** What is done on the page before its picture is taken. */
 const acts = {
+    async plan(page) {
+        await page.getByRole('button', { name: /^Look for a/ }).click()
+        await page.getByRole('button', { name: 'Follow this plan' }).waitFor({ timeout: 60_000 })
+    },
     async 'forty fish'(page) {
         await page.getByRole('combobox', { name: 'Add a species' }).fill('Tinfoil barb')
         await page.getByLabel('How many').fill('40')

@@ -15,6 +15,7 @@ use Biomegas\Finding\Refusal;
 use Biomegas\Placement\Budget;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\ProposedHomes;
 use Closure;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -49,11 +50,19 @@ final class SolvePlan implements ShouldQueue
         $from = hrtime(true);
         $elapsed = fn (): float => (hrtime(true) - $from) / 1e9;
         try {
-            $decision = $book->planner()->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, []);
+            $decision = $book->planner()->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, $this->followed($book));
             $this->keep($plan, $decision, $elapsed());
         } catch (Refusal $refusal) {
             $plan->update(['state' => PlanState::Failed, 'problem' => $kept->says()->say($refusal->finding())]);
         }
+    }
+
+    /** @return list<PlannedStay> of the plan that is followed, to begin with */
+    private function followed(PlanBook $book): array
+    {
+        $adopted = Plan::adopted();
+
+        return $adopted === null ? [] : $book->decision($adopted)->stays();
     }
 
     /** It could not be read, or the machine gave up. */

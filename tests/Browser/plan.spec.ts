@@ -26,6 +26,14 @@ test('a plan is asked for, read, followed and left', async ({ page }) => {
     await page.getByRole('button', { name: 'weeks' }).click()
     await expect(page.getByRole('button', { name: 'weeks' })).toHaveAttribute('aria-pressed', 'true')
 
+    await page.getByLabel('Stays where it is').selectOption({ label: 'Sedge, Sluice tank' })
+    await expect(page.getByText('Sedge stays in Sluice tank')).toBeVisible()
+    await page.getByRole('button', { name: 'Look for a better plan' }).click()
+    await expect(page.getByRole('region', { name: 'Plans side by side' }).getByRole('row')).toHaveCount(3)
+    await expect(page.getByRole('button', { name: 'Follow this plan' })).toBeVisible({ timeout: 30_000 })
+    await expect(moves.getByRole('link', { name: 'Sedge' })).toHaveCount(0)
+    await page.getByRole('button', { name: 'Let go: Sedge' }).click()
+
     await page.getByRole('button', { name: 'Follow this plan' }).click()
     await expect(page.getByText('The plan is followed: its moves stand on Today')).toBeVisible()
     await page.goto('/')

@@ -42,9 +42,10 @@ final class PlausibleRequest
             'step' => str_contains($operation->path, 'move-sheets') ? 'catch' : 'dechlorinate',
             'kind' => 'hatch',
             'table' => $this->one(['fish', 'measurements', 'losses']),
-            'system' => (string) (str_ends_with($operation->path, '/retirement') && ($operation->method === 'DELETE' || ! $newest) ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
+            'system' => (string) (str_ends_with($operation->path, '/retirement') ? $this->empty($operation->method === 'DELETE') : (str_contains($operation->path, '/steps/') ? DB::table('preparations')->value('system_id') ?? 1 : $this->number('systems', $newest))),
             'fish' => (string) ($this->ofAGroup($operation->path) ?? ($newest ? $this->number('fish', true) : $this->living())),
             'watch' => (string) (str_ends_with($operation->path, '/take-out') ? $this->going() : $this->number('watches', $newest)),
+            'plan' => (string) $this->plan($operation),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
         }, $operation->path);
@@ -56,6 +57,18 @@ final class PlausibleRequest
         $fitting = DB::table('move_sheets')->whereNull('cancelled_at')->when($isFinished, fn ($query) => $query->whereNotNull('finished_at'), fn ($query) => $query->whereNull('finished_at')->whereNotNull('override_reason'))->max('id');
 
         return (int) ($fitting ?? $this->id('move_sheets'));
+    }
+
+    /** The newest that is ready, to be adopted; the oldest that nobody follows, to be thrown away; else any. */
+    private function plan(WriteOperation $operation): int
+    {
+        $there = DB::table('plans')->whereNull('deleted_at');
+
+        return (int) (match (true) {
+            $operation->method === 'PUT' => $there->where('state', 'ready')->max('id'),
+            $operation->method === 'DELETE' && ! str_ends_with($operation->path, '/adoption') => $there->whereNull('adopted_at')->where('id', '<', DB::table('plans')->max('id'))->min('id'),
+            default => $there->max('id'),
+        } ?? $this->id('plans'));
     }
 
     /** A shoal where one is asked for, or one that was parted from a shoal; null: any fish will do. */

@@ -27,4 +27,16 @@ final readonly class Decision
         public array $staying = [],
     ) {
     }
+
+    /** @return list<PlannedStay> of those who move, from their first move on: what another plan can begin with */
+    public function stays(): array
+    {
+        $stays = [];
+        foreach ($this->moves as $i => $move) {
+            $next = array_values(array_filter(array_slice($this->moves, $i + 1), fn (DecidedMove $later): bool => $later->fish === $move->fish))[0] ?? null;
+            $stays[] = new PlannedStay($move->fish, $move->to, $move->on, $next?->on);
+        }
+
+        return $stays;
+    }
 }

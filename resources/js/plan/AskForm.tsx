@@ -6,12 +6,17 @@ import { ChoiceField, optionsOf } from '../log/fields'
 import { useWrite } from '../log/useWrite'
 import { planWords } from '../messages/plan'
 import { percent } from '../units/share'
+import { Locks } from './Locks'
+import type { Lock } from './locks'
+import { asBody } from './locks'
 
 const words = planWords.ask
 const MONTHS = [6, 12, 24, 36]
 
 /** What matters, how far to look, and off it goes; while it is worked out, how far it is. */
 export function AskForm({
+    locks,
+    onLocks,
     underWay,
     hasPlan,
     onAsked,
@@ -19,6 +24,8 @@ export function AskForm({
     underWay: PlanRow | undefined
     hasPlan: boolean
     onAsked: (plan: number) => void
+    locks: readonly Lock[]
+    onLocks: (locks: readonly Lock[]) => void
 }) {
     const [aim, setAim] = useState<Aim>('fewest-moves')
     const [months, setMonths] = useState('24')
@@ -55,11 +62,17 @@ export function AskForm({
                         />
                         {words.build}
                     </chakra.label>
+                    <Locks locks={locks} onLocks={onLocks} />
                     <Button
                         variant={hasPlan ? 'outline' : 'solid'}
                         disabled={ask.isSaving}
                         onClick={() =>
-                            ask.save({ aim, months: Number(months), may_build: mayBuild, locks: [] })
+                            ask.save({
+                                aim,
+                                months: Number(months),
+                                may_build: mayBuild,
+                                locks: locks.map(asBody),
+                            })
                         }
                     >
                         {hasPlan ? words.better : words.propose}

@@ -1,30 +1,48 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { PlanMove, PlanPage } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { Section } from '../frame/Section'
 import { planWords } from '../messages/plan'
+import type { Lock } from './locks'
+import { lockOf } from './locks'
 import { longDay } from '../units/day'
 import { projected, unitOf } from '../units/length'
 import type { UnitSystem } from '../api/types'
 
-const words = planWords.moves
+const words = { ...planWords.moves, locks: planWords.locks }
 
 /** The moves by day, each with when, why and what comes first. */
-export function MoveList({ page, units }: { page: PlanPage; units: UnitSystem }) {
+interface Props {
+    page: PlanPage
+    units: UnitSystem
+    locks: readonly Lock[]
+    onLock: (lock: Lock) => void
+}
+
+export function MoveList({ page, units, locks, onLock }: Props) {
     return (
         <Section title={words.title}>
             {page.moves.length === 0 && <chakra.p paddingTop="8px">{words.none}</chakra.p>}
             <chakra.ol listStyleType="none" padding="0">
                 {page.moves.map((move) => (
-                    <Move key={`${move.fish_id} ${move.on}`} move={move} page={page} units={units} />
+                    <Move
+                        key={`${move.fish_id} ${move.on}`}
+                        move={move}
+                        page={page}
+                        units={units}
+                        locks={locks}
+                        onLock={onLock}
+                    />
                 ))}
             </chakra.ol>
         </Section>
     )
 }
 
-function Move({ move, page, units }: { move: PlanMove; page: PlanPage; units: UnitSystem }) {
+function Move({ move, page, units, locks, onLock }: Props & { move: PlanMove }) {
+    const lock = lockOf(move)
+    const isKept = locks.some(({ fish, from }) => fish === move.fish_id && from === move.on)
     const band = page.bands.find(({ fish_id }) => fish_id === move.fish_id)?.band ?? 0
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" padding="10px 0">
@@ -44,38 +62,59 @@ function Move({ move, page, units }: { move: PlanMove; page: PlanPage; units: Un
                       })}
             </chakra.p>
             <p>{move.reasons.join(' ')}</p>
-            {move.early !== null && (
-                <chakra.p color="ink2">
-                    {move.late === null || move.late === move.early
-                        ? words.windowOpen({ from: move.from, early: longDay(move.early, page.date) })
-                        : words.window({
-                              from: move.from,
-                              early: longDay(move.early, page.date),
-                              late: longDay(move.late, page.date),
-                          })}
-                </chakra.p>
-            )}
+            <WindowLine move={move} today={page.date} />
             {move.frees.length > 0 && (
                 <chakra.p color="ink2">
                     {words.frees({ from: move.from, frees: move.frees.join(', ') })}
                 </chakra.p>
             )}
             {move.waits_in_tub && <p>{words.tub}</p>}
-            {move.prepare.length > 0 && (
-                <chakra.details>
-                    <chakra.summary cursor="pointer" minHeight="44px" display="list-item" paddingTop="10px">
-                        {words.first({
-                            what: move.prepare[0]?.what ?? '',
-                            day: longDay(move.prepare[0]?.by ?? page.date, page.date),
-                        })}
-                    </chakra.summary>
-                    <chakra.ol paddingLeft="20px">
-                        {move.prepare.map(({ what, by }) => (
-                            <li key={`${what} ${by}`}>{words.step({ what, day: longDay(by, page.date) })}</li>
-                        ))}
-                    </chakra.ol>
-                </chakra.details>
+            <Before move={move} today={page.date} />
+            {page.plan !== null && lock !== null && (
+                <Button
+                    variant="plain"
+                    className="no-print"
+                    disabled={isKept}
+                    aria-label={isKept ? words.locks.isKept : words.locks.keepNamed({ name: move.name })}
+                    onClick={() => onLock(lock)}
+                >
+                    {isKept ? words.locks.isKept : words.locks.keep}
+                </Button>
             )}
         </chakra.li>
+    )
+}
+
+/** When it outgrows the home that it leaves. */
+function WindowLine({ move: { from, early, late }, today }: { move: PlanMove; today: string }) {
+    if (early === null) {
+        return null
+    }
+    return (
+        <chakra.p color="ink2">
+            {late === null || late === early
+                ? words.windowOpen({ from, early: longDay(early, today) })
+                : words.window({ from, early: longDay(early, today), late: longDay(late, today) })}
+        </chakra.p>
+    )
+}
+
+/** What must be done first: the first step, and all of them when wanted. */
+function Before({ move: { prepare }, today }: { move: PlanMove; today: string }) {
+    const [first] = prepare
+    if (first === undefined) {
+        return null
+    }
+    return (
+        <chakra.details>
+            <chakra.summary cursor="pointer" minHeight="44px" display="list-item" paddingTop="10px">
+                {words.first({ what: first.what, day: longDay(first.by, today) })}
+            </chakra.summary>
+            <chakra.ol paddingLeft="20px">
+                {prepare.map(({ what, by }) => (
+                    <li key={`${what} ${by}`}>{words.step({ what, day: longDay(by, today) })}</li>
+                ))}
+            </chakra.ol>
+        </chakra.details>
     )
 }

@@ -16,6 +16,8 @@ import { Lanes } from './Lanes'
 import { MoveList } from './MoveList'
 import { Reading } from './Reading'
 import { Breaches, ToBuild } from './ToBuild'
+import { withLock } from './locks'
+import { useLocks } from './useLocks'
 
 const POLL_MS = 1000
 
@@ -41,6 +43,7 @@ function Sheet({ page }: { page: Page }) {
     const navigate = useNavigate({ from: '/plan' })
     const [day, setDay] = useState(0)
     const [lane, setLane] = useState<string | null>(null)
+    const { locks, setLocks } = useLocks()
     const plans = useQuery({
         ...plansQuery,
         refetchInterval: ({ state }) => (state.data?.plans.some(isUnderWay) === true ? POLL_MS : false),
@@ -74,7 +77,12 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     {ready.length > 0 && <Compare plans={ready} seen={page.plan?.id ?? null} onSee={see} />}
                     <Reading page={page} units={units} day={day} lane={lane} onDay={setDay} />
-                    <MoveList page={page} units={units} />
+                    <MoveList
+                        page={page}
+                        units={units}
+                        locks={locks}
+                        onLock={(lock) => setLocks(withLock(locks, lock))}
+                    />
                     {page.openings.length > 0 && <ToBuild page={page} />}
                     {page.breaches.length > 0 && <Breaches page={page} />}
                 </Box>
@@ -85,7 +93,13 @@ function Sheet({ page }: { page: Page }) {
                     minWidth="0"
                     order={{ base: -1, lg: 0 }}
                 >
-                    <AskForm underWay={underWay} hasPlan={ready.length > 0} onAsked={see} />
+                    <AskForm
+                        locks={locks}
+                        onLocks={setLocks}
+                        underWay={underWay}
+                        hasPlan={ready.length > 0}
+                        onAsked={see}
+                    />
                 </Box>
             </Box>
         </>

@@ -89,6 +89,17 @@ export const plan = {
         'most-room': 'most room',
         'soonest-done': 'soonest done',
     },
+    locks: {
+        stays: 'Stays where it is',
+        choose: 'nobody else',
+        kept: '{name} stays in {home}',
+        goes: '{name} goes to {home} on {day}',
+        free: 'Let go',
+        freeNamed: 'Let go: {name}',
+        keep: 'Keep this move',
+        keepNamed: 'Keep this move: {name}',
+        isKept: 'Kept in the next plan',
+    },
     compare: {
         title: 'Plans side by side',
         asItIs: 'as things are',
