@@ -66,7 +66,7 @@ final class PlausibleRequest
 
         return (int) (match (true) {
             $operation->method === 'PUT' => $there->where('state', 'ready')->max('id'),
-            $operation->method === 'DELETE' && ! str_ends_with($operation->path, '/adoption') => $there->whereNull('adopted_at')->where('id', '<', DB::table('plans')->max('id'))->min('id'),
+            $operation->method === 'DELETE' && ! str_ends_with($operation->path, '/adoption') => $there->whereNull('adopted_at')->where('id', '<', (int) DB::table('plans')->max('id'))->min('id'),
             default => $there->max('id'),
         } ?? $this->id('plans'));
     }
