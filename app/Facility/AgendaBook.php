@@ -19,6 +19,7 @@ use Biomegas\Losses\CountCurve;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
+use Biomegas\Planning\Plan\Concern;
 use Illuminate\Support\Collection;
 
 /** What is written down that asks for something today. */
@@ -137,7 +138,7 @@ final readonly class AgendaBook
             return [];
         }
         [$today, $book] = [$this->kept->facility->date, new PlanBook($this->kept)];
-        $items = [];
+        $items = array_map(fn (Concern $concern): AgendaItem => AgendaItem::ofConcern($concern->fish, $concern->finding), $book->newConcerns($adopted));
         foreach ($book->describe($book->decision($adopted))->moves as $move) {
             if ($this->kept->settledSheets($move->fish) === [] && $move->from->key === $move->fish->currentSystem()) {
                 $items[] = AgendaItem::ofPlannedMove($move->fish, $move->to, $book->plannedDay($adopted, $move), $today);

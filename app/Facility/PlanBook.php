@@ -13,6 +13,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
 use Biomegas\Planning\HomesAhead\PlannedMove;
+use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Lodger;
@@ -73,6 +74,15 @@ final readonly class PlanBook
         $written = $plan->moves->first(fn (WrittenMove $row): bool => Keys::ofFish($row->fish_id) === $move->fish->key && self::place($row->to_system_id, $row->to_built) === $move->to->key);
 
         return $written === null ? $move->on : LocalDate::fromIso($written->on);
+    }
+
+    /** @return list<Concern> what speaks against the plan that is followed and did not when it was adopted */
+    public function newConcerns(Written $plan): array
+    {
+        return $plan->adopted_at === null ? [] : array_values(array_filter(
+            Concern::allOf($this->describe($this->decision($plan))),
+            fn (Concern $concern): bool => ! in_array($concern->key, $plan->accepted, true),
+        ));
     }
 
     public function describe(Decision $decision): Plan

@@ -29,6 +29,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $least_moves
  * @property list<int> $staying fish that were let stay
  * @property list<array<string, mixed>> $built homes, in the words of the scenario format
+ * @property list<string> $accepted what spoke against it when it was adopted
  * @property Carbon|null $adopted_at null: it is not followed
  * @property int|null $replaced_id
  * @property int|null $user_id
@@ -41,10 +42,10 @@ final class Plan extends Model
 
     protected $casts = [
         'aim' => Aim::class, 'state' => PlanState::class, 'may_build' => 'boolean', 'is_stop_asked' => 'boolean',
-        'locks' => 'array', 'staying' => 'array', 'built' => 'array', 'adopted_at' => 'datetime',
+        'locks' => 'array', 'staying' => 'array', 'built' => 'array', 'accepted' => 'array', 'adopted_at' => 'datetime',
     ];
 
-    protected $attributes = ['locks' => '[]', 'staying' => '[]', 'built' => '[]', 'is_stop_asked' => false];
+    protected $attributes = ['locks' => '[]', 'staying' => '[]', 'built' => '[]', 'accepted' => '[]', 'is_stop_asked' => false];
 
     /** @return HasMany<PlanMove, $this> in working order */
     public function moves(): HasMany

@@ -29,6 +29,8 @@ return new class extends Migration
             $table->unsignedSmallInteger('least_moves')->nullable();
             $table->json('staying')->default('[]');
             $table->json('built')->default('[]');
+            // What spoke against it when it was adopted.
+            $table->json('accepted')->default('[]');
             $table->timestamp('adopted_at')->nullable()->index();
             // The plan that was adopted until this one was.
             $table->foreignId('replaced_id')->nullable()->constrained('plans')->nullOnDelete();

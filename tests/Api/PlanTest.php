@@ -87,6 +87,22 @@ final class PlanTest extends ApiTestCase
         $this->getJson("/api/v1/plans/{$id}")->assertNotFound();
     }
 
+    public function test_a_fish_that_grows_faster_than_it_was_planned_for_says_so(): void
+    {
+        [$sedge, $sluice, $kiln] = [$this->fish('Sedge'), $this->system('Sluice tank'), $this->system('Kiln vat')];
+        $plan = $this->ready();
+        $plan->moves()->create(['fish_id' => $sedge, 'from_system_id' => $sluice, 'to_system_id' => $kiln, 'on' => '2027-06-05', 'waits_in_tub' => false]);
+        $this->putJson("/api/v1/plans/{$plan->id}/adoption", ['instead_of' => null])->assertOk();
+        $before = $this->getJson('/api/v1/lanes')->assertOk()->json();
+        $this->assertSame([], $before['concerns'], 'what was there when it was adopted is accepted');
+        $this->postJson("/api/v1/fish/{$sedge}/measurements", ['date' => self::TODAY, 'length' => '23.5 cm', 'method' => 'ruler', 'keep' => true])->assertCreated();
+        $after = $this->getJson('/api/v1/lanes')->json();
+        $this->assertNotSame([], $after['concerns']);
+        $this->assertStringContainsString('Sedge may outgrow Sluice tank by', implode(' ', $after['concerns']));
+        $said = array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['kind'] === 'plan' && str_contains($due['words'], 'the plan no longer fits'));
+        $this->assertNotSame([], $said);
+    }
+
     public function test_of_two_windows_the_second_is_told_what_the_first_adopted(): void
     {
         [$one, $other] = [$this->ready(), $this->ready()];

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
+use App\Facility\PlanBook;
 use App\Http\Problems;
 use App\Http\Requests\AdoptionRequest;
 use App\Http\Requests\PlanRequest;
@@ -25,6 +26,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\Plan\Aim;
+use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\PlannedStay;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -132,7 +134,8 @@ final readonly class PlanController
                 return Problems::of(409, Finding::of('problem.plan_adopted_meanwhile'));
             }
             $followed?->update(['adopted_at' => null]);
-            $plan->update(['adopted_at' => now(), 'replaced_id' => $followed?->id]);
+            $book = new PlanBook($this->reader->read());
+            $plan->update(['adopted_at' => now(), 'replaced_id' => $followed?->id, 'accepted' => array_map(fn (Concern $concern): string => $concern->key, Concern::allOf($book->describe($book->decision($plan))))]);
         }
 
         return response()->json(PlanRow::from($this->reader->read(), $plan));

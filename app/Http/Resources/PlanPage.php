@@ -10,6 +10,7 @@ use App\Models\Plan as Written;
 use App\Models\PlanState;
 use Biomegas\Facility\System;
 use Biomegas\Planning\Plan\Breach;
+use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\LaneStay;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
@@ -25,6 +26,7 @@ final readonly class PlanPage
 
     /**
      * @param  list<string>  $sentences
+     * @param  list<string>  $concerns
      * @param  list<PlanMoveRow>  $moves
      * @param  list<PlanOpeningRow>  $openings
      * @param  list<BreachRow>  $breaches
@@ -36,6 +38,7 @@ final readonly class PlanPage
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property(format: 'date', description: 'The day after the last that is looked at.')] public string $horizon,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What comes first, and how good it is.')] public array $sentences,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Of the plan that is followed: what speaks against it now and did not when it was adopted.')] public array $concerns,
         #[OA\Property(description: 'Days out of rule of all fish together.')] public int $days_out_of_rule,
         #[OA\Property(description: 'The same if nothing but what is written down is done.')] public int $days_without,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanMoveRow'), description: 'By day.')] public array $moves,
@@ -52,10 +55,11 @@ final readonly class PlanPage
         $asItIs = $book->asItIs($written->months ?? self::USUAL_MONTHS);
         $plan = $written?->state === PlanState::Ready ? $book->describe($book->decision($written)) : $asItIs;
 
-        return self::of($kept, $written, $plan, $asItIs->daysOutOfRule());
+        return self::of($kept, $written, $plan, $asItIs->daysOutOfRule(), $written === null ? [] : $book->newConcerns($written));
     }
 
-    private static function of(FacilitySnapshot $kept, ?Written $written, Plan $plan, int $without): self
+    /** @param  list<Concern>  $concerns */
+    private static function of(FacilitySnapshot $kept, ?Written $written, Plan $plan, int $without, array $concerns): self
     {
         $today = $kept->facility->date;
 
@@ -63,6 +67,7 @@ final readonly class PlanPage
             $written === null ? null : PlanRow::from($kept, $written),
             $today->toIso(), $plan->decision->horizon->toIso(),
             $kept->says()->sayEach((new PlanVerdict($plan, $without, $written?->state === PlanState::Ready))->findings()),
+            array_map(fn (Concern $concern): string => $kept->says()->say($concern->finding), $concerns),
             $plan->daysOutOfRule(), $without,
             array_map(fn (PlanMove $move): PlanMoveRow => PlanMoveRow::from($kept, $move), $plan->moves),
             array_map(fn (PlanOpening $opening): PlanOpeningRow => PlanOpeningRow::from($kept, $opening), $plan->openings),

@@ -181,6 +181,12 @@ final readonly class AgendaItem
         return $by->isAfter($today) ? null : new self(AgendaKind::Plan, $at, $home, $step, false);
     }
 
+    /** The plan that is followed no longer fits. */
+    public static function ofConcern(Fish $fish, Finding $concern): self
+    {
+        return new self(AgendaKind::Plan, $fish->currentSystem(), $fish->name, Finding::of('plan.concern.plan_anew', says: $concern), true, $fish->key);
+    }
+
     public static function ofQuarantine(int $record, Fish $fish, QuarantineState $quarantine): ?self
     {
         return $quarantine->isDue()

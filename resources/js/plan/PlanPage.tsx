@@ -1,4 +1,4 @@
-import { Box } from '@chakra-ui/react'
+import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate, useSearch } from '@tanstack/react-router'
 import { useState } from 'react'
@@ -56,6 +56,7 @@ function Sheet({ page }: { page: Page }) {
     return (
         <>
             <SheetHead sentence={first ?? ''} comment={others.join(' ')} />
+            {page.concerns.length > 0 && <Concerns concerns={page.concerns} />}
             <Box padding={{ base: '0 2px', md: '0 10px' }}>
                 <Lanes page={page} units={units} day={day} onRead={(at, key) => (setDay(at), setLane(key))}>
                     {page.plan?.state === 'ready' && (
@@ -107,3 +108,24 @@ function Sheet({ page }: { page: Page }) {
 }
 
 const isUnderWay = ({ state }: { state: string }): boolean => state === 'waiting' || state === 'solving'
+
+/** Why the plan that is followed no longer fits. */
+function Concerns({ concerns }: { concerns: readonly string[] }) {
+    return (
+        <Box
+            role="status"
+            margin={{ base: '8px 2px', md: '8px 10px' }}
+            padding="8px 12px"
+            border="2px solid"
+            borderColor="over"
+            borderRadius="3px"
+        >
+            <b>{words.concerns}</b>
+            <chakra.ul paddingLeft="20px">
+                {concerns.map((concern) => (
+                    <li key={concern}>{concern}</li>
+                ))}
+            </chakra.ul>
+        </Box>
+    )
+}

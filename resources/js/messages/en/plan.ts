@@ -3,6 +3,7 @@ export const plan = {
     title: 'The plan',
     comment:
         'A band is as thick as the room its fish needs. Where it meets the upper edge of its lane, the fish has outgrown that home.',
+    concerns: 'The plan no longer fits. Look for a better one: it begins with this.',
     scales: 'Vats and ponds: a quarter of the scale of the tanks.',
     lanes: {
         title: 'Who is where, along time',
