@@ -56,6 +56,7 @@ use App\Http\Controllers\WaterTestController;
 use App\Http\Controllers\WaterWorkController;
 use App\Http\Controllers\WeighUpController;
 use App\Http\Controllers\WhatIfController;
+use App\Http\Controllers\WhyNotController;
 use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\WriteInOneTransaction;
@@ -97,6 +98,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
     Route::get('systems/{system}/broods', [BroodController::class, 'index']);
     Route::get('lanes', [PlanController::class, 'lanes']);
+    Route::get('lanes/why-not', [WhyNotController::class, 'show']);
     Route::get('plans', [PlanController::class, 'index']);
     Route::get('plans/{plan}', [PlanController::class, 'show']);
     Route::get('broods/{brood}/forecast', [BroodController::class, 'forecast']);

@@ -52,6 +52,10 @@ return [
         'locks.*.fish_id' => 'Choose a fish that is there.',
         'locks.*.system_id' => 'Choose a system that is there.',
     ],
+    'why_not' => [
+        'fish_id' => 'Choose a fish that is there.',
+        'key' => 'Choose a home that is there.',
+    ],
     'adoption' => [
         'instead_of' => 'Say which plan it takes the place of, or none.',
     ],

@@ -103,6 +103,19 @@ final class PlanTest extends ApiTestCase
         $this->assertNotSame([], $said);
     }
 
+    public function test_why_not_there_is_answered_by_the_judge(): void
+    {
+        [$osier, $tarn] = [$this->fish('Osier'), $this->fish('Tarn')];
+        $why = fn (int $fish, string $home, string $on = self::TODAY): string => implode(' ', $this->getJson('/api/v1/lanes/why-not?'.http_build_query(['fish_id' => $fish, 'key' => 'system-'.$this->system($home), 'on' => $on]))->assertOk()->json('sentences'));
+        $this->assertSame('Osier is in Sluice tank that day.', $why($osier, 'Sluice tank'));
+        $this->assertMatchesRegularExpression('/too (long|large)/', $why($tarn, 'Cabin tank'));
+        $this->assertMatchesRegularExpression('/°C is wanted|swallow|Choose|wants|could be in/', $why($osier, 'Boathouse vat', '2027-09-01'));
+        foreach (['fish_id=9999&key=system-1&on=2027-03-13', "fish_id={$osier}&key=nowhere&on=2027-03-13", "fish_id={$osier}&key=system-1&on=soon", ''] as $bad) {
+            $this->getJson("/api/v1/lanes/why-not?{$bad}")->assertUnprocessable();
+        }
+        $this->getJson("/api/v1/lanes/why-not?fish_id={$osier}&key=system-1&on=2027-03-13&plan_id=77")->assertNotFound();
+    }
+
     public function test_of_two_windows_the_second_is_told_what_the_first_adopted(): void
     {
         [$one, $other] = [$this->ready(), $this->ready()];

@@ -75,6 +75,15 @@ final readonly class Planner
         return array_sum(array_map(fn (Breach $breach): int => $breach->days(), (new PlanCheck($this->itineraries($decision->moves, $systems), $decision->horizon))->breaches()));
     }
 
+    /** @return non-empty-list<Finding> what the judge says if one fish went to another home on a day, everybody else as decided */
+    public function whyNotThere(Decision $decision, string $fish, string $system, LocalDate $day): array
+    {
+        $systems = [...$this->facility->systems, ...array_column($decision->built, null, 'key')];
+        $itineraries = $this->itineraries($decision->moves, $systems);
+
+        return (new WhyNotThere($this->facility->rulebook, $itineraries, new PlanCheck($itineraries, $decision->horizon)))->of($fish, $systems[$system], $day);
+    }
+
     /** @param  list<PlannedStay>  $fixed  who must be where, and when */
     public function describe(Decision $decision, array $fixed = []): Plan
     {

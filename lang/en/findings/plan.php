@@ -14,6 +14,11 @@ return [
         'fewest' => 'No plan that keeps as much does with fewer than {moves, plural, one {one move} other {# moves}}.',
         'not_fewest' => 'No plan that keeps as much does with fewer than {least, plural, one {one move} other {# moves}}; this one has {moves, plural, one {one} other {#}}.',
         'staying' => '{count, plural, one {One other fish or shoal was} other {# other fish and shoals were}} let stay where they are.',
+        'why' => [
+            'there' => '{fish} is in {system} that day.',
+            'holds' => '{fish} could be in {system} from that day on, as far as the plan looks. The plan found it cheaper where it is.',
+            'until' => '{fish} could be in {system} until {until}.',
+        ],
         'concern' => [
             'earlier' => '{fish} may outgrow {from} by {by}, before it is to move on {planned}.',
             'broken' => '{fish} in {system} from {from} on: {says}',

@@ -280,3 +280,14 @@ export const planQuery = (plan: number) =>
         queryKey: ['plans', plan],
         queryFn: () => read('/api/v1/plans/{plan}', { plan }),
     })
+
+export type WhyNotAsked = Query<'/api/v1/lanes/why-not'>
+
+/** @param asked who, where and when; null while nothing is asked */
+export const whyNotQuery = (asked: WhyNotAsked | null) =>
+    queryOptions({
+        queryKey: ['plans', 'why-not', asked],
+        queryFn: asked === null ? skipToken : () => read('/api/v1/lanes/why-not', {}, asked),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })

@@ -1837,6 +1837,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lanes/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description By a plan, or by the one that is followed, or as things are. */
+        get: operations["whyNotThere"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4951,6 +4968,10 @@ export interface components {
             lifespan: components["schemas"]["YearSpan"] | null;
             cautions: string[];
             unsure: components["schemas"]["UnsureRow"] | null;
+        };
+        /** @description What stands against a fish in a home on a day, everybody else as planned. */
+        WhyNotSheet: {
+            sentences: string[];
         };
         /** @description When a fish reaches the limit of a home: 10, 50 and 90 % of what is possible. */
         Window: {
@@ -13896,6 +13917,68 @@ export interface operations {
                 };
             };
             /** @description Something that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    whyNotThere: {
+        parameters: {
+            query: {
+                fish_id: number;
+                /** @description Of the lane. */
+                key: string;
+                on: string;
+                plan_id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What stands against it, or until when it would do. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhyNotSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish or home. */
             422: {
                 headers: {
                     [name: string]: unknown;

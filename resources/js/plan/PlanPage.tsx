@@ -16,6 +16,7 @@ import { Lanes } from './Lanes'
 import { MoveList } from './MoveList'
 import { Reading } from './Reading'
 import { Breaches, ToBuild } from './ToBuild'
+import { WhyNot } from './WhyNot'
 import { withLock } from './locks'
 import { useLocks } from './useLocks'
 
@@ -78,6 +79,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     {ready.length > 0 && <Compare plans={ready} seen={page.plan?.id ?? null} onSee={see} />}
                     <Reading page={page} units={units} day={day} lane={lane} onDay={setDay} />
+                    <WhyNot page={page} day={day} />
                     <MoveList
                         page={page}
                         units={units}

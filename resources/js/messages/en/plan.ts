@@ -90,6 +90,12 @@ export const plan = {
         'most-room': 'most room',
         'soonest-done': 'soonest done',
     },
+    whyNot: {
+        title: 'Why not there?',
+        fish: 'Fish',
+        home: 'Home',
+        choose: 'Choose',
+    },
     locks: {
         stays: 'Stays where it is',
         choose: 'nobody else',

@@ -1,0 +1,67 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { whyNotQuery } from '../api/queries'
+import { Refused } from '../api/refused'
+import type { PlanPage } from '../api/types'
+import { Section } from '../frame/Section'
+import { ChoiceField } from '../log/fields'
+import { messages } from '../messages'
+import { planWords } from '../messages/plan'
+import { addDays, longDay } from '../units/day'
+
+const words = planWords.whyNot
+
+/** What stands against one fish in another home on the day that is read. */
+export function WhyNot({ page, day }: { page: PlanPage; day: number }) {
+    const [fish, setFish] = useState('')
+    const [home, setHome] = useState('')
+    const on = addDays(page.date, day)
+    const plan = page.plan?.state === 'ready' ? { plan_id: page.plan.id } : {}
+    const answer = useQuery(
+        whyNotQuery(fish === '' || home === '' ? null : { fish_id: Number(fish), key: home, on, ...plan }),
+    )
+    const names = new Map(page.bands.map((band) => [String(band.fish_id), band.name]))
+    return (
+        <Section title={words.title}>
+            <Box
+                display="grid"
+                gridTemplateColumns="repeat(auto-fit, minmax(160px, 1fr))"
+                gap="12px"
+                paddingTop="10px"
+            >
+                <ChoiceField
+                    label={words.fish}
+                    value={fish}
+                    onChange={setFish}
+                    options={[
+                        { value: '', text: words.choose },
+                        ...[...names].map(([value, text]) => ({ value, text })),
+                    ]}
+                />
+                <ChoiceField
+                    label={words.home}
+                    value={home}
+                    onChange={setHome}
+                    options={[
+                        { value: '', text: words.choose },
+                        ...page.lanes.map(({ key, name }) => ({ value: key, text: name })),
+                    ]}
+                />
+            </Box>
+            <Box role="status" minHeight="30px" paddingTop="8px">
+                {answer.data !== undefined && (
+                    <p>
+                        <b>{longDay(on, page.date)}: </b>
+                        {answer.data.sentences.join(' ')}
+                    </p>
+                )}
+                {answer.error !== null && (
+                    <chakra.p color="over">
+                        {answer.error instanceof Refused ? answer.error.message : messages.frame.unreachable}
+                    </chakra.p>
+                )}
+            </Box>
+        </Section>
+    )
+}
