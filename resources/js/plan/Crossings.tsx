@@ -53,7 +53,7 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
                                 stroke={ink('paper')}
                                 strokeWidth={4}
                             >
-                                {shortDay(move.on, today)}
+                                {shortDay(move.on, move.on)}
                             </text>
                         )}
                         <Preparing move={move} lane={to} x={x} today={today} />

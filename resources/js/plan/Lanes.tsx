@@ -5,8 +5,8 @@ import type { PlanPage } from '../api/types'
 import { useWidth } from '../frame/useWidth'
 import { planWords } from '../messages/plan'
 import { ink } from '../theme/tokens'
-import { addDays, longDay, toTime } from '../units/day'
-import { projected, unitOf } from '../units/length'
+import { addDays, longDay, shortDay, toTime } from '../units/day'
+import { metres, projected, unitOf } from '../units/length'
 import { tickLabel } from '../units/ticks'
 import type { UnitSystem } from '../api/types'
 import { Crossings } from './Crossings'
@@ -22,6 +22,7 @@ const NARROW = 600
 /** Pixels a day. */
 const ZOOMS = { all: 0, months: 1.8, weeks: 7 } as const
 const TICK = 92
+const METRE = 1000
 
 type Zoom = keyof typeof ZOOMS
 
@@ -145,9 +146,9 @@ function Labels({
                     <text x={4} y={(top + floor) / 2 + 15} fontSize="13.5" fill={ink('ink2')}>
                         {row.ready_from === null
                             ? words[isCut ? 'cut' : row.kind === 'vat' ? 'across' : 'wide']({
-                                  width: projected(row.width_mm, unitOf(units)),
+                                  width: wide(row.width_mm, units),
                               })
-                            : words.ready({ day: longDay(row.ready_from, today) })}
+                            : words.ready({ day: shortDay(row.ready_from, today) })}
                     </text>
                     <path
                         d={`M${width - 4} ${top}V${floor}M${width - 8} ${top}h8M${width - 8} ${floor}h8`}
@@ -159,6 +160,10 @@ function Labels({
         </svg>
     )
 }
+
+/** Of a pond in metres, of a tank as its fish are measured. */
+const wide = (mm: number, units: UnitSystem): string =>
+    mm < METRE ? projected(mm, unitOf(units)) : metres(mm, units)
 
 const short = (name: string, width: number): string => {
     const most = Math.floor((width - 14) / 8.4)

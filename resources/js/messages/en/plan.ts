@@ -13,7 +13,7 @@ export const plan = {
         weeks: 'weeks',
         today: 'today',
         wide: '{width} wide',
-        cut: '{width} wide, cut',
+        cut: '{width}, cut',
         across: '{width} across',
         newKinds: { tank: 'New tank', vat: 'New vat', pond: 'New pond' },
         ready: 'from {day}',
