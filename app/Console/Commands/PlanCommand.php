@@ -6,10 +6,12 @@ namespace App\Console\Commands;
 
 use App\Language\Messages;
 use App\Scenario\InputFile;
+use App\Scenario\InvalidDocument;
 use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Placement\Budget;
@@ -57,6 +59,11 @@ final class PlanCommand extends Command
         $seed = (int) $this->number('seed', 0, PHP_INT_MAX);
         $from = hrtime(true);
         $facility = ScenarioReader::read(InputFile::named($this->argument('file')));
+        foreach (['systems' => $facility->systems, 'fish' => $facility->fish] as $name => $list) {
+            if ($list === []) {
+                throw InvalidDocument::at($name, Finding::of('entry.nothing_to_plan'));
+            }
+        }
         $says = new Messages(UnitSystem::Metric, app()->getLocale());
         $planner = new Planner($facility, $this->lodgers($facility), fn (HomeToBuild $home): string => $says->phrase($home->finding()));
         $plan = $planner->describe($planner->decide(new Question, new Budget($seconds, fn (): float => (hrtime(true) - $from) / 1e9), $seed));

@@ -35,7 +35,7 @@ final readonly class Lanes
      */
     public static function of(Facility $facility, array $itineraries, array $systems, LocalDate $horizon): self
     {
-        $days = array_map(fn (int $day): LocalDate => $facility->date->plusDays($day), range(0, $facility->date->daysUntil($horizon), self::STEP_DAYS));
+        $days = self::days($facility->date, $horizon);
 
         return new self(
             $systems,
