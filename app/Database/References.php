@@ -15,10 +15,13 @@ use stdClass;
 /** What else in the database names a record: asked of the database itself, so that no table is forgotten. */
 final readonly class References
 {
+    /** A plan is worked out anew: its moves go along with whom they are about. */
+    private const GOES_ALONG = ['plan_moves'];
+
     /** @return array<string, int> how many rows of each table name it */
     public static function to(string $table, int $id): array
     {
-        $columns = collect(DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]));
+        $columns = collect(DB::select('select m.name as "table", f."from" as "column" from sqlite_master m join pragma_foreign_key_list(m.name) f where m.type = \'table\' and f."table" = ? order by m.name', [$table]))->whereNotIn('table', self::GOES_ALONG);
         $rows = $columns->groupBy('table')->map(fn (Collection $of, string $table): int => DB::table($table)->where(fn (Builder $any) => $of->each(fn (stdClass $row) => $any->orWhere($row->column, $id)))->count())->filter()->all();
         $exceptions = self::exceptionsOf($table, $id);
 

@@ -142,6 +142,15 @@ final class PlanTest extends ApiTestCase
         $this->assertSame(['Bramble'], $names(), 'it is there');
     }
 
+    public function test_a_plan_keeps_nobody_from_taking_a_system_away(): void
+    {
+        $new = $this->postJson('/api/v1/systems', ['name' => 'New tank', 'kind' => 'tank', 'pools' => [['type' => 'box', 'length' => '120 cm', 'width' => '50 cm', 'depth' => '50 cm']]])->assertCreated()->json('system.id');
+        $plan = $this->ready();
+        $plan->moves()->create(['fish_id' => $this->fish('Osier'), 'from_system_id' => $this->system('Sluice tank'), 'to_system_id' => $new, 'on' => '2027-06-01', 'waits_in_tub' => false]);
+        $this->deleteJson("/api/v1/systems/{$new}")->assertNoContent();
+        $this->assertSame(['Bramble'], array_column($this->getJson("/api/v1/plans/{$plan->id}")->assertOk()->json('moves'), 'name'));
+    }
+
     public function test_locks_are_kept(): void
     {
         [$sedge, $sluice] = [$this->fish('Sedge'), $this->system('Sluice tank')];
