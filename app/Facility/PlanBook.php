@@ -16,6 +16,7 @@ use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\FixedStays;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
@@ -28,9 +29,6 @@ use stdClass;
 /** Plans as they are written down, read with what is known today. */
 final readonly class PlanBook
 {
-    /** One that came so lately is let be. Common practice, no published source. */
-    private const SETTLING_DAYS = 14;
-
     public function __construct(private FacilitySnapshot $kept)
     {
     }
@@ -46,7 +44,7 @@ final readonly class PlanBook
 
     public function question(Written $plan): Question
     {
-        return new Question($plan->aim, (int) round($plan->months * 365.25 / 12), [...$this->written(), ...$this->locks($plan), ...$this->held()], $plan->may_build);
+        return new Question($plan->aim, Question::daysOf($plan->months), [...$this->written(), ...$this->locks($plan), ...$this->held()], $plan->may_build);
     }
 
     /** What it decided and what is still to be done of it: whoever is gone, or went elsewhere, is left out. */
@@ -64,7 +62,7 @@ final readonly class PlanBook
         return new Decision(
             array_values(array_filter($ahead, fn (DecidedMove $move): bool => isset($homes[$move->from], $homes[$move->to]))), $built,
             LocalDate::fromIso($plan->horizon ?? $this->kept->facility->horizon()->toIso()),
-            $plan->objective ?? 0.0, $plan->bound ?? 0.0, $plan->least_moves ?? 0, array_map(Keys::ofFish(...), $plan->staying),
+            $plan->objective ?? 0.0, $plan->bound ?? 0.0, count($ahead) === $plan->moves->count() ? $plan->least_moves ?? 0 : 0, array_map(Keys::ofFish(...), $plan->staying),
         );
     }
 
@@ -95,7 +93,7 @@ final readonly class PlanBook
     {
         return $this->describe(new Decision(
             array_merge([], ...array_map($this->bySheets(...), array_values($this->kept->facility->fish))),
-            [], $this->kept->facility->date->plusDays((int) round($months * 365.25 / 12)),
+            [], $this->kept->facility->date->plusDays(Question::daysOf($months)),
         ));
     }
 
@@ -136,24 +134,10 @@ final readonly class PlanBook
     /** @return list<PlannedStay> where moves that are written down have them */
     private function written(): array
     {
-        $stays = [];
-        foreach ($this->kept->facility->fish as $fish) {
-            $settled = $this->kept->settledSheets($fish);
-            $from = $this->kept->facility->date;
-            $home = $fish->currentSystem();
-            foreach ($settled as $move) {
-                $day = $this->kept->whereabouts()->dayOf($move);
-                if ($day->isAfter($from)) {
-                    $stays[] = new PlannedStay($fish->key, $home, $from, $day);
-                }
-                [$from, $home] = [$day, $move->to];
-            }
-            if ($settled !== []) {
-                $stays[] = new PlannedStay($fish->key, $home, $from, $from->plusDays(self::SETTLING_DAYS));
-            }
-        }
-
-        return $stays;
+        return array_merge([], ...array_map(
+            fn (Fish $fish): array => FixedStays::byMoves($fish, $this->bySheets($fish), $this->kept->facility->date),
+            array_values($this->kept->facility->fish),
+        ));
     }
 
     /** @return list<PlannedStay> that the keeper insists on */
@@ -177,22 +161,13 @@ final readonly class PlanBook
     /** @return list<PlannedStay> who may not move yet: in quarantine, with a brood, treated, or just come */
     private function held(): array
     {
-        $today = $this->kept->facility->date;
         [$broods, $treated] = [$this->broods(), $this->treated()];
-        $stays = [];
-        foreach ($this->kept->facility->fish as $fish) {
-            $came = $fish->stays[count($fish->stays) - 1]->from;
-            $until = array_reduce(
-                [$this->kept->mayMoveFrom($fish), $broods[$fish->key] ?? null, $treated[$fish->key] ?? null],
-                fn (LocalDate $latest, ?LocalDate $day): LocalDate => $day === null ? $latest : LocalDate::later($latest, $day),
-                $came->plusDays(self::SETTLING_DAYS),
-            );
-            if ($until->isAfter($today) && $this->kept->settledSheets($fish) === []) {
-                $stays[] = new PlannedStay($fish->key, $fish->currentSystem(), $today, $until);
-            }
-        }
+        $free = array_filter($this->kept->facility->fish, fn (Fish $fish): bool => $this->kept->settledSheets($fish) === []);
 
-        return $stays;
+        return array_values(array_filter(array_map(
+            fn (Fish $fish): ?PlannedStay => FixedStays::held($fish, [$this->kept->mayMoveFrom($fish), $broods[$fish->key] ?? null, $treated[$fish->key] ?? null], $this->kept->facility->date),
+            $free,
+        )));
     }
 
     /** @return array<string, LocalDate> by parent, the day after the last step of its brood */

@@ -151,6 +151,20 @@ final class PlanTest extends ApiTestCase
         $this->assertSame(['Bramble'], array_column($this->getJson("/api/v1/plans/{$plan->id}")->assertOk()->json('moves'), 'name'));
     }
 
+    /** What was proven of the whole plan says nothing of what is left of it. */
+    public function test_of_the_rest_of_a_plan_nothing_is_proven(): void
+    {
+        [$osier, $sluice, $kiln] = [$this->fish('Osier'), $this->system('Sluice tank'), $this->system('Kiln vat')];
+        $plan = $this->ready();
+        $plan->update(['least_moves' => 2]);
+        $plan->moves()->create(['fish_id' => $osier, 'from_system_id' => $sluice, 'to_system_id' => $kiln, 'on' => '2027-06-01', 'waits_in_tub' => false]);
+        $plan->moves()->create(['fish_id' => $this->fish('Bramble'), 'from_system_id' => $this->system('Porch tank'), 'to_system_id' => $kiln, 'on' => '2027-03-18', 'waits_in_tub' => false]);
+        $said = fn (): string => implode(' ', $this->getJson("/api/v1/plans/{$plan->id}")->assertOk()->json('sentences'));
+        $this->assertStringContainsString('does with fewer than 2 moves', $said());
+        $this->postJson("/api/v1/fish/{$osier}/moves", ['date' => self::TODAY, 'to_system_id' => $kiln])->assertCreated();
+        $this->assertStringNotContainsString('fewer than', $said());
+    }
+
     public function test_locks_are_kept(): void
     {
         [$sedge, $sluice] = [$this->fish('Sedge'), $this->system('Sluice tank')];

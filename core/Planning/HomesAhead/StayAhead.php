@@ -12,7 +12,7 @@ use Biomegas\Housing\Verdict\Verdict;
 final readonly class StayAhead
 {
     /** A move for less is not worth its stress, unless it is meant as a stopgap. Common practice, no published source. */
-    private const SHORTEST_DAYS = 42;
+    public const SHORTEST_DAYS = 42;
 
     public function __construct(
         public System $system,

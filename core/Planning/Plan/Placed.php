@@ -19,7 +19,6 @@ final readonly class Placed
         public float $objective,
         /** No plan that lets the others stay costs less. */
         public float $bound,
-        public bool $isProven,
         /** @var list<string> keys of the fish that were let stay where they are */
         public array $staying,
         private Weights $weights,

@@ -8,6 +8,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Placement\Conflict;
 use Biomegas\Placement\Problem;
+use Biomegas\Planning\HomesAhead\StayAhead;
 
 /**
  * Turns a facility into placement problems: what the rules of housing say of a
@@ -17,9 +18,6 @@ use Biomegas\Placement\Problem;
  */
 final class PlacementAdapter
 {
-    /** A move for less is not worth its stress. Common practice, no published source. */
-    private const SHORTEST_STAY_DAYS = 42;
-
     /** @var array<string, list<float|null>> by fish and system */
     private array $strain = [];
 
@@ -167,7 +165,7 @@ final class PlacementAdapter
     private function stayEnds(): array
     {
         return array_map(
-            fn (int $t): int => max($t + 1, $this->periods->firstFrom($this->periods->start($t)->plusDays(self::SHORTEST_STAY_DAYS))),
+            fn (int $t): int => max($t + 1, $this->periods->firstFrom($this->periods->start($t)->plusDays(StayAhead::SHORTEST_DAYS))),
             range(0, $this->periods->count() - 1),
         );
     }

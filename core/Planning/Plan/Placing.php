@@ -41,7 +41,7 @@ final class Placing
     /** No plan better by more than this is worth looking for. */
     private const SLACK = 0.01;
 
-    public readonly Periods $periods;
+    private readonly Periods $periods;
 
     private readonly PlacementAdapter $adapter;
 
@@ -116,14 +116,14 @@ final class Placing
     private function place(array $moving, array $paths, Budget $budget, int $seed): Placed
     {
         $others = array_values(array_diff_key($this->lodgers, $moving));
-        [$objective, $bound, $isProven] = [0.0, 0.0, true];
+        [$objective, $bound] = [0.0, 0.0];
         foreach (Regions::of(array_values(array_intersect_key($this->lodgers, $moving)), array_values($this->systems), $this->adapter) as [$lodgers, $systems]) {
             $solution = $this->solution($this->adapter->problem($lodgers, $others, $systems, $paths), $paths, $budget, $seed);
             $paths = [...$paths, ...$solution->assignments];
-            [$objective, $bound, $isProven] = [$objective + $solution->objective, $bound + $solution->bound, $isProven && $solution->isOptimal];
+            [$objective, $bound] = [$objective + $solution->objective, $bound + $solution->bound];
         }
 
-        return new Placed($paths, $this->systems, $this->periods, $objective, $bound, $isProven, array_map(fn (Lodger $lodger): string => $lodger->fish->key, $others), $this->weights);
+        return new Placed($paths, $this->systems, $this->periods, $objective, $bound, array_map(fn (Lodger $lodger): string => $lodger->fish->key, $others), $this->weights);
     }
 
     /**

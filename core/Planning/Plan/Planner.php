@@ -53,17 +53,21 @@ final readonly class Planner
             $placed->periods->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
         );
 
-        return $question->fixed === [] ? $this->betterOf($decision) : $decision;
+        return $this->betterOf($decision, $question->fixed);
     }
 
-    /** A plan that is cut into periods may, in a house where much cannot be kept, break rules for longer than one that goes by the week: then that one. */
-    private function betterOf(Decision $decision): Decision
+    /**
+     * A plan that is cut into periods may, in a house where much cannot be kept, break rules for longer than one that goes by the week: then that one.
+     *
+     * @param  list<PlannedStay>  $fixed
+     */
+    private function betterOf(Decision $decision, array $fixed): Decision
     {
         $days = $this->daysOutOfRule($decision);
         if ($days === 0) {
             return $decision;
         }
-        $simple = WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($decision->horizon));
+        $simple = WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($decision->horizon), $fixed);
 
         return $this->daysOutOfRule($simple) < $days ? $simple : $decision;
     }

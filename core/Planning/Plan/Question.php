@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Plan;
 
+use Biomegas\Calendar\LocalDate;
+
 /** What is asked of a plan. */
 final readonly class Question
 {
@@ -17,5 +19,10 @@ final readonly class Question
         /** May new homes be proposed? */
         public bool $mayBuild = true,
     ) {
+    }
+
+    public static function daysOf(int $months): int
+    {
+        return (int) round($months * LocalDate::DAYS_PER_YEAR / 12);
     }
 }

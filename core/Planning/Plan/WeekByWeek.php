@@ -22,18 +22,24 @@ final class WeekByWeek
     /** @var list<DecidedMove> */
     private array $moves = [];
 
-    /** @param  array<string, Lodger>  $lodgers  by fish */
-    private function __construct(private readonly Facility $facility, private readonly array $lodgers)
+    /**
+     * @param  array<string, Lodger>  $lodgers  by fish
+     * @param  list<PlannedStay>  $fixed  who must be where, and when
+     */
+    private function __construct(private readonly Facility $facility, private readonly array $lodgers, private readonly array $fixed)
     {
         foreach ($lodgers as $key => $lodger) {
             $this->where[$key] = [$lodger->home, $lodger->clockIn($lodger->home)];
         }
     }
 
-    /** @param  array<string, Lodger>  $lodgers  by fish */
-    public static function decide(Facility $facility, array $lodgers, int $days): Decision
+    /**
+     * @param  array<string, Lodger>  $lodgers  by fish
+     * @param  list<PlannedStay>  $fixed  who must be where, and when
+     */
+    public static function decide(Facility $facility, array $lodgers, int $days, array $fixed = []): Decision
     {
-        $rule = new self($facility, $lodgers);
+        $rule = new self($facility, $lodgers, $fixed);
         for ($day = 0; $day < $days; $day += self::WEEK) {
             $rule->passWeek($facility->date->plusDays($day));
         }
@@ -47,6 +53,12 @@ final class WeekByWeek
         uasort($systems, fn (System $a, System $b): int => $a->floorArea() <=> $b->floorArea());
         foreach ($this->lodgers as $key => $lodger) {
             [$home, $clock] = $this->where[$key];
+            $fixed = $this->fixedHome($key, $day);
+            if ($fixed !== null) {
+                $this->go($lodger, $fixed, $day);
+
+                continue;
+            }
             $trial = $this->trialOf($lodger);
             if ($trial->objectionOn($home, $clock, $day->plusDays(self::WEEK)) === null) {
                 continue;
@@ -58,11 +70,30 @@ final class WeekByWeek
                 $moved = $clock->movingOn($day, $lodger->growth->leading()->aheadIn($system));
                 $outgrown = $trial->outgrown($system, $moved);
                 if ($trial->obstacle($system, $moved, $day) === null && ($outgrown === null || $outgrown->isAfter($day->plusDays(self::WEEK)))) {
-                    $this->moves[] = new DecidedMove($key, $home->key, $system->key, $day);
-                    $this->where[$key] = [$system, $moved];
+                    $this->go($lodger, $system, $day);
                     break;
                 }
             }
+        }
+    }
+
+    private function fixedHome(string $fish, LocalDate $day): ?System
+    {
+        foreach ($this->fixed as $stay) {
+            if ($stay->fish === $fish && $stay->covers($day) && isset($this->facility->systems[$stay->system])) {
+                return $this->facility->systems[$stay->system];
+            }
+        }
+
+        return null;
+    }
+
+    private function go(Lodger $lodger, System $to, LocalDate $day): void
+    {
+        [$from, $clock] = $this->where[$lodger->fish->key];
+        if ($from->key !== $to->key) {
+            $this->moves[] = new DecidedMove($lodger->fish->key, $from->key, $to->key, $day);
+            $this->where[$lodger->fish->key] = [$to, $clock->movingOn($day, $lodger->growth->leading()->aheadIn($to))];
         }
     }
 

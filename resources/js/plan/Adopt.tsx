@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { PlanRow } from '../api/types'
-import { write } from '../api/client'
+import { read, write } from '../api/client'
 import { useWrite } from '../log/useWrite'
 import { planWords } from '../messages/plan'
 
@@ -32,7 +32,14 @@ export function Adopt({
         {
             notice: () => words.left,
             undo: () =>
-                write('PUT', '/api/v1/plans/{plan}/adoption', { plan: plan.id }, { instead_of: null }),
+                read('/api/v1/plans', {}).then(({ adopted_id }) =>
+                    write(
+                        'PUT',
+                        '/api/v1/plans/{plan}/adoption',
+                        { plan: plan.id },
+                        { instead_of: adopted_id },
+                    ),
+                ),
         },
     )
     const remove = useWrite(
