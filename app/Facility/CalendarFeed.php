@@ -59,7 +59,7 @@ final readonly class CalendarFeed
     {
         $adopted = Plan::adopted();
         $book = new PlanBook($this->kept);
-        foreach ($adopted === null ? [] : $book->describe($book->decision($adopted))->moves as $i => $move) {
+        foreach ($adopted === null ? [] : $book->read($adopted)->moves as $i => $move) {
             if ($this->kept->settledSheets($move->fish) === []) {
                 $this->day("plan-{$move->fish->key}-{$move->to->key}", $move->on, null, Finding::of('calendar.feed.move', fish: [$move->fish->name], to: $move->to->name), Finding::of('calendar.feed.from', from: $move->from->name));
             }

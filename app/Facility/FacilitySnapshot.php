@@ -34,6 +34,7 @@ use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Plan;
+use Biomegas\Planning\Supposing\Supposition;
 use Biomegas\Planning\SystemOutlook;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleParameter;
@@ -123,6 +124,12 @@ final class FacilitySnapshot
         return $this->kept[$fish->key];
     }
 
+    /** Its colour and mark; the first for one that is only thought of. */
+    public function bandOf(Fish $fish): int
+    {
+        return isset($this->kept[$fish->key]) ? $this->kept[$fish->key]->band : 0;
+    }
+
     public function outlook(Fish $fish): FishOutlook
     {
         return $this->outlooks[$fish->key] ??= FishOutlook::of($this->growth, $fish);
@@ -180,10 +187,13 @@ final class FacilitySnapshot
         return $this->quarantineEnds()[$fish->key] ?? null;
     }
 
-    /** @param  Closure(): Plan  $describe */
-    public function plan(Decision $decision, Closure $describe): Plan
+    /**
+     * @param  list<Supposition>  $supposed
+     * @param  Closure(): Plan  $describe
+     */
+    public function plan(Decision $decision, array $supposed, Closure $describe): Plan
     {
-        return $this->answers->of($this->surroundings(), ['plan', $decision, $this->everybody()], $describe);
+        return $this->answers->of($this->surroundings(), ['plan', $decision, $supposed, $this->everybody()], $describe);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead

@@ -4,59 +4,104 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use App\Models\Brood as BroodRecord;
 use App\Models\Plan as Written;
 use App\Models\PlanMove as WrittenMove;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
-use Biomegas\Planning\HomesAhead\PlannedMove;
+use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
-use Biomegas\Planning\Plan\FixedStays;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
-use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\Planner;
 use Biomegas\Planning\Plan\Question;
-use Illuminate\Support\Facades\DB;
-use stdClass;
+use Biomegas\Planning\Supposing\OneMore;
+use Biomegas\Planning\Supposing\Supposition;
 
 /** Plans as they are written down, read with what is known today. */
 final readonly class PlanBook
 {
+    /** What is looked at while nothing is planned. */
+    public const USUAL_MONTHS = 24;
+
+    private FixedBook $fixed;
+
     public function __construct(private FacilitySnapshot $kept)
     {
+        $this->fixed = new FixedBook($kept);
     }
 
-    public function planner(): Planner
+    /** @param  list<Supposition>  $supposed */
+    public function planner(array $supposed = []): Planner
     {
-        return new Planner(
-            $this->kept->facility,
-            array_map(fn (Fish $fish): Lodger => new Lodger($this->kept->facility, $fish, $this->kept->outlook($fish)->growth, $this->kept->lengthsAhead($fish)), $this->kept->facility->fish),
-            fn (HomeToBuild $home): string => $this->kept->says()->phrase($home->finding()),
-        );
+        $facility = $this->facility($supposed);
+
+        return new Planner($facility, $this->lodgers($facility), $this->nameOf(...));
+    }
+
+    public function nameOf(HomeToBuild $home): string
+    {
+        return $this->kept->says()->phrase($home->finding());
+    }
+
+    /**
+     * The facility as it would be.
+     *
+     * @param  list<Supposition>  $supposed
+     */
+    public function facility(array $supposed): Facility
+    {
+        return array_reduce($supposed, fn (Facility $facility, Supposition $one): Facility => $one->applyTo($facility), $this->kept->facility);
+    }
+
+    /** @return array<string, Lodger> by fish */
+    public function lodgers(Facility $facility): array
+    {
+        return array_map(function (Fish $fish) use ($facility): Lodger {
+            $isAsItIs = ($this->kept->facility->fish[$fish->key] ?? null) === $fish;
+            $growth = $isAsItIs ? $this->kept->outlook($fish)->growth : $this->growthOf($fish, $facility);
+            $isAtHome = $isAsItIs && $facility->system($fish->currentSystem()) === $this->kept->facility->system($fish->currentSystem());
+
+            return new Lodger($facility, $fish, $growth, $isAtHome ? $this->kept->lengthsAhead($fish) : LengthsAhead::of($facility, $growth));
+        }, $facility->fish);
+    }
+
+    /** Of one that is only thought of, or thought of otherwise than it is. */
+    private function growthOf(Fish $fish, Facility $facility): GrowthProjection
+    {
+        return (isset($this->kept->facility->fish[$fish->key]) ? $this->kept->growth : new FacilityGrowth($facility))->projectionOf($fish);
+    }
+
+    /** @return list<Supposition> */
+    public function supposed(Written $plan): array
+    {
+        return Supposed::read($this->kept, $plan->supposed);
     }
 
     public function question(Written $plan): Question
     {
-        return new Question($plan->aim, Question::daysOf($plan->months), [...$this->written(), ...$this->locks($plan), ...$this->held()], $plan->may_build);
+        return new Question($plan->aim, Question::daysOf($plan->months), $this->fixed->stays($plan), $plan->may_build);
     }
 
     /** What it decided and what is still to be done of it: whoever is gone, or went elsewhere, is left out. */
     public function decision(Written $plan): Decision
     {
+        $facility = $this->facility($this->supposed($plan));
         $built = array_map(fn (array $home): System => BuiltHomes::read($home, $this->kept->says()), $plan->built);
-        $homes = [...$this->kept->facility->systems, ...array_column($built, null, 'key')];
+        $homes = [...$facility->systems, ...array_column($built, null, 'key')];
         $moves = $this->kept->unreadable->readAll(StoredTable::PlanMoves, $plan->moves, fn (WrittenMove $move): DecidedMove => new DecidedMove(
-            Keys::ofFish($move->fish_id), self::place($move->from_system_id, $move->from_built), self::place($move->to_system_id, $move->to_built),
-            LocalDate::later(LocalDate::fromIso($move->on), $this->kept->facility->date), $move->waits_in_tub,
+            self::fishOf($move), self::place($move->from_system_id, $move->from_built), self::place($move->to_system_id, $move->to_built),
+            LocalDate::later(LocalDate::fromIso($move->on), $this->kept->facility->date), $move->waits_in_tub, $move->at_length,
         ));
-        $ahead = array_merge([], ...array_map(fn (Fish $fish): array => $this->ahead($fish, $moves), array_values($this->kept->facility->fish)));
+        $ahead = array_merge([], ...array_map(fn (Fish $fish): array => $this->ahead($fish, $moves), array_values($facility->fish)));
         usort($ahead, fn (DecidedMove $a, DecidedMove $b): int => $b->on->daysUntil($a->on));
 
         return new Decision(
@@ -69,7 +114,7 @@ final readonly class PlanBook
     /** The day that the plan has for a move, which may lie behind. */
     public function plannedDay(Written $plan, PlanMove $move): LocalDate
     {
-        $written = $plan->moves->first(fn (WrittenMove $row): bool => Keys::ofFish($row->fish_id) === $move->fish->key && self::place($row->to_system_id, $row->to_built) === $move->to->key);
+        $written = $plan->moves->first(fn (WrittenMove $row): bool => self::fishOf($row) === $move->fish->key && self::place($row->to_system_id, $row->to_built) === $move->to->key);
 
         return $written === null ? $move->on : LocalDate::fromIso($written->on);
     }
@@ -78,32 +123,40 @@ final readonly class PlanBook
     public function newConcerns(Written $plan): array
     {
         return $plan->adopted_at === null ? [] : array_values(array_filter(
-            Concern::allOf($this->describe($this->decision($plan))),
+            Concern::allOf($this->read($plan)),
             fn (Concern $concern): bool => ! in_array($concern->key, $plan->accepted, true),
         ));
     }
 
-    public function describe(Decision $decision): Plan
+    /** As it looks today. */
+    public function read(Written $plan): Plan
     {
-        return $this->kept->plan($decision, fn (): Plan => $this->planner()->describe($decision, $this->written()));
+        return $this->describe($this->decision($plan), $this->supposed($plan));
     }
 
-    /** As things are: the moves that are written down, and no others. */
-    public function asItIs(int $months): Plan
+    /** @param  list<Supposition>  $supposed */
+    public function describe(Decision $decision, array $supposed = []): Plan
+    {
+        return $this->kept->plan($decision, $supposed, fn (): Plan => $this->planner($supposed)->describe($decision, $this->fixed->written()));
+    }
+
+    /**
+     * As things are: the moves that are written down, and no others.
+     *
+     * @param  list<Supposition>  $supposed
+     */
+    public function asItIs(int $months, array $supposed = []): Plan
     {
         return $this->describe(new Decision(
-            array_merge([], ...array_map($this->bySheets(...), array_values($this->kept->facility->fish))),
+            array_merge([], ...array_map($this->fixed->moves(...), array_values($this->facility($supposed)->fish))),
             [], $this->kept->facility->date->plusDays(Question::daysOf($months)),
-        ));
+        ), $supposed);
     }
 
-    /** @return list<DecidedMove> that are written down of one fish, whatever a plan says */
-    private function bySheets(Fish $fish): array
+    /** The plan that is asked for, else the one that is followed, else as things are. */
+    public function seen(?Written $plan): Decision
     {
-        return array_map(
-            fn (PlannedMove $move): DecidedMove => new DecidedMove($move->fish, $move->from, $move->to, $this->kept->whereabouts()->dayOf($move)),
-            $this->kept->settledSheets($fish),
-        );
+        return $plan === null ? $this->asItIs(self::USUAL_MONTHS)->decision : $this->decision($plan);
     }
 
     /**
@@ -114,7 +167,7 @@ final readonly class PlanBook
      */
     private function ahead(Fish $fish, array $moves): array
     {
-        $sheets = $this->bySheets($fish);
+        $sheets = $this->fixed->moves($fish);
         $last = $sheets === [] ? null : $sheets[count($sheets) - 1];
         $own = array_values(array_filter($moves, fn (DecidedMove $move): bool => $move->fish === $fish->key));
         foreach ($own as $i => $move) {
@@ -126,79 +179,13 @@ final readonly class PlanBook
         return $sheets;
     }
 
+    private static function fishOf(WrittenMove $move): string
+    {
+        return $move->fish_id === null ? OneMore::KEY : Keys::ofFish($move->fish_id);
+    }
+
     private static function place(?int $system, ?string $built): string
     {
         return $system === null ? (string) $built : Keys::ofSystem($system);
-    }
-
-    /** @return list<PlannedStay> where moves that are written down have them */
-    private function written(): array
-    {
-        return array_merge([], ...array_map(
-            fn (Fish $fish): array => FixedStays::byMoves($fish, $this->bySheets($fish), $this->kept->facility->date),
-            array_values($this->kept->facility->fish),
-        ));
-    }
-
-    /** @return list<PlannedStay> that the keeper insists on */
-    private function locks(Written $plan): array
-    {
-        $stays = [];
-        foreach ($plan->locks as $lock) {
-            $fish = $this->kept->find($lock['fish_id']);
-            $system = Keys::ofSystem($lock['system_id']);
-            if ($fish !== null && isset($this->kept->facility->systems[$system])) {
-                $stays[] = new PlannedStay(
-                    $fish->key, $system, LocalDate::fromIso($lock['from'] ?? $this->kept->facility->date->toIso()),
-                    $lock['until'] === null ? null : LocalDate::fromIso($lock['until']),
-                );
-            }
-        }
-
-        return $stays;
-    }
-
-    /** @return list<PlannedStay> who may not move yet: in quarantine, with a brood, treated, or just come */
-    private function held(): array
-    {
-        [$broods, $treated] = [$this->broods(), $this->treated()];
-        $free = array_filter($this->kept->facility->fish, fn (Fish $fish): bool => $this->kept->settledSheets($fish) === []);
-
-        return array_values(array_filter(array_map(
-            fn (Fish $fish): ?PlannedStay => FixedStays::held($fish, [$this->kept->mayMoveFrom($fish), $broods[$fish->key] ?? null, $treated[$fish->key] ?? null], $this->kept->facility->date),
-            $free,
-        )));
-    }
-
-    /** @return array<string, LocalDate> by parent, the day after the last step of its brood */
-    private function broods(): array
-    {
-        $until = [];
-        $this->kept->unreadable->readAll(StoredTable::Broods, Broods::going(), function (BroodRecord $written) use (&$until): void {
-            $brood = Broods::of($this->kept, $written);
-            if ($brood === null) {
-                return;
-            }
-            foreach ($brood->steps as $step) {
-                $until[$brood->mother->key] = LocalDate::later($until[$brood->mother->key] ?? $step->until, $step->until);
-                if ($brood->father !== null) {
-                    $until[$brood->father->key] = $until[$brood->mother->key];
-                }
-            }
-        });
-
-        return array_map(fn (LocalDate $last): LocalDate => $last->plusDays(1), $until);
-    }
-
-    /** @return array<string, LocalDate> by fish, the day after the last on which it is dosed */
-    private function treated(): array
-    {
-        $until = [];
-        $rows = DB::table('treatments')->whereNull('deleted_at')->where('until', '>=', $this->kept->facility->date->toIso())->get();
-        $this->kept->unreadable->readAll(StoredTable::Treatments, $rows, function (stdClass $row) use (&$until): void {
-            $until[Keys::ofFish($row->fish_id)] = LocalDate::fromIso($row->until)->plusDays(1);
-        });
-
-        return $until;
     }
 }

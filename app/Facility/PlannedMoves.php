@@ -36,7 +36,7 @@ final readonly class PlannedMoves
         $where = array_map(fn (Fish $fish): string => $fish->currentSystem(), $facility->fish);
 
         return array_values(array_filter($unreadable->readAll(StoredTable::PlanMoves, Plan::adopted()->moves ?? new Collection, function (PlanMove $row) use ($facility, &$where): ?PlannedMove {
-            $move = new PlannedMove(Keys::ofFish($row->fish_id), Keys::ofSystem($row->from_system_id ?? 0), Keys::ofSystem($row->to_system_id ?? 0), LocalDate::fromIso($row->on));
+            $move = new PlannedMove(Keys::ofFish((int) $row->fish_id), Keys::ofSystem($row->from_system_id ?? 0), Keys::ofSystem($row->to_system_id ?? 0), LocalDate::fromIso($row->on));
             if (($where[$move->fish] ?? null) !== $move->from || ! isset($facility->systems[$move->from], $facility->systems[$move->to])) {
                 return null;
             }

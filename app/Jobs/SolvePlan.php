@@ -4,19 +4,14 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Facility\BuiltHomes;
 use App\Facility\FacilityReader;
-use App\Facility\Keys;
 use App\Facility\PlanBook;
+use App\Facility\PlanWriter;
 use App\Models\Plan;
 use App\Models\PlanState;
-use Biomegas\Facility\System;
 use Biomegas\Finding\Refusal;
 use Biomegas\Placement\Budget;
-use Biomegas\Planning\Plan\DecidedMove;
-use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\PlannedStay;
-use Biomegas\Planning\Plan\ProposedHomes;
 use Closure;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -50,8 +45,9 @@ final class SolvePlan implements ShouldQueue
         $from = hrtime(true);
         $elapsed = fn (): float => (hrtime(true) - $from) / 1e9;
         try {
-            $decision = $book->planner()->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, $this->followed($book));
-            $this->keep($plan, $decision, $elapsed());
+            $supposed = $book->supposed($plan);
+            $decision = $book->planner($supposed)->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, $this->followed($book));
+            PlanWriter::keep($plan, $book->describe($decision, $supposed), $elapsed());
         } catch (Refusal $refusal) {
             $plan->update(['state' => PlanState::Failed, 'problem' => $kept->says()->say($refusal->finding())]);
         }
@@ -105,30 +101,5 @@ final class SolvePlan implements ShouldQueue
                 DB::table('plans')->where('id', $plan->id)->update(['objective' => $cost, 'bound' => $bound, 'seconds' => $told]);
             }
         };
-    }
-
-    private function keep(Plan $plan, Decision $decision, float $seconds): void
-    {
-        DB::transaction(function () use ($plan, $decision, $seconds): void {
-            $plan->moves()->delete();
-            foreach ($decision->moves as $move) {
-                $plan->moves()->create(self::row($move));
-            }
-            $plan->update([
-                'state' => PlanState::Ready, 'seconds' => $seconds, 'horizon' => $decision->horizon->toIso(), 'objective' => $decision->objective,
-                'bound' => $decision->bound, 'least_moves' => $decision->leastMoves, 'staying' => array_map(Keys::id(...), $decision->staying),
-                'built' => array_map(fn (System $home): array => BuiltHomes::write($home), $decision->built),
-            ]);
-        });
-    }
-
-    /** @return array<string, mixed> */
-    private static function row(DecidedMove $move): array
-    {
-        $place = fn (string $side, string $key): array => ProposedHomes::isProposed($key)
-            ? ["{$side}_built" => $key]
-            : ["{$side}_system_id" => Keys::id($key)];
-
-        return ['fish_id' => Keys::id($move->fish), ...$place('from', $move->from), ...$place('to', $move->to), 'on' => $move->on->toIso(), 'waits_in_tub' => $move->waitsInTub];
     }
 }

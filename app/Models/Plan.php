@@ -29,6 +29,8 @@ use Illuminate\Support\Carbon;
  * @property int|null $least_moves
  * @property list<int> $staying fish that were let stay
  * @property list<array<string, mixed>> $built homes, in the words of the scenario format
+ * @property list<array<string, mixed>> $supposed what it takes to be otherwise: see Supposed
+ * @property bool $is_by_hand
  * @property list<string> $accepted what spoke against it when it was adopted
  * @property Carbon|null $adopted_at null: it is not followed
  * @property int|null $replaced_id
@@ -42,15 +44,23 @@ final class Plan extends Model
 
     protected $casts = [
         'aim' => Aim::class, 'state' => PlanState::class, 'may_build' => 'boolean', 'is_stop_asked' => 'boolean',
-        'locks' => 'array', 'staying' => 'array', 'built' => 'array', 'accepted' => 'array', 'adopted_at' => 'datetime',
+        'is_by_hand' => 'boolean', 'locks' => 'array', 'supposed' => 'array', 'staying' => 'array', 'built' => 'array', 'accepted' => 'array', 'adopted_at' => 'datetime',
     ];
 
-    protected $attributes = ['locks' => '[]', 'staying' => '[]', 'built' => '[]', 'accepted' => '[]', 'is_stop_asked' => false];
+    protected $attributes = ['locks' => '[]', 'supposed' => '[]', 'is_by_hand' => false, 'staying' => '[]', 'built' => '[]', 'accepted' => '[]', 'is_stop_asked' => false];
 
     /** @return HasMany<PlanMove, $this> in working order */
     public function moves(): HasMany
     {
         return $this->hasMany(PlanMove::class)->orderBy('on')->orderBy('id');
+    }
+
+    /** Older ones that are not followed make way for new ones. */
+    public const MOST = 3;
+
+    public static function clearOld(): void
+    {
+        self::query()->whereNull('adopted_at')->whereNotIn('id', self::query()->whereNull('adopted_at')->latest('id')->limit(self::MOST)->select('id'))->delete();
     }
 
     public static function adopted(): ?self

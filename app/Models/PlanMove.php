@@ -11,13 +11,14 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $plan_id
- * @property int $fish_id
+ * @property int|null $fish_id null: one that is only thought of
  * @property int|null $from_system_id
  * @property int|null $to_system_id
  * @property string|null $from_built
  * @property string|null $to_built
  * @property string $on
  * @property bool $waits_in_tub
+ * @property float|null $at_length millimetres; null: the day counts
  */
 final class PlanMove extends Model
 {

@@ -70,6 +70,23 @@ final readonly class Facility
         return new self($this->date, $this->horizonDays, $other, array_values($this->systems), array_values($this->fish), array_values($this->former));
     }
 
+    /** The same with this system in place of the one of its key, or besides the others. */
+    public function withSystem(System $system): self
+    {
+        return new self($this->date, $this->horizonDays, $this->rulebook, array_values([...$this->systems, $system->key => $system]), array_values($this->fish), array_values($this->former));
+    }
+
+    /** The same with this fish in place of the one of its key, or besides the others. */
+    public function withFish(Fish $fish): self
+    {
+        return new self($this->date, $this->horizonDays, $this->rulebook, array_values($this->systems), array_values([...$this->fish, $fish->key => $fish]), array_values($this->former));
+    }
+
+    public function withoutFish(string $key): self
+    {
+        return new self($this->date, $this->horizonDays, $this->rulebook, array_values($this->systems), array_values(array_diff_key($this->fish, [$key => true])), array_values($this->former));
+    }
+
     /** @return list<Fish> */
     public function residentsOf(System $system): array
     {

@@ -98,6 +98,12 @@ final readonly class Fish
         return $this->with(statedAdultMm: $millimetres);
     }
 
+    /** Of a shoal: so many of it. */
+    public function numbering(int $count): self
+    {
+        return $this->with(count: $count);
+    }
+
     public function measuredBefore(LocalDate $day): self
     {
         return $this->with(lengths: array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))));
@@ -107,10 +113,10 @@ final readonly class Fish
      * @param  list<MeasuredLength>|null  $lengths
      * @param  list<RationChange>|null  $rationChanges
      */
-    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null): self
+    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null, ?int $count = null): self
     {
         return new self(
-            $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
+            $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $count ?? $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
             $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner,
         );

@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Description\ImpossiblePicture;
 use Biomegas\Facility\Equipment\Divider;
 use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Shape\Half;
 use Biomegas\Facility\Shape\Shape;
 
@@ -62,21 +63,66 @@ final readonly class System
     /** The same with other equipment. */
     public function with(Equipment $equipment): self
     {
-        return $this->copy($this->readings, $equipment);
+        return $this->copy(equipment: $equipment);
     }
 
     /** The same with temperatures that were measured. */
     public function measured(?TemperatureReadings $readings): self
     {
-        return $this->copy($readings, $this->equipment);
+        return $this->copy(readings: [$readings]);
     }
 
-    private function copy(?TemperatureReadings $readings, Equipment $equipment): self
+    public function fittedWith(Fitting ...$more): self
+    {
+        return $this->copy(fittings: array_values(array_unique([...$this->fittings, ...$more], SORT_REGULAR)));
+    }
+
+    public function keptAt(WaterTemperature $temperature): self
+    {
+        return $this->copy(temperature: $temperature);
+    }
+
+    /** The same, where fish can move in only from that day on. */
+    public function readyOn(LocalDate $day): self
+    {
+        return $this->copy(availableFrom: $day);
+    }
+
+    /**
+     * @param  array{TemperatureReadings|null}|null  $readings
+     * @param  list<Fitting>|null  $fittings
+     */
+    private function copy(?array $readings = null, ?Equipment $equipment = null, ?array $fittings = null, ?WaterTemperature $temperature = null, ?LocalDate $availableFrom = null): self
     {
         return new self(
-            $this->key, $this->name, $this->kind, $this->pools, $this->temperature, $this->availableFrom, $readings,
-            $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment, $this->opening,
+            $this->key, $this->name, $this->kind, $this->pools, $temperature ?? $this->temperature, $availableFrom ?? $this->availableFrom, $readings === null ? $this->readings : $readings[0],
+            $fittings ?? $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment ?? $this->equipment, $this->opening,
         );
+    }
+
+    /**
+     * The two parts on either side of a divider across its only pool, each with its share of the filter, as if they shared no water.
+     *
+     * @param  float  $at  millimetres from the left
+     * @return array{self, self}
+     *
+     * @throws ImpossiblePicture when the divider stands outside
+     */
+    public function parted(float $at): array
+    {
+        $halves = Half::both($this->pools[0]->shape, $at);
+        $whole = array_sum(array_map(fn (Shape $half): float => $half->floorArea(), $halves));
+        $filter = $this->equipment->filter;
+        $part = fn (string $key, Shape $half): self => new self(
+            $key, $this->name, $this->kind, [new Pool($key, $half)], $this->temperature, $this->availableFrom, $this->readings,
+            $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness,
+            new Equipment(
+                filter: $filter === null ? null : new Filter($filter->media, $filter->litres * $half->floorArea() / $whole),
+                weeklyChange: $this->equipment->weeklyChange,
+            ), $this->opening,
+        );
+
+        return [$part($this->key, $halves[0]), $part("{$this->key}/right", $halves[1])];
     }
 
     /** °C as it is kept that day, else as most are. */

@@ -61,6 +61,12 @@ enum RuleParameter: string
     case CompanyAvoid = 'company_avoid_from';
     case FoodPrice = 'food_price_per_kg';
     case BuildPrice = 'build_price_per_litre';
+    case FittingPrice = 'fitting_price';
+    case MediaPrice = 'media_price_per_litre';
+    case WaterPrice = 'water_price_per_m3';
+    case PowerPrice = 'power_price_per_kwh';
+    case RoomCelsius = 'room_celsius';
+    case TapCelsius = 'tap_celsius';
 
     public function standard(): float
     {
@@ -151,6 +157,13 @@ enum RuleParameter: string
             // In the facility's money: judgement, to be replaced by the keeper's own.
             self::FoodPrice => [12.0, 0.0, 10000.0],
             self::BuildPrice => [1.5, 0.0, 1000.0],
+            self::FittingPrice => [60.0, 0.0, 100000.0],
+            self::MediaPrice => [8.0, 0.0, 10000.0],
+            self::WaterPrice => [5.0, 0.0, 1000.0],
+            self::PowerPrice => [0.35, 0.0, 100.0],
+            // Around tanks and vats, and of the water that comes from the tap.
+            self::RoomCelsius => [18.0, -20.0, 40.0],
+            self::TapCelsius => [12.0, 0.0, 35.0],
         };
     }
 }

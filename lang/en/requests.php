@@ -52,6 +52,25 @@ return [
         'locks.*.fish_id' => 'Choose a fish that is there.',
         'locks.*.system_id' => 'Choose a system that is there.',
     ],
+    'supposed' => [
+        'supposed.max' => 'At most 20 things can be supposed at once.',
+        'supposed' => 'Say what is supposed; nothing is an empty list.',
+        'supposed.*.kind' => 'Choose what is supposed from the list.',
+        'supposed.*.value' => 'Give a number.',
+        'supposed.*.fittings' => 'Choose fittings from the list.',
+        'supposed.*.count' => 'Give a number from 1 to 500.',
+        'supposed.*.length' => 'Say how long it is.',
+    ],
+    'trial' => [
+        'fish.max' => 'At most 100 fish can be moved by hand at once.',
+        'fish' => 'Say who moves; nobody is an empty list.',
+        'fish.*.moves' => 'Say where it goes and when.',
+        'fish.*.moves.max' => 'At most 20 moves of one fish.',
+        'plan_id' => 'Choose a plan that is there.',
+    ],
+    'mends' => [
+        'plan_id' => 'Choose a plan that is there.',
+    ],
     'why_not' => [
         'fish_id' => 'Choose a fish that is there.',
         'key' => 'Choose a home that is there.',

@@ -11,7 +11,7 @@ use App\Models\PlanState;
 
 final class PlanTest extends ApiTestCase
 {
-    private const ASKED = ['aim' => 'fewest-moves', 'months' => 24, 'may_build' => true, 'locks' => []];
+    private const ASKED = ['aim' => 'fewest-moves', 'months' => 24, 'may_build' => true, 'locks' => [], 'supposed' => []];
 
     protected function setUp(): void
     {

@@ -26,12 +26,13 @@ final class Floors
         ['Company', 'Growth\Fit', 'Housing\Floor', 'Water\Nitrification', 'Water\Test'],
         ['Brood', 'Company\Aggression', 'Growth\Kin', 'Growth\Projection', 'Moving\Mixing', 'Water\Nitrate'],
         ['Growth', 'Water\Load'],
-        ['Housing\Rule'],
+        ['Cost', 'Housing\Rule'],
         ['Housing'],
         ['Moving\Sheet', 'Planning', 'Planning\HomesAhead', 'Water\Readiness'],
         ['Planning\Company', 'Planning\Describing', 'Planning\Floor', 'Planning\WeighUp'],
-        ['Planning\Agenda', 'Planning\Change', 'Planning\Search'],
-        ['Planning\Mix', 'Planning\Plan'],
+        ['Planning\Change', 'Planning\Search'],
+        ['Planning\Mix', 'Planning\Plan', 'Planning\Supposing'],
+        ['Planning\Agenda', 'Planning\Mending', 'Planning\Rescue'],
     ];
 
     /** The log of a fish hands out what the API hands out. */

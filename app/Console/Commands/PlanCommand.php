@@ -93,12 +93,12 @@ final class PlanCommand extends Command
                 'window' => array_combine(['early', 'likely', 'late'], array_map(fn (?LocalDate $day): ?string => $day?->toIso(), $move->window)),
                 'reasons' => array_map($says->say(...), $move->reasons),
                 'prepare' => array_map(fn (array $step): array => ['step' => $says->say($step[0]), 'by' => $step[1]->toIso()], $move->prepare),
-                'frees' => $move->frees,
+                'frees' => array_map(fn (Fish $fish): string => $fish->key, $move->frees),
                 'through_tub' => $move->waitsInTub,
             ], $plan->moves),
             'openings' => array_map(fn (PlanOpening $opening): array => [
                 'system' => $opening->system->key, 'name' => $opening->system->name, 'by' => $opening->by->toIso(),
-                'latest_start' => $opening->latestStart->toIso(), 'price' => round($opening->price, 2), 'for' => $opening->for,
+                'latest_start' => $opening->latestStart->toIso(), 'price' => round($opening->price, 2), 'for' => array_map(fn (Fish $fish): string => $fish->key, $opening->for),
             ], $plan->openings),
             'unhoused' => array_map(fn (Breach $breach): array => [
                 'fish' => $breach->fish->key, 'system' => $breach->system->key, 'from' => $breach->from->toIso(), 'until' => $breach->until->toIso(),

@@ -11,6 +11,7 @@ use App\Facility\PlanBook;
 use App\Http\Problems;
 use App\Http\Requests\AdoptionRequest;
 use App\Http\Requests\PlanRequest;
+use App\Http\Requests\SupposedRules;
 use App\Http\Resources\PlanPage;
 use App\Http\Resources\PlanRow;
 use App\Http\Resources\Plans;
@@ -35,9 +36,6 @@ use OpenApi\Attributes as OA;
 /** Plans: asked for, worked out aside, compared, followed. */
 final readonly class PlanController
 {
-    /** Older ones that are not followed make way for new ones. */
-    private const MOST = 3;
-
     public function __construct(private FacilityReader $reader)
     {
     }
@@ -48,7 +46,7 @@ final readonly class PlanController
     public function index(): JsonResponse
     {
         $kept = $this->reader->read();
-        $plans = Plan::query()->with('moves')->latest('id')->limit(self::MOST + 1)->get();
+        $plans = Plan::query()->with('moves')->latest('id')->limit(Plan::MOST + 1)->get();
 
         return response()->json(new Plans(array_values($plans->map(fn (Plan $plan): PlanRow => PlanRow::from($kept, $plan))->all()), Plan::adopted()?->id));
     }
@@ -91,9 +89,9 @@ final readonly class PlanController
         $this->checkLocks($kept, $request->locks());
         $plan = Plan::query()->create([
             'aim' => $request->enum('aim', Aim::class), 'months' => $request->integer('months'), 'may_build' => $request->boolean('may_build'),
-            'locks' => $request->locks(), 'state' => PlanState::Waiting, 'user_id' => $request->user()?->id,
+            'locks' => $request->locks(), 'supposed' => SupposedRules::read($kept, $request->supposed()), 'state' => PlanState::Waiting, 'user_id' => $request->user()?->id,
         ]);
-        Plan::query()->whereNull('adopted_at')->whereNotIn('id', Plan::query()->whereNull('adopted_at')->latest('id')->limit(self::MOST)->select('id'))->delete();
+        Plan::clearOld();
         SolvePlan::dispatch($plan->id, (float) config('plan.seconds'));
 
         return response()->json(PlanRow::from($this->reader->read(), $plan->refresh()), 201);
@@ -121,7 +119,7 @@ final readonly class PlanController
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such plan.')]
-    #[Answers(409, 'Problem', 'Another plan was adopted meanwhile, or it is not ready.')]
+    #[Answers(409, 'Problem', 'Another plan was adopted meanwhile, it is not ready, or it supposes what nobody can bring about.')]
     #[Answers(422, 'Problem', 'Which plan it takes the place of is not said.')]
     public function adopt(AdoptionRequest $request, Plan $plan): JsonResponse
     {
@@ -133,9 +131,14 @@ final readonly class PlanController
             if ($followed?->id !== $request->input('instead_of')) {
                 return Problems::of(409, Finding::of('problem.plan_adopted_meanwhile'));
             }
-            $followed?->update(['adopted_at' => null]);
             $book = new PlanBook($this->reader->read());
-            $plan->update(['adopted_at' => now(), 'replaced_id' => $followed?->id, 'accepted' => array_map(fn (Concern $concern): string => $concern->key, Concern::allOf($book->describe($book->decision($plan))))]);
+            foreach ($book->supposed($plan) as $supposed) {
+                if (! $supposed->isInHand()) {
+                    return Problems::of(409, Finding::of('problem.plan_supposes', supposed: $supposed->finding($book->facility([]))));
+                }
+            }
+            $followed?->update(['adopted_at' => null]);
+            $plan->update(['adopted_at' => now(), 'replaced_id' => $followed?->id, 'accepted' => array_map(fn (Concern $concern): string => $concern->key, Concern::allOf($book->read($plan)))]);
         }
 
         return response()->json(PlanRow::from($this->reader->read(), $plan));

@@ -35,7 +35,7 @@ final readonly class WhyNotController
         $kept = $reader->read();
         $book = new PlanBook($kept);
         $plan = $request->filled('plan_id') ? Plan::query()->findOrFail($request->integer('plan_id')) : Plan::adopted();
-        $decision = $plan === null ? $book->asItIs(24)->decision : $book->decision($plan);
+        $decision = $book->seen($plan);
         $fish = $kept->find($request->integer('fish_id')) ?? throw InvalidEntry::because('fish_id', Finding::of('entry.no_such_fish'));
         $homes = [...array_keys($kept->facility->systems), ...array_map(fn (System $home): string => $home->key, $decision->built)];
         if (! in_array($request->string('key')->toString(), $homes, true)) {
@@ -43,6 +43,6 @@ final readonly class WhyNotController
         }
         $day = LocalDate::later(LocalDate::fromIso($request->string('on')->toString()), $kept->facility->date);
 
-        return response()->json(new WhyNotSheet($kept->says()->sayEach($book->planner()->whyNotThere($decision, $fish->key, $request->string('key')->toString(), $day))));
+        return response()->json(new WhyNotSheet($kept->says()->sayEach($book->planner($plan === null ? [] : $book->supposed($plan))->whyNotThere($decision, $fish->key, $request->string('key')->toString(), $day))));
     }
 }

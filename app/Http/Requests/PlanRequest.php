@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['aim', 'months', 'may_build', 'locks'], properties: [
+#[OA\Schema(required: ['aim', 'months', 'may_build', 'locks', 'supposed'], properties: [
     new OA\Property(property: 'aim', description: 'What matters most.', type: 'string', enum: Aim::class),
     new OA\Property(property: 'months', type: 'integer', minimum: 3, maximum: 36),
     new OA\Property(property: 'may_build', description: 'New homes may be proposed.', type: 'boolean'),
@@ -21,6 +21,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'from', description: 'Null: from today on.', type: 'string', format: 'date', nullable: true),
         new OA\Property(property: 'until', description: 'The first day on which it need not be there; null: as far as is looked.', type: 'string', format: 'date', nullable: true),
     ], type: 'object')),
+    new OA\Property(property: 'supposed', description: 'What it may take to be otherwise than it is.', type: 'array', maxItems: 20, items: new OA\Items(ref: '#/components/schemas/SupposedRow')),
 ])]
 final class PlanRequest extends FormRequest
 {
@@ -36,6 +37,7 @@ final class PlanRequest extends FormRequest
             'locks.*.system_id' => ['required', 'integer:strict'],
             'locks.*.from' => ['present', 'nullable', Day::any()],
             'locks.*.until' => ['present', 'nullable', Day::any()],
+            ...SupposedRules::all(),
         ];
     }
 
@@ -46,9 +48,15 @@ final class PlanRequest extends FormRequest
         return array_values($this->array('locks'));
     }
 
+    /** @return list<array<string, mixed>> */
+    public function supposed(): array
+    {
+        return array_values($this->array('supposed'));
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
-        return RequestMessages::of('plan');
+        return [...RequestMessages::of('supposed'), ...RequestMessages::of('plan')];
     }
 }

@@ -29,11 +29,8 @@ final readonly class LaneBand
 
     public static function from(FacilitySnapshot $kept, LaneStay $stay, LocalDate $today): self
     {
-        $fish = $kept->facility->fish[$stay->fish];
-        $record = $kept->kept($fish);
-
         return new self(
-            Keys::id($fish->key), $fish->name, $fish->count, $record->band, $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
+            Keys::id($stay->fish->key), $stay->fish->name, $stay->fish->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
             array_map(fn (LanePoint $point): array => [$today->daysUntil($point->date), round($point->low, 3), round($point->likely, 3), round($point->high, 3), round($point->length)], $stay->points),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Planning\Plan\CostMonth;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanOpening;
 use OpenApi\Attributes as OA;
@@ -18,6 +19,7 @@ final readonly class PlanFigures
         #[OA\Property(description: 'Days out of rule of all fish together.')] public int $days_out_of_rule,
         #[OA\Property(description: 'Homes that it opens.')] public int $openings,
         #[OA\Property(description: 'Of all that it opens, in the facility\'s money.')] public float $price,
+        #[OA\Property(description: 'Of food, water and power a year, on the mean, in the facility\'s money.')] public float $per_year,
         #[OA\Property(format: 'date', nullable: true, description: 'The day on which to begin with the first of them at the latest.')] public ?string $latest_start,
         #[OA\Property(format: 'date', nullable: true, description: 'The day of the last move.')] public ?string $done_by,
     ) {
@@ -31,6 +33,7 @@ final readonly class PlanFigures
         return new self(
             count($plan->moves), min(count($plan->moves), $plan->decision->leastMoves), $plan->daysOutOfRule(), count($plan->openings),
             array_sum(array_map(fn (PlanOpening $opening): float => $opening->price, $plan->openings)),
+            round(LocalDate::DAYS_PER_YEAR * array_sum(array_map(fn (CostMonth $month): float => $month->running->whole(), $plan->costs)) / max(1, $plan->date->daysUntil($plan->decision->horizon)), 2),
             ($starts[0] ?? null)?->toIso(),
             $plan->moves === [] ? null : $plan->moves[count($plan->moves) - 1]->on->toIso(),
         );

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Planning\Plan\PlanMove;
 use Biomegas\Planning\Plan\ProposedHomes;
@@ -36,6 +37,7 @@ final readonly class PlanMoveRow
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanStepRow'), description: 'What must be done first, by day.')] public array $prepare,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Who comes to the home it leaves.')] public array $frees,
         #[OA\Property(description: 'Two or more change places on that day.')] public bool $waits_in_tub,
+        #[OA\Property(description: 'It moves for its size, and may go as soon as it is as long.')] public bool $is_by_size,
     ) {
     }
 
@@ -48,8 +50,9 @@ final readonly class PlanMoveRow
             $move->on->toIso(), round($move->length, 1), $move->window[0]?->toIso(), $move->window[1]?->toIso(), $move->window[2]?->toIso(),
             $says->sayEach($move->reasons),
             array_map(fn (array $step): PlanStepRow => new PlanStepRow($says->say($step[0]), $step[1]->toIso()), $move->prepare),
-            array_map(fn (string $fish): string => $kept->facility->fish[$fish]->name, $move->frees),
+            array_map(fn (Fish $fish): string => $fish->name, $move->frees),
             $move->waitsInTub,
+            $move->atLength !== null,
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Facility\FacilitySnapshot;
+use Biomegas\Facility\Fish;
 use Biomegas\Planning\Plan\PlanOpening;
 use OpenApi\Attributes as OA;
 
@@ -22,11 +22,11 @@ final readonly class PlanOpeningRow
     ) {
     }
 
-    public static function from(FacilitySnapshot $kept, PlanOpening $opening): self
+    public static function from(PlanOpening $opening): self
     {
         return new self(
             $opening->system->key, $opening->system->name, $opening->by->toIso(), $opening->latestStart->toIso(), round($opening->price, 2),
-            array_map(fn (string $fish): string => $kept->facility->fish[$fish]->name, $opening->for),
+            array_map(fn (Fish $fish): string => $fish->name, $opening->for),
         );
     }
 }

@@ -14,16 +14,12 @@ use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\LaneStay;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
-use Biomegas\Planning\Plan\PlanOpening;
 use Biomegas\Planning\Plan\PlanVerdict;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'Who goes where and when, along time.')]
 final readonly class PlanPage
 {
-    /** What is looked at while nothing is planned. */
-    private const USUAL_MONTHS = 24;
-
     /**
      * @param  list<string>  $sentences
      * @param  list<string>  $concerns
@@ -32,6 +28,8 @@ final readonly class PlanPage
      * @param  list<BreachRow>  $breaches
      * @param  list<LaneRow>  $lanes
      * @param  list<LaneBand>  $bands
+     * @param  list<LaneHold>  $holds
+     * @param  list<CostMonthRow>  $costs
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/PlanRow', nullable: true, description: 'Null: as things are, with the moves that are written down.')] public ?PlanRow $plan,
@@ -46,16 +44,24 @@ final readonly class PlanPage
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BreachRow'), description: 'By day.')] public array $breaches,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneRow'), description: 'In walking order, homes to build at the end.')] public array $lanes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneBand'), description: 'By fish and day.')] public array $bands,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneHold'))] public array $holds,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/CostMonthRow'), description: 'By month.')] public array $costs,
     ) {
     }
 
     public static function from(FacilitySnapshot $kept, ?Written $written): self
     {
         $book = new PlanBook($kept);
-        $asItIs = $book->asItIs($written->months ?? self::USUAL_MONTHS);
-        $plan = $written?->state === PlanState::Ready ? $book->describe($book->decision($written)) : $asItIs;
+        $asItIs = $book->asItIs($written->months ?? PlanBook::USUAL_MONTHS);
+        $plan = $written?->state === PlanState::Ready ? $book->read($written) : $asItIs;
 
         return self::of($kept, $written, $plan, $asItIs->daysOutOfRule(), $written === null ? [] : $book->newConcerns($written));
+    }
+
+    /** @param  int  $without  days out of rule as things are */
+    public static function ofTrial(FacilitySnapshot $kept, Plan $plan, int $without): self
+    {
+        return self::of($kept, null, $plan, $without, []);
     }
 
     /** @param  list<Concern>  $concerns */
@@ -70,10 +76,12 @@ final readonly class PlanPage
             array_map(fn (Concern $concern): string => $kept->says()->say($concern->finding), $concerns),
             $plan->daysOutOfRule(), $without,
             array_map(fn (PlanMove $move): PlanMoveRow => PlanMoveRow::from($kept, $move), $plan->moves),
-            array_map(fn (PlanOpening $opening): PlanOpeningRow => PlanOpeningRow::from($kept, $opening), $plan->openings),
+            array_map(PlanOpeningRow::from(...), $plan->openings),
             array_map(fn (Breach $breach): BreachRow => BreachRow::from($kept, $breach), $plan->breaches),
-            array_map(fn (System $system): LaneRow => LaneRow::from($system, $plan->lanes->fills[$system->key], $today), array_values($plan->lanes->systems)),
+            array_map(fn (System $system): LaneRow => LaneRow::from($system, $plan->lanes->fills[$system->key], $plan->lanes->cold[$system->key], $today), array_values($plan->lanes->systems)),
             array_map(fn (LaneStay $stay): LaneBand => LaneBand::from($kept, $stay, $today), $plan->lanes->stays),
+            LaneHold::all($kept),
+            array_map(CostMonthRow::from(...), $plan->costs),
         );
     }
 }

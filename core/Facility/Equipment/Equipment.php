@@ -31,4 +31,17 @@ final readonly class Equipment
         public array $dividers = [],
     ) {
     }
+
+    /**
+     * Null members stay as they are.
+     *
+     * @param  list<Divider>  $moreDividers
+     */
+    public function changed(?Filter $filter = null, ?float $turnover = null, ?float $weeklyChange = null, array $moreDividers = []): self
+    {
+        return new self(
+            $this->sumpLitres, $this->decorArea, $this->decorLitres, $this->decorKilograms, $filter ?? $this->filter, $turnover ?? $this->turnover,
+            $this->heaterWatts, $this->light, $weeklyChange ?? $this->weeklyChange, $this->source, $this->substrate, $this->site, [...$this->dividers, ...$moreDividers],
+        );
+    }
 }

@@ -16,7 +16,8 @@ use Biomegas\Water\Load\SystemLoad;
 
 /**
  * Fish whose water would need too large a change each week have outgrown it, by
- * experience of other tanks and as warm as their water gets. Common practice,
+ * experience of other tanks and as warm as their water gets; a keeper who does
+ * change more than usual has water for more, up to a share. Common practice,
  * no published source.
  */
 final readonly class WeeklyChangeRule implements Rule
@@ -25,9 +26,10 @@ final readonly class WeeklyChangeRule implements Rule
     {
         $rulebook = $case->rulebook;
         $fed = array_map(fn (Occupant $occupant): FedOccupant => new FedOccupant($occupant->species, $occupant->length, $occupant->count, $rulebook->ration()), $case->everybody());
-        $needed = SystemLoad::of($case->system, $fed, $case->system->temperature?->warmest(), $rulebook)->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
+        $load = SystemLoad::of($case->system, $fed, $case->system->temperature?->warmest(), $rulebook);
+        $needed = $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
 
-        return $needed <= $rulebook->number(RuleParameter::ChangeOutgrown)
+        return $needed <= $load->mostChange
             ? Verdict::pass(HousingRule::Water, Finding::of('housing.water.enough', share: Share::of($needed)))
             : Verdict::fail(HousingRule::Water, Finding::of('housing.water.too_little', system: $case->system->name, share: Share::of($needed)), Finding::of('housing.water.more'));
     }

@@ -7,11 +7,13 @@ namespace Biomegas\Planning\Agenda;
 use Biomegas\Brood\Brood;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\OpenCase;
+use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Losses\CountCurve;
+use Biomegas\Measure\Length;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\SheetProgress;
@@ -19,6 +21,8 @@ use Biomegas\Moving\Sheet\SheetState;
 use Biomegas\Moving\Watch\WatchState;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\MeasurementDue;
+use Biomegas\Planning\Plan\PlanMove;
+use Biomegas\Planning\Supposing\Supposition;
 use Biomegas\Water\Readiness\Readying;
 use Biomegas\Water\Test\Alarm;
 use Biomegas\Water\Test\Quantity;
@@ -163,11 +167,33 @@ final readonly class AgendaItem
     }
 
     /** A move of the plan that is followed, when its day is near and no sheet prepares it. */
-    public static function ofPlannedMove(Fish $fish, System $to, LocalDate $on, LocalDate $today): ?self
+    /**
+     * On its day, or as soon as the fish is as long as it was to be then.
+     *
+     * @param  LocalDate  $on  the day that the plan has for it
+     * @param  float  $length  its likely length today, millimetres
+     */
+    public static function ofPlannedMove(PlanMove $move, LocalDate $on, float $length, LocalDate $today): ?self
     {
-        return $today->daysUntil($on) > self::PLAN_DAYS ? null : new self(
-            AgendaKind::Plan, $fish->currentSystem(), $fish->name, Finding::of('today.planned_move', to: $to->name, on: $on), $on->isBefore($today), $fish->key,
-        );
+        $isNear = $today->daysUntil($on) <= self::PLAN_DAYS;
+        if (! $isNear && ($move->atLength === null || $length < $move->atLength)) {
+            return null;
+        }
+        $what = $isNear
+            ? Finding::of('today.planned_move', to: $move->to->name, on: $on)
+            : Finding::of('today.planned_move_by_size', to: $move->to->name, on: $on, length: Length::ofMillimetres($length));
+
+        return new self(AgendaKind::Plan, $move->fish->currentSystem(), $move->fish->name, $what, $on->isBefore($today), $move->fish->key);
+    }
+
+    /** What the plan that is followed takes to be done to a home, until it is. */
+    public static function ofPlannedMend(Supposition $mend, Facility $facility): ?self
+    {
+        if ($mend->applyTo($facility) == $facility) {
+            return null;
+        }
+
+        return new self(AgendaKind::Plan, $mend->at($facility), $facility->systems[$mend->at($facility)]->name, $mend->finding($facility), false);
     }
 
     /**

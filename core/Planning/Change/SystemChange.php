@@ -6,7 +6,6 @@ namespace Biomegas\Planning\Change;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Equipment\Divider;
-use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Verdict\Occupant;
@@ -43,12 +42,9 @@ final readonly class SystemChange
 
     public function applyTo(System $system, LocalDate $today): System
     {
-        $old = $system->equipment;
-        $dividers = $this->dividerAt === null ? $old->dividers : [...$old->dividers, new Divider($system->pools[0]->key, $this->dividerAt, $today)];
-
-        return $system->with(new Equipment(
-            $old->sumpLitres, $old->decorArea, $old->decorLitres, $old->decorKilograms, $this->filter ?? $old->filter, $this->turnover ?? $old->turnover,
-            $old->heaterWatts, $old->light, $this->weeklyChange ?? $old->weeklyChange, $old->source, $old->substrate, $old->site, $dividers,
+        return $system->with($system->equipment->changed(
+            $this->filter, $this->turnover, $this->weeklyChange,
+            $this->dividerAt === null ? [] : [new Divider($system->pools[0]->key, $this->dividerAt, $today)],
         ));
     }
 

@@ -43,6 +43,12 @@ final class Residents
         return new self(fn (System $system): array => [...($this->of)($system), ...$newcomer->staysIn($system)]);
     }
 
+    /** Somebody lives elsewhere from now on. */
+    public function forget(): void
+    {
+        $this->known = [];
+    }
+
     /** @return list<Occupant> */
     public function on(System $system, LocalDate $date): array
     {

@@ -17,6 +17,8 @@ final readonly class DecidedMove
         public LocalDate $on,
         /** Two or more change places on that day: it waits in a tub meanwhile. */
         public bool $waitsInTub = false,
+        /** The likely length on that day, millimetres, where it moves for its size: it may go as soon as it is that long. Null: the day counts. */
+        public ?float $atLength = null,
     ) {
     }
 }

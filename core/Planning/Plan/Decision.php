@@ -28,6 +28,19 @@ final readonly class Decision
     ) {
     }
 
+    /**
+     * The same, but for one fish, whose moves are these.
+     *
+     * @param  list<DecidedMove>  $moves  by day
+     */
+    public function movingInstead(string $fish, array $moves): self
+    {
+        $all = [...array_values(array_filter($this->moves, fn (DecidedMove $move): bool => $move->fish !== $fish)), ...$moves];
+        usort($all, fn (DecidedMove $a, DecidedMove $b): int => $b->on->daysUntil($a->on));
+
+        return new self($all, $this->built, $this->horizon);
+    }
+
     /** @return list<PlannedStay> of those who move, from their first move on: what another plan can begin with */
     public function stays(): array
     {

@@ -37,6 +37,17 @@ final readonly class Itinerary
         return new self($lodger, $stays);
     }
 
+    public function passesThrough(string $system): bool
+    {
+        return in_array($system, array_map(fn (array $stay): string => $stay[0]->key, $this->stays), true);
+    }
+
+    /** The same, but that it is in another home of the same water instead of this one. */
+    public function inPlaceOf(string $system, System $other): self
+    {
+        return new self($this->lodger, array_map(fn (array $stay): array => $stay[0]->key === $system ? [$other, $stay[1], $stay[2]] : $stay, $this->stays));
+    }
+
     /** @return array{System, LocalDate, StayClock} */
     public function stayOn(LocalDate $date): array
     {

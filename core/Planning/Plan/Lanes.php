@@ -26,6 +26,8 @@ final readonly class Lanes
         public array $stays,
         /** @var array<string, non-empty-list<LaneFill>> by system, by day */
         public array $fills,
+        /** @var array<string, list<array{LocalDate, LocalDate}>> by system: when it is too cold for those who live indoors */
+        public array $cold,
     ) {
     }
 
@@ -36,11 +38,13 @@ final readonly class Lanes
     public static function of(Facility $facility, array $itineraries, array $systems, LocalDate $horizon): self
     {
         $days = self::days($facility->date, $horizon);
+        $season = ColdSeason::for($facility);
 
         return new self(
             $systems,
             array_merge([], ...array_values(array_map(fn (Itinerary $itinerary): array => self::staysOf($facility, $itinerary, $horizon), $itineraries))),
             array_map(fn (System $system): array => array_map(fn (LocalDate $day): LaneFill => self::fill($facility, $system, $itineraries, $day), $days), $systems),
+            array_map(fn (System $system): array => $season->in($system, $facility->date, $horizon), $systems),
         );
     }
 
@@ -53,7 +57,7 @@ final readonly class Lanes
         foreach ($itinerary->stays as $i => [$system, $from]) {
             $until = $itinerary->stays[$i + 1][1] ?? null;
             $limit = $limits->limitIn($system, $fish->species, $fish)->millimetres;
-            $stays[] = new LaneStay($fish->key, $system->key, $from, $until, array_map(function (LocalDate $day) use ($itinerary, $fish, $limit, $until): LanePoint {
+            $stays[] = new LaneStay($fish, $system->key, $from, $until, array_map(function (LocalDate $day) use ($itinerary, $fish, $limit, $until): LanePoint {
                 // On the day of a move it is as long here as it comes there.
                 $band = $itinerary->bandOn($until !== null && $day->equals($until) ? $day->plusDays(-1) : $day);
                 $largest = Shoal::of($fish)->largestAt($band->likely) / $limit;
@@ -92,7 +96,7 @@ final readonly class Lanes
         return new LaneFill(
             $day,
             $occupants === [] ? 0.0 : FloorUse::of($rulebook, $system, $occupants)->fullest(),
-            $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield)) / $rulebook->number(RuleParameter::ChangeOutgrown),
+            $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield)) / $load->mostChange,
             $load->filterShare(),
         );
     }

@@ -19,6 +19,8 @@ final readonly class Plan
         /** @var list<Breach> by day */
         public array $breaches,
         public Lanes $lanes,
+        /** @var list<CostMonth> by month */
+        public array $costs,
     ) {
     }
 

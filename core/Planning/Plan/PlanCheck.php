@@ -30,7 +30,7 @@ final class PlanCheck
     ) {
         $this->residents = new Residents(fn (System $system): array => array_map(
             fn (Itinerary $itinerary): array => [$itinerary->lodger->fish, fn (LocalDate $date) => $itinerary->stayOn($date)[0]->key === $system->key ? $itinerary->occupantOn($date) : null],
-            array_values(array_filter($this->itineraries, fn (Itinerary $itinerary): bool => in_array($system->key, array_map(fn (array $stay): string => $stay[0]->key, $itinerary->stays), true))),
+            array_values(array_filter($this->itineraries, fn (Itinerary $itinerary): bool => $itinerary->passesThrough($system->key))),
         ));
     }
 
@@ -42,18 +42,27 @@ final class PlanCheck
     /** @return list<Breach> by day */
     public function breaches(): array
     {
-        $breaches = array_merge([], ...array_values(array_map($this->breachesOf(...), $this->itineraries)));
+        $breaches = array_merge([], ...array_values(array_map(fn (Itinerary $itinerary): array => $this->breachesOf($itinerary), $this->itineraries)));
         usort($breaches, fn (Breach $a, Breach $b): int => $b->from->daysUntil($a->from));
 
         return $breaches;
     }
 
+    /** @return list<Breach> of all who are ever in this system, while they are */
+    public function breachesIn(string $system): array
+    {
+        return array_merge([], ...array_values(array_map(fn (Itinerary $itinerary): array => $this->breachesOf($itinerary, $system), $this->itineraries)));
+    }
+
     /** @return list<Breach> */
-    private function breachesOf(Itinerary $itinerary): array
+    private function breachesOf(Itinerary $itinerary, ?string $only = null): array
     {
         $trial = $this->trialOf($itinerary->lodger->fish);
         $breaches = [];
         foreach ($itinerary->stays as $i => [$system, $from, $clock]) {
+            if ($only !== null && $only !== $system->key) {
+                continue;
+            }
             $until = $itinerary->stays[$i + 1][1] ?? $this->horizon;
             array_push($breaches, ...$this->inOneHome($itinerary->lodger->fish, $trial, $system, $clock, $from, $until));
         }

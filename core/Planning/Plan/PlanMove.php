@@ -25,10 +25,12 @@ final readonly class PlanMove
         public array $reasons,
         /** @var list<array{Finding, LocalDate}> what must be done first, each with the day by which it must be begun, by day */
         public array $prepare = [],
-        /** @var list<string> keys of the fish that come to the home it leaves */
+        /** @var list<Fish> who come to the home it leaves */
         public array $frees = [],
         /** Two or more change places on that day: it waits in a tub meanwhile. */
         public bool $waitsInTub = false,
+        /** Millimetres: it moves for its size, and may go as soon as it is that long. Null: the day counts. */
+        public ?float $atLength = null,
     ) {
     }
 }

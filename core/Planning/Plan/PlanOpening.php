@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 
 /** A home that a plan opens. */
@@ -18,7 +19,7 @@ final readonly class PlanOpening
         public LocalDate $latestStart,
         /** In the facility's money. */
         public float $price,
-        /** @var non-empty-list<string> keys of the fish for whom */
+        /** @var non-empty-list<Fish> for whom */
         public array $for,
     ) {
     }

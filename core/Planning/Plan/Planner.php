@@ -96,7 +96,12 @@ final readonly class Planner
         $check = new PlanCheck($itineraries, $decision->horizon);
         $moves = $this->described($decision->moves, $systems, $itineraries, $check, new Reasons($check, $this->facility->rulebook, $fixed));
 
-        return new Plan($this->facility->date, $decision, $moves, $this->openings($moves), $check->breaches(), Lanes::of($this->facility, $itineraries, $systems, $decision->horizon));
+        $openings = $this->openings($moves);
+
+        return new Plan(
+            $this->facility->date, $decision, $moves, $openings, $check->breaches(), Lanes::of($this->facility, $itineraries, $systems, $decision->horizon),
+            PlanCosts::of($this->facility, $itineraries, $systems, $openings, $decision->horizon),
+        );
     }
 
     /** @return list<array{Lodger, string, string, LocalDate}> */
@@ -123,10 +128,7 @@ final readonly class Planner
      */
     private function itineraries(array $decided, array $systems): array
     {
-        return array_map(fn (Lodger $lodger): Itinerary => Itinerary::of($lodger, $this->facility->date, array_map(
-            fn (DecidedMove $move): array => [$systems[$move->to], $move->on],
-            array_values(array_filter($decided, fn (DecidedMove $move): bool => $move->fish === $lodger->fish->key)),
-        )), $this->lodgers);
+        return Itineraries::of($this->lodgers, $decided, $systems, $this->facility->date);
     }
 
     /**
@@ -144,17 +146,19 @@ final readonly class Planner
             $fish = $itinerary->lodger->fish;
             [$from, $to] = [$systems[$move->from], $systems[$move->to]];
             $comers = $this->comers($decided, $move);
+            $window = $check->trialOf($fish)->window($from, $itinerary->stayOn($move->on->plusDays(-1))[2]);
+            $length = $itinerary->bandOn($move->on)->likely;
             $moves[] = new PlanMove(
-                $fish, $from, $to, $move->on, $itinerary->bandOn($move->on)->likely,
-                $check->trialOf($fish)->window($from, $itinerary->stayOn($move->on->plusDays(-1))[2]),
+                $fish, $from, $to, $move->on, $length, $window,
                 $reasons->of($itinerary, $from, $to, $move->on, array_map(fn (Fish $comer): string => $comer->name, $comers)),
                 match (true) {
                     $to->opening === null => $this->mends($itinerary, $to, $move->on, $check),
                     isset($building[$to->key]) => [],
                     default => self::buildingSteps($to, $move->on, $this->facility->date),
                 },
-                array_map(fn (Fish $comer): string => $comer->key, $comers),
+                $comers,
                 $move->waitsInTub,
+                $move->atLength ?? ($window[1] === null ? null : $length),
             );
             $building[$to->key] = true;
         }
@@ -201,7 +205,7 @@ final readonly class Planner
                 $first = $openings[$move->to->key] ?? null;
                 $openings[$move->to->key] = new PlanOpening(
                     $move->to, $first->by ?? $move->on, $first->latestStart ?? $move->on->plusDays(-$move->to->opening->leadDays), $move->to->opening->price,
-                    [...($first->for ?? []), $move->fish->key],
+                    [...($first->for ?? []), $move->fish],
                 );
             }
         }

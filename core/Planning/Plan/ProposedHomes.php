@@ -73,6 +73,12 @@ final readonly class ProposedHomes
         return false;
     }
 
+    /** What one fish or shoal would need by itself. */
+    public function homeFor(Lodger $lodger): System
+    {
+        return $this->home($lodger, 1);
+    }
+
     private function home(Lodger $lodger, int $number): System
     {
         $species = $lodger->fish->species;

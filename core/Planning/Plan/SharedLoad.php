@@ -88,7 +88,9 @@ enum SharedLoad: string
 
     private function byWeeklyChange(System $system, Rulebook $rulebook): float
     {
-        return $rulebook->number(RuleParameter::ChangeOutgrown) / $this->perGram($system, $rulebook)->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
+        $load = $this->perGram($system, $rulebook);
+
+        return $load->mostChange / $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield));
     }
 
     private function byFilter(System $system, Rulebook $rulebook): float

@@ -30,6 +30,8 @@ final readonly class SystemLoad
         public float $litres,
         /** Peak of nitrate that is wanted at most, mg/l. */
         public float $target,
+        /** The share to change each week above which the fish have outgrown this water. */
+        public float $mostChange,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class SystemLoad
     {
         $litres = $system->waterLitres();
         $filter = $system->equipment->filter;
+        $change = $system->equipment->weeklyChange ?? $rulebook->number(RuleParameter::WeeklyChange);
 
         return new self(
             $mass,
@@ -69,11 +72,13 @@ final readonly class SystemLoad
             $filter === null ? null : $filter->surface() * $rulebook->number(RuleParameter::FilterRate),
             new NitrateCourse(
                 NitrateLoad::milligramsPerWeek($feed, Feeding::PROTEIN) / $litres,
-                $system->equipment->weeklyChange ?? $rulebook->number(RuleParameter::WeeklyChange),
+                $change,
                 $rulebook->number(RuleParameter::NitrateTap),
             ),
             $litres,
             $rulebook->number(RuleParameter::NitrateTarget),
+            // Who does change more each week has water for more.
+            max($rulebook->number(RuleParameter::ChangeOutgrown), min($rulebook->number(RuleParameter::ChangeMost), $change)),
         );
     }
 

@@ -25,6 +25,8 @@ return [
         'no_such_home' => 'Choose a home that is there.',
         'no_such_quantity' => '"{name}" is nothing that a water test measures here.',
         'no_such_step' => '"{step}" is no step of a preparation.',
+        'home_not_ready' => '{system} is ready only on {ready}: choose a later day.',
+        'nothing_supposed' => 'Choose a fish or system that is there, and give the value that is supposed.',
         'nothing_to_plan' => 'There is nothing to plan yet: add a system and a fish first.',
         'locks_contradict' => '{fish} cannot be in two homes at once: change the days of one of them, or leave one out.',
         'no_system' => 'There is no system yet that it could live in.',

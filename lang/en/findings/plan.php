@@ -24,6 +24,17 @@ return [
             'broken' => '{fish} in {system} from {from} on: {says}',
             'plan_anew' => 'the plan no longer fits: {says}',
         ],
+        'tried' => [
+            'same' => 'It makes no difference to any rule.',
+            'more' => 'It puts {fish} out of rule: {days, plural, one {one day} other {# days}} more, all together.',
+            'fewer' => 'It keeps the rules longer for {fish}: {days, plural, one {one day} other {# days}} fewer out of rule, all together.',
+            'shifted' => 'As many days out of rule as before, but now for {fish}.',
+            'others_better' => 'It is better for {fish}.',
+            'more_moves' => '{moves, plural, one {One move} other {# moves}} more.',
+            'fewer_moves' => '{moves, plural, one {One move} other {# moves}} fewer.',
+            'must_open' => '{homes} must be opened.',
+            'need_not_open' => '{homes} need not be opened.',
+        ],
         'reason' => [
             'fixed' => 'It is written down already.',
             'share_reached' => '{fish} has reached {share} of what {system} holds.',

@@ -7,6 +7,7 @@ return [
         'plan_under_way' => 'A plan is worked out already. Wait until it is ready, or stop it.',
         'plan_not_ready' => 'This plan is not ready yet.',
         'plan_adopted_meanwhile' => 'Another plan was adopted meanwhile. Look at it before you choose this one.',
+        'plan_supposes' => 'This plan cannot be followed, for it supposes what is not so: {supposed}',
         'plan_followed' => 'This plan is followed. Leave it first.',
         'too_many_tries' => 'Too many tries. Try again in {seconds, plural, one {a second} other {# seconds}}.',
         'wrong_password' => 'This address and password do not belong together.',

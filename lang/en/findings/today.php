@@ -7,6 +7,7 @@ return [
         'low_counts' => '{times} low counts running: {missing, plural, one {one} other {#}} missing',
         'move' => 'move to {to}',
         'planned_move' => 'by the plan to {to} on {on}',
+        'planned_move_by_size' => 'already {length} long, the size at which the plan moves it to {to} (thought of for {on})',
         'move_begun' => 'move to {to}, begun',
         'time_out' => 'time-out until {until}: decide where it goes',
         'interim' => 'interim stay until {until}: decide where it goes',

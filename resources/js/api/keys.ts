@@ -21,7 +21,7 @@ const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'pla
 /** What a write to an address of the API changes, the first match counts. */
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/calendar/, ['calendar']],
-    [/^\/api\/v1\/plans$|\/stop$/, ['plans']],
+    [/^\/api\/v1\/plans(\/by-hand)?$|\/stop$/, ['plans']],
     [/^\/api\/v1\/(session|owner)/, ['session']],
     [/^\/api\/v1\/(facility|demo)/, [...FACILITY, 'session', 'facility', 'species', 'rulebook']],
     [/^\/api\/v1\/watches\/\{watch\}\/take-out/, FACILITY],

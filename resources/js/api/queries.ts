@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import type { Query } from './client'
 import { read, write } from './client'
-import type { LifeGroups, MixRequest, Quantity } from './types'
+import type { LifeGroups, MixRequest, Quantity, Trial } from './types'
 
 /** What is read of the API; the first part of each key is its resource (see keys.ts). */
 
@@ -279,6 +279,33 @@ export const planQuery = (plan: number) =>
     queryOptions({
         queryKey: ['plans', plan],
         queryFn: () => read('/api/v1/plans/{plan}', { plan }),
+    })
+
+/** @param tried what is otherwise than in the plan; null: nothing */
+export const trialQuery = (tried: Trial | null) =>
+    queryOptions({
+        queryKey: ['plans', 'trial', tried],
+        queryFn: tried === null ? skipToken : () => write('POST', '/api/v1/lanes/trial', {}, tried),
+        retry: false,
+        placeholderData: keepPreviousData,
+    })
+
+/** @param plan null: the one that is followed, or things as they are */
+export const mendsQuery = (plan: number | null) =>
+    queryOptions({
+        queryKey: ['plans', 'mends', plan],
+        queryFn: () => read('/api/v1/mends', {}, plan === null ? {} : { plan_id: plan }),
+    })
+
+export const toBuildQuery = queryOptions({
+    queryKey: ['plans', 'to-build'],
+    queryFn: () => read('/api/v1/to-build', {}),
+})
+
+export const rescueQuery = (system: number) =>
+    queryOptions({
+        queryKey: ['systems', system, 'rescue'],
+        queryFn: () => read('/api/v1/systems/{system}/rescue', { system }),
     })
 
 export type WhyNotAsked = Query<'/api/v1/lanes/why-not'>

@@ -661,6 +661,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Of a plan, or of the one that is followed, or of things as they are. */
+        get: operations["listMends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/to-build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description Over all fish and as many years as are looked at. */
+        get: operations["listAllToBuild"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/company/mix": {
         parameters: {
             query?: never;
@@ -1019,6 +1053,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/lanes/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Nothing is written. */
+        post: operations["tryPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/plans/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A plan as the keeper drew it, to be held against others and followed. */
+        post: operations["keepPlanByHand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pond-climates": {
         parameters: {
             query?: never;
@@ -1268,6 +1336,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["showReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRescue"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2312,6 +2396,8 @@ export interface components {
                  */
                 until: string | null;
             }[];
+            /** @description What it may take to be otherwise than it is. */
+            supposed: components["schemas"]["SupposedRow"][];
         };
         PreparationRequest: {
             /**
@@ -2498,6 +2584,22 @@ export interface components {
              * @description Until when it works on.
              */
             withdrawal?: string | null;
+        };
+        TrialRequest: {
+            /** @description That is changed; null: as things are. */
+            plan_id: number | null;
+            /** @description Who moves otherwise: all moves of each of them, by day. */
+            fish: {
+                fish_id: number;
+                moves: {
+                    /** @description Of the lane to which it goes. */
+                    key: string;
+                    /** Format: date */
+                    on: string;
+                }[];
+            }[];
+            /** @description What it takes to be otherwise than it is. */
+            supposed: components["schemas"]["SupposedRow"][];
         };
         WatchEndRequest: {
             /** @enum {string} */
@@ -2922,6 +3024,26 @@ export interface components {
             is_eating: boolean;
             sign: string | null;
         };
+        /** @description What one month of a plan costs, in the facility's money. */
+        CostMonthRow: {
+            /**
+             * Format: date
+             * @description Its first day that is looked at.
+             */
+            from: string;
+            days: number;
+            /** Format: float */
+            food: number;
+            /** Format: float */
+            water: number;
+            /** Format: float */
+            power: number;
+            /**
+             * Format: float
+             * @description Of homes that must be begun in it.
+             */
+            openings: number;
+        };
         /** @description How many of a shoal were believed there, what was counted, and what follows from it. */
         CountSheet: {
             sentences: string[];
@@ -3243,6 +3365,38 @@ export interface components {
             worst_species: string | null;
             worst: components["schemas"]["Window"] | null;
         };
+        /** @description A home that must be built some day, plan or no plan. */
+        HomeAheadRow: {
+            home: string;
+            /** @enum {string} */
+            kind: "tank" | "vat" | "pond";
+            /**
+             * Format: float
+             * @description Inside, from left to right.
+             */
+            length_mm: number;
+            /**
+             * Format: float
+             * @description Inside, from front to back.
+             */
+            width_mm: number;
+            /** Format: float */
+            litres: number;
+            /** Format: date */
+            by: string;
+            /**
+             * Format: date
+             * @description The day to begin.
+             */
+            begin: string;
+            /**
+             * Format: float
+             * @description In the facility's money.
+             */
+            price: number;
+            /** @description Who share it. */
+            for: string[];
+        };
         /** @description A change in a home on a day. */
         HomeChangeRow: {
             /** @enum {string} */
@@ -3391,6 +3545,16 @@ export interface components {
             /** @description Days from today; the low, likely and high share of the length up to which the home holds it; the likely length in millimetres. */
             points: number[][];
         };
+        /** @description A time for which a fish is where it is on purpose: in quarantine, or out of its home for a while. */
+        LaneHold: {
+            fish_id: number;
+            /** @description Of the lane. */
+            key: string;
+            /** Format: date */
+            until: string;
+            /** @description It is in quarantine; else it comes back. */
+            is_quarantine: boolean;
+        };
         /** @description A home along time. */
         LaneRow: {
             key: string;
@@ -3411,6 +3575,8 @@ export interface components {
             ready_from: string | null;
             /** @description How full it is: days from today, and the shares of floor, water and filter that are used; null: the filter is not known. */
             fills: (number | null)[][];
+            /** @description When it is too cold for those who live indoors: days from today, from the first cold one to the first that is not. */
+            cold: number[][];
         };
         /** @description The newest measured length. */
         LastLength: {
@@ -3626,6 +3792,42 @@ export interface components {
             error: number;
             /** @description Send it back with a correction. */
             version: number;
+        };
+        /** @description Something other than a move that puts a home right. */
+        MendRow: {
+            system_id: number;
+            what: string;
+            /**
+             * Format: float
+             * @description Once, in the facility's money.
+             */
+            price: number;
+            /**
+             * Format: float
+             * @description Each year.
+             */
+            per_year: number;
+            /**
+             * Format: date
+             * @description The day by which it is needed.
+             */
+            by: string;
+            /** @description Days out of rule that it ends; null: it is wanted, and ends none. */
+            days: number | null;
+            /** @description Of so many in this home, all fish together. */
+            of_days: number;
+            for: string[];
+            supposed: components["schemas"]["SupposedRow"] | null;
+        };
+        /** @description What could be done to homes besides moving fish. */
+        MendsSheet: {
+            /** @description Of a plan that leaves days out of rule; else of things as they are. */
+            is_of_plan: boolean;
+            /** @description What ends more days out of rule than the leaving of any one fish would. */
+            mends: components["schemas"]["MendRow"][];
+            /** @description What homes lack for those who are or will be there. */
+            wanted: components["schemas"]["MendRow"][];
+            unsolved: components["schemas"]["UnsolvedRow"][];
         };
         /** @description One answer to a question on which keepers disagree, and whom it would move. */
         MethodRow: {
@@ -3909,6 +4111,11 @@ export interface components {
              */
             price: number;
             /**
+             * Format: float
+             * @description Of food, water and power a year, on the mean, in the facility's money.
+             */
+            per_year: number;
+            /**
              * Format: date
              * @description The day on which to begin with the first of them at the latest.
              */
@@ -3954,6 +4161,8 @@ export interface components {
             frees: string[];
             /** @description Two or more change places on that day. */
             waits_in_tub: boolean;
+            /** @description It moves for its size, and may go as soon as it is as long. */
+            is_by_size: boolean;
         };
         /** @description A home that a plan opens. */
         PlanOpeningRow: {
@@ -4004,6 +4213,9 @@ export interface components {
             lanes: components["schemas"]["LaneRow"][];
             /** @description By fish and day. */
             bands: components["schemas"]["LaneBand"][];
+            holds: components["schemas"]["LaneHold"][];
+            /** @description By month. */
+            costs: components["schemas"]["CostMonthRow"][];
         };
         /** @description A plan among others. */
         PlanRow: {
@@ -4030,6 +4242,12 @@ export interface components {
             proven: number | null;
             /** @description Why there is none. */
             problem: string | null;
+            /** @description The keeper drew it. */
+            is_by_hand: boolean;
+            /** @description What it takes to be otherwise than it is. */
+            supposed: string[];
+            /** @description All that it supposes can be brought about. */
+            can_be_followed: boolean;
             figures: components["schemas"]["PlanFigures"] | null;
         };
         /** @description Something that must be done before a move. */
@@ -4221,6 +4439,33 @@ export interface components {
              */
             dose_ml: number | null;
         };
+        /** @description Where a fish goes that must come out of its home now. */
+        RescueRow: {
+            fish_id: number;
+            name: string;
+            count: number;
+            band: number;
+            /** @description Null: none here takes it; a tub with air. */
+            system_id: number | null;
+            home: string | null;
+            /**
+             * Format: date
+             * @description The first day on which it may have to leave again; null: as long as is looked.
+             */
+            until: string | null;
+            /** @description It will do for some days only. */
+            is_stopgap: boolean;
+            /** @description What speaks against it there, or ends it. */
+            because: string | null;
+        };
+        /** @description A system fails: everybody out of it now. */
+        RescueSheet: {
+            system: string;
+            /** @description Minutes until they are in trouble if the water stands still; null: nobody is there, or longer than a day. */
+            minutes_left: number | null;
+            /** @description In the order in which they are caught. */
+            fish: components["schemas"]["RescueRow"][];
+        };
         /** @description What was typed, read and held against what is known of the fish. Nothing is saved. */
         Review: {
             /**
@@ -4252,7 +4497,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_guards" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_guards" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre" | "fitting_price" | "media_price_per_litre" | "water_price_per_m3" | "power_price_per_kwh" | "room_celsius" | "tap_celsius";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -4549,6 +4794,31 @@ export interface components {
              */
             join_from_mm: number | null;
         };
+        /** @description Something that is not so, but might be: its kind, what it is about, and one value. */
+        SupposedRow: {
+            /** @enum {string} */
+            kind: "fitted" | "media" | "kept-at" | "larger-change" | "fewer" | "rehomed" | "ready-later" | "grows-large" | "one-more";
+            /** @description Of what is done to a home, or of the home to which one more comes. */
+            system_id?: number | null;
+            fish_id?: number | null;
+            /** @description Of one more that comes. */
+            species_id?: number | null;
+            /**
+             * Format: float
+             * @description Litres of media, °C, share of the water, number that is left, or millimetres.
+             */
+            value?: number | null;
+            fittings?: ("lid" | "tight-lid" | "sand" | "open-floor" | "hides" | "sight-breaks" | "flow" | "air" | "plants" | "dim-light" | "buffering" | "guarded-heater" | "guarded-overflow" | "liner-safe" | "levelling-mat" | "bare-quarantine")[] | null;
+            /**
+             * Format: date
+             * @description The day on which a home is ready.
+             */
+            on?: string | null;
+            /** @description Of those that come. */
+            count?: number | null;
+            /** @description Of those that come, as typed. */
+            length?: string | null;
+        };
         /** @description How long those of one group live. */
         SurvivalGroup: {
             /** @description Null: it is not known of which group they are. */
@@ -4769,6 +5039,14 @@ export interface components {
             /** Format: date */
             withdrawal: string | null;
         };
+        /** @description What comes of a plan that is changed by hand, or under what is supposed. Nothing is written. */
+        TrialSheet: {
+            /** @description Whose days out of rule become more or fewer, how many moves, what must be opened. */
+            sentences: string[];
+            /** @description What is supposed. */
+            supposed: string[];
+            page: components["schemas"]["PlanPage"];
+        };
         /** @description An intervention that was tried, and what came of it. */
         TriedRow: {
             id: number;
@@ -4802,6 +5080,27 @@ export interface components {
             /** @description A deletion takes away what the keeper changed; what it came with stays. */
             is_emptied: boolean;
             values: components["schemas"]["StoredValue"][];
+        };
+        /** @description A fish for which neither the plan nor a mend keeps all rules, and the cheapest home that would. */
+        UnsolvedRow: {
+            fish_id: number;
+            name: string;
+            system: string;
+            /** Format: date */
+            from: string;
+            days: number;
+            /** @description What would have to be built. */
+            home: string;
+            /**
+             * Format: float
+             * @description In the facility's money.
+             */
+            price: number;
+            /**
+             * Format: date
+             * @description The day on which to begin.
+             */
+            begin: string;
         };
         /** @description A candidate that may be of several species. */
         UnsureRow: {
@@ -8308,6 +8607,102 @@ export interface operations {
             };
         };
     };
+    listMends: {
+        parameters: {
+            query?: {
+                plan_id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Each with its price and what it ends. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendsSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No number of a plan. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listAllToBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the day to begin. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeAheadRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     weighMix: {
         parameters: {
             query?: never;
@@ -9889,7 +10284,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another plan was adopted meanwhile, or it is not ready. */
+            /** @description Another plan was adopted meanwhile, it is not ready, or it supposes what nobody can bring about. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9958,6 +10353,119 @@ export interface operations {
             };
             /** @description No such plan. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description What comes of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A move that cannot be, or nothing that can be supposed. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepPlanByHand: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description Kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A move that cannot be, or nothing that can be supposed. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11016,6 +11524,55 @@ export interface operations {
             };
             /** @description Not a quantity, or too far back. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showRescue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who goes where, in which order, for how long. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RescueSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

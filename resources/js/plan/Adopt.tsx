@@ -57,7 +57,7 @@ export function Adopt({
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Button
                         variant="solid"
-                        disabled={adopt.isSaving}
+                        disabled={adopt.isSaving || !plan.can_be_followed}
                         onClick={() => adopt.save({ instead_of: followed })}
                     >
                         {words.adopt}
@@ -67,6 +67,7 @@ export function Adopt({
                     </Button>
                 </Box>
             )}
+            {!plan.is_adopted && !plan.can_be_followed && <chakra.p color="ink2">{words.supposes}</chakra.p>}
             {error !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600}>
                     {error}

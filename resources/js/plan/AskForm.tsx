@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
-import type { Aim, PlanRow } from '../api/types'
+import type { Aim, PlanRow, Supposed } from '../api/types'
 import { Section } from '../frame/Section'
 import { ChoiceField, optionsOf } from '../log/fields'
 import { useWrite } from '../log/useWrite'
@@ -17,10 +17,12 @@ const MONTHS = [6, 12, 24, 36]
 export function AskForm({
     locks,
     onLocks,
+    supposed,
     underWay,
     hasPlan,
     onAsked,
 }: {
+    supposed: readonly Supposed[]
     underWay: PlanRow | undefined
     hasPlan: boolean
     onAsked: (plan: number) => void
@@ -72,6 +74,7 @@ export function AskForm({
                                 months: Number(months),
                                 may_build: mayBuild,
                                 locks: locks.map(asBody),
+                                supposed: [...supposed],
                             })
                         }
                     >

@@ -1,4 +1,4 @@
-import { Box, Button, Table } from '@chakra-ui/react'
+import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import type { PlanFigures, PlanRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
@@ -29,6 +29,7 @@ export function Compare({
                                 words.moves,
                                 words.days,
                                 words.openings,
+                                words.perYear,
                                 words.start,
                                 words.done,
                             ].map((name) => (
@@ -60,7 +61,7 @@ export function Compare({
 }
 
 function Row({ plan, isSeen, onSee }: { plan: PlanRow; isSeen: boolean; onSee: () => void }) {
-    const name = planWords.aims[plan.aim]
+    const name = plan.is_by_hand ? words.byHand : planWords.aims[plan.aim]
     return (
         <Table.Row>
             <Table.Cell>
@@ -73,9 +74,14 @@ function Row({ plan, isSeen, onSee }: { plan: PlanRow; isSeen: boolean; onSee: (
                     {name}
                 </Button>
                 {plan.is_adopted && <b> {words.followed}</b>}
+                {plan.supposed.map((what) => (
+                    <chakra.p key={what} color="ink2" fontSize="15px">
+                        {words.supposed({ what })}
+                    </chakra.p>
+                ))}
             </Table.Cell>
             {plan.figures === null ? (
-                <Table.Cell colSpan={5}>
+                <Table.Cell colSpan={6}>
                     {plan.problem ?? (plan.state === 'failed' ? planWords.ask.failed : planWords.ask.begun)}
                 </Table.Cell>
             ) : (
@@ -92,6 +98,7 @@ function FigureCells({ figures }: { figures: PlanFigures }) {
         String(figures.moves),
         String(figures.days_out_of_rule),
         figures.openings === 0 ? words.none : `${figures.openings}, ${money(figures.price, currency)}`,
+        money(figures.per_year, currency),
         day(figures.latest_start),
         day(figures.done_by),
     ].map((text, i) => (

@@ -1,10 +1,12 @@
-import type { Breach, LaneBand } from '../api/types'
+import type { Breach, LaneBand, LaneHold } from '../api/types'
 import { polyline, tornEdge } from '../drawing/geometry'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { bandInk, ink } from '../theme/tokens'
-import { daysBetween } from '../units/day'
+import { planWords } from '../messages/plan'
+import { daysBetween, shortDay } from '../units/day'
 import type { Lane as LaneShape } from './layout'
 import { FILL, heightOf, nameOf, placeNames } from './layout'
+import { gripOf } from './useDragging'
 
 export type X = (day: number) => number
 
@@ -17,6 +19,7 @@ interface Props {
     lane: LaneShape
     bands: readonly LaneBand[]
     breaches: readonly Breach[]
+    holds: readonly LaneHold[]
     x: X
     end: number
     today: string
@@ -40,6 +43,19 @@ export function Lane({ lane, bands, breaches, x, end, today }: Props) {
                     opacity={0.5}
                 />
             )}
+            {row.cold.map(([begins, ends]) => (
+                <rect
+                    key={begins}
+                    x={x(begins ?? 0)}
+                    y={top}
+                    width={x(ends ?? 0) - x(begins ?? 0)}
+                    height={floor - top}
+                    fill={ink('edge')}
+                    opacity={0.28}
+                >
+                    <title>{planWords.lanes.cold}</title>
+                </rect>
+            ))}
             {thickest.map((band) => (
                 <Band key={`${band.fish_id} ${band.from}`} band={band} lane={lane} x={x} />
             ))}
@@ -70,7 +86,7 @@ function Band({ band, lane, x }: { band: LaneBand; lane: LaneShape; x: X }) {
     const [first, last] = [days[0] ?? 0, days.at(-1) ?? 0]
     const colour = bandInk(band.band)
     return (
-        <g>
+        <g data-grip={gripOf(band)} style={{ cursor: gripOf(band) === undefined ? undefined : 'grab' }}>
             <path
                 d={`M${first} ${lane.floor}L${at(2).join('L')}L${last} ${lane.floor}Z`}
                 fill={colour}
@@ -153,7 +169,11 @@ export function LaneNames(props: Props) {
     return (
         <g>
             {placeNames(bands, lane, x).map(({ band, x: at, y }) => (
-                <g key={`${band.fish_id} ${band.from}`}>
+                <g
+                    key={`${band.fish_id} ${band.from}`}
+                    data-grip={gripOf(band)}
+                    style={{ cursor: gripOf(band) === undefined ? undefined : 'grab' }}
+                >
                     <SurveyMark band={band.band} x={at + 6} y={y} r={5} />
                     <text
                         {...LETTERING}
@@ -167,6 +187,7 @@ export function LaneNames(props: Props) {
                     </text>
                 </g>
             ))}
+            <Holds {...props} />
             {clearOf(spansOf(props), props).map(({ breach, at }) => (
                 <text
                     {...LETTERING}
@@ -182,6 +203,36 @@ export function LaneNames(props: Props) {
             ))}
         </g>
     )
+}
+
+/** Quarantine and time-outs: a bar with a foot at its end, on the floor of the lane. */
+function Holds({ holds, lane, x, today }: Props) {
+    return holds.map((hold) => {
+        const to = x(Math.max(1, daysBetween(today, hold.until)))
+        const y = lane.floor - 4
+        return (
+            <g key={`${hold.fish_id} ${hold.until}`}>
+                <path
+                    d={`M${x(0)} ${y}H${to}M${to} ${y - 6}v12`}
+                    stroke={ink('accent')}
+                    strokeWidth={3}
+                    strokeDasharray={hold.is_quarantine ? undefined : '8 4'}
+                />
+                <text
+                    {...LETTERING}
+                    x={to + 6}
+                    y={y + 3}
+                    fontSize="13.5"
+                    fill={ink('accent')}
+                    stroke={ink('water')}
+                >
+                    {hold.is_quarantine
+                        ? planWords.lanes.quarantine
+                        : planWords.lanes.away({ day: shortDay(hold.until, today) })}
+                </text>
+            </g>
+        )
+    })
 }
 
 /** Those names that do not lie upon one before. */

@@ -12,8 +12,11 @@ import type { UnitSystem } from '../api/types'
 import { Crossings } from './Crossings'
 import { Lane, LaneNames } from './Lane'
 import type { Lane as LaneShape } from './layout'
-import { LEFT, RIGHT, bandsIn, layOut, nameOf } from './layout'
+import { Ghost } from './Ghost'
+import { LEFT, RIGHT, bandsIn, laneAt, layOut, nameOf } from './layout'
 import { saveSvg } from './saveSvg'
+import type { Held } from './useDragging'
+import { useDragging } from './useDragging'
 
 const words = planWords.lanes
 
@@ -32,12 +35,15 @@ interface Props {
     /** Days from today. */
     day: number
     onRead: (day: number, key: string | null) => void
+    /** A band is carried over the lanes; null: no more. */
+    onHold: (held: Held | null) => void
+    onDrop: (held: Held) => void
     /** What can be done with the plan, before how it is shown. */
     children?: React.ReactNode
 }
 
 /** Every home a lane along time, as high as it is wide; every fish a band in it. */
-export function Lanes({ page, units, day, onRead, children }: Props) {
+export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [zoom, setZoom] = useState<Zoom>('all')
     const drawing = useRef<SVGSVGElement>(null)
@@ -105,6 +111,8 @@ export function Lanes({ page, units, day, onRead, children }: Props) {
                             perDay={perDay}
                             day={day}
                             onRead={onRead}
+                            onHold={onHold}
+                            onDrop={onDrop}
                         />
                     </Box>
                 </Box>
@@ -177,9 +185,11 @@ interface DrawingProps {
     perDay: number
     day: number
     onRead: (day: number, key: string | null) => void
+    onHold: (held: Held | null) => void
+    onDrop: (held: Held) => void
 }
 
-function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
+function Drawing({ ref, page, layout, perDay, day, onRead, onHold, onDrop }: DrawingProps) {
     const x = (at: number): number => LEFT + at * perDay
     const end = x(layout.days)
     const width = end + RIGHT
@@ -189,13 +199,15 @@ function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
             Math.min(layout.days, Math.max(0, (event.clientX - corner.left - LEFT) / perDay)),
         )
         const y = event.clientY - corner.top
-        onRead(at, layout.lanes.find(({ top, floor }) => y >= top - 16 && y <= floor + 12)?.row.key ?? null)
+        onRead(at, laneAt(layout, y)?.row.key ?? null)
     }
+    const hand = useDragging({ page, layout, perDay, onHold, onDrop })
     const drawn = useMemo(() => {
         const perLane = layout.lanes.map((lane) => ({
             lane,
             bands: bandsIn(page, lane.row.key),
             breaches: page.breaches.filter(({ system_key }) => system_key === lane.row.key),
+            holds: page.holds.filter(({ key }) => key === lane.row.key),
             x: (at: number): number => LEFT + at * perDay,
             end: LEFT + layout.days * perDay,
             today: page.date,
@@ -231,14 +243,23 @@ function Drawing({ ref, page, layout, perDay, day, onRead }: DrawingProps) {
             height={layout.height}
             role="img"
             aria-label={described(page)}
-            onPointerDown={read}
-            onPointerMove={(event) => (event.pointerType === 'mouse' || event.buttons > 0) && read(event)}
-            style={{ display: 'block' }}
+            onPointerDown={(event) => (read(event), hand.take(event))}
+            onPointerMove={(event) =>
+                hand.carry(event) || ((event.pointerType === 'mouse' || event.buttons > 0) && read(event))
+            }
+            onPointerUp={() => hand.end(true)}
+            onPointerCancel={() => hand.end(false)}
+            style={{
+                display: 'block',
+                userSelect: 'none',
+                cursor: hand.held === null ? undefined : 'grabbing',
+            }}
         >
             {drawn}
             <path d={`M${x(0)} 26V${layout.height}`} stroke={ink('ink')} strokeWidth={2} />
             <path d={`M${x(0) - 7} 20h14l-7 9z`} fill={ink('ink')} />
             <path d={`M${x(day)} 26V${layout.height}`} stroke={ink('accent')} strokeWidth={2.4} />
+            {hand.held !== null && <Ghost held={hand.held} page={page} layout={layout} x={x} />}
         </svg>
     )
 }

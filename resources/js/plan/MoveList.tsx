@@ -1,4 +1,4 @@
-import { Box, Button, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra, Input } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { PlanMove, PlanPage } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
@@ -10,37 +10,35 @@ import { longDay } from '../units/day'
 import { projected, unitOf } from '../units/length'
 import type { UnitSystem } from '../api/types'
 
-const words = { ...planWords.moves, locks: planWords.locks }
+const words = { ...planWords.moves, locks: planWords.locks, tried: planWords.tried }
 
 /** The moves by day, each with when, why and what comes first. */
 interface Props {
     page: PlanPage
     units: UnitSystem
     locks: readonly Lock[]
+    /** They are of a plan, not only written down. */
+    isKept: boolean
     onLock: (lock: Lock) => void
+    onLeaveOut: (move: PlanMove) => void
+    onOtherDay: (move: PlanMove, on: string) => void
 }
 
-export function MoveList({ page, units, locks, onLock }: Props) {
+export function MoveList(props: Props) {
+    const { page } = props
     return (
         <Section title={words.title}>
             {page.moves.length === 0 && <chakra.p paddingTop="8px">{words.none}</chakra.p>}
             <chakra.ol listStyleType="none" padding="0">
                 {page.moves.map((move) => (
-                    <Move
-                        key={`${move.fish_id} ${move.on}`}
-                        move={move}
-                        page={page}
-                        units={units}
-                        locks={locks}
-                        onLock={onLock}
-                    />
+                    <Move key={`${move.fish_id} ${move.on}`} move={move} {...props} />
                 ))}
             </chakra.ol>
         </Section>
     )
 }
 
-function Move({ move, page, units, locks, onLock }: Props & { move: PlanMove }) {
+function Move({ move, page, units, locks, isKept: isLockable, onLock, ...hand }: Props & { move: PlanMove }) {
     const lock = lockOf(move)
     const isKept = locks.some(({ fish, from }) => fish === move.fish_id && from === move.on)
     const band = page.bands.find(({ fish_id }) => fish_id === move.fish_id)?.band ?? 0
@@ -56,7 +54,7 @@ function Move({ move, page, units, locks, onLock }: Props & { move: PlanMove }) 
             <chakra.p fontWeight={700}>
                 {move.on === page.date
                     ? words.now
-                    : words.on({
+                    : (move.is_by_size ? words.bySize : words.on)({
                           day: longDay(move.on, page.date),
                           length: projected(move.length_mm, unitOf(units)),
                       })}
@@ -70,7 +68,7 @@ function Move({ move, page, units, locks, onLock }: Props & { move: PlanMove }) 
             )}
             {move.waits_in_tub && <p>{words.tub}</p>}
             <Before move={move} today={page.date} />
-            {page.plan !== null && lock !== null && (
+            {isLockable && lock !== null && (
                 <Button
                     variant="plain"
                     className="no-print"
@@ -81,7 +79,39 @@ function Move({ move, page, units, locks, onLock }: Props & { move: PlanMove }) 
                     {isKept ? words.locks.isKept : words.locks.keep}
                 </Button>
             )}
+            {move.fish_id > 0 && <ByHand move={move} page={page} {...hand} />}
         </chakra.li>
+    )
+}
+
+/** Without the mouse: the move on another day, or not at all. */
+function ByHand({
+    move,
+    page,
+    onLeaveOut,
+    onOtherDay,
+}: Pick<Props, 'page' | 'onLeaveOut' | 'onOtherDay'> & { move: PlanMove }) {
+    const about = { name: move.name, home: move.to }
+    return (
+        <Box className="no-print" display="flex" gap="10px" alignItems="center" flexWrap="wrap">
+            <Input
+                key={move.on}
+                type="date"
+                width="170px"
+                min={page.date}
+                max={page.horizon}
+                defaultValue={move.on}
+                aria-label={words.tried.otherDay(about)}
+                onChange={(event) => event.target.value !== '' && onOtherDay(move, event.target.value)}
+            />
+            <Button
+                variant="plain"
+                aria-label={words.tried.leaveOutNamed(about)}
+                onClick={() => onLeaveOut(move)}
+            >
+                {words.tried.leaveOut}
+            </Button>
+        </Box>
     )
 }
 

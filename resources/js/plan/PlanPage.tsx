@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate, useSearch } from '@tanstack/react-router'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { lanesQuery, planQuery, plansQuery } from '../api/queries'
 import type { PlanPage as Page } from '../api/types'
 import { useKeeper } from '../frame/keeper'
@@ -10,15 +10,26 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { planWords as words } from '../messages/plan'
 import { Adopt } from './Adopt'
+import { AllToBuild } from './AllToBuild'
 import { AskForm } from './AskForm'
 import { Compare } from './Compare'
+import { Costs } from './Costs'
 import { Lanes } from './Lanes'
+import { Mends } from './Mends'
 import { MoveList } from './MoveList'
 import { Reading } from './Reading'
 import { Breaches, ToBuild } from './ToBuild'
+import { Tried } from './Tried'
+import { WhatIf } from './WhatIf'
 import { WhyNot } from './WhyNot'
+import type { Draft } from './draft'
+import { dropped, EMPTY, goingTo, leavingOut, movedTo } from './draft'
 import { withLock } from './locks'
+import type { Held } from './useDragging'
+import type { DraftHistory } from './useDraft'
+import { useDraft } from './useDraft'
 import { useLocks } from './useLocks'
+import { useTrial } from './useTrial'
 
 const POLL_MS = 1000
 
@@ -39,74 +50,161 @@ export function PlanPage() {
     )
 }
 
-function Sheet({ page }: { page: Page }) {
+function Sheet({ page: kept }: { page: Page }) {
     const { unit_system: units } = useKeeper()
     const navigate = useNavigate({ from: '/plan' })
-    const [day, setDay] = useState(0)
-    const [lane, setLane] = useState<string | null>(null)
-    const { locks, setLocks } = useLocks()
+    const [pointed, setPointed] = useState<Pointed>({ day: 0, lane: null })
+    const [held, setHeld] = useState<Held | null>(null)
+    const history = useDraft()
+    const { draft, change } = history
+    const tried = useTrial(kept, kept, draft)
+    const drop = ({ band, key, on }: Held): Draft => dropped(draft, tried.page, band, key, on)
+    const carried = useTrial(kept, tried.page, held === null ? EMPTY : drop(held))
+    useNameSheet(words.title, words.scales)
+    useUndoKey(history)
+    const see = (plan: number | null): void => void navigate({ search: plan === null ? {} : { plan } })
+    const [first, ...others] = tried.page.sentences
+    return (
+        <>
+            <SheetHead sentence={first ?? ''} comment={others.join(' ')} />
+            {tried.page.concerns.length > 0 && <Concerns concerns={tried.page.concerns} />}
+            {(history.steps > 0 || held !== null) && (
+                <Tried
+                    history={history}
+                    body={tried.body}
+                    answer={held === null ? tried : carried}
+                    onKept={see}
+                />
+            )}
+            <Box padding={{ base: '0 2px', md: '0 10px' }}>
+                <Lanes
+                    page={tried.page}
+                    units={units}
+                    day={pointed.day}
+                    onRead={(day, lane) => setPointed({ day, lane })}
+                    onHold={setHeld}
+                    onDrop={(dropped) => change(drop(dropped))}
+                >
+                    {history.steps === 0 && <AdoptSeen page={kept} onGone={() => see(null)} />}
+                </Lanes>
+            </Box>
+            <Below
+                kept={kept}
+                page={tried.page}
+                pointed={pointed}
+                onDay={(day) => setPointed({ ...pointed, day })}
+                history={history}
+                onSee={see}
+            />
+        </>
+    )
+}
+
+interface Pointed {
+    /** Days from today. */
+    day: number
+    /** Key of a lane; null: none. */
+    lane: string | null
+}
+
+function usePlans() {
     const plans = useQuery({
         ...plansQuery,
         refetchInterval: ({ state }) => (state.data?.plans.some(isUnderWay) === true ? POLL_MS : false),
     }).data
-    useNameSheet(words.title, words.scales)
-    const underWay = plans?.plans.find(isUnderWay)
-    const ready = plans?.plans.filter((one) => !isUnderWay(one)) ?? []
-    const see = (plan: number | null): void => void navigate({ search: plan === null ? {} : { plan } })
-    const [first, ...others] = page.sentences
+    return {
+        followed: plans?.adopted_id ?? null,
+        underWay: plans?.plans.find(isUnderWay),
+        ready: plans?.plans.filter((one) => !isUnderWay(one)) ?? [],
+    }
+}
+
+function AdoptSeen({ page: { plan }, onGone }: { page: Page; onGone: () => void }) {
+    const { followed } = usePlans()
+    return plan?.state === 'ready' ? <Adopt plan={plan} followed={followed} onGone={onGone} /> : null
+}
+
+interface BelowProps {
+    /** The plan as it is kept, and as it is seen. */
+    kept: Page
+    page: Page
+    pointed: Pointed
+    onDay: (day: number) => void
+    history: DraftHistory
+    onSee: (plan: number | null) => void
+}
+
+/** Under the lanes: what is read from them in words, and what can be asked. */
+function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, onSee }: BelowProps) {
+    const { unit_system: units } = useKeeper()
+    const { locks, setLocks } = useLocks()
+    const { underWay, ready } = usePlans()
     return (
-        <>
-            <SheetHead sentence={first ?? ''} comment={others.join(' ')} />
-            {page.concerns.length > 0 && <Concerns concerns={page.concerns} />}
-            <Box padding={{ base: '0 2px', md: '0 10px' }}>
-                <Lanes page={page} units={units} day={day} onRead={(at, key) => (setDay(at), setLane(key))}>
-                    {page.plan?.state === 'ready' && (
-                        <Adopt
-                            plan={page.plan}
-                            followed={plans?.adopted_id ?? null}
-                            onGone={() => see(null)}
-                        />
-                    )}
-                </Lanes>
+        <Box
+            display="grid"
+            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }}
+            gap="24px 34px"
+            padding={{ base: '14px 2px 30px', md: '14px 10px 30px' }}
+            alignItems="start"
+        >
+            <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
+                {ready.length > 0 && <Compare plans={ready} seen={kept.plan?.id ?? null} onSee={onSee} />}
+                <Reading page={page} units={units} day={pointed.day} lane={pointed.lane} onDay={onDay} />
+                <WhyNot
+                    page={page}
+                    plan={kept.plan?.state === 'ready' ? kept.plan.id : null}
+                    day={pointed.day}
+                    onTry={(fish, key, on) => change(goingTo(draft, page, fish, key, on))}
+                />
+                <MoveList
+                    page={page}
+                    units={units}
+                    locks={locks}
+                    isKept={kept.plan !== null}
+                    onLock={(lock) => setLocks(withLock(locks, lock))}
+                    onLeaveOut={({ fish_id, on }) => change(leavingOut(draft, page, fish_id, on))}
+                    onOtherDay={({ fish_id, on, to_key }, day) =>
+                        change(movedTo(draft, page, fish_id, on, { key: to_key, on: day }))
+                    }
+                />
+                {page.openings.length > 0 && <ToBuild page={page} />}
+                {page.breaches.length > 0 && <Breaches page={page} />}
+                <Mends plan={kept.plan?.id ?? null} draft={draft} onDraft={change} />
+                <Costs page={page} />
+                <AllToBuild />
             </Box>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }}
-                gap="24px 34px"
-                padding={{ base: '14px 2px 30px', md: '14px 10px 30px' }}
-                alignItems="start"
-            >
-                <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
-                    {ready.length > 0 && <Compare plans={ready} seen={page.plan?.id ?? null} onSee={see} />}
-                    <Reading page={page} units={units} day={day} lane={lane} onDay={setDay} />
-                    <WhyNot page={page} day={day} />
-                    <MoveList
-                        page={page}
-                        units={units}
-                        locks={locks}
-                        onLock={(lock) => setLocks(withLock(locks, lock))}
-                    />
-                    {page.openings.length > 0 && <ToBuild page={page} />}
-                    {page.breaches.length > 0 && <Breaches page={page} />}
-                </Box>
-                <Box
-                    display="flex"
-                    flexDirection="column"
-                    gap="24px"
-                    minWidth="0"
-                    order={{ base: -1, lg: 0 }}
-                >
-                    <AskForm
-                        locks={locks}
-                        onLocks={setLocks}
-                        underWay={underWay}
-                        hasPlan={ready.length > 0}
-                        onAsked={see}
-                    />
-                </Box>
+            <Box display="flex" flexDirection="column" gap="24px" minWidth="0" order={{ base: -1, lg: 0 }}>
+                <AskForm
+                    locks={locks}
+                    onLocks={setLocks}
+                    supposed={draft.supposed}
+                    underWay={underWay}
+                    hasPlan={ready.length > 0}
+                    onAsked={(plan) => {
+                        clear()
+                        onSee(plan)
+                    }}
+                />
+                <WhatIf page={page} draft={draft} onDraft={change} />
             </Box>
-        </>
+        </Box>
     )
+}
+
+/** The last step is undone by the key that undoes everywhere. */
+function useUndoKey({ steps, undo }: DraftHistory): void {
+    useEffect(() => {
+        const onKey = (event: KeyboardEvent): void => {
+            const isTyping =
+                event.target instanceof Element && event.target.closest('input, textarea, select') !== null
+            if (steps > 0 && !isTyping && (event.ctrlKey || event.metaKey) && event.key === 'z') {
+                event.preventDefault()
+                undo()
+            }
+        }
+        window.addEventListener('keydown', onKey)
+        return () => window.removeEventListener('keydown', onKey)
+    }, [steps, undo])
 }
 
 const isUnderWay = ({ state }: { state: string }): boolean => state === 'waiting' || state === 'solving'

@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { whyNotQuery } from '../api/queries'
@@ -13,11 +13,23 @@ import { addDays, longDay } from '../units/day'
 const words = planWords.whyNot
 
 /** What stands against one fish in another home on the day that is read. */
-export function WhyNot({ page, day }: { page: PlanPage; day: number }) {
+export function WhyNot({
+    page,
+    plan: id,
+    day,
+    onTry,
+}: {
+    page: PlanPage
+    /** The plan that is asked about; null: the one that is followed, or things as they are. */
+    plan: number | null
+    day: number
+    /** Fish, lane and day. */
+    onTry: (fish: number, key: string, on: string) => void
+}) {
     const [fish, setFish] = useState('')
     const [home, setHome] = useState('')
     const on = addDays(page.date, day)
-    const plan = page.plan?.state === 'ready' ? { plan_id: page.plan.id } : {}
+    const plan = id === null ? {} : { plan_id: id }
     const answer = useQuery(
         whyNotQuery(fish === '' || home === '' ? null : { fish_id: Number(fish), key: home, on, ...plan }),
     )
@@ -50,7 +62,7 @@ export function WhyNot({ page, day }: { page: PlanPage; day: number }) {
                 />
             </Box>
             <Box role="status" minHeight="30px" paddingTop="8px">
-                {answer.data !== undefined && (
+                {answer.data !== undefined && fish !== '' && home !== '' && (
                     <p>
                         <b>{longDay(on, page.date)}: </b>
                         {answer.data.sentences.join(' ')}
@@ -62,6 +74,13 @@ export function WhyNot({ page, day }: { page: PlanPage; day: number }) {
                     </chakra.p>
                 )}
             </Box>
+            <Button
+                className="no-print"
+                disabled={fish === '' || home === '' || fish === '0'}
+                onClick={() => onTry(Number(fish), home, on)}
+            >
+                {planWords.tried.tryIt}
+            </Button>
         </Section>
     )
 }

@@ -59,6 +59,10 @@ export function layOut(page: PlanPage): Layout {
     return { lanes, height: y + 4, days: daysBetween(page.date, page.horizon) }
 }
 
+/** The lane at a height, with what stands above and below it. */
+export const laneAt = ({ lanes }: Layout, y: number): Lane | undefined =>
+    lanes.find(({ top, floor }) => y >= top - 16 && y <= floor + 12)
+
 export const bandsIn = (page: PlanPage, key: string): LaneBand[] =>
     page.bands.filter((band) => band.key === key)
 

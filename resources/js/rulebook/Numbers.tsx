@@ -30,6 +30,9 @@ const MEASURES: Partial<Record<RuleNumber['name'], Measure>> = {
     filter_rate_g_m2_d: 'nitrogen-of-area',
     food_price_per_kg: 'price-of-mass',
     build_price_per_litre: 'price-of-volume',
+    media_price_per_litre: 'price-of-volume',
+    room_celsius: 'temperature',
+    tap_celsius: 'temperature',
 }
 
 function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {

@@ -84,5 +84,11 @@ export const rulebook = {
         company_avoid_from: 'Two are kept apart from this sum on',
         food_price_per_kg: 'Food costs, for each',
         build_price_per_litre: 'A new home costs, for each',
+        fitting_price: 'A lid, a guard or a divider costs',
+        media_price_per_litre: 'Filter media cost, for each',
+        water_price_per_m3: 'Water costs, for each m³',
+        power_price_per_kwh: 'Power costs, for each kWh',
+        room_celsius: 'It is as warm around tanks and vats as',
+        tap_celsius: 'Fresh water comes at',
     },
 } as const

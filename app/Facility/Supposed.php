@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use App\Models\Species;
+use App\Scenario\ScenarioMapper;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fitting;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Planning\Supposing\Fewer;
+use Biomegas\Planning\Supposing\Fitted;
+use Biomegas\Planning\Supposing\GrowsLarge;
+use Biomegas\Planning\Supposing\KeptAt;
+use Biomegas\Planning\Supposing\LargerChange;
+use Biomegas\Planning\Supposing\MoreMedia;
+use Biomegas\Planning\Supposing\OneMore;
+use Biomegas\Planning\Supposing\ReadyLater;
+use Biomegas\Planning\Supposing\Rehomed;
+use Biomegas\Planning\Supposing\Supposition;
+use LogicException;
+
+/** Suppositions as they are sent and written down: a kind, what it is about, and one value. */
+final readonly class Supposed
+{
+    /**
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<Supposition> of fish and systems that are there
+     */
+    public static function read(FacilitySnapshot $kept, array $rows): array
+    {
+        return array_values(array_filter(array_map(fn (array $row): ?Supposition => self::one($kept, $row), $rows)));
+    }
+
+    /**
+     * Null when its fish, system or species is not there, or the value that it needs.
+     *
+     * @param  array<string, mixed>  $row
+     */
+    public static function one(FacilitySnapshot $kept, array $row): ?Supposition
+    {
+        $fish = isset($row['fish_id']) ? $kept->find($row['fish_id'])?->key : null;
+        $system = isset($row['system_id'], $kept->facility->systems[Keys::ofSystem($row['system_id'])]) ? Keys::ofSystem($row['system_id']) : null;
+        $value = isset($row['value']) ? (float) $row['value'] : null;
+        $fittings = array_map(Fitting::from(...), array_values($row['fittings'] ?? []));
+
+        return match (SupposedKind::from($row['kind'])) {
+            SupposedKind::Fitted => $system === null || $fittings === [] ? null : new Fitted($system, $fittings),
+            SupposedKind::Media => $system === null || $value === null ? null : new MoreMedia($system, $value),
+            SupposedKind::KeptAt => $system === null || $value === null ? null : new KeptAt($system, $value),
+            SupposedKind::LargerChange => $system === null || $value === null ? null : new LargerChange($system, $value),
+            SupposedKind::Fewer => $fish === null || $value === null ? null : new Fewer($fish, max(1, (int) $value)),
+            SupposedKind::Rehomed => $fish === null ? null : new Rehomed($fish),
+            SupposedKind::ReadyLater => $system === null || ! isset($row['on']) ? null : new ReadyLater($system, LocalDate::later($kept->facility->date, LocalDate::fromIso($row['on']))),
+            SupposedKind::GrowsLarge => $fish === null ? null : new GrowsLarge($fish, $value ?? self::large($kept, $fish)),
+            SupposedKind::OneMore => $system === null || $value === null ? null : self::oneMore($row, $system, $value),
+        };
+    }
+
+    /** @return array<string, mixed> of something that a keeper can do */
+    public static function write(Supposition $supposed): array
+    {
+        return match (true) {
+            $supposed instanceof Fitted => ['kind' => SupposedKind::Fitted->value, 'system_id' => Keys::id($supposed->system), 'fittings' => array_map(fn (Fitting $fitting): string => $fitting->value, $supposed->fittings)],
+            $supposed instanceof MoreMedia => ['kind' => SupposedKind::Media->value, 'system_id' => Keys::id($supposed->system), 'value' => $supposed->litres],
+            $supposed instanceof KeptAt => ['kind' => SupposedKind::KeptAt->value, 'system_id' => Keys::id($supposed->system), 'value' => $supposed->celsius],
+            $supposed instanceof LargerChange => ['kind' => SupposedKind::LargerChange->value, 'system_id' => Keys::id($supposed->system), 'value' => $supposed->share],
+            $supposed instanceof Fewer => ['kind' => SupposedKind::Fewer->value, 'fish_id' => Keys::id($supposed->fish), 'value' => $supposed->count],
+            $supposed instanceof Rehomed => ['kind' => SupposedKind::Rehomed->value, 'fish_id' => Keys::id($supposed->fish)],
+            default => throw new LogicException('Nobody can do this.'),
+        };
+    }
+
+    /** The adult length that nine in ten stay below, millimetres. */
+    private static function large(FacilitySnapshot $kept, string $fish): float
+    {
+        return SpeciesProjection::pick($kept->outlook($kept->facility->fish[$fish])->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  float  $length  millimetres
+     */
+    private static function oneMore(array $row, string $system, float $length): ?OneMore
+    {
+        $species = isset($row['species_id']) ? Species::query()->whereKey($row['species_id'])->first() : null;
+
+        return $species === null ? null : new OneMore(ScenarioMapper::species($species->current()), $system, $length, max(1, (int) ($row['count'] ?? 1)));
+    }
+}

@@ -1,0 +1,49 @@
+import { chakra } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { toBuildQuery } from '../api/queries'
+import { Figures } from '../frame/Figures'
+import { useKeeper } from '../frame/keeper'
+import { Section } from '../frame/Section'
+import { planWords } from '../messages/plan'
+import { longDay } from '../units/day'
+import { money } from '../units/money'
+import { volume } from '../units/volume'
+
+const words = planWords.allToBuild
+
+/** Every home that the fish here will need some day and that is not there. */
+export function AllToBuild() {
+    const { today, currency, unit_system: units } = useKeeper()
+    const homes = useQuery(toBuildQuery).data
+    if (homes === undefined) {
+        return null
+    }
+    return (
+        <Section title={words.title}>
+            <chakra.p paddingTop="8px">
+                {homes.length === 0
+                    ? words.none
+                    : words.sum({
+                          count: homes.length,
+                          sum: money(
+                              homes.reduce((sum, { price }) => sum + price, 0),
+                              currency,
+                          ),
+                      })}
+            </chakra.p>
+            {homes.length > 0 && (
+                <Figures
+                    columns={[words.what, words.litres, words.for, words.begin, words.by, words.price]}
+                    rows={homes.map((home) => [
+                        home.home,
+                        volume(home.litres, units),
+                        home.for.join(', '),
+                        longDay(home.begin, today),
+                        longDay(home.by, today),
+                        money(home.price, currency),
+                    ])}
+                />
+            )}
+        </Section>
+    )
+}

@@ -1,0 +1,75 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import type { Trial } from '../api/types'
+import { useWrite } from '../log/useWrite'
+import { planWords } from '../messages/plan'
+import type { DraftHistory } from './useDraft'
+import type { TrialAnswer } from './useTrial'
+
+const words = planWords.tried
+
+/** What comes of what is tried, with a way back and a way to keep it. */
+export function Tried({
+    history,
+    body,
+    answer: { sentences, supposed, error, isWaiting },
+    onKept,
+}: {
+    history: DraftHistory
+    body: Trial
+    /** Of what is tried, or of what is carried just now. */
+    answer: TrialAnswer
+    onKept: (plan: number) => void
+}) {
+    const keep = useWrite(
+        'POST',
+        '/api/v1/plans/by-hand',
+        {},
+        { notice: () => words.kept, onDone: ({ id }) => (history.clear(), onKept(id)) },
+    )
+    return (
+        <Box
+            as="section"
+            aria-label={words.title}
+            className="no-print"
+            margin={{ base: '8px 2px', md: '8px 10px' }}
+            padding="8px 12px"
+            border="2px dashed"
+            borderColor="accent"
+            borderRadius="3px"
+        >
+            <Box role="status" minHeight="48px">
+                <b>{words.title}. </b>
+                {supposed.map((what) => (
+                    <chakra.span key={what} color="ink2">
+                        {words.supposed({ what })}{' '}
+                    </chakra.span>
+                ))}
+                {error === undefined ? (
+                    <span>{isWaiting && sentences.length === 0 ? words.waiting : sentences.join(' ')}</span>
+                ) : (
+                    <chakra.span color="over" fontWeight={600}>
+                        {error}
+                    </chakra.span>
+                )}
+            </Box>
+            <Box display="flex" gap="10px" flexWrap="wrap" paddingTop="6px">
+                <Button onClick={history.undo}>{words.undo}</Button>
+                <Button
+                    disabled={keep.isSaving || error !== undefined}
+                    onClick={() => keep.save(body)}
+                    variant="solid"
+                >
+                    {words.keep}
+                </Button>
+                <Button variant="plain" onClick={history.clear}>
+                    {words.clear}
+                </Button>
+            </Box>
+            {keep.error !== undefined && (
+                <chakra.p role="alert" color="over" fontWeight={600}>
+                    {keep.error}
+                </chakra.p>
+            )}
+        </Box>
+    )
+}
