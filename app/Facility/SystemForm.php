@@ -29,6 +29,8 @@ final readonly class SystemForm
 
     private const LONGEST_SIDE_MM = 100_000.0;
 
+    private const LONGEST_LEAD_DAYS = 1000;
+
     private const SIZES = [
         'box' => ['length', 'width', 'depth'],
         'round' => ['diameter', 'depth'],
@@ -67,6 +69,8 @@ final readonly class SystemForm
             'source' => $this->text($form, 'source'),
             'substrate' => $this->text($form, 'substrate'),
             'site' => $this->text($form, 'site'),
+            'opening_cost' => $this->number($form, 'opening_price'),
+            'lead_days' => $this->days($form, 'lead_days'),
         ], fn (mixed $value): bool => $value !== null);
         $floor = array_sum(array_map(fn (array $pool): float => ScenarioMapper::shape($pool['shape'])->floorArea(), $pools));
         $description['decor'] = [
@@ -206,6 +210,18 @@ final readonly class SystemForm
         $number = str_replace(',', '.', $typed);
 
         return is_numeric($number) && (float) $number >= 0.0 ? (float) $number : throw InvalidEntry::because($field, Finding::of('entry.not_zero_or_more', typed: $typed));
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function days(array $form, string $field): ?int
+    {
+        $days = $this->number($form, $field);
+
+        return match (true) {
+            $days === null => null,
+            $days > self::LONGEST_LEAD_DAYS, floor($days) !== $days => throw InvalidEntry::because($field, Finding::of('entry.no_days', most: self::LONGEST_LEAD_DAYS)),
+            default => (int) $days,
+        };
     }
 
     /**

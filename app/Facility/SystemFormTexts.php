@@ -52,6 +52,8 @@ final readonly class SystemFormTexts
             'source' => $d['source'] ?? null,
             'substrate' => $d['substrate'] ?? null,
             'site' => $d['site'] ?? null,
+            'opening_price' => self::bare($d['opening_cost'] ?? null),
+            'lead_days' => self::bare($d['lead_days'] ?? null),
             'dividers' => array_map(fn (array $divider): array => ['at' => $length($divider['at_mm']), 'from' => $divider['from'], 'until' => $divider['until'] ?? null], $d['dividers'] ?? []),
             'version' => $system->version,
         ];

@@ -23,7 +23,7 @@ final class PlausibleRequest
         'name' => ['Reed', 'Sedge', 'Willow'], 'length' => ['42 cm', '16 in', '310 mm'], 'adult' => ['60 cm', ''], 'width' => ['60 cm'], 'depth' => ['55 cm'], 'diameter' => ['180 cm'],
         'leg_length' => ['50 cm'], 'leg_width' => ['40 cm'], 'bow' => ['10 cm'], 'glass' => ['1 cm'], 'temperature' => ['25', '78 F'], 'ph' => ['7.2'], 'gh' => ['8'], 'overflow_slot' => ['6 mm'],
         'sump' => ['100 l'], 'decor_floor' => ['10'], 'decor_litres' => ['5 l'], 'decor_kilograms' => ['12'], 'filter_litres' => ['20 l'], 'turnover' => ['1500 l'], 'heater_watts' => ['300'],
-        'weekly_change' => ['30'], 'light_on' => ['08:00'], 'light_dim' => ['19:00'], 'light_off' => ['21:00'], 'at' => ['40 cm'], 'time' => ['18:30'], 'stop_at' => ['10:30'],
+        'weekly_change' => ['30'], 'opening_price' => ['500', ''], 'lead_days' => ['60', ''], 'light_on' => ['08:00'], 'light_dim' => ['19:00'], 'light_off' => ['21:00'], 'at' => ['40 cm'], 'time' => ['18:30'], 'stop_at' => ['10:30'],
         'currency' => ['EUR', 'USD'], 'taken_at' => ['2027-03-13T08:10:00Z', '2027-03-12T20:00:00+01:00'], 'email' => ['keeper@heron-lock.example'], 'password' => ['heron-lock'], 'time_zone' => ['Europe/London'], 'answer' => ['set-aside'],
     ];
 
@@ -122,7 +122,10 @@ final class PlausibleRequest
             return ['instead_of' => DB::table('plans')->whereNotNull('adopted_at')->whereNull('deleted_at')->value('id')];
         }
         if (str_ends_with($operation->path, '/plans')) {
-            return [...$body, 'months' => 6, 'locks' => []];
+            return [...$body, 'months' => 6, 'locks' => [], 'supposed' => []];
+        }
+        if (preg_match('#/(plans/by-hand|lanes/trial)$#', $operation->path) === 1) {
+            return ['plan_id' => null, 'fish' => [['fish_id' => $this->living(), 'moves' => [['key' => 'system-'.$this->id('systems'), 'on' => $this->today]]]], 'supposed' => []];
         }
         if (preg_match('#/species/(known|preview)$#', $operation->path) === 1) {
             return [...$body, 'adult' => $this->one(['30 cm', '25 to 40 cm', '10-14 in']), 'grown_from' => null, 'grown_to' => null, 'grown_months' => null, 'temperament' => 3, 'minimum_group' => 2, 'least_length' => '120 cm', 'least_width' => '50 cm', 'more' => null];

@@ -44,6 +44,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'source', type: 'string', nullable: true),
     new OA\Property(property: 'substrate', type: 'string', nullable: true),
     new OA\Property(property: 'site', type: 'string', nullable: true),
+    new OA\Property(property: 'opening_price', description: 'Of one that is still to be opened, in the facility\'s money.', type: 'string', nullable: true),
+    new OA\Property(property: 'lead_days', description: 'From the decision to settled water.', type: 'string', nullable: true),
     new OA\Property(property: 'dividers', type: 'array', items: new OA\Items(ref: '#/components/schemas/DividerForm')),
     new OA\Property(property: 'version', description: 'With a change: the version that was changed.', type: 'integer'),
 ])]
@@ -96,7 +98,7 @@ class SystemRequest extends FormRequest
             'fittings' => ['array', 'list', 'max:20'],
             'fittings.*' => [Rule::enum(Fitting::class)],
             'filter_media' => ['nullable', Rule::enum(FilterMedia::class)],
-            ...array_fill_keys(['ph', 'gh', 'overflow_slot', 'sump', 'decor_floor', 'decor_litres', 'decor_kilograms', 'filter_litres', 'turnover', 'heater_watts', 'weekly_change'], $text),
+            ...array_fill_keys(['ph', 'gh', 'overflow_slot', 'sump', 'decor_floor', 'decor_litres', 'decor_kilograms', 'filter_litres', 'turnover', 'heater_watts', 'weekly_change', 'opening_price', 'lead_days'], $text),
             ...array_fill_keys(['light_on', 'light_dim', 'light_off'], ['nullable', self::CLOCK]),
             'light_window' => ['boolean:strict'],
             ...array_fill_keys(['source', 'substrate', 'site'], ['nullable', 'string', 'max:200']),

@@ -55,24 +55,24 @@ final readonly class PlanPage
         $asItIs = $book->asItIs($written->months ?? PlanBook::USUAL_MONTHS);
         $plan = $written?->state === PlanState::Ready ? $book->read($written) : $asItIs;
 
-        return self::of($kept, $written, $plan, $asItIs->daysOutOfRule(), $written === null ? [] : $book->newConcerns($written));
+        return self::of($kept, $written, $plan, $asItIs->daysOutOfRule(), $written?->state === PlanState::Ready, $written === null ? [] : $book->newConcerns($written));
     }
 
     /** @param  int  $without  days out of rule as things are */
     public static function ofTrial(FacilitySnapshot $kept, Plan $plan, int $without): self
     {
-        return self::of($kept, null, $plan, $without, []);
+        return self::of($kept, null, $plan, $without, true, []);
     }
 
     /** @param  list<Concern>  $concerns */
-    private static function of(FacilitySnapshot $kept, ?Written $written, Plan $plan, int $without, array $concerns): self
+    private static function of(FacilitySnapshot $kept, ?Written $written, Plan $plan, int $without, bool $isPlan, array $concerns): self
     {
         $today = $kept->facility->date;
 
         return new self(
             $written === null ? null : PlanRow::from($kept, $written),
             $today->toIso(), $plan->decision->horizon->toIso(),
-            $kept->says()->sayEach((new PlanVerdict($plan, $without, $written?->state === PlanState::Ready))->findings()),
+            $kept->says()->sayEach((new PlanVerdict($plan, $without, $isPlan))->findings()),
             array_map(fn (Concern $concern): string => $kept->says()->say($concern->finding), $concerns),
             $plan->daysOutOfRule(), $without,
             array_map(fn (PlanMove $move): PlanMoveRow => PlanMoveRow::from($kept, $move), $plan->moves),

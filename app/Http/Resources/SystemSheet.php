@@ -62,7 +62,7 @@ final readonly class SystemSheet
             Full::from($kept->full($system), $kept->says()),
             WaterBrief::from($kept, $system),
             round($system->waterLitres(), 1),
-            $system->isAvailableOn($kept->facility->date) ? null : $system->availableFrom?->toIso(),
+            $system->isAvailableOn($kept->facility->date) ? null : $system->readyFrom($kept->facility->date)?->toIso(),
         );
     }
 }

@@ -101,7 +101,7 @@ final readonly class MendSearch
         $mends = array_filter([
             self::breaks($breaches, HousingRule::Temperature) ? $this->best($system, $breaches, $this->temperatures($system)) : null,
             self::breaks($breaches, HousingRule::Water) ? $this->best($system, $breaches, $this->changes($system)) : null,
-            self::breaks($breaches, HousingRule::Water, HousingRule::Floor, HousingRule::SharedLitres) ? $this->best($system, $breaches, $this->smallerShoals($system)) : null,
+            self::breaks($breaches, HousingRule::Water, HousingRule::Floor, HousingRule::SharedLitres) ? $this->fewer($system, $breaches) : null,
             self::breaks($breaches, HousingRule::Company, HousingRule::Swallowing, HousingRule::SpeciesOnly) ? $this->divider($system, $breaches) : null,
         ]);
 
@@ -168,19 +168,26 @@ final readonly class MendSearch
         return ($system->equipment->weeklyChange ?? 0.0) < $most ? [new LargerChange($system->key, $most)] : [];
     }
 
-    /** @return list<Fewer> of the largest shoal there, halved again and again down to the least group */
-    private function smallerShoals(System $system): array
+    /**
+     * Of the largest shoal there: as many as can stay if all is to be well; if it cannot be, the least group.
+     *
+     * @param  non-empty-list<Breach>  $breaches
+     */
+    private function fewer(System $system, array $breaches): ?Mend
     {
         $shoals = array_filter($this->facility->fish, fn (Fish $fish): bool => $fish->isShoal() && $this->homes->itineraries[$fish->key]->passesThrough($system->key));
         usort($shoals, fn (Fish $a, Fish $b): int => $b->count <=> $a->count);
         $shoal = $shoals[0] ?? null;
-        $tried = [];
-        $least = max(1, $shoal->species->needs->minimumGroup ?? 1);
-        for ($less = 1; $shoal !== null && $shoal->count - $less >= $least; $less *= 2) {
-            $tried[] = new Fewer($shoal->key, $shoal->count - $less);
+        if ($shoal === null || $shoal->count <= $shoal->species->needs->minimumGroup) {
+            return null;
+        }
+        [$good, $bad] = [$shoal->species->needs->minimumGroup, $shoal->count];
+        while ($bad - $good > 1) {
+            $middle = intdiv($good + $bad, 2);
+            [$good, $bad] = $this->homes->breachesIn($system->key, new Fewer($shoal->key, $middle)) === [] ? [$middle, $bad] : [$good, $middle];
         }
 
-        return $tried;
+        return $this->best($system, $breaches, [new Fewer($shoal->key, $good)]);
     }
 
     /**

@@ -10,7 +10,7 @@ use Biomegas\Finding\Finding;
 final readonly class PlanChange
 {
     /** New breaches that are said in words; the rest is counted. */
-    private const MOST_SAID = 3;
+    private const MOST_SAID = 2;
 
     public function __construct(private Plan $before, private Plan $after)
     {

@@ -26,6 +26,7 @@ return [
         'no_such_quantity' => '"{name}" is nothing that a water test measures here.',
         'no_such_step' => '"{step}" is no step of a preparation.',
         'home_not_ready' => '{system} is ready only on {ready}: choose a later day.',
+        'no_days' => 'Give days as a whole number, at most {most}.',
         'nothing_supposed' => 'Choose a fish or system that is there, and give the value that is supposed.',
         'nothing_to_plan' => 'There is nothing to plan yet: add a system and a fish first.',
         'locks_contradict' => '{fish} cannot be in two homes at once: change the days of one of them, or leave one out.',

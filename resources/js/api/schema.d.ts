@@ -2526,6 +2526,10 @@ export interface components {
             source?: string | null;
             substrate?: string | null;
             site?: string | null;
+            /** @description Of one that is still to be opened, in the facility's money. */
+            opening_price?: string | null;
+            /** @description From the decision to settled water. */
+            lead_days?: string | null;
             dividers?: components["schemas"]["DividerForm"][];
             /** @description With a change: the version that was changed. */
             version?: number;

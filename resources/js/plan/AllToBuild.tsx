@@ -23,7 +23,7 @@ export function AllToBuild() {
             <chakra.p paddingTop="8px">
                 {homes.length === 0
                     ? words.none
-                    : words.sum({
+                    : (homes.length === 1 ? words.one : words.sum)({
                           count: homes.length,
                           sum: money(
                               homes.reduce((sum, { price }) => sum + price, 0),

@@ -98,7 +98,7 @@ function Months({ costs }: { costs: readonly CostMonth[] }) {
                             x={leftOf(i)}
                             width={month.days * perDay}
                             scale={(FLOOR - 12) / dearest / month.days}
-                            isNamed={i === 0 || month.from.slice(5, 7) === '01'}
+                            isNamed={month.from.slice(5, 7) === '01'}
                         />
                     ))}
                     <path d={`M${LEFT} ${FLOOR}H${width - LEFT}`} stroke={ink('ink')} strokeWidth={1.4} />

@@ -168,7 +168,7 @@ export function LaneNames(props: Props) {
     const { lane, bands, x } = props
     return (
         <g>
-            {placeNames(bands, lane, x).map(({ band, x: at, y }) => (
+            {placeNames(bands, lane, x, (band) => calledIn(band, props)).map(({ band, text, x: at, y }) => (
                 <g
                     key={`${band.fish_id} ${band.from}`}
                     data-grip={gripOf(band)}
@@ -183,7 +183,7 @@ export function LaneNames(props: Props) {
                         fill={ink('ink')}
                         stroke={ink('water')}
                     >
-                        {nameOf(band)}
+                        {text}
                     </text>
                 </g>
             ))}
@@ -205,33 +205,32 @@ export function LaneNames(props: Props) {
     )
 }
 
-/** Quarantine and time-outs: a bar with a foot at its end, on the floor of the lane. */
+/** Quarantine and time-outs: a bar with a foot at its end, on the floor of the lane; the words stand with the name. */
 function Holds({ holds, lane, x, today }: Props) {
     return holds.map((hold) => {
         const to = x(Math.max(1, daysBetween(today, hold.until)))
         const y = lane.floor - 4
         return (
-            <g key={`${hold.fish_id} ${hold.until}`}>
-                <path
-                    d={`M${x(0)} ${y}H${to}M${to} ${y - 6}v12`}
-                    stroke={ink('accent')}
-                    strokeWidth={3}
-                    strokeDasharray={hold.is_quarantine ? undefined : '8 4'}
-                />
-                <text
-                    {...LETTERING}
-                    x={to + 6}
-                    y={y + 3}
-                    fontSize="13.5"
-                    fill={ink('accent')}
-                    stroke={ink('water')}
-                >
-                    {hold.is_quarantine
-                        ? planWords.lanes.quarantine
-                        : planWords.lanes.away({ day: shortDay(hold.until, today) })}
-                </text>
-            </g>
+            <path
+                key={`${hold.fish_id} ${hold.until}`}
+                d={`M${x(0)} ${y}H${to}M${to} ${y - 6}v12`}
+                stroke={ink('accent')}
+                strokeWidth={3}
+                strokeDasharray={hold.is_quarantine ? undefined : '8 4'}
+            />
         )
+    })
+}
+
+/** Its name, and until when it is there on purpose. */
+function calledIn(band: LaneBand, { holds, today }: Props): string {
+    const hold = holds.find(({ fish_id }) => fish_id === band.fish_id)
+    if (hold === undefined || band.from >= hold.until) {
+        return nameOf(band)
+    }
+    return planWords.lanes[hold.is_quarantine ? 'quarantine' : 'away']({
+        name: nameOf(band),
+        day: shortDay(hold.until, today),
     })
 }
 

@@ -256,9 +256,11 @@ function Drawing({ ref, page, layout, perDay, day, onRead, onHold, onDrop }: Dra
             }}
         >
             {drawn}
-            <path d={`M${x(0)} 26V${layout.height}`} stroke={ink('ink')} strokeWidth={2} />
-            <path d={`M${x(0) - 7} 20h14l-7 9z`} fill={ink('ink')} />
-            <path d={`M${x(day)} 26V${layout.height}`} stroke={ink('accent')} strokeWidth={2.4} />
+            <g pointerEvents="none">
+                <path d={`M${x(0)} 26V${layout.height}`} stroke={ink('ink')} strokeWidth={2} />
+                <path d={`M${x(0) - 7} 20h14l-7 9z`} fill={ink('ink')} />
+                <path d={`M${x(day)} 26V${layout.height}`} stroke={ink('accent')} strokeWidth={2.4} />
+            </g>
             {hand.held !== null && <Ghost held={hand.held} page={page} layout={layout} x={x} />}
         </svg>
     )

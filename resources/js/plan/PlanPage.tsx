@@ -68,14 +68,6 @@ function Sheet({ page: kept }: { page: Page }) {
         <>
             <SheetHead sentence={first ?? ''} comment={others.join(' ')} />
             {tried.page.concerns.length > 0 && <Concerns concerns={tried.page.concerns} />}
-            {(history.steps > 0 || held !== null) && (
-                <Tried
-                    history={history}
-                    body={tried.body}
-                    answer={held === null ? tried : carried}
-                    onKept={see}
-                />
-            )}
             <Box padding={{ base: '0 2px', md: '0 10px' }}>
                 <Lanes
                     page={tried.page}
@@ -88,6 +80,15 @@ function Sheet({ page: kept }: { page: Page }) {
                     {history.steps === 0 && <AdoptSeen page={kept} onGone={() => see(null)} />}
                 </Lanes>
             </Box>
+            {(history.steps > 0 || held !== null) && (
+                <Tried
+                    history={history}
+                    body={tried.body}
+                    answer={held === null ? tried : carried}
+                    isCarrying={held !== null}
+                    onKept={see}
+                />
+            )}
             <Below
                 kept={kept}
                 page={tried.page}

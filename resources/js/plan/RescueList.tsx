@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { rescueQuery } from '../api/queries'
 import type { RescueSheet } from '../api/types'
-import { Figures } from '../frame/Figures'
+import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper } from '../frame/keeper'
 import { planWords } from '../messages/plan'
 import { longDay } from '../units/day'
@@ -22,18 +22,17 @@ export function RescueList({ system }: { system: number }) {
             <p>
                 <b>{timeOf(sheet)}</b>
             </p>
-            {sheet.fish.length > 0 && (
-                <Figures
-                    columns={[words.order, words.who, words.where, words.until, words.why]}
-                    rows={sheet.fish.map((fish, i) => [
-                        i + 1,
-                        fish.count > 1 ? `${fish.count} ${fish.name}` : fish.name,
-                        fish.home ?? words.tub,
-                        untilOf(fish, today),
-                        fish.because ?? '',
-                    ])}
-                />
-            )}
+            <chakra.ol paddingLeft="24px" paddingBlock="8px">
+                {sheet.fish.map((fish) => (
+                    <chakra.li key={fish.fish_id} paddingBottom="8px">
+                        <MarkIcon band={fish.band} />{' '}
+                        <b>{fish.count > 1 ? `${fish.count} ${fish.name}` : fish.name}</b>{' '}
+                        {fish.home === null ? words.tub : words.to({ home: fish.home })}
+                        {fish.home !== null && `, ${untilOf(fish, today)}`}
+                        {fish.because !== null && <chakra.p color="ink2">{fish.because}</chakra.p>}
+                    </chakra.li>
+                ))}
+            </chakra.ol>
             <chakra.p color="ink2" fontSize="15px">
                 {words.caution}
             </chakra.p>
@@ -57,10 +56,7 @@ function timeOf({ system, fish, minutes_left: minutes }: RescueSheet): string {
     })
 }
 
-function untilOf({ home, until, is_stopgap }: RescueSheet['fish'][number], today: string): string {
-    if (home === null) {
-        return ''
-    }
+function untilOf({ until, is_stopgap }: RescueSheet['fish'][number], today: string): string {
     if (until === null) {
         return words.open
     }

@@ -12,12 +12,15 @@ export function Tried({
     history,
     body,
     answer: { sentences, supposed, error, isWaiting },
+    isCarrying,
     onKept,
 }: {
     history: DraftHistory
     body: Trial
     /** Of what is tried, or of what is carried just now. */
     answer: TrialAnswer
+    /** A hand carries a fish, and may go to the lanes behind it. */
+    isCarrying: boolean
     onKept: (plan: number) => void
 }) {
     const keep = useWrite(
@@ -36,6 +39,13 @@ export function Tried({
             border="2px dashed"
             borderColor="accent"
             borderRadius="3px"
+            background="paper"
+            position="sticky"
+            // Above the foot; what is tried is drawn behind it.
+            bottom={{ base: '66px', md: '64px' }}
+            zIndex={2}
+            pointerEvents={isCarrying ? 'none' : undefined}
+            opacity={isCarrying ? 0.92 : 1}
         >
             <Box role="status" minHeight="48px">
                 <b>{words.title}. </b>
@@ -52,7 +62,7 @@ export function Tried({
                     </chakra.span>
                 )}
             </Box>
-            <Box display="flex" gap="10px" flexWrap="wrap" paddingTop="6px">
+            <Box display={history.steps === 0 ? 'none' : 'flex'} gap="10px" flexWrap="wrap" paddingTop="6px">
                 <Button onClick={history.undo}>{words.undo}</Button>
                 <Button
                     disabled={keep.isSaving || error !== undefined}

@@ -84,18 +84,25 @@ export function shareOn(band: LaneBand, day: number, at: 1 | 2 | 3 | 4): number 
 
 export interface Name {
     band: LaneBand
+    text: string
     x: number
     y: number
 }
 
 /** Names at the beginnings of bands, put aside where they would lie upon each other. */
-export function placeNames(bands: readonly LaneBand[], lane: Lane, x: (day: number) => number): Name[] {
+export function placeNames(
+    bands: readonly LaneBand[],
+    lane: Lane,
+    x: (day: number) => number,
+    textOf: (band: LaneBand) => string,
+): Name[] {
     const rows = Math.max(1, Math.floor((lane.floor - lane.top) / NAME))
     const taken: { row: number; from: number; to: number }[] = []
     return [...bands]
         .sort((a, b) => (a.points[0]?.[0] ?? 0) - (b.points[0]?.[0] ?? 0))
         .map((band): Name => {
-            const width = 24 + LETTER * (band.name.length + (band.count > 1 ? 3 : 0))
+            const text = textOf(band)
+            const width = 24 + LETTER * text.length
             const wanted = heightOf(band.points[0]?.[2] ?? 0, lane)
             const best = Math.min(rows - 1, Math.max(0, Math.round((wanted - lane.top) / NAME)))
             const order = Array.from({ length: rows }, (_, i) => i).sort(
@@ -109,7 +116,7 @@ export function placeNames(bands: readonly LaneBand[], lane: Lane, x: (day: numb
                 )
                 if (row !== undefined) {
                     taken.push({ row, from: at, to: at + width })
-                    return { band, x: at, y: lane.floor - (rows - row - 0.5) * NAME }
+                    return { band, text, x: at, y: lane.floor - (rows - row - 0.5) * NAME }
                 }
                 from += 12
             }

@@ -39,6 +39,8 @@ type TextName =
     | 'decor_kilograms'
     | 'site'
     | 'available_from'
+    | 'opening_price'
+    | 'lead_days'
 
 interface Part {
     typed: SystemTyped
@@ -260,6 +262,10 @@ function PlaceFields({ text, typed, set, error }: Part) {
                 type: 'date',
                 help: messages.systems.form.availableHelp,
             })}
+            {text('opening_price', messages.systems.form.openingPrice, {
+                help: messages.systems.form.openingHelp,
+            })}
+            {text('lead_days', messages.systems.form.leadDays)}
         </Group>
     )
 }
