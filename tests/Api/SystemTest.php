@@ -59,11 +59,11 @@ final class SystemTest extends ApiTestCase
         $typed = [
             ...self::TANK, 'temperature' => '26', 'ph' => '7.2', 'gh' => '12', 'fittings' => ['lid', 'flow'], 'overflow_slot' => '6 mm', 'sump' => '120 l', 'decor_floor' => '10 %', 'decor_litres' => '12 l', 'decor_kilograms' => '30',
             'filter_media' => 'carriers', 'filter_litres' => '20 l', 'turnover' => '2400', 'heater_watts' => '400', 'light_on' => '08:30', 'light_dim' => '19:00', 'light_off' => '21:00', 'light_window' => true,
-            'weekly_change' => '30', 'source' => 'Well', 'substrate' => 'sand', 'site' => 'Yard', 'walk_order' => 2, 'dividers' => [['at' => '40 cm', 'from' => '2027-03-01', 'until' => '2027-04-01']],
+            'weekly_change' => '30', 'opening_price' => '1200', 'lead_days' => '45', 'source' => 'Well', 'substrate' => 'sand', 'site' => 'Yard', 'walk_order' => 2, 'dividers' => [['at' => '40 cm', 'from' => '2027-03-01', 'until' => '2027-04-01']],
         ];
         $page = $this->postJson('/api/v1/systems', $typed)->assertCreated()->json();
 
-        foreach (['temperature' => '26', 'sump' => '120 l', 'decor_floor' => '10 %', 'filter_litres' => '20 l', 'turnover' => '2400 l', 'weekly_change' => '30 %', 'light_dim' => '19:00', 'walk_order' => 2, 'site' => 'Yard'] as $field => $text) {
+        foreach (['temperature' => '26', 'sump' => '120 l', 'decor_floor' => '10 %', 'filter_litres' => '20 l', 'turnover' => '2400 l', 'weekly_change' => '30 %', 'opening_price' => '1200', 'lead_days' => '45', 'light_dim' => '19:00', 'walk_order' => 2, 'site' => 'Yard'] as $field => $text) {
             $this->assertSame($text, $page['form'][$field], $field);
         }
         $this->assertSame([400.0], array_map(floatval(...), $page['system']['basins'][0]['dividers_mm']));
@@ -101,6 +101,7 @@ final class SystemTest extends ApiTestCase
         yield 'half of a light' => [['light_on' => '08:00'], 'light_off', 'Give both'];
         yield 'a divider outside' => [['dividers' => [['at' => '3 m', 'from' => '2027-03-01']]], 'dividers', 'inside the pool'];
         yield 'more rock than water' => [['decor_litres' => '9999 l'], 'decor_litres', 'more room than there is'];
+        yield 'half a day of building' => [['lead_days' => '1.5'], 'lead_days', 'whole number'];
         yield 'a share over all' => [['weekly_change' => '120'], 'weekly_change', 'not a share'];
     }
 
