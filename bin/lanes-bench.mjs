@@ -26,7 +26,7 @@ await page.goto(`${base}/`)
 await page.getByLabel('E-mail').fill('keeper@heron-lock.example')
 await page.locator('input[type=password]').fill('heron-lock')
 await page.locator('button[type=submit]').click()
-await page.getByRole('heading', { level: 1 }).waitFor()
+await page.getByRole('navigation').first().waitFor()
 
 /** The lanes of the demo, again and again, until there are as many. */
 function enlarged(page) {
