@@ -54,6 +54,9 @@ final class BranchAndBound
 
     private float $near = self::NEAR;
 
+    /** @var array<int, array<int, float>> the mixtures behind the bound of the whole, by unit and cell; none before there is one */
+    private array $ofWhole = [];
+
     /** @var list<CellPacking> by cell */
     private readonly array $packings;
 
@@ -136,12 +139,24 @@ final class BranchAndBound
      */
     private function follow(array $there, float $share): void
     {
+        if ($this->nodes === 1) {
+            $this->ofWhole = $there;
+        }
         $weights = $this->nodes === 1 ? self::FOLLOWED : [self::FOLLOWED[$this->nodes % count(self::FOLLOWED)]];
         foreach ($weights as $i => $weight) {
             if ($i > 0 && $this->budget->isSpent($share)) {
                 return;
             }
             $this->improvement->run($this->improvement->follow($there, $weight), self::ROUNDS_AFTER_FOLLOWING, $this->budget, self::PROVING_SHARE);
+        }
+    }
+
+    /** Another plan near to the mixtures of the whole, improved for a while; nothing before there are any. */
+    public function followAgain(int $turn, int $rounds): void
+    {
+        if ($this->ofWhole !== []) {
+            $plan = $this->improvement->follow($this->ofWhole, self::FOLLOWED[$turn % count(self::FOLLOWED)]);
+            $this->improvement->run($plan, $rounds, $this->budget, 1.0);
         }
     }
 

@@ -23,6 +23,13 @@ final class Solver
 
     private const MORE_TURNS = 40;
 
+    /** From plans near to the mixtures behind the bound, and that until this share of the whole time. */
+    private const TURNS_FROM_MIXTURES = 24;
+
+    private const ROUNDS_FROM_MIXTURES = 300;
+
+    private const SHARE_FROM_MIXTURES = 0.9;
+
     private const ROUNDS_IN_A_TURN = 4000;
 
     private const ROUNDS_OF_A_UNIT_IN_A_TURN = 40;
@@ -86,6 +93,9 @@ final class Solver
         $this->proof->run();
         $proven = $this->budget->elapsed();
         if (! $this->incumbent->isGoodEnough()) {
+            for ($turn = 0; $turn < self::TURNS_FROM_MIXTURES && ! $this->budget->isSpent(self::SHARE_FROM_MIXTURES); $turn++) {
+                $this->proof->followAgain($turn, self::ROUNDS_FROM_MIXTURES);
+            }
             $this->improveFurther(self::MORE_TURNS, max(self::ROUNDS_IN_A_TURN, self::ROUNDS_OF_A_UNIT_IN_A_TURN * count($this->problem->units)), 1.0);
         }
 

@@ -35,11 +35,14 @@ final class Placing
 
     private const NO_GAIN = 1e-6;
 
+    /** So long it is looked whether those who stand in the way make room for something better. */
+    private const SECONDS_TO_LOOK = 0.5;
+
     /** Of the whole time. */
-    private const SHARE_FOR_SOME = 0.4;
+    private const SHARE_FOR_SOME = 0.05;
 
     /** No plan better by more than this is worth looking for. */
-    private const SLACK = 0.01;
+    private const SLACK = 0.02;
 
     private readonly Periods $periods;
 
@@ -82,15 +85,18 @@ final class Placing
         if (count($moving) > self::MOST_AT_ONCE) {
             return $this->place($moving, $this->improvedSomeAtATime($moving, $paths, $budget, $seed), $budget, $seed);
         }
-        for ($round = 1; ; $round++) {
-            $placed = $this->place($moving, $paths, $budget, $seed);
-            $more = $round === self::MOST_ROUNDS || $budget->isSpent($round / self::MOST_ROUNDS) ? [] : array_diff_key($this->inTheWay($placed->paths, array_keys($moving)), $moving);
-            if ($more === [] || count($moving) + count($more) > self::MOST_AT_ONCE) {
-                return $placed;
+        $placed = $this->place($moving, $paths, $budget, $seed);
+        for ($round = 1; $round < self::MOST_ROUNDS && ! $budget->isSpent(self::SHARE_FOR_SOME); $round++) {
+            $moving += $this->inTheWay($placed->paths, array_keys($moving));
+            $isBetter = count($moving) <= self::MOST_AT_ONCE && count($moving) > count($this->lodgers) - count($placed->staying)
+                && $this->place($moving, $placed->paths, $budget->part(self::SECONDS_TO_LOOK), $seed)->paths != $placed->paths;
+            if (! $isBetter) {
+                break;
             }
-            $moving += $more;
-            $paths = $placed->paths;
+            $placed = $this->place($moving, $placed->paths, $budget, $seed);
         }
+
+        return $placed;
     }
 
     /**
