@@ -20,6 +20,7 @@ use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Plan\Concern;
+use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Support\Collection;
 
 /** What is written down that asks for something today. */
@@ -141,7 +142,7 @@ final readonly class AgendaBook
         $items = array_map(fn (Concern $concern): AgendaItem => AgendaItem::ofConcern($concern->fish, $concern->finding), $book->newConcerns($adopted));
         foreach ($book->read($adopted)->moves as $move) {
             if ($this->kept->settledSheets($move->fish) === [] && $move->from->key === $move->fish->currentSystem()) {
-                $items[] = AgendaItem::ofPlannedMove($move, $book->plannedDay($adopted, $move), $this->kept->brief($move->fish)->length->likely, $today);
+                $items[] = AgendaItem::ofPlannedMove($move, $book->plannedDay($adopted, $move), $this->kept->brief($this->kept->facility->fish[Parted::whole($move->fish->key)])->length->likely, $today);
             }
             foreach ($move->prepare as [$step, $by]) {
                 $items[] = AgendaItem::ofPlannedStep(isset($this->kept->facility->systems[$move->to->key]) ? $move->to->key : $move->from->key, $move->to->name, $step, $by, $today);

@@ -34,6 +34,7 @@ use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Plan;
+use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\Supposition;
 use Biomegas\Planning\SystemOutlook;
 use Biomegas\Rulebook\Rulebook;
@@ -127,7 +128,7 @@ final class FacilitySnapshot
     /** Its colour and mark; the first for one that is only thought of. */
     public function bandOf(Fish $fish): int
     {
-        return isset($this->kept[$fish->key]) ? $this->kept[$fish->key]->band : 0;
+        return ($this->kept[Parted::whole($fish->key)] ?? null)->band ?? 0;
     }
 
     public function outlook(Fish $fish): FishOutlook

@@ -21,9 +21,11 @@ use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
+use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\Planner;
 use Biomegas\Planning\Plan\Question;
 use Biomegas\Planning\Supposing\OneMore;
+use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\Supposition;
 
 /** Plans as they are written down, read with what is known today. */
@@ -66,11 +68,13 @@ final readonly class PlanBook
     public function lodgers(Facility $facility): array
     {
         return array_map(function (Fish $fish) use ($facility): Lodger {
-            $isAsItIs = ($this->kept->facility->fish[$fish->key] ?? null) === $fish;
-            $growth = $isAsItIs ? $this->kept->outlook($fish)->growth : $this->growthOf($fish, $facility);
-            $isAtHome = $isAsItIs && $facility->system($fish->currentSystem()) === $this->kept->facility->system($fish->currentSystem());
+            // A part of a shoal grows as the whole does.
+            $whole = $this->kept->facility->fish[Parted::whole($fish->key)] ?? null;
+            $isAsItIs = $whole === $fish || Parted::isPart($fish->key);
+            $growth = $whole !== null && $isAsItIs ? $this->kept->outlook($whole)->growth : $this->growthOf($fish, $facility);
+            $isAtHome = $whole !== null && $isAsItIs && $facility->system($fish->currentSystem()) === $this->kept->facility->system($fish->currentSystem());
 
-            return new Lodger($facility, $fish, $growth, $isAtHome ? $this->kept->lengthsAhead($fish) : LengthsAhead::of($facility, $growth));
+            return new Lodger($facility, $fish, $growth, $isAtHome ? $this->kept->lengthsAhead($whole) : LengthsAhead::of($facility, $growth));
         }, $facility->fish);
     }
 
@@ -88,7 +92,16 @@ final readonly class PlanBook
 
     public function question(Written $plan): Question
     {
-        return new Question($plan->aim, Question::daysOf($plan->months), $this->fixed->stays($plan), $plan->may_build);
+        $stays = $this->fixed->stays($plan);
+        foreach ($this->supposed($plan) as $supposed) {
+            // What holds a shoal holds each part of it.
+            if ($supposed instanceof Parted) {
+                $held = array_filter($stays, fn (PlannedStay $stay): bool => $stay->fish === $supposed->fish && $stay->until !== null);
+                array_push($stays, ...array_map(fn (PlannedStay $stay): PlannedStay => new PlannedStay(Parted::partOf($stay->fish), $stay->system, $stay->from, $stay->until), array_values($held)));
+            }
+        }
+
+        return new Question($plan->aim, Question::daysOf($plan->months), $stays, $plan->may_build);
     }
 
     /** What it decided and what is still to be done of it: whoever is gone, or went elsewhere, is left out. */
@@ -181,7 +194,11 @@ final readonly class PlanBook
 
     private static function fishOf(WrittenMove $move): string
     {
-        return $move->fish_id === null ? OneMore::KEY : Keys::ofFish($move->fish_id);
+        return match (true) {
+            $move->fish_id === null => OneMore::KEY,
+            $move->is_of_part => Parted::partOf(Keys::ofFish($move->fish_id)),
+            default => Keys::ofFish($move->fish_id),
+        };
     }
 
     private static function place(?int $system, ?string $built): string

@@ -11,6 +11,7 @@ use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
 use Biomegas\Planning\Plan\ProposedHomes;
 use Biomegas\Planning\Supposing\OneMore;
+use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down what a plan decided. */
@@ -41,7 +42,7 @@ final readonly class PlanWriter
 
         return [
             'fish_id' => $move->fish->key === OneMore::KEY ? null : Keys::id($move->fish->key), ...$place('from', $move->from->key), ...$place('to', $move->to->key),
-            'on' => $move->on->toIso(), 'waits_in_tub' => $move->waitsInTub, 'at_length' => $move->atLength,
+            'on' => $move->on->toIso(), 'waits_in_tub' => $move->waitsInTub, 'at_length' => $move->atLength, 'is_of_part' => Parted::isPart($move->fish->key),
         ];
     }
 }

@@ -14,6 +14,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Planning\HomesAhead\PlannedMove;
+use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Support\Collection;
 
 /** Moves that are written down and not made: those of open sheets, the way back from stays that are meant to end, and what an adopted plan has decided for fish without a sheet. */
@@ -34,13 +35,16 @@ final readonly class PlannedMoves
     private static function ofAdoptedPlan(Facility $facility, UnreadableRows $unreadable): array
     {
         $where = array_map(fn (Fish $fish): string => $fish->currentSystem(), $facility->fish);
+        $adopted = Plan::adopted();
+        $parts = array_column(array_filter($adopted->supposed ?? [], fn (array $supposed): bool => $supposed['kind'] === SupposedKind::Parted->value), 'value', 'fish_id');
 
-        return array_values(array_filter($unreadable->readAll(StoredTable::PlanMoves, Plan::adopted()->moves ?? new Collection, function (PlanMove $row) use ($facility, &$where): ?PlannedMove {
-            $move = new PlannedMove(Keys::ofFish((int) $row->fish_id), Keys::ofSystem($row->from_system_id ?? 0), Keys::ofSystem($row->to_system_id ?? 0), LocalDate::fromIso($row->on));
-            if (($where[$move->fish] ?? null) !== $move->from || ! isset($facility->systems[$move->from], $facility->systems[$move->to])) {
+        return array_values(array_filter($unreadable->readAll(StoredTable::PlanMoves, $adopted->moves ?? new Collection, function (PlanMove $row) use ($facility, $parts, &$where): ?PlannedMove {
+            $move = new PlannedMove(Keys::ofFish((int) $row->fish_id), Keys::ofSystem($row->from_system_id ?? 0), Keys::ofSystem($row->to_system_id ?? 0), LocalDate::fromIso($row->on), $row->is_of_part ? (int) ($parts[$row->fish_id] ?? 0) : null);
+            $who = $row->is_of_part ? Parted::partOf($move->fish) : $move->fish;
+            if (($where[$who] ?? $where[$move->fish] ?? null) !== $move->from || ! isset($facility->systems[$move->from], $facility->systems[$move->to])) {
                 return null;
             }
-            $where[$move->fish] = $move->to;
+            $where[$who] = $move->to;
 
             return $move;
         })));

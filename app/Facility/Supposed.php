@@ -7,6 +7,7 @@ namespace App\Facility;
 use App\Models\Species;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
 use Biomegas\Facility\Fitting;
 use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Projection\SpeciesProjection;
@@ -17,6 +18,7 @@ use Biomegas\Planning\Supposing\KeptAt;
 use Biomegas\Planning\Supposing\LargerChange;
 use Biomegas\Planning\Supposing\MoreMedia;
 use Biomegas\Planning\Supposing\OneMore;
+use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\ReadyLater;
 use Biomegas\Planning\Supposing\Rehomed;
 use Biomegas\Planning\Supposing\Supposition;
@@ -52,6 +54,7 @@ final readonly class Supposed
             SupposedKind::KeptAt => $system === null || $value === null ? null : new KeptAt($system, $value),
             SupposedKind::LargerChange => $system === null || $value === null ? null : new LargerChange($system, $value),
             SupposedKind::Fewer => $fish === null || $value === null ? null : new Fewer($fish, max(1, (int) $value)),
+            SupposedKind::Parted => $fish === null || $value === null ? null : self::parted($kept->facility->fish[$fish], (int) $value, $row['count'] ?? null),
             SupposedKind::Rehomed => $fish === null ? null : new Rehomed($fish),
             SupposedKind::ReadyLater => $system === null || ! isset($row['on']) ? null : new ReadyLater($system, LocalDate::later($kept->facility->date, LocalDate::fromIso($row['on']))),
             SupposedKind::GrowsLarge => $fish === null ? null : new GrowsLarge($fish, $value ?? self::large($kept, $fish)),
@@ -68,9 +71,16 @@ final readonly class Supposed
             $supposed instanceof KeptAt => ['kind' => SupposedKind::KeptAt->value, 'system_id' => Keys::id($supposed->system), 'value' => $supposed->celsius],
             $supposed instanceof LargerChange => ['kind' => SupposedKind::LargerChange->value, 'system_id' => Keys::id($supposed->system), 'value' => $supposed->share],
             $supposed instanceof Fewer => ['kind' => SupposedKind::Fewer->value, 'fish_id' => Keys::id($supposed->fish), 'value' => $supposed->count],
+            $supposed instanceof Parted => ['kind' => SupposedKind::Parted->value, 'fish_id' => Keys::id($supposed->fish), 'value' => $supposed->count],
             $supposed instanceof Rehomed => ['kind' => SupposedKind::Rehomed->value, 'fish_id' => Keys::id($supposed->fish)],
             default => throw new LogicException('Nobody can do this.'),
         };
+    }
+
+    /** @param  int|null  $of  so many there were when it was thought of; of any other number it is done, or thought of no more */
+    private static function parted(Fish $shoal, int $count, ?int $of): ?Parted
+    {
+        return $count >= 1 && $count < $shoal->count && ($of === null || $of === $shoal->count) ? new Parted($shoal->key, $count) : null;
     }
 
     /** The adult length that nine in ten stay below, millimetres. */

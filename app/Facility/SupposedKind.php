@@ -12,6 +12,7 @@ enum SupposedKind: string
     case KeptAt = 'kept-at';
     case LargerChange = 'larger-change';
     case Fewer = 'fewer';
+    case Parted = 'parted';
     case Rehomed = 'rehomed';
     case ReadyLater = 'ready-later';
     case GrowsLarge = 'grows-large';

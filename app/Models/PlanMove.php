@@ -18,11 +18,14 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $to_built
  * @property string $on
  * @property bool $waits_in_tub
+ * @property bool $is_of_part those of a shoal that go their own way
  * @property float|null $at_length millimetres; null: the day counts
  */
 final class PlanMove extends Model
 {
     public $timestamps = false;
 
-    protected $casts = ['waits_in_tub' => 'boolean'];
+    protected $casts = ['waits_in_tub' => 'boolean', 'is_of_part' => 'boolean'];
+
+    protected $attributes = ['is_of_part' => false];
 }

@@ -104,6 +104,11 @@ final readonly class Fish
         return $this->with(count: $count);
     }
 
+    public function called(string $key, string $name): self
+    {
+        return $this->with(key: $key, name: $name);
+    }
+
     public function measuredBefore(LocalDate $day): self
     {
         return $this->with(lengths: array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))));
@@ -113,10 +118,10 @@ final readonly class Fish
      * @param  list<MeasuredLength>|null  $lengths
      * @param  list<RationChange>|null  $rationChanges
      */
-    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null, ?int $count = null): self
+    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null, ?int $count = null, ?string $key = null, ?string $name = null): self
     {
         return new self(
-            $this->key, $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $count ?? $this->count,
+            $key ?? $this->key, $name ?? $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $count ?? $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
             $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner,
         );

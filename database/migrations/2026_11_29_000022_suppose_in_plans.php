@@ -21,12 +21,14 @@ return new class extends Migration
             $table->unsignedBigInteger('fish_id')->nullable()->change();
             // Millimetres; null: the day counts.
             $table->float('at_length')->nullable();
+            // Of those of a shoal that go their own way.
+            $table->boolean('is_of_part')->default(false);
         });
     }
 
     public function down(): void
     {
-        Schema::table('plan_moves', fn (Blueprint $table) => $table->dropColumn('at_length'));
+        Schema::table('plan_moves', fn (Blueprint $table) => $table->dropColumn(['at_length', 'is_of_part']));
         Schema::table('plans', fn (Blueprint $table) => $table->dropColumn(['supposed', 'is_by_hand']));
     }
 };

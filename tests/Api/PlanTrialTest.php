@@ -107,6 +107,28 @@ final class PlanTrialTest extends ApiTestCase
         $this->assertCount(1, $due, 'it stands on Today until it is done');
     }
 
+    public function test_a_shoal_is_parted_and_each_part_goes_its_own_way(): void
+    {
+        [$barbs, $long, $kiln] = [$this->fish('Barbs'), $this->system('Long tank'), $this->system('Kiln vat')];
+        $row = $this->postJson('/api/v1/plans/by-hand', [...self::NOTHING, 'supposed' => [['kind' => 'parted', 'fish_id' => $barbs, 'value' => 5]]])->assertCreated()->json();
+        $this->assertSame(['Part Barbs: 7 stay together, 5 go their own way.'], $row['supposed']);
+        $written = Plan::query()->findOrFail($row['id']);
+        $written->moves()->create(['fish_id' => $barbs, 'from_system_id' => $long, 'to_system_id' => $kiln, 'on' => '2027-03-15', 'waits_in_tub' => false, 'is_of_part' => true]);
+        $page = $this->getJson("/api/v1/plans/{$row['id']}")->assertOk()->json();
+        $bands = array_values(array_filter($page['bands'], fn (array $band): bool => $band['fish_id'] === $barbs));
+        $this->assertEqualsCanonicalizing([['Barbs', 7, false, "system-{$long}"], ['Barbs (5)', 5, true, "system-{$long}"], ['Barbs (5)', 5, true, "system-{$kiln}"]], array_map(fn (array $band): array => [$band['name'], $band['count'], $band['is_part'], $band['key']], $bands));
+        $this->putJson("/api/v1/plans/{$row['id']}/adoption", ['instead_of' => null])->assertOk();
+        $due = array_column(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['kind'] === 'plan'), 'words');
+        $this->assertCount(1, array_filter($due, fn (string $words): bool => str_contains($words, 'Part Barbs')));
+        $this->assertCount(1, array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['name'] === 'Barbs (5)' && str_contains($due['words'], 'by the plan to Kiln vat')));
+        $this->getJson("/api/v1/systems/{$kiln}")->assertOk();
+        DB::table('fish')->where('id', $barbs)->update(['count' => 7]);
+        $this->getJson('/api/v1/lanes')->assertOk()->assertJsonPath('plan.supposed', []);
+        foreach ([0, 12, 400] as $bad) {
+            $this->postJson('/api/v1/lanes/trial', [...self::NOTHING, 'supposed' => [['kind' => 'parted', 'fish_id' => $barbs, 'value' => $bad]]])->assertUnprocessable();
+        }
+    }
+
     public function test_a_move_for_size_is_due_as_soon_as_the_fish_is_as_long(): void
     {
         [$sedge, $sluice, $kiln] = [$this->fish('Sedge'), $this->system('Sluice tank'), $this->system('Kiln vat')];

@@ -14,6 +14,7 @@ import {
 const band = (fish: number, key: string, from: string, until: string | null): LaneBand => ({
     fish_id: fish,
     name: `Fish ${fish}`,
+    is_part: false,
     count: 1,
     band: 0,
     key,

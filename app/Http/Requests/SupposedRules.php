@@ -11,6 +11,7 @@ use App\Http\Rules\Day;
 use Biomegas\Facility\Fitting;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Validation\Rule;
 
 /** What may be supposed beside a plan, as it comes in. */
@@ -50,7 +51,11 @@ final readonly class SupposedRules
                 $row['value'] = TypedLength::millimetres("supposed.{$i}.length", $row['length'], $kept->units);
                 unset($row['length']);
             }
-            if (Supposed::one($kept, $row) === null) {
+            $supposed = Supposed::one($kept, $row);
+            if ($supposed instanceof Parted) {
+                $row['count'] = $kept->facility->fish[$supposed->fish]->count;
+            }
+            if ($supposed === null) {
                 throw InvalidEntry::because("supposed.{$i}.kind", Finding::of('entry.nothing_supposed'));
             }
             $read[] = $row;

@@ -9,6 +9,7 @@ use App\Facility\Keys;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Planning\Plan\LanePoint;
 use Biomegas\Planning\Plan\LaneStay;
+use Biomegas\Planning\Supposing\Parted;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'One fish in one lane.')]
@@ -18,6 +19,7 @@ final readonly class LaneBand
     public function __construct(
         #[OA\Property] public int $fish_id,
         #[OA\Property] public string $name,
+        #[OA\Property(description: 'Those of a shoal that go their own way.')] public bool $is_part,
         #[OA\Property] public int $count,
         #[OA\Property(description: 'Its colour and mark.')] public int $band,
         #[OA\Property(description: 'Of the lane.')] public string $key,
@@ -30,7 +32,7 @@ final readonly class LaneBand
     public static function from(FacilitySnapshot $kept, LaneStay $stay, LocalDate $today): self
     {
         return new self(
-            Keys::id($stay->fish->key), $stay->fish->name, $stay->fish->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
+            Keys::id($stay->fish->key), $stay->fish->name, Parted::isPart($stay->fish->key), $stay->fish->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
             array_map(fn (LanePoint $point): array => [$today->daysUntil($point->date), round($point->low, 3), round($point->likely, 3), round($point->high, 3), round($point->length)], $stay->points),
         );
     }

@@ -10,6 +10,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Planning\Plan\PlanMove;
 use Biomegas\Planning\Plan\ProposedHomes;
+use Biomegas\Planning\Supposing\Parted;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A move of a plan.')]
@@ -37,6 +38,7 @@ final readonly class PlanMoveRow
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PlanStepRow'), description: 'What must be done first, by day.')] public array $prepare,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Who comes to the home it leaves.')] public array $frees,
         #[OA\Property(description: 'Two or more change places on that day.')] public bool $waits_in_tub,
+        #[OA\Property(description: 'Those of a shoal that go their own way.')] public bool $is_part,
         #[OA\Property(description: 'It moves for its size, and may go as soon as it is as long.')] public bool $is_by_size,
     ) {
     }
@@ -52,6 +54,7 @@ final readonly class PlanMoveRow
             array_map(fn (array $step): PlanStepRow => new PlanStepRow($says->say($step[0]), $step[1]->toIso()), $move->prepare),
             array_map(fn (Fish $fish): string => $fish->name, $move->frees),
             $move->waitsInTub,
+            Parted::isPart($move->fish->key),
             $move->atLength !== null,
         );
     }

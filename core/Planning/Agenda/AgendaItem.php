@@ -22,6 +22,7 @@ use Biomegas\Moving\Watch\WatchState;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\Plan\PlanMove;
+use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\Supposition;
 use Biomegas\Water\Readiness\Readying;
 use Biomegas\Water\Test\Alarm;
@@ -183,7 +184,7 @@ final readonly class AgendaItem
             ? Finding::of('today.planned_move', to: $move->to->name, on: $on)
             : Finding::of('today.planned_move_by_size', to: $move->to->name, on: $on, length: Length::ofMillimetres($length));
 
-        return new self(AgendaKind::Plan, $move->fish->currentSystem(), $move->fish->name, $what, $on->isBefore($today), $move->fish->key);
+        return new self(AgendaKind::Plan, $move->fish->currentSystem(), $move->fish->name, $what, $on->isBefore($today), Parted::whole($move->fish->key));
     }
 
     /** What the plan that is followed takes to be done to a home, until it is. */
@@ -210,7 +211,7 @@ final readonly class AgendaItem
     /** The plan that is followed no longer fits. */
     public static function ofConcern(Fish $fish, Finding $concern): self
     {
-        return new self(AgendaKind::Plan, $fish->currentSystem(), $fish->name, Finding::of('plan.concern.plan_anew', says: $concern), true, $fish->key);
+        return new self(AgendaKind::Plan, $fish->currentSystem(), $fish->name, Finding::of('plan.concern.plan_anew', says: $concern), true, Parted::whole($fish->key));
     }
 
     public static function ofQuarantine(int $record, Fish $fish, QuarantineState $quarantine): ?self

@@ -17,6 +17,7 @@ use Biomegas\Planning\Plan\ProposedHomes;
 use Biomegas\Planning\Supposing\Fewer;
 use Biomegas\Planning\Supposing\KeptAt;
 use Biomegas\Planning\Supposing\LargerChange;
+use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\Supposition;
 use Biomegas\Rulebook\RuleParameter;
 
@@ -105,7 +106,9 @@ final readonly class MendSearch
             self::breaks($breaches, HousingRule::Company, HousingRule::Swallowing, HousingRule::SpeciesOnly) ? $this->divider($system, $breaches) : null,
         ]);
 
-        return array_values(array_filter($mends, fn (Mend $mend): bool => $mend->days > 0 && $mend->days >= $byMoving));
+        $mends = array_filter($mends, fn (Mend $mend): bool => $mend->days > 0 && $mend->days >= $byMoving);
+
+        return array_merge([], ...array_map(fn (Mend $mend): array => array_filter([$mend, $this->parted($mend)]), array_values($mends)));
     }
 
     /**
@@ -188,6 +191,20 @@ final readonly class MendSearch
         }
 
         return $this->best($system, $breaches, [new Fewer($shoal->key, $good)]);
+    }
+
+    /** Where some of a shoal would have to go, they may go elsewhere in the place, if they are a group by themselves; null: they are not. */
+    private function parted(Mend $mend): ?Mend
+    {
+        if (! $mend->doing instanceof Fewer) {
+            return null;
+        }
+        $shoal = $this->facility->fish[$mend->doing->fish];
+        $going = max($shoal->count - $mend->doing->count, $shoal->species->needs->minimumGroup);
+
+        return $shoal->count - $going < $shoal->species->needs->minimumGroup
+            ? null
+            : new Mend($mend->system, new Parted($shoal->key, $going), null, 0.0, 0.0, $mend->by, $mend->days, $mend->ofDays, $mend->for);
     }
 
     /**

@@ -8,6 +8,7 @@ return [
         'kept_at' => 'Keep {system} at {celsius} in place of {now}.',
         'larger_change' => 'Change {share} of the water of {system} each week.',
         'fewer' => 'Keep {count} of {fish}: find another keeper for {less}.',
+        'parted' => 'Part {fish}: {stay} stay together, {go} go their own way.',
         'rehomed' => 'Find another keeper for {fish}.',
         'divider' => 'Put a divider across {system} at {at} from the left, with {fish} alone on one side.',
         'ready_later' => '{system} is ready only on {on}.',

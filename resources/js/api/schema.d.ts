@@ -3534,6 +3534,8 @@ export interface components {
         LaneBand: {
             fish_id: number;
             name: string;
+            /** @description Those of a shoal that go their own way. */
+            is_part: boolean;
             count: number;
             /** @description Its colour and mark. */
             band: number;
@@ -4165,6 +4167,8 @@ export interface components {
             frees: string[];
             /** @description Two or more change places on that day. */
             waits_in_tub: boolean;
+            /** @description Those of a shoal that go their own way. */
+            is_part: boolean;
             /** @description It moves for its size, and may go as soon as it is as long. */
             is_by_size: boolean;
         };
@@ -4801,7 +4805,7 @@ export interface components {
         /** @description Something that is not so, but might be: its kind, what it is about, and one value. */
         SupposedRow: {
             /** @enum {string} */
-            kind: "fitted" | "media" | "kept-at" | "larger-change" | "fewer" | "rehomed" | "ready-later" | "grows-large" | "one-more";
+            kind: "fitted" | "media" | "kept-at" | "larger-change" | "fewer" | "parted" | "rehomed" | "ready-later" | "grows-large" | "one-more";
             /** @description Of what is done to a home, or of the home to which one more comes. */
             system_id?: number | null;
             fish_id?: number | null;

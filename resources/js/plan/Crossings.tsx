@@ -37,7 +37,7 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
                 const isFirst = !dated.has(near)
                 dated.set(near, at)
                 return (
-                    <g key={`${move.fish_id} ${move.on}`}>
+                    <g key={`${move.name} ${move.on}`}>
                         <path d={`M${at} ${y1}V${y2}`} stroke={ink('paper')} strokeWidth={8} />
                         <path d={`M${at} ${y1}V${y2}`} stroke={bandInk(band)} strokeWidth={3.4} />
                         <SurveyMark band={band} x={at} y={y1} r={6} />
@@ -65,7 +65,7 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
 }
 
 function endsOf(move: PlanMove, day: number, bands: readonly LaneBand[], lanes: readonly Lane[]) {
-    const own = bands.filter((band) => band.fish_id === move.fish_id)
+    const own = bands.filter((band) => band.name === move.name)
     const left = own.find((band) => band.key === move.from_key && (band.points.at(-1)?.[0] ?? -1) === day)
     const arrived = own.find((band) => band.key === move.to_key && (band.points[0]?.[0] ?? -1) === day)
     const [from, to] = [move.from_key, move.to_key].map((key) => lanes.find(({ row }) => row.key === key))

@@ -57,7 +57,7 @@ export function Lane({ lane, bands, breaches, x, end, today }: Props) {
                 </rect>
             ))}
             {thickest.map((band) => (
-                <Band key={`${band.fish_id} ${band.from}`} band={band} lane={lane} x={x} />
+                <Band key={`${band.name} ${band.from}`} band={band} lane={lane} x={x} />
             ))}
             {lane.isCut ? (
                 <path
@@ -151,7 +151,7 @@ const spansOf = ({ breaches, x, today, end }: SpanProps) =>
 function Swollen(props: SpanProps) {
     return spansOf(props).map(({ breach, from, to }) => (
         <rect
-            key={`${breach.fish_id} ${breach.from}`}
+            key={`${breach.name} ${breach.from}`}
             x={from}
             y={props.lane.top - 8}
             width={Math.max(2, to - from)}
@@ -170,7 +170,7 @@ export function LaneNames(props: Props) {
         <g>
             {placeNames(bands, lane, x, (band) => calledIn(band, props)).map(({ band, text, x: at, y }) => (
                 <g
-                    key={`${band.fish_id} ${band.from}`}
+                    key={`${band.name} ${band.from}`}
                     data-grip={gripOf(band)}
                     style={{ cursor: gripOf(band) === undefined ? undefined : 'grab' }}
                 >
@@ -191,7 +191,7 @@ export function LaneNames(props: Props) {
             {clearOf(spansOf(props), props).map(({ breach, at }) => (
                 <text
                     {...LETTERING}
-                    key={`${breach.fish_id} ${breach.from}`}
+                    key={`${breach.name} ${breach.from}`}
                     x={at}
                     y={lane.top - 11}
                     fontSize="14"

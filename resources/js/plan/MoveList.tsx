@@ -31,7 +31,7 @@ export function MoveList(props: Props) {
             {page.moves.length === 0 && <chakra.p paddingTop="8px">{words.none}</chakra.p>}
             <chakra.ol listStyleType="none" padding="0">
                 {page.moves.map((move) => (
-                    <Move key={`${move.fish_id} ${move.on}`} move={move} {...props} />
+                    <Move key={`${move.name} ${move.on}`} move={move} {...props} />
                 ))}
             </chakra.ol>
         </Section>
@@ -68,7 +68,7 @@ function Move({ move, page, units, locks, isKept: isLockable, onLock, ...hand }:
             )}
             {move.waits_in_tub && <p>{words.tub}</p>}
             <Before move={move} today={page.date} />
-            {isLockable && lock !== null && (
+            {isLockable && !move.is_part && lock !== null && (
                 <Button
                     variant="plain"
                     className="no-print"
@@ -79,7 +79,7 @@ function Move({ move, page, units, locks, isKept: isLockable, onLock, ...hand }:
                     {isKept ? words.locks.isKept : words.locks.keep}
                 </Button>
             )}
-            {move.fish_id > 0 && <ByHand move={move} page={page} {...hand} />}
+            {move.fish_id > 0 && !move.is_part && <ByHand move={move} page={page} {...hand} />}
         </chakra.li>
     )
 }

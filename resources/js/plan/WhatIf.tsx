@@ -100,7 +100,9 @@ function Later({ page, ...draft }: Props) {
 function Fast({ page, ...draft }: Props) {
     const [fish, setFish] = useState('')
     const names = new Map(
-        page.bands.filter(({ fish_id }) => fish_id > 0).map((band) => [String(band.fish_id), band.name]),
+        page.bands
+            .filter(({ fish_id, is_part }) => fish_id > 0 && !is_part)
+            .map((band) => [String(band.fish_id), band.name]),
     )
     return (
         <>

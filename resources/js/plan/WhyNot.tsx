@@ -33,7 +33,9 @@ export function WhyNot({
     const answer = useQuery(
         whyNotQuery(fish === '' || home === '' ? null : { fish_id: Number(fish), key: home, on, ...plan }),
     )
-    const names = new Map(page.bands.map((band) => [String(band.fish_id), band.name]))
+    const names = new Map(
+        page.bands.filter(({ is_part }) => !is_part).map((band) => [String(band.fish_id), band.name]),
+    )
     return (
         <Section title={words.title}>
             <Box

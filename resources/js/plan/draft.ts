@@ -11,7 +11,9 @@ export const EMPTY: Draft = { fish: [], supposed: [] }
 type Move = TriedFish['moves'][number]
 
 const staysOf = (page: PlanPage, fish: number): LaneBand[] =>
-    page.bands.filter((band) => band.fish_id === fish).sort((a, b) => a.from.localeCompare(b.from))
+    page.bands
+        .filter((band) => band.fish_id === fish && !band.is_part)
+        .sort((a, b) => a.from.localeCompare(b.from))
 
 const movesOf = (stays: readonly LaneBand[]): Move[] =>
     stays.slice(1).map(({ key, from }) => ({ key, on: from }))

@@ -123,4 +123,5 @@ export function placeNames(
         })
 }
 
-export const nameOf = (band: LaneBand): string => (band.count > 1 ? `${band.count} ${band.name}` : band.name)
+export const nameOf = (band: LaneBand): string =>
+    band.count > 1 && !band.is_part ? `${band.count} ${band.name}` : band.name

@@ -23,7 +23,7 @@ interface Grip {
 }
 
 export const gripOf = (band: LaneBand): string | undefined =>
-    band.fish_id > 0 ? `${band.fish_id} ${band.from}` : undefined
+    band.fish_id > 0 && !band.is_part ? `${band.fish_id} ${band.from}` : undefined
 
 /** Takes hold of a band with the mouse and carries it to another lane or day; fingers scroll, and use the forms. */
 export function useDragging({

@@ -32,6 +32,7 @@ use Biomegas\Planning\Supposing\Fitted;
 use Biomegas\Planning\Supposing\KeptAt;
 use Biomegas\Planning\Supposing\LargerChange;
 use Biomegas\Planning\Supposing\MoreMedia;
+use Biomegas\Planning\Supposing\Parted;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Core\Planning\Plan\Plans;
@@ -58,6 +59,11 @@ final class MendSearchTest extends TestCase
         $this->assertGreaterThanOrEqual(3, $fewer->doing->count, 'a group is left');
         $this->assertLessThan(16, $fewer->doing->count);
         $this->assertGreaterThan(0, $fewer->days);
+        $parted = array_values(array_filter($this->mends($facility), fn (Mend $mend): bool => $mend->doing instanceof Parted))[0] ?? null;
+        $this->assertInstanceOf(Parted::class, $parted?->doing);
+        $this->assertGreaterThanOrEqual(3, $parted->doing->count, 'those who go are a group too');
+        $after = $parted->doing->applyTo($facility)->fish;
+        $this->assertSame([16 - $parted->doing->count, $parted->doing->count], [$after['one']->count, $after['one/part']->count]);
     }
 
     public function test_who_would_be_swallowed_is_kept_behind_a_divider(): void
