@@ -122,7 +122,7 @@ final class PlanTrialTest extends ApiTestCase
         $this->assertCount(1, array_filter($due, fn (string $words): bool => str_contains($words, 'Part Barbs')));
         $this->assertCount(1, array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['name'] === 'Barbs (5)' && str_contains($due['words'], 'by the plan to Kiln vat')));
         $this->getJson("/api/v1/systems/{$kiln}")->assertOk();
-        DB::table('fish')->where('id', $barbs)->update(['count' => 7]);
+        $this->postJson("/api/v1/fish/{$barbs}/parts", ['count' => 5])->assertCreated();
         $this->getJson('/api/v1/lanes')->assertOk()->assertJsonPath('plan.supposed', []);
         foreach ([0, 12, 400] as $bad) {
             $this->postJson('/api/v1/lanes/trial', [...self::NOTHING, 'supposed' => [['kind' => 'parted', 'fish_id' => $barbs, 'value' => $bad]]])->assertUnprocessable();
