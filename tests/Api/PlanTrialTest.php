@@ -87,6 +87,7 @@ final class PlanTrialTest extends ApiTestCase
         $newcomer = array_values(array_filter($more['page']['bands'], fn (array $band): bool => $band['fish_id'] === 0));
         $this->assertSame([2], array_column($newcomer, 'count'));
         $this->assertStringContainsString('out of rule', $more['sentences'][0]);
+        $this->assertGreaterThan(0, $more['costs_more'], 'they eat');
         $gone = $trial(['kind' => 'rehomed', 'fish_id' => $this->fish('Sedge')]);
         $this->assertNotContains('Sedge', array_column($gone['page']['bands'], 'name'));
     }

@@ -50,6 +50,7 @@ final readonly class PlanTrialController
         return response()->json(new TrialSheet(
             $kept->says()->sayEach((new PlanChange($before, $plan))->findings()),
             array_map(fn (Supposition $one): string => $kept->says()->say($one->finding($kept->facility)), $supposed),
+            round($plan->costOfAll() - $before->costOfAll(), 2),
             PlanPage::ofTrial($kept, $plan, $book->asItIs($written->months ?? PlanBook::USUAL_MONTHS)->daysOutOfRule()),
         ));
     }

@@ -16,6 +16,7 @@ final readonly class TrialSheet
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Whose days out of rule become more or fewer, how many moves, what must be opened.')] public array $sentences,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'What is supposed.')] public array $supposed,
+        #[OA\Property(description: 'Food, water, power and homes until the end of what is looked at, in the facility\'s money; less than nothing: it saves.')] public float $costs_more,
         #[OA\Property(ref: '#/components/schemas/PlanPage')] public PlanPage $page,
     ) {
     }

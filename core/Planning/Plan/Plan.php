@@ -24,6 +24,12 @@ final readonly class Plan
     ) {
     }
 
+    /** Food, water, power and homes until the end, in the facility's money. */
+    public function costOfAll(): float
+    {
+        return array_sum(array_map(fn (CostMonth $month): float => $month->running->whole() + $month->openings, $this->costs));
+    }
+
     /** Days out of rule of all fish together. */
     public function daysOutOfRule(): int
     {

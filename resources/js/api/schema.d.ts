@@ -5053,6 +5053,11 @@ export interface components {
             sentences: string[];
             /** @description What is supposed. */
             supposed: string[];
+            /**
+             * Format: float
+             * @description Food, water, power and homes until the end of what is looked at, in the facility's money; less than nothing: it saves.
+             */
+            costs_more: number;
             page: components["schemas"]["PlanPage"];
         };
         /** @description An intervention that was tried, and what came of it. */

@@ -1,7 +1,9 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { Trial } from '../api/types'
+import { useKeeper } from '../frame/keeper'
 import { useWrite } from '../log/useWrite'
 import { planWords } from '../messages/plan'
+import { money } from '../units/money'
 import type { DraftHistory } from './useDraft'
 import type { TrialAnswer } from './useTrial'
 
@@ -11,7 +13,7 @@ const words = planWords.tried
 export function Tried({
     history,
     body,
-    answer: { sentences, supposed, error, isWaiting },
+    answer: { sentences, supposed, costsMore, error, isWaiting },
     isCarrying,
     onKept,
 }: {
@@ -23,6 +25,7 @@ export function Tried({
     isCarrying: boolean
     onKept: (plan: number) => void
 }) {
+    const { currency } = useKeeper()
     const keep = useWrite(
         'POST',
         '/api/v1/plans/by-hand',
@@ -55,7 +58,11 @@ export function Tried({
                     </chakra.span>
                 ))}
                 {error === undefined ? (
-                    <span>{isWaiting && sentences.length === 0 ? words.waiting : sentences.join(' ')}</span>
+                    <span>
+                        {isWaiting && sentences.length === 0 ? words.waiting : sentences.join(' ')}
+                        {Math.abs(costsMore) >= 1 &&
+                            ` ${(costsMore > 0 ? words.dearer : words.cheaper)({ sum: money(Math.abs(costsMore), currency) })}`}
+                    </span>
                 ) : (
                     <chakra.span color="over" fontWeight={600}>
                         {error}

@@ -15,6 +15,8 @@ export interface TrialAnswer {
     page: PlanPage
     sentences: readonly string[]
     supposed: readonly string[]
+    /** Until the end of what is looked at; less than nothing: it saves. */
+    costsMore: number
     isWaiting: boolean
     error: string | undefined
 }
@@ -34,13 +36,22 @@ export function useTrial(kept: PlanPage, seen: PlanPage, draft: Draft): TrialAns
     const isNothing = isEmpty(body) || isEmpty(asked)
     const answer = useQuery(trialQuery(isNothing ? null : asked))
     if (isNothing) {
-        return { body, page: seen, sentences: [], supposed: [], isWaiting: false, error: undefined }
+        return {
+            body,
+            page: seen,
+            sentences: [],
+            supposed: [],
+            costsMore: 0,
+            isWaiting: false,
+            error: undefined,
+        }
     }
     return {
         body,
         page: answer.data?.page ?? seen,
         sentences: answer.data?.sentences ?? [],
         supposed: answer.data?.supposed ?? [],
+        costsMore: answer.data?.costs_more ?? 0,
         isWaiting: answer.isFetching || rested.isMoving,
         error: answer.error === null ? undefined : said(answer.error),
     }

@@ -105,6 +105,8 @@ export const plan = {
         keep: 'Keep as a plan',
         kept: 'Kept beside the other plans.',
         supposed: 'Supposed: {what}',
+        dearer: 'It costs {sum} more, as far as is looked.',
+        cheaper: 'It costs {sum} less, as far as is looked.',
         hint: 'Drag a fish to another lane or day to see what it does.',
         ghost: '{name} to {home}, {day}',
         leaveOut: 'Leave it out',
