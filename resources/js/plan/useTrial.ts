@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { trialQuery } from '../api/queries'
 import { Refused } from '../api/refused'
-import type { PlanPage, Trial } from '../api/types'
+import type { PlanPage, Trial, TrialSheet } from '../api/types'
 import { messages } from '../messages'
 import type { Draft } from './draft'
 
@@ -36,26 +36,22 @@ export function useTrial(kept: PlanPage, seen: PlanPage, draft: Draft): TrialAns
     const isNothing = isEmpty(body) || isEmpty(asked)
     const answer = useQuery(trialQuery(isNothing ? null : asked))
     if (isNothing) {
-        return {
-            body,
-            page: seen,
-            sentences: [],
-            supposed: [],
-            costsMore: 0,
-            isWaiting: false,
-            error: undefined,
-        }
+        return { body, ...read(seen, undefined), isWaiting: false, error: undefined }
     }
     return {
         body,
-        page: answer.data?.page ?? seen,
-        sentences: answer.data?.sentences ?? [],
-        supposed: answer.data?.supposed ?? [],
-        costsMore: answer.data?.costs_more ?? 0,
+        ...read(seen, answer.data),
         isWaiting: answer.isFetching || rested.isMoving,
         error: answer.error === null ? undefined : said(answer.error),
     }
 }
+
+const read = (seen: PlanPage, answer: TrialSheet | undefined) => ({
+    page: answer?.page ?? seen,
+    sentences: answer?.sentences ?? [],
+    supposed: answer?.supposed ?? [],
+    costsMore: answer?.costs_more ?? 0,
+})
 
 const isEmpty = ({ fish, supposed }: Trial): boolean => fish.length + supposed.length === 0
 
