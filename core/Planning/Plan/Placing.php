@@ -36,7 +36,7 @@ final class Placing
     private const NO_GAIN = 1e-6;
 
     /** So long it is looked whether those who stand in the way make room for something better. */
-    private const SECONDS_TO_LOOK = 0.5;
+    private const SECONDS_TO_LOOK = 0.3;
 
     /** Of the whole time. */
     private const SHARE_FOR_SOME = 0.05;

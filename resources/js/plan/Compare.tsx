@@ -102,7 +102,7 @@ function FigureCells({ figures }: { figures: PlanFigures }) {
         day(figures.latest_start),
         day(figures.done_by),
     ].map((text, i) => (
-        <Table.Cell key={i} whiteSpace="nowrap">
+        <Table.Cell key={i} whiteSpace="nowrap" verticalAlign="middle">
             {text}
         </Table.Cell>
     ))

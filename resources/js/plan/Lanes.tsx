@@ -119,6 +119,7 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
             )}
             <chakra.p color="ink2" fontSize="15px">
                 {planWords.comment}
+                {page.lanes.some(({ cold }) => cold.length > 0) && ` ${planWords.cold}`}
             </chakra.p>
         </Box>
     )

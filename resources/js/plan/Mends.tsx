@@ -1,4 +1,4 @@
-import { Box, Button, chakra, Table } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { mendsQuery } from '../api/queries'
 import type { Mend, MendsSheet } from '../api/types'
@@ -41,46 +41,42 @@ export function Mends({ plan, ...props }: Props & { plan: number | null }) {
     )
 }
 
-function List({ mends, draft, onDraft }: Props & { mends: readonly Mend[] }) {
-    const { today, currency } = useKeeper()
-    const isDays = mends.some(({ days }) => days !== null)
+function List({ mends, ...props }: Props & { mends: readonly Mend[] }) {
     return (
-        <Box overflowX="auto">
-            <Table.Root>
-                <Table.Header>
-                    <Table.Row>
-                        {[
-                            words.what,
-                            words.by,
-                            words.price,
-                            ...(isDays ? [words.days] : []),
-                            words.for,
-                            '',
-                        ].map((name) => (
-                            <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
-                        ))}
-                    </Table.Row>
-                </Table.Header>
-                <Table.Body>
-                    {mends.map((mend) => (
-                        <Table.Row key={`${mend.system_id} ${mend.what}`}>
-                            <Table.Cell>{mend.what}</Table.Cell>
-                            <Table.Cell>{longDay(mend.by, today)}</Table.Cell>
-                            <Table.Cell>{priceOf(mend, currency)}</Table.Cell>
-                            {isDays && (
-                                <Table.Cell>
-                                    {words.daysOf({ days: mend.days ?? 0, of: mend.of_days })}
-                                </Table.Cell>
-                            )}
-                            <Table.Cell>{mend.for.join(', ')}</Table.Cell>
-                            <Table.Cell>
-                                <With mend={mend} draft={draft} onDraft={onDraft} />
-                            </Table.Cell>
-                        </Table.Row>
-                    ))}
-                </Table.Body>
-            </Table.Root>
-        </Box>
+        <chakra.ul listStyleType="none" padding="0">
+            {mends.map((mend) => (
+                <Row key={`${mend.system_id} ${mend.what}`} mend={mend} {...props} />
+            ))}
+        </chakra.ul>
+    )
+}
+
+function Row({ mend, ...props }: Props & { mend: Mend }) {
+    const { today, currency } = useKeeper()
+    const by = mend.by <= today ? words.today : words.byDay({ day: longDay(mend.by, today) })
+    return (
+        <chakra.li
+            display="flex"
+            gap="4px 16px"
+            justifyContent="space-between"
+            alignItems="center"
+            borderBottom="1px solid"
+            borderColor="rule"
+            padding="8px 0"
+        >
+            <Box>
+                <p>{mend.what}</p>
+                <chakra.p color="ink2">
+                    {[
+                        by,
+                        priceOf(mend, currency),
+                        ...(mend.for.length > 0 ? [words.forWhom({ names: mend.for.join(', ') })] : []),
+                        ...(mend.days === null ? [] : [words.daysOf({ days: mend.days, of: mend.of_days })]),
+                    ].join('; ')}
+                </chakra.p>
+            </Box>
+            <With mend={mend} {...props} />
+        </chakra.li>
     )
 }
 
@@ -99,6 +95,7 @@ function With({ mend, draft, onDraft }: Props & { mend: Mend }) {
     return (
         <Button
             variant="plain"
+            flex="none"
             className="no-print"
             aria-pressed={isTaken}
             aria-label={words.withNamed({ what: mend.what })}
