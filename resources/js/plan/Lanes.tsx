@@ -118,12 +118,15 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
                 </Box>
             )}
             <chakra.p color="ink2" fontSize="15px">
-                {planWords.comment}
-                {page.lanes.some(({ cold }) => cold.length > 0) && ` ${planWords.cold}`}
+                {commentOn(page)}
             </chakra.p>
         </Box>
     )
 }
+
+/** What a band says, and what grey water does. */
+const commentOn = ({ lanes }: PlanPage): string =>
+    [planWords.comment, ...(lanes.some(({ cold }) => cold.length > 0) ? [planWords.cold] : [])].join(' ')
 
 function Labels({
     layout,
