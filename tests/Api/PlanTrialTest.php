@@ -36,6 +36,7 @@ final class PlanTrialTest extends ApiTestCase
     public function test_what_was_drawn_by_hand_is_kept_as_a_plan_and_followed(): void
     {
         $row = $this->postJson('/api/v1/plans/by-hand', $this->moving('Sedge', 'Kiln vat', '2027-05-01'))->assertCreated()->json();
+        $this->assertSame($row['figures']['days_out_of_rule'], array_sum(array_column($row['figures']['days_by_fish'], 'days')));
         $this->assertSame([true, 'ready', true], [$row['is_by_hand'], $row['state'], $row['can_be_followed']]);
         $this->assertContains('Sedge', array_column($this->getJson("/api/v1/plans/{$row['id']}")->json('moves'), 'name'));
         $this->putJson("/api/v1/plans/{$row['id']}/adoption", ['instead_of' => null])->assertOk();

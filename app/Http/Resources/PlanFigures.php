@@ -13,10 +13,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(description: 'What a plan comes to, to be held against others.')]
 final readonly class PlanFigures
 {
+    /** @param  list<FishDays>  $days_by_fish */
     public function __construct(
         #[OA\Property] public int $moves,
         #[OA\Property(description: 'No plan that keeps as much does with fewer.')] public int $least_moves,
         #[OA\Property(description: 'Days out of rule of all fish together.')] public int $days_out_of_rule,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/FishDays'), description: 'The longest first.')] public array $days_by_fish,
         #[OA\Property(description: 'Homes that it opens.')] public int $openings,
         #[OA\Property(description: 'Of all that it opens, in the facility\'s money.')] public float $price,
         #[OA\Property(description: 'Of food, water and power a year, on the mean, in the facility\'s money.')] public float $per_year,
@@ -31,7 +33,7 @@ final readonly class PlanFigures
         usort($starts, fn (LocalDate $a, LocalDate $b): int => $b->daysUntil($a));
 
         return new self(
-            count($plan->moves), min(count($plan->moves), $plan->decision->leastMoves), $plan->daysOutOfRule(), count($plan->openings),
+            count($plan->moves), min(count($plan->moves), $plan->decision->leastMoves), $plan->daysOutOfRule(), FishDays::of($plan), count($plan->openings),
             array_sum(array_map(fn (PlanOpening $opening): float => $opening->price, $plan->openings)),
             round(LocalDate::DAYS_PER_YEAR * array_sum(array_map(fn (CostMonth $month): float => $month->running->whole(), $plan->costs)) / max(1, $plan->date->daysUntil($plan->decision->horizon)), 2),
             ($starts[0] ?? null)?->toIso(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
 
 /** A decision as it looks on the day it is read: why each move, what to open, what stays out of rule, who is how long where. */
 final readonly class Plan
@@ -28,6 +29,19 @@ final readonly class Plan
     public function costOfAll(): float
     {
         return array_sum(array_map(fn (CostMonth $month): float => $month->running->whole() + $month->openings, $this->costs));
+    }
+
+    /** @return list<array{Fish, int}> those who are out of rule, and for how many days, the longest first */
+    public function daysByFish(): array
+    {
+        $days = [];
+        foreach ($this->breaches as $breach) {
+            $key = $breach->fish->key;
+            $days[$key] = [$breach->fish, ($days[$key][1] ?? 0) + $breach->days()];
+        }
+        usort($days, fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return $days;
     }
 
     /** Days out of rule of all fish together. */

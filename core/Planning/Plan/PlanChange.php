@@ -47,9 +47,13 @@ final readonly class PlanChange
     /** @return array{list<string>, list<string>} names of those who are out of rule for longer, and for less long */
     private function affected(): array
     {
-        [$before, $after] = [self::daysByFish($this->before), self::daysByFish($this->after)];
-        $names = array_column(array_map(fn (Breach $breach): array => [$breach->fish->key, $breach->fish->name], [...$this->before->breaches, ...$this->after->breaches]), 1, 0);
-        $more = array_map(fn (string $fish): int => ($after[$fish] ?? 0) - ($before[$fish] ?? 0), array_combine(array_keys($names), array_keys($names)));
+        $more = $names = [];
+        foreach ([[$this->before, -1], [$this->after, 1]] as [$plan, $sign]) {
+            foreach ($plan->daysByFish() as [$fish, $days]) {
+                $names[$fish->key] = $fish->name;
+                $more[$fish->key] = ($more[$fish->key] ?? 0) + $sign * $days;
+            }
+        }
 
         return [
             array_values(array_intersect_key($names, array_filter($more, fn (int $days): bool => $days > 0))),
@@ -96,16 +100,5 @@ final readonly class PlanChange
     private static function about(Breach $breach): string
     {
         return "{$breach->fish->key} {$breach->system->key} {$breach->verdict->rule->value}";
-    }
-
-    /** @return array<string, int> */
-    private static function daysByFish(Plan $plan): array
-    {
-        $days = [];
-        foreach ($plan->breaches as $breach) {
-            $days[$breach->fish->key] = ($days[$breach->fish->key] ?? 0) + $breach->days();
-        }
-
-        return $days;
     }
 }

@@ -3100,6 +3100,12 @@ export interface components {
             name: string;
             reason: string;
         };
+        /** @description Days out of rule of one fish. */
+        FishDays: {
+            fish_id: number;
+            name: string;
+            days: number;
+        };
         /** @description A fish or shoal in brief. */
         FishRow: {
             id: number;
@@ -4109,6 +4115,8 @@ export interface components {
             least_moves: number;
             /** @description Days out of rule of all fish together. */
             days_out_of_rule: number;
+            /** @description The longest first. */
+            days_by_fish: components["schemas"]["FishDays"][];
             /** @description Homes that it opens. */
             openings: number;
             /**

@@ -91,12 +91,26 @@ function Row({ plan, isSeen, onSee }: { plan: PlanRow; isSeen: boolean; onSee: (
     )
 }
 
+/** All fish together, and by fish. */
+function Days({ figures: { days_out_of_rule: days, days_by_fish: byFish } }: { figures: PlanFigures }) {
+    return (
+        <>
+            {days}
+            {byFish.map(({ name, days: own }) => (
+                <chakra.p key={name} color="ink2" fontSize="15px">
+                    {words.daysOf({ name, days: own })}
+                </chakra.p>
+            ))}
+        </>
+    )
+}
+
 function FigureCells({ figures }: { figures: PlanFigures }) {
     const { today, currency } = useKeeper()
     const day = (on: string | null): string => (on === null ? words.none : shortDay(on, today))
     return [
         String(figures.moves),
-        String(figures.days_out_of_rule),
+        <Days key="days" figures={figures} />,
         figures.openings === 0 ? words.none : `${figures.openings}, ${money(figures.price, currency)}`,
         money(figures.per_year, currency),
         day(figures.latest_start),

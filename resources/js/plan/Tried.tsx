@@ -44,8 +44,11 @@ export function Tried({
             borderRadius="3px"
             background="paper"
             position="sticky"
-            // Above the foot; what is tried is drawn behind it.
+            // Always in sight: above the foot while the lanes are, at the top below them.
             bottom={{ base: '66px', md: '64px' }}
+            top="8px"
+            maxHeight="45vh"
+            overflowY="auto"
             zIndex={2}
             pointerEvents={isCarrying ? 'none' : undefined}
             opacity={isCarrying ? 0.92 : 1}

@@ -225,6 +225,7 @@ export const plan = {
         done: 'Last move',
         perYear: 'A year',
         byHand: 'by hand',
+        daysOf: '{name} {days}',
         supposed: 'if: {what}',
         look: 'Look at {name}',
         none: 'none',
