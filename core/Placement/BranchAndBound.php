@@ -25,9 +25,9 @@ final class BranchAndBound
     private const MOST_PRICES_KEPT = 4_000_000;
 
     /** Of the whole time: when the first bound and the proof must be done. */
-    private const BOUNDING_SHARE = 0.55;
+    private const BOUNDING_SHARE = 0.75;
 
-    private const PROVING_SHARE = 0.75;
+    private const PROVING_SHARE = 0.85;
 
     /** A node whose bound lies this share below the best plan is searched jointly, less after each search that gave up. */
     private const NEAR = 0.1;

@@ -38,6 +38,9 @@ final class Decomposition
     /** Charge at first, times the cost of a plan for each unit and period. */
     private const FIRST_CHARGE = 2.0;
 
+    /** And times the cost of a plan at least, or prices of many units and periods go too slowly. */
+    private const LEAST_FIRST_CHARGE = 0.008;
+
     private const CHARGE_AFTER_SUCCESS = 1.1;
 
     private const CHARGE_AFTER_FAILURE = 0.5;
@@ -124,7 +127,7 @@ final class Decomposition
         $problem = $this->node->problem;
         // For when no plan is known that keeps apart what must be apart.
         $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->node->undecided);
-        $this->firstCharge = max(self::NOTHING, self::FIRST_CHARGE * min($target, $usual) / (count($problem->units) * $problem->periods));
+        $this->firstCharge = max(self::NOTHING, min($target, $usual) * max(self::LEAST_FIRST_CHARGE, self::FIRST_CHARGE / (count($problem->units) * $problem->periods)));
         $this->mixtures->charge = $this->firstCharge;
         $this->mixtures->begin();
     }
