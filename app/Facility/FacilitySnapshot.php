@@ -32,6 +32,8 @@ use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
+use Biomegas\Planning\Mending\Mend;
+use Biomegas\Planning\Mending\Unsolved;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Supposing\Parted;
@@ -195,6 +197,17 @@ final class FacilitySnapshot
     public function plan(Decision $decision, array $supposed, Closure $describe): Plan
     {
         return $this->answers->of($this->surroundings(), ['plan', $decision, $supposed, $this->everybody()], $describe);
+    }
+
+    /**
+     * @param  list<Decision>  $decisions
+     * @param  list<Supposition>  $supposed
+     * @param  Closure(): array{list<Mend>, list<Mend>, list<Unsolved>}  $find
+     * @return array{list<Mend>, list<Mend>, list<Unsolved>} what ends days out of rule, what homes lack, and what nothing solves
+     */
+    public function mends(array $decisions, array $supposed, Closure $find): array
+    {
+        return $this->answers->of($this->surroundings(), ['mends', $decisions, $supposed, $this->everybody()], $find);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead

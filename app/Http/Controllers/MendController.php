@@ -20,7 +20,11 @@ use Biomegas\Planning\Mending\HomesUnder;
 use Biomegas\Planning\Mending\Mend;
 use Biomegas\Planning\Mending\MendSearch;
 use Biomegas\Planning\Mending\Requirements;
+use Biomegas\Planning\Mending\Unsolved;
+use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\Plan as ReadPlan;
 use Biomegas\Planning\Plan\ProposedHomes;
+use Biomegas\Planning\Supposing\Supposition;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -46,17 +50,29 @@ final readonly class MendController
         $supposed = $written === null ? [] : $book->supposed($written);
         $plan = $written === null ? $book->asItIs(PlanBook::USUAL_MONTHS) : $book->read($written);
         $isOfPlan = $written !== null && $plan->breaches !== [];
-        $facility = $book->facility($supposed);
-        $lodgers = $book->lodgers($facility);
-        $search = new MendSearch($facility, $lodgers, $isOfPlan ? $plan->decision : $book->asItIs(PlanBook::USUAL_MONTHS)->decision);
-        $mends = $search->mends();
+        $decision = $isOfPlan ? $plan->decision : $book->asItIs(PlanBook::USUAL_MONTHS)->decision;
+        [$mends, $wanted, $unsolved] = $kept->mends([$decision, $plan->decision], $supposed, fn (): array => self::found($book, $plan, $decision, $supposed));
         $row = fn (Mend $mend): MendRow => MendRow::from($kept, $mend);
 
-        return response()->json(new MendsSheet(
-            $isOfPlan, array_map($row, $mends),
-            array_map($row, (new Requirements(new HomesUnder($facility, $lodgers, $plan->decision), $plan->lanes))->mends()),
-            $isOfPlan ? array_map(UnsolvedRow::from(...), $search->unsolved($mends, new ProposedHomes($facility, $book->nameOf(...)))) : [],
-        ));
+        return response()->json(new MendsSheet($isOfPlan, array_map($row, $mends), array_map($row, $wanted), $isOfPlan ? array_map(UnsolvedRow::from(...), $unsolved) : []));
+    }
+
+    /**
+     * @param  list<Supposition>  $supposed
+     * @return array{list<Mend>, list<Mend>, list<Unsolved>}
+     */
+    private static function found(PlanBook $book, ReadPlan $plan, Decision $decision, array $supposed): array
+    {
+        $facility = $book->facility($supposed);
+        $lodgers = $book->lodgers($facility);
+        $search = new MendSearch($facility, $lodgers, $decision);
+        $mends = $search->mends();
+
+        return [
+            $mends,
+            (new Requirements(new HomesUnder($facility, $lodgers, $plan->decision), $plan->lanes))->mends(),
+            $search->unsolved($mends, new ProposedHomes($facility, $book->nameOf(...))),
+        ];
     }
 
     #[OA\Get(path: '/api/v1/to-build', operationId: 'listAllToBuild', description: 'Over all fish and as many years as are looked at.')]

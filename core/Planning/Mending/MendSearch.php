@@ -31,6 +31,11 @@ final readonly class MendSearch
     /** Rules broken for less are no reason to build anything. Judgement. */
     private const LEAST_DAYS = 7;
 
+    /** So many homes are looked at, those where most is out of rule, and so many fish of each are tried behind a divider. */
+    private const MOST_HOMES = 8;
+
+    private const MOST_DIVIDED = 2;
+
     /** Degrees by which a home is tried warmer or cooler. */
     private const DEGREES = [1.0, -1.0, 2.0, -2.0, 3.0, -3.0];
 
@@ -55,11 +60,11 @@ final readonly class MendSearch
         foreach ($this->homes->check()->breaches() as $breach) {
             $byHome[$breach->system->key][] = $breach;
         }
+        $byHome = array_filter(array_intersect_key($byHome, $this->facility->systems), fn (array $breaches): bool => self::days($breaches) >= self::LEAST_DAYS);
+        uasort($byHome, fn (array $a, array $b): int => self::days($b) <=> self::days($a));
         $mends = [];
-        foreach ($byHome as $key => $breaches) {
-            if (self::days($breaches) >= self::LEAST_DAYS && isset($this->facility->systems[$key])) {
-                array_push($mends, ...$this->ofHome($this->facility->systems[$key], $breaches));
-            }
+        foreach (array_slice($byHome, 0, self::MOST_HOMES) as $key => $breaches) {
+            array_push($mends, ...$this->ofHome($this->facility->systems[$key], $breaches));
         }
         usort($mends, fn (Mend $a, Mend $b): int => [$b->days, $a->price] <=> [$a->days, $b->price]);
 
@@ -96,9 +101,6 @@ final readonly class MendSearch
      */
     private function ofHome(System $system, array $breaches): array
     {
-        $days = self::days($breaches);
-        $residents = array_filter($this->homes->itineraries, fn (Itinerary $itinerary): bool => $itinerary->passesThrough($system->key));
-        $byMoving = max([0, ...array_map(fn (string $fish): int => $days - self::days($this->homes->breachesWithout($system->key, $fish)), array_keys($residents))]);
         $mends = array_filter([
             self::breaks($breaches, HousingRule::Temperature) ? $this->best($system, $breaches, $this->temperatures($system)) : null,
             self::breaks($breaches, HousingRule::Water) ? $this->best($system, $breaches, $this->changes($system)) : null,
@@ -106,9 +108,22 @@ final readonly class MendSearch
             self::breaks($breaches, HousingRule::Company, HousingRule::Swallowing, HousingRule::SpeciesOnly) ? $this->divider($system, $breaches) : null,
         ]);
 
+        $byMoving = $mends === [] ? 0 : $this->endedByMoving($system, $breaches);
         $mends = array_filter($mends, fn (Mend $mend): bool => $mend->days > 0 && $mend->days >= $byMoving);
 
         return array_merge([], ...array_map(fn (Mend $mend): array => array_filter([$mend, $this->parted($mend)]), array_values($mends)));
+    }
+
+    /**
+     * Days out of rule in this home that the leaving of one fish ends, whichever ends most.
+     *
+     * @param  non-empty-list<Breach>  $breaches
+     */
+    private function endedByMoving(System $system, array $breaches): int
+    {
+        $residents = array_filter($this->homes->itineraries, fn (Itinerary $itinerary): bool => $itinerary->passesThrough($system->key));
+
+        return max([0, ...array_map(fn (string $fish): int => self::days($breaches) - self::days($this->homes->breachesWithout($system->key, $fish)), array_keys($residents))]);
     }
 
     /**
@@ -141,7 +156,12 @@ final readonly class MendSearch
         }
         $best = null;
         $price = MendPrice::ofDivider($this->facility);
-        foreach (array_unique(array_map(fn (Breach $breach): string => $breach->fish->key, $breaches)) as $fish) {
+        $suffering = [];
+        foreach ($breaches as $breach) {
+            $suffering[$breach->fish->key] = ($suffering[$breach->fish->key] ?? 0) + $breach->days();
+        }
+        arsort($suffering);
+        foreach (array_slice(array_keys($suffering), 0, self::MOST_DIVIDED) as $fish) {
             foreach (self::DIVIDED_AT as $share) {
                 $at = $share * max([0.0, ...array_column($system->pools[0]->shape->outline(), 0)]);
                 $left = $this->homes->breachesBehind($system, $at, $fish);
