@@ -18,10 +18,10 @@ use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
+use Biomegas\Planning\Plan\FixedStays;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanMove;
-use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\Planner;
 use Biomegas\Planning\Plan\Question;
 use Biomegas\Planning\Supposing\OneMore;
@@ -92,16 +92,7 @@ final readonly class PlanBook
 
     public function question(Written $plan): Question
     {
-        $stays = $this->fixed->stays($plan);
-        foreach ($this->supposed($plan) as $supposed) {
-            // What holds a shoal holds each part of it.
-            if ($supposed instanceof Parted) {
-                $held = array_filter($stays, fn (PlannedStay $stay): bool => $stay->fish === $supposed->fish && $stay->until !== null);
-                array_push($stays, ...array_map(fn (PlannedStay $stay): PlannedStay => new PlannedStay(Parted::partOf($stay->fish), $stay->system, $stay->from, $stay->until), array_values($held)));
-            }
-        }
-
-        return new Question($plan->aim, Question::daysOf($plan->months), $stays, $plan->may_build);
+        return new Question($plan->aim, Question::daysOf($plan->months), FixedStays::ofParts($this->fixed->stays($plan), $this->supposed($plan)), $plan->may_build);
     }
 
     /** What it decided and what is still to be done of it: whoever is gone, or went elsewhere, is left out. */

@@ -9,8 +9,7 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Fitting;
-use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Planning\Supposing\Fewer;
 use Biomegas\Planning\Supposing\Fitted;
 use Biomegas\Planning\Supposing\GrowsLarge;
@@ -22,6 +21,8 @@ use Biomegas\Planning\Supposing\Parted;
 use Biomegas\Planning\Supposing\ReadyLater;
 use Biomegas\Planning\Supposing\Rehomed;
 use Biomegas\Planning\Supposing\Supposition;
+use Biomegas\Planning\WeighUp\Candidate;
+use Biomegas\Planning\WeighUp\HealthSeen;
 use LogicException;
 
 /** Suppositions as they are sent and written down: a kind, what it is about, and one value. */
@@ -33,13 +34,22 @@ final readonly class Supposed
      */
     public static function read(FacilitySnapshot $kept, array $rows): array
     {
-        return array_values(array_filter(array_map(fn (array $row): ?Supposition => self::one($kept, $row), $rows)));
+        return array_values(array_filter(array_map(function (array $row) use ($kept): ?Supposition {
+            try {
+                return self::one($kept, $row);
+            } catch (InvalidEntry) {
+                // Its species was described anew since.
+                return null;
+            }
+        }, $rows)));
     }
 
     /**
      * Null when its fish, system or species is not there, or the value that it needs.
      *
      * @param  array<string, mixed>  $row
+     *
+     * @throws InvalidEntry on `length` when no fish of the species is that long
      */
     public static function one(FacilitySnapshot $kept, array $row): ?Supposition
     {
@@ -57,7 +67,7 @@ final readonly class Supposed
             SupposedKind::Parted => $fish === null || $value === null ? null : self::parted($kept->facility->fish[$fish], (int) $value, $row['count'] ?? null),
             SupposedKind::Rehomed => $fish === null ? null : new Rehomed($fish),
             SupposedKind::ReadyLater => $system === null || ! isset($row['on']) ? null : new ReadyLater($system, LocalDate::later($kept->facility->date, LocalDate::fromIso($row['on']))),
-            SupposedKind::GrowsLarge => $fish === null ? null : new GrowsLarge($fish, $value ?? self::large($kept, $fish)),
+            SupposedKind::GrowsLarge => $fish === null ? null : ($value === null ? GrowsLarge::of($fish, $kept->outlook($kept->facility->fish[$fish])->growth) : new GrowsLarge($fish, $value)),
             SupposedKind::OneMore => $system === null || $value === null ? null : self::oneMore($row, $system, $value),
         };
     }
@@ -83,20 +93,18 @@ final readonly class Supposed
         return $count >= 1 && $count < $shoal->count && ($of === null || $of === $shoal->count) ? new Parted($shoal->key, $count) : null;
     }
 
-    /** The adult length that nine in ten stay below, millimetres. */
-    private static function large(FacilitySnapshot $kept, string $fish): float
-    {
-        return SpeciesProjection::pick($kept->outlook($kept->facility->fish[$fish])->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
-    }
-
     /**
      * @param  array<string, mixed>  $row
      * @param  float  $length  millimetres
+     *
+     * @throws InvalidEntry
      */
     private static function oneMore(array $row, string $system, float $length): ?OneMore
     {
         $species = isset($row['species_id']) ? Species::query()->whereKey($row['species_id'])->first() : null;
 
-        return $species === null ? null : new OneMore(ScenarioMapper::species($species->current()), $system, $length, max(1, (int) ($row['count'] ?? 1)));
+        return $species === null ? null : new OneMore(Candidate::of(
+            ScenarioMapper::species($species->current()), ScenarioMapper::background($species->current()), max(1, (int) ($row['count'] ?? 1)), $length, HealthSeen::Well, 0, null, false,
+        ), $system);
     }
 }

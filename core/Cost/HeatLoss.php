@@ -31,7 +31,7 @@ final readonly class HeatLoss
     /** @return float W; 0 when the water is not warmer than the room */
     public static function watts(System $system, float $celsius, float $room): float
     {
-        $surface = $system->has(Fitting::Lid) || $system->has(Fitting::TightLid) ? self::GLASS : self::OPEN_WATER;
+        $surface = $system->has(Fitting::Lid) ? self::GLASS : self::OPEN_WATER;
         $perKelvin = array_sum(array_map(
             fn (Pool $pool): float => $surface * $pool->shape->floorArea() + self::wall($system->kind) * self::walls($pool->shape),
             $system->pools,

@@ -98,10 +98,14 @@ final readonly class Fish
         return $this->with(statedAdultMm: $millimetres);
     }
 
-    /** Of a shoal: so many of it. */
+    /** Of a shoal: so many of it, nobody says which. */
     public function numbering(int $count): self
     {
-        return $this->with(count: $count);
+        return new self(
+            $this->key, $this->name, $this->species, $this->arrived, $this->stays, $this->lengths, $count,
+            $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
+            $this->rationChanges, $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, manner: $this->manner,
+        );
     }
 
     public function called(string $key, string $name): self
@@ -118,10 +122,10 @@ final readonly class Fish
      * @param  list<MeasuredLength>|null  $lengths
      * @param  list<RationChange>|null  $rationChanges
      */
-    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null, ?int $count = null, ?string $key = null, ?string $name = null): self
+    private function with(?array $lengths = null, ?array $rationChanges = null, ?float $statedAdultMm = null, ?string $key = null, ?string $name = null): self
     {
         return new self(
-            $key ?? $this->key, $name ?? $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $count ?? $this->count,
+            $key ?? $this->key, $name ?? $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
             $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner,
         );

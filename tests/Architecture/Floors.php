@@ -30,8 +30,8 @@ final class Floors
         ['Housing'],
         ['Moving\Sheet', 'Planning', 'Planning\HomesAhead', 'Water\Readiness'],
         ['Planning\Company', 'Planning\Describing', 'Planning\Floor', 'Planning\WeighUp'],
-        ['Planning\Change', 'Planning\Search'],
-        ['Planning\Mix', 'Planning\Plan', 'Planning\Supposing'],
+        ['Planning\Change', 'Planning\Search', 'Planning\Supposing'],
+        ['Planning\Mix', 'Planning\Plan'],
         ['Planning\Agenda', 'Planning\Mending', 'Planning\Rescue'],
     ];
 

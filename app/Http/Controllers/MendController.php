@@ -21,7 +21,6 @@ use Biomegas\Planning\Mending\Mend;
 use Biomegas\Planning\Mending\MendSearch;
 use Biomegas\Planning\Mending\Requirements;
 use Biomegas\Planning\Mending\Unsolved;
-use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Plan as ReadPlan;
 use Biomegas\Planning\Plan\ProposedHomes;
 use Biomegas\Planning\Supposing\Supposition;
@@ -50,22 +49,23 @@ final readonly class MendController
         $supposed = $written === null ? [] : $book->supposed($written);
         $plan = $written === null ? $book->asItIs(PlanBook::USUAL_MONTHS) : $book->read($written);
         $isOfPlan = $written !== null && $plan->breaches !== [];
-        $decision = $isOfPlan ? $plan->decision : $book->asItIs(PlanBook::USUAL_MONTHS)->decision;
-        [$mends, $wanted, $unsolved] = $kept->mends([$decision, $plan->decision], $supposed, fn (): array => self::found($book, $plan, $decision, $supposed));
+        $broken = $isOfPlan ? $plan : $book->asItIs(PlanBook::USUAL_MONTHS, $supposed);
+        [$mends, $wanted, $unsolved] = $kept->mends([$broken->decision, $plan->decision], $supposed, fn (): array => self::found($book, $plan, $broken, $supposed));
         $row = fn (Mend $mend): MendRow => MendRow::from($kept, $mend);
 
         return response()->json(new MendsSheet($isOfPlan, array_map($row, $mends), array_map($row, $wanted), $isOfPlan ? array_map(UnsolvedRow::from(...), $unsolved) : []));
     }
 
     /**
+     * @param  ReadPlan  $broken  whose days out of rule are to be ended
      * @param  list<Supposition>  $supposed
      * @return array{list<Mend>, list<Mend>, list<Unsolved>}
      */
-    private static function found(PlanBook $book, ReadPlan $plan, Decision $decision, array $supposed): array
+    private static function found(PlanBook $book, ReadPlan $plan, ReadPlan $broken, array $supposed): array
     {
         $facility = $book->facility($supposed);
         $lodgers = $book->lodgers($facility);
-        $search = new MendSearch($facility, $lodgers, $decision);
+        $search = new MendSearch($facility, $lodgers, $broken);
         $mends = $search->mends();
 
         return [

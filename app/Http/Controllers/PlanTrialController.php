@@ -46,11 +46,12 @@ final readonly class PlanTrialController
         $supposed = Supposed::read($kept, SupposedRules::read($kept, $request->supposed()));
         $plan = $this->tried($request, $book, $written, $supposed);
         $before = $written === null ? $book->asItIs(PlanBook::USUAL_MONTHS) : $book->read($written);
+        $change = new PlanChange($before, $plan);
 
         return response()->json(new TrialSheet(
-            $kept->says()->sayEach((new PlanChange($before, $plan))->findings()),
+            $kept->says()->sayEach($change->findings()),
             array_map(fn (Supposition $one): string => $kept->says()->say($one->finding($kept->facility)), $supposed),
-            round($plan->costOfAll() - $before->costOfAll(), 2),
+            round($change->costsMore(), 2),
             PlanPage::ofTrial($kept, $plan, $book->asItIs($written->months ?? PlanBook::USUAL_MONTHS)->daysOutOfRule()),
         ));
     }

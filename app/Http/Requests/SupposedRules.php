@@ -51,7 +51,11 @@ final readonly class SupposedRules
                 $row['value'] = TypedLength::millimetres("supposed.{$i}.length", $row['length'], $kept->units);
                 unset($row['length']);
             }
-            $supposed = Supposed::one($kept, $row);
+            try {
+                $supposed = Supposed::one($kept, $row);
+            } catch (InvalidEntry $refused) {
+                throw InvalidEntry::because("supposed.{$i}.{$refused->field}", $refused->finding());
+            }
             if ($supposed instanceof Parted) {
                 $row['count'] = $kept->facility->fish[$supposed->fish]->count;
             }

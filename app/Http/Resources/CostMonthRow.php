@@ -16,12 +16,13 @@ final readonly class CostMonthRow
         #[OA\Property] public float $food,
         #[OA\Property] public float $water,
         #[OA\Property] public float $power,
+        #[OA\Property(description: 'Of food, water and power.')] public float $running,
         #[OA\Property(description: 'Of homes that must be begun in it.')] public float $openings,
     ) {
     }
 
     public static function from(CostMonth $month): self
     {
-        return new self($month->from->toIso(), $month->days, round($month->running->food, 2), round($month->running->water, 2), round($month->running->power, 2), round($month->openings, 2));
+        return new self($month->from->toIso(), $month->days, round($month->running->food, 2), round($month->running->water, 2), round($month->running->power, 2), round($month->running->whole(), 2), round($month->openings, 2));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Planning\Plan\CostMonth;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\PlanOpening;
 use OpenApi\Attributes as OA;
@@ -34,8 +33,8 @@ final readonly class PlanFigures
 
         return new self(
             count($plan->moves), min(count($plan->moves), $plan->decision->leastMoves), $plan->daysOutOfRule(), FishDays::of($plan), count($plan->openings),
-            array_sum(array_map(fn (PlanOpening $opening): float => $opening->price, $plan->openings)),
-            round(LocalDate::DAYS_PER_YEAR * array_sum(array_map(fn (CostMonth $month): float => $month->running->whole(), $plan->costs)) / max(1, $plan->date->daysUntil($plan->decision->horizon)), 2),
+            $plan->priceOfOpenings(),
+            round($plan->runningPerYear(), 2),
             ($starts[0] ?? null)?->toIso(),
             $plan->moves === [] ? null : $plan->moves[count($plan->moves) - 1]->on->toIso(),
         );

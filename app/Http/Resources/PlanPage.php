@@ -30,6 +30,7 @@ final readonly class PlanPage
      * @param  list<LaneBand>  $bands
      * @param  list<LaneHold>  $holds
      * @param  list<CostMonthRow>  $costs
+     * @param  list<CostYearRow>  $cost_years
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/PlanRow', nullable: true, description: 'Null: as things are, with the moves that are written down.')] public ?PlanRow $plan,
@@ -46,6 +47,9 @@ final readonly class PlanPage
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneBand'), description: 'By fish and day.')] public array $bands,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/LaneHold'))] public array $holds,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/CostMonthRow'), description: 'By month.')] public array $costs,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/CostYearRow'), description: 'By year.')] public array $cost_years,
+        #[OA\Property(description: 'Food, water and power a year, on the mean, in the facility\'s money.')] public float $per_year,
+        #[OA\Property(description: 'Of all that is opened.')] public float $openings_price,
     ) {
     }
 
@@ -82,6 +86,8 @@ final readonly class PlanPage
             array_map(fn (LaneStay $stay): LaneBand => LaneBand::from($kept, $stay, $today), $plan->lanes->stays),
             LaneHold::all($kept),
             array_map(CostMonthRow::from(...), $plan->costs),
+            array_map(CostYearRow::from(...), $plan->costsByYear()),
+            round($plan->runningPerYear(), 2), round($plan->priceOfOpenings(), 2),
         );
     }
 }

@@ -26,14 +26,9 @@ final readonly class HomesUnder
     public function __construct(
         public Facility $facility,
         private array $lodgers,
-        public Decision $decision,
+        private Decision $decision,
     ) {
         $this->itineraries = Itineraries::of($lodgers, $decision->moves, $this->systems($facility), $facility->date);
-    }
-
-    public function check(): PlanCheck
-    {
-        return new PlanCheck($this->itineraries, $this->decision->horizon);
     }
 
     /** @return list<Breach> in this home, if it were so */

@@ -10,9 +10,9 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Planning\Plan\Breach;
-use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Itinerary;
 use Biomegas\Planning\Plan\Lodger;
+use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Plan\ProposedHomes;
 use Biomegas\Planning\Supposing\Fewer;
 use Biomegas\Planning\Supposing\KeptAt;
@@ -47,17 +47,17 @@ final readonly class MendSearch
     private Facility $facility;
 
     /** @param  array<string, Lodger>  $lodgers  by fish */
-    public function __construct(Facility $facility, private array $lodgers, Decision $decision)
+    public function __construct(Facility $facility, private array $lodgers, private Plan $plan)
     {
         $this->facility = $facility;
-        $this->homes = new HomesUnder($facility, $lodgers, $decision);
+        $this->homes = new HomesUnder($facility, $lodgers, $plan->decision);
     }
 
     /** @return list<Mend> those that end most first */
     public function mends(): array
     {
         $byHome = [];
-        foreach ($this->homes->check()->breaches() as $breach) {
+        foreach ($this->plan->breaches as $breach) {
             $byHome[$breach->system->key][] = $breach;
         }
         $byHome = array_filter(array_intersect_key($byHome, $this->facility->systems), fn (array $breaches): bool => self::days($breaches) >= self::LEAST_DAYS);
@@ -78,7 +78,7 @@ final readonly class MendSearch
     public function unsolved(array $mends, ProposedHomes $proposed): array
     {
         $left = [];
-        foreach ($this->homes->check()->breaches() as $breach) {
+        foreach ($this->plan->breaches as $breach) {
             $left[$breach->fish->key.' '.$breach->system->key][] = $breach;
         }
         $unsolved = [];

@@ -6,6 +6,8 @@ namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Planning\Supposing\Parted;
+use Biomegas\Planning\Supposing\Supposition;
 
 /** Where a fish must be whatever a plan would like: by moves that are written down, or because it may not move yet. */
 final readonly class FixedStays
@@ -29,6 +31,21 @@ final readonly class FixedStays
         }
 
         return $moves === [] ? [] : [...$stays, new PlannedStay($fish->key, $home, $from, $from->plusDays(self::SETTLING_DAYS))];
+    }
+
+    /**
+     * What holds a shoal for a time holds each part of it.
+     *
+     * @param  list<PlannedStay>  $stays
+     * @param  list<Supposition>  $supposed
+     * @return list<PlannedStay> with those of parts
+     */
+    public static function ofParts(array $stays, array $supposed): array
+    {
+        $parted = array_map(fn (Parted $parted): string => $parted->fish, array_filter($supposed, fn (Supposition $one): bool => $one instanceof Parted));
+        $held = array_filter($stays, fn (PlannedStay $stay): bool => $stay->until !== null && in_array($stay->fish, $parted, true));
+
+        return [...$stays, ...array_values(array_map(fn (PlannedStay $stay): PlannedStay => new PlannedStay(Parted::partOf($stay->fish), $stay->system, $stay->from, $stay->until), $held))];
     }
 
     /**

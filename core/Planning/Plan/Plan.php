@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Cost\RunningCost;
 use Biomegas\Facility\Fish;
 
 /** A decision as it looks on the day it is read: why each move, what to open, what stays out of rule, who is how long where. */
@@ -25,10 +26,37 @@ final readonly class Plan
     ) {
     }
 
+    /** @return list<CostYear> by year */
+    public function costsByYear(): array
+    {
+        $years = [];
+        foreach ($this->costs as $month) {
+            $year = (int) substr($month->from->toIso(), 0, 4);
+            $so = $years[$year] ?? new CostYear($year, new RunningCost, 0.0);
+            $years[$year] = new CostYear($year, $so->running->plus($month->running), $so->openings + $month->openings);
+        }
+
+        return array_values($years);
+    }
+
     /** Food, water, power and homes until the end, in the facility's money. */
     public function costOfAll(): float
     {
-        return array_sum(array_map(fn (CostMonth $month): float => $month->running->whole() + $month->openings, $this->costs));
+        return array_sum(array_map(fn (CostYear $year): float => $year->whole(), $this->costsByYear()));
+    }
+
+    /** Food, water and power a year, on the mean, in the facility's money. */
+    public function runningPerYear(): float
+    {
+        $running = array_sum(array_map(fn (CostYear $year): float => $year->running->whole(), $this->costsByYear()));
+
+        return LocalDate::DAYS_PER_YEAR * $running / max(1, $this->date->daysUntil($this->decision->horizon));
+    }
+
+    /** Of all homes that must be opened, in the facility's money. */
+    public function priceOfOpenings(): float
+    {
+        return array_sum(array_map(fn (PlanOpening $opening): float => $opening->price, $this->openings));
     }
 
     /** @return list<array{Fish, int}> those who are out of rule, and for how many days, the longest first */

@@ -28,6 +28,12 @@ final readonly class PlanChange
         ])), ...$this->broken()];
     }
 
+    /** Until the end of what is looked at, in the facility's money; less than nothing: it saves. */
+    public function costsMore(): float
+    {
+        return $this->after->costOfAll() - $this->before->costOfAll();
+    }
+
     /**
      * @param  list<string>  $worse
      * @param  list<string>  $better

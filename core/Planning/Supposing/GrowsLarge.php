@@ -6,6 +6,9 @@ namespace Biomegas\Planning\Supposing;
 
 use Biomegas\Facility\Facility;
 use Biomegas\Finding\Finding;
+use Biomegas\Growth\Projection\GrowthProjection;
+use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Measure\Length;
 
 /** A fish grows faster, toward a larger size, than it likely does. */
@@ -14,6 +17,12 @@ final readonly class GrowsLarge implements Supposition
     /** @param  float  $adult  millimetres */
     public function __construct(public string $fish, public float $adult)
     {
+    }
+
+    /** Toward the adult length that nine in ten stay below. */
+    public static function of(string $fish, GrowthProjection $growth): self
+    {
+        return new self($fish, SpeciesProjection::pick($growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH));
     }
 
     public function applyTo(Facility $facility): Facility

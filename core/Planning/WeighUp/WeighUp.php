@@ -107,12 +107,13 @@ final readonly class WeighUp
      *
      * @param  list<array{Candidate, float}>  $others  what else it may be, each with its share
      * @param  string|null  $key  null: by its species
+     * @param  string|null  $system  key of the system in which it is put; null: any
      */
-    public static function asFish(Candidate $candidate, Facility $facility, array $others = [], ?string $key = null): Fish
+    public static function asFish(Candidate $candidate, Facility $facility, array $others = [], ?string $key = null, ?string $system = null): Fish
     {
         return new Fish(
             $key ?? "candidate/{$candidate->species->key}", $candidate->species->commonName, $candidate->species, $facility->date,
-            [new Stay((string) array_key_first($facility->systems), $facility->date)],
+            [new Stay($system ?? (string) array_key_first($facility->systems), $facility->date)],
             [new MeasuredLength($facility->date, Length::ofMillimetres($candidate->length), Method::Eye)],
             $candidate->count,
             ration: $facility->rulebook->ration(),

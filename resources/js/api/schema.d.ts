@@ -3044,9 +3044,31 @@ export interface components {
             power: number;
             /**
              * Format: float
+             * @description Of food, water and power.
+             */
+            running: number;
+            /**
+             * Format: float
              * @description Of homes that must be begun in it.
              */
             openings: number;
+        };
+        /** @description What a plan costs in one year, in the facility's money. */
+        CostYearRow: {
+            year: number;
+            /** Format: float */
+            food: number;
+            /** Format: float */
+            water: number;
+            /** Format: float */
+            power: number;
+            /**
+             * Format: float
+             * @description Of homes that must be begun in it.
+             */
+            openings: number;
+            /** Format: float */
+            whole: number;
         };
         /** @description How many of a shoal were believed there, what was counted, and what follows from it. */
         CountSheet: {
@@ -4232,6 +4254,18 @@ export interface components {
             holds: components["schemas"]["LaneHold"][];
             /** @description By month. */
             costs: components["schemas"]["CostMonthRow"][];
+            /** @description By year. */
+            cost_years: components["schemas"]["CostYearRow"][];
+            /**
+             * Format: float
+             * @description Food, water and power a year, on the mean, in the facility's money.
+             */
+            per_year: number;
+            /**
+             * Format: float
+             * @description Of all that is opened.
+             */
+            openings_price: number;
         };
         /** @description A plan among others. */
         PlanRow: {

@@ -10,7 +10,6 @@ import { monthOfYear } from '../units/day'
 import { money } from '../units/money'
 
 const words = planWords.costs
-const DAYS_PER_YEAR = 365.25
 const HEIGHT = 120
 const FLOOR = 96
 const LEFT = 4
@@ -20,47 +19,29 @@ const FILLS = { food: ink('done'), water: ink('water'), power: 'url(#hatch-groun
 /** Food, water, power and homes along the plan: month by month, and by year. */
 export function Costs({ page }: { page: PlanPage }) {
     const { currency } = useKeeper()
-    const days = page.costs.reduce((sum, month) => sum + month.days, 0)
-    const running = page.costs.reduce((sum, month) => sum + runningOf(month), 0)
-    const openings = page.costs.reduce((sum, month) => sum + month.openings, 0)
-    const years = [...new Set(page.costs.map(yearOf))]
     return (
         <Section title={words.title}>
             <chakra.p paddingTop="8px">
-                <b>
-                    {words.perYear({ sum: money((running * DAYS_PER_YEAR) / Math.max(1, days), currency) })}
-                </b>
-                {openings > 0 && ` ${words.openings({ sum: money(openings, currency) })}`}
+                <b>{words.perYear({ sum: money(page.per_year, currency) })}</b>
+                {page.openings_price > 0 &&
+                    ` ${words.openings({ sum: money(page.openings_price, currency) })}`}
             </chakra.p>
             <Months costs={page.costs} />
             <Figures
                 columns={[words.year, words.food, words.water, words.power, words.homes, words.sum]}
-                rows={years.map((year) => {
-                    const months = page.costs.filter((month) => yearOf(month) === year)
-                    const sum = (part: 'food' | 'water' | 'power' | 'openings'): number =>
-                        months.reduce((whole, month) => whole + month[part], 0)
-                    return [
-                        year,
-                        ...(['food', 'water', 'power', 'openings'] as const).map((part) =>
-                            money(sum(part), currency),
-                        ),
-                        money(
-                            months.reduce((whole, month) => whole + runningOf(month) + month.openings, 0),
-                            currency,
-                        ),
-                    ]
-                })}
+                rows={page.cost_years.map((year) => [
+                    year.year,
+                    ...[year.food, year.water, year.power, year.openings, year.whole].map((sum) =>
+                        money(sum, currency),
+                    ),
+                ])}
             />
             <chakra.p color="ink2" fontSize="15px">
-                {words.note({ year: years.at(-1) ?? '' })}
+                {words.note({ year: page.cost_years.at(-1)?.year ?? '' })}
             </chakra.p>
         </Section>
     )
 }
-
-const runningOf = ({ food, water, power }: CostMonth): number => food + water + power
-
-const yearOf = ({ from }: CostMonth): string => from.slice(0, 4)
 
 /** A bar for each month, as wide as its days: food below, water, power above. */
 function Months({ costs }: { costs: readonly CostMonth[] }) {
@@ -68,7 +49,7 @@ function Months({ costs }: { costs: readonly CostMonth[] }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const days = costs.reduce((sum, month) => sum + month.days, 0)
     // A part of a month is drawn as dear as a whole one of the same days.
-    const dearest = Math.max(1e-9, ...costs.map((month) => runningOf(month) / month.days))
+    const dearest = Math.max(1e-9, ...costs.map((month) => month.running / month.days))
     const perDay = Math.max(0, width - 2 * LEFT) / Math.max(1, days)
     const leftOf = (i: number): number =>
         LEFT + perDay * costs.slice(0, i).reduce((sum, month) => sum + month.days, 0)
@@ -84,7 +65,7 @@ function Months({ costs }: { costs: readonly CostMonth[] }) {
                             .map((month) =>
                                 words.month({
                                     month: monthOfYear(month.from),
-                                    sum: money(runningOf(month), currency),
+                                    sum: money(month.running, currency),
                                 }),
                             )
                             .join('; '),

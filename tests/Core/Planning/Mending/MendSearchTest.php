@@ -166,7 +166,9 @@ final class MendSearchTest extends TestCase
 
     private function search(Facility $facility): MendSearch
     {
-        return new MendSearch($facility, (new Plans($facility))->lodgers, $this->asItIs($facility));
+        $plans = new Plans($facility);
+
+        return new MendSearch($facility, $plans->lodgers, $plans->planner->describe($this->asItIs($facility)));
     }
 
     private function asItIs(Facility $facility): Decision

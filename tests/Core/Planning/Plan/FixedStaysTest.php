@@ -10,11 +10,21 @@ use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\FixedStays;
 use Biomegas\Planning\Plan\PlannedStay;
 use Biomegas\Planning\Plan\WeekByWeek;
+use Biomegas\Planning\Supposing\Parted;
+use Biomegas\Planning\Supposing\Rehomed;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 
 final class FixedStaysTest extends TestCase
 {
+    public function test_what_holds_a_shoal_for_a_time_holds_its_part(): void
+    {
+        $stay = fn (string $fish, ?string $until): PlannedStay => new PlannedStay($fish, 'home', LocalDate::fromIso('2027-03-01'), $until === null ? null : LocalDate::fromIso($until));
+        $stays = [$stay('one', '2027-03-15'), $stay('one', null), $stay('two', '2027-03-15')];
+        $this->assertEquals([...$stays, $stay('one/part', '2027-03-15')], FixedStays::ofParts($stays, [new Rehomed('two'), new Parted('one', 4)]));
+        $this->assertSame($stays, FixedStays::ofParts($stays, []));
+    }
+
     public function test_moves_that_are_written_down_are_kept_and_the_last_home_for_two_weeks(): void
     {
         $today = LocalDate::fromIso('2027-03-01');

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Background;
 use Biomegas\Facility\Facility;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\Group\Sexes;
+use Biomegas\Facility\Stay;
 use Biomegas\Planning\Plan\CostMonth;
+use Biomegas\Planning\Plan\CostYear;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\PlanChange;
@@ -16,6 +21,8 @@ use Biomegas\Planning\Supposing\KeptAt;
 use Biomegas\Planning\Supposing\OneMore;
 use Biomegas\Planning\Supposing\ReadyLater;
 use Biomegas\Planning\Supposing\Rehomed;
+use Biomegas\Planning\WeighUp\Candidate;
+use Biomegas\Planning\WeighUp\HealthSeen;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 use Tests\Said;
@@ -54,6 +61,8 @@ final class PlanChangeTest extends TestCase
         $this->assertSame($plan->date->daysUntil($plan->decision->horizon), array_sum(array_map(fn (CostMonth $month): int => $month->days, $plan->costs)));
         $this->assertSame('2027-04-01', $plan->costs[1]->from->toIso());
         $this->assertEqualsWithDelta($plan->openings[0]->price, array_sum(array_map(fn (CostMonth $month): float => $month->openings, $plan->costs)), 1e-9);
+        $this->assertSame([2027, 2028, 2029], array_map(fn (CostYear $year): int => $year->year, $plan->costsByYear()));
+        $this->assertEqualsWithDelta($plan->costOfAll() - $plan->openings[0]->price, 2 * $plan->runningPerYear(), 0.01 * $plan->runningPerYear(), 'two years of running');
         $this->assertGreaterThan($plan->costs[1]->running->food, $plan->costs[20]->running->food, 'it eats more as it grows');
     }
 
@@ -64,11 +73,13 @@ final class PlanChangeTest extends TestCase
         $this->assertSame(27.0, (new KeptAt('large', 27.0))->applyTo($facility)->systems['large']->temperature?->warmest());
         $this->assertSame(['large', 'small'], $this->sorted(array_keys((new KeptAt('large', 27.0))->applyTo($facility)->systems)), 'it takes the place of the other');
         $this->assertSame(2, (new Fewer('one', 2))->applyTo($facility)->fish['one']->count);
+        $known = Example::facility(array_values($facility->systems), [new Fish('one', 'One', Example::of(), $facility->date, [new Stay('small', $facility->date)], count: 12, sexes: new Sexes(males: 5, females: 7))]);
+        $this->assertSame(4, (new Fewer('one', 4))->applyTo($known)->fish['one']->sexes()->there(), 'nobody says who is left');
         $this->assertSame([], (new Rehomed('one'))->applyTo($facility)->fish);
         $this->assertSame(600.0, (new GrowsLarge('one', 600.0))->applyTo($facility)->fish['one']->statedAdultMm);
         $later = LocalDate::fromIso('2027-09-01');
         $this->assertEquals($later, (new ReadyLater('large', $later))->applyTo($facility)->systems['large']->readyFrom($facility->date));
-        $more = (new OneMore(Example::of(), 'large', 120.0, 3))->applyTo($facility);
+        $more = (new OneMore(Candidate::of(Example::of(), new Background, 3, 120.0, HealthSeen::Well, 0, null, false), 'large'))->applyTo($facility);
         $this->assertSame([3, 'large'], [$more->fish[OneMore::KEY]->count, $more->fish[OneMore::KEY]->currentSystem()]);
         $this->assertSame($kept, serialize($facility));
         $this->assertSame([true, false], [(new Fewer('one', 2))->isInHand(), (new ReadyLater('large', $later))->isInHand()]);
