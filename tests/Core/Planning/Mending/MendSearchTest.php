@@ -13,6 +13,7 @@ use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Habits;
 use Biomegas\Facility\HousingNeeds;
 use Biomegas\Facility\Span;
+use Biomegas\Facility\SwimmingStyle;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\HomeSearch;
@@ -20,6 +21,7 @@ use Biomegas\Planning\HomesAhead\HomeToBuild;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
 use Biomegas\Planning\Mending\AllToBuild;
+use Biomegas\Planning\Mending\HomeAhead;
 use Biomegas\Planning\Mending\HomesUnder;
 use Biomegas\Planning\Mending\Mend;
 use Biomegas\Planning\Mending\MendSearch;
@@ -137,14 +139,16 @@ final class MendSearchTest extends TestCase
 
     public function test_those_who_can_share_a_home_grown_build_one(): void
     {
-        $peaceful = Example::of(habits: new Habits(temperament: 1, mouthRatio: 0.05));
-        $home = Example::tank('small', 120, 50);
-        $alone = Example::facility([$home], [Example::fish($peaceful, 'small', ['2026-12-01' => 160.0, '2027-02-20' => 200.0])]);
-        $two = Example::facility([$home], [...array_values($alone->fish), Example::fish($peaceful, 'small', ['2026-12-01' => 160.0, '2027-02-20' => 210.0], key: 'two')]);
-        $this->assertCount(1, $this->toBuild($alone));
-        $shared = $this->toBuild($two);
-        $sharers = array_sum(array_map(fn ($ahead): int => count($ahead->for), $shared));
-        $this->assertSame(2, $sharers, 'everybody is named once');
+        $peaceful = fn (SwimmingStyle $swimming, string $key, Span $keep = new Span(20, 28)) => Example::of($swimming, keep: $keep, habits: new Habits(temperament: 1, mouthRatio: 0.05), key: $key);
+        $lengths = ['2026-12-01' => 160.0, '2027-02-20' => 200.0];
+        $racer = Example::fish($peaceful(SwimmingStyle::Racing, 'racer'), 'small', $lengths, key: 'racer');
+        $slow = Example::fish($peaceful(SwimmingStyle::Slow, 'slow'), 'small', $lengths, key: 'slow');
+        $cold = Example::fish($peaceful(SwimmingStyle::Racing, 'cold', new Span(4, 12)), 'small', $lengths, key: 'cold');
+        $built = fn (Fish ...$fish): array => array_map(fn (HomeAhead $ahead): array => array_map(fn (Fish $one): string => $one->key, $ahead->for), $this->toBuild(Example::facility([Example::tank('small', 120, 50)], array_values($fish))));
+        $this->assertSame([['slow']], $built($slow));
+        $this->assertSame([['racer', 'slow']], $built($slow, $racer), 'the home of the racer has room for the other');
+        $this->assertCount(2, $built($slow, $cold), 'but not that of one from cold water');
+        $shared = $this->toBuild(Example::facility([Example::tank('small', 120, 50)], [$slow, $racer]));
         foreach ($shared as $ahead) {
             $this->assertFalse($ahead->by->isBefore($ahead->begin));
         }
@@ -181,7 +185,7 @@ final class MendSearchTest extends TestCase
         return new ProposedHomes($facility, fn (HomeToBuild $home): string => $home->kind->value);
     }
 
-    /** @return list<\Biomegas\Planning\Mending\HomeAhead> */
+    /** @return list<HomeAhead> */
     private function toBuild(Facility $facility): array
     {
         $lodgers = (new Plans($facility))->lodgers;
