@@ -10,7 +10,7 @@ import { monthOfYear } from '../units/day'
 import { money } from '../units/money'
 
 const words = planWords.costs
-const HEIGHT = 120
+const HEIGHT = 144
 const FLOOR = 96
 const LEFT = 4
 const PARTS = ['food', 'water', 'power'] as const
@@ -130,7 +130,7 @@ function Month({
     )
 }
 
-/** What the fills mean, at the right below the line. */
+/** What the fills mean, at the right below the months. */
 function Key({ x }: { x: number }) {
     return (
         <g>
@@ -138,14 +138,14 @@ function Key({ x }: { x: number }) {
                 <g key={part}>
                     <rect
                         x={x - 70 * (i + 1)}
-                        y={FLOOR + 8}
+                        y={FLOOR + 28}
                         width={12}
                         height={12}
                         fill={FILLS[part]}
                         stroke={ink('edge')}
                         strokeWidth={0.8}
                     />
-                    <text x={x - 70 * (i + 1) + 17} y={FLOOR + 19} fontSize="13.5" fill={ink('ink')}>
+                    <text x={x - 70 * (i + 1) + 17} y={FLOOR + 39} fontSize="13.5" fill={ink('ink')}>
                         {words[part]}
                     </text>
                 </g>
