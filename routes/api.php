@@ -22,6 +22,7 @@ use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\KnownSpeciesController;
 use App\Http\Controllers\LengthReviewController;
+use App\Http\Controllers\LogController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MakeupController;
 use App\Http\Controllers\MeasurementController;
@@ -29,6 +30,7 @@ use App\Http\Controllers\MendController;
 use App\Http\Controllers\MixController;
 use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
+use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
@@ -42,6 +44,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\RetirementController;
 use App\Http\Controllers\RulebookController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettlementController;
 use App\Http\Controllers\SpeciesController;
@@ -69,7 +72,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -85,6 +88,9 @@ Route::post('device/readings', [ReadingController::class, 'store'])
     ->middleware(['throttle:readings', 'auth:sanctum'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 Route::middleware('auth:web')->group(function (): void {
+    Route::get('log', [LogController::class, 'index']);
+    Route::get('log/{line}', [LogController::class, 'show']);
+    Route::get('search', [SearchController::class, 'index']);
     Route::get('today', [TodayController::class, 'show']);
     Route::get('calendar', [CalendarController::class, 'show']);
     Route::get('moves', [MoveSheetController::class, 'index']);
@@ -145,6 +151,13 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
         Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
         Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
+
+        Route::put('log/{line}', [LogController::class, 'update']);
+        Route::delete('log/{line}', [LogController::class, 'destroy']);
+        Route::post('log/{line}/restore', [LogController::class, 'restore']);
+        Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+        Route::post('notes', [NoteController::class, 'store']);
+        Route::delete('notes/{note}', [NoteController::class, 'destroy']);
 
         Route::put('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'update']);
         Route::delete('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'destroy']);

@@ -153,7 +153,7 @@ final readonly class AggressionBook
     private function spans(int $system): array
     {
         $spans = DB::table('watched_spans')->whereNull('deleted_at')->whereNotNull('minutes')->where('system_id', $system)->where('began_at', '>=', $this->since)->get();
-        $rounds = DB::table('watch_checks')->join('watches', 'watches.id', 'watch_checks.watch_id')->whereNull('watch_checks.deleted_at')->whereNull('watch_checks.first_id')
+        $rounds = DB::table('watch_checks')->join('watches', 'watches.id', 'watch_checks.watch_id')->whereNull('watch_checks.deleted_at')->whereNull('watches.deleted_at')->whereNull('watch_checks.first_id')
             ->where('watches.system_id', $system)->where('watch_checks.at', '>=', $this->since)->select(['watch_checks.at', 'watches.id'])->get();
 
         return [
@@ -169,7 +169,7 @@ final readonly class AggressionBook
      */
     private function attempts(int $system): array
     {
-        $onWatches = DB::table('watch_interventions')->join('watches', 'watches.id', 'watch_interventions.watch_id')->where('watches.system_id', $system)->where('watch_interventions.at', '>=', $this->since)
+        $onWatches = DB::table('watch_interventions')->join('watches', 'watches.id', 'watch_interventions.watch_id')->whereNull('watch_interventions.deleted_at')->whereNull('watches.deleted_at')->where('watches.system_id', $system)->where('watch_interventions.at', '>=', $this->since)
             ->select(['watch_interventions.*', 'watches.id'])->get();
         $attempts = [
             ...$this->kept->unreadable->readAll(StoredTable::Attempts, $this->written($system)->get(), fn (stdClass $row): Attempt => self::attempt($row, LocalDate::fromIso($row->date))),

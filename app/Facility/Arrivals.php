@@ -52,8 +52,8 @@ final readonly class Arrivals
         $more = array_filter($written, fn (int $count, string $table): bool => $table !== 'fish_candidates' && ($count > 1 || ! in_array($table, ['stays', 'measurements', 'makeups', 'quarantines', 'watches'], true)), ARRAY_FILTER_USE_BOTH);
         $looks = WatchCheck::query()->whereIn('watch_id', Watch::query()->where('fish_id', $fish->id)->select('id'))->count();
         References::mustBeNone($looks > 0 ? [...$more, 'watch_checks' => $looks] : $more, 'fish', $fish->name, Finding::of('entry.instead_a_loss'));
-        Quarantine::query()->where('fish_id', $fish->id)->delete();
-        Watch::query()->where('fish_id', $fish->id)->delete();
+        Quarantine::withTrashed()->where('fish_id', $fish->id)->forceDelete();
+        Watch::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Makeup::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Measurement::withTrashed()->where('fish_id', $fish->id)->forceDelete();
         Stay::query()->where('fish_id', $fish->id)->delete();

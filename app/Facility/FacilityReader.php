@@ -133,7 +133,7 @@ final readonly class FacilityReader
         });
         $stays = $this->byFish(StoredTable::Stays, DB::table('stays')->orderBy('from')->orderBy('id')->get(), fn (stdClass $row): Stay => self::stay($row, $systems));
         $lengths = $this->byFish(StoredTable::Lengths, DB::table('measurements')->whereNull('deleted_at')->where('id', '!=', $withoutMeasurement ?? 0)->orderBy('date')->orderBy('id')->get(), self::length(...));
-        $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
+        $rations = $this->byFish(StoredTable::RationChanges, DB::table('ration_changes')->whereNull('deleted_at')->orderBy('from')->get(), fn (stdClass $row): RationChange => new RationChange(LocalDate::fromIso($row->from), Ration::from($row->ration)));
         $headCounts = (new HeadCountEvents($this->unreadable))->byFish();
         $makeups = $this->byFish(StoredTable::Makeups, DB::table('makeups')->whereNull('deleted_at')->orderBy('date')->orderBy('id')->get(), self::makeup(...));
         $manners = Manners::until($today, $this->unreadable);

@@ -192,7 +192,7 @@ final readonly class MoveSheets
     public function undo(Written $sheet): void
     {
         $this->checkUndo($sheet);
-        Watch::query()->where('move_sheet_id', $sheet->id)->delete();
+        Watch::withTrashed()->where('move_sheet_id', $sheet->id)->forceDelete();
         foreach ($sheet->fish as $single) {
             $move = $single->move_id === null ? null : Move::query()->find($single->move_id);
             if ($move !== null) {

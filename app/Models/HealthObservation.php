@@ -7,6 +7,7 @@ namespace App\Models;
 /**
  * What was seen of a fish on a day.
  *
+ * @property string|null $time
  * @property bool $is_eating
  * @property string|null $sign
  */

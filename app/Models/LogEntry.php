@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
-use Spatie\Activitylog\LogOptions;
-use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * One entry about a fish on a day. The log is history: what was corrected or
@@ -20,11 +17,5 @@ use Spatie\Activitylog\Traits\LogsActivity;
  */
 abstract class LogEntry extends Model
 {
-    use LogsActivity;
-    use SoftDeletes;
-
-    public function getActivitylogOptions(): LogOptions
-    {
-        return LogOptions::defaults()->logAll()->logExcept(['created_at', 'updated_at'])->logOnlyDirty();
-    }
+    use KeepsHistory;
 }

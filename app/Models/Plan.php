@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * What was asked of a plan, how far it is, and what it decided.
@@ -40,12 +42,22 @@ use Illuminate\Support\Carbon;
  */
 final class Plan extends Model
 {
+    use LogsActivity;
     use SoftDeletes;
 
     protected $casts = [
         'aim' => Aim::class, 'state' => PlanState::class, 'may_build' => 'boolean', 'is_stop_asked' => 'boolean',
         'is_by_hand' => 'boolean', 'locks' => 'array', 'supposed' => 'array', 'staying' => 'array', 'built' => 'array', 'accepted' => 'array', 'adopted_at' => 'datetime',
     ];
+
+    /** @var list<string> */
+    protected static array $recordEvents = ['updated'];
+
+    /** How it was before stays in the history. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['adopted_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
 
     protected $attributes = ['locks' => '[]', 'supposed' => '[]', 'is_by_hand' => false, 'staying' => '[]', 'built' => '[]', 'accepted' => '[]', 'is_stop_asked' => false];
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
 
 /**
  * @property int $id
@@ -23,5 +25,16 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Preparation extends Model
 {
+    use LogsActivity;
+
     protected $casts = ['is_built' => 'boolean', 'uses_tap_water' => 'boolean', 'has_starter_fish' => 'boolean', 'donor_share' => 'float', 'done' => 'array', 'arrangement' => 'array'];
+
+    /** @var list<string> */
+    protected static array $recordEvents = ['updated'];
+
+    /** How it was before stays in the history. */
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()->logOnly(['wanted_on', 'done'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
 }

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Quarantine extends Model
 {
+    use KeepsHistory;
+
     /** @return HasMany<HealthObservation, $this> at this fish, newest first */
     public function looks(): HasMany
     {

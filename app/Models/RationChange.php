@@ -15,5 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class RationChange extends Model
 {
+    use KeepsHistory;
+
     protected $casts = ['ration' => Ration::class];
 }

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Biomegas\Facility\Sex;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class ShoalSplit extends Model
 {
-    use SoftDeletes;
+    use KeepsHistory;
 
     protected $casts = ['copied' => 'array', 'replaced' => 'array', 'sex' => Sex::class];
 }

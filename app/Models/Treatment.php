@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Biomegas\Moving\Quarantine\ProductClass;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -19,7 +18,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class Treatment extends Model
 {
-    use SoftDeletes;
+    use KeepsHistory;
 
     protected $casts = ['product_class' => ProductClass::class];
 }

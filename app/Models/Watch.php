@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Watch extends Model
 {
+    use KeepsHistory;
+
     protected $casts = ['is_return' => 'boolean'];
 
     /** @return HasMany<WatchCheck, $this> */

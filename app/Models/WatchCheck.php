@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * @property int $id
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class WatchCheck extends Model
 {
-    use SoftDeletes;
+    use KeepsHistory;
 
     protected $casts = ['troubles' => 'array', 'has_eaten' => 'boolean'];
 }

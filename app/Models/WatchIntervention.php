@@ -18,5 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class WatchIntervention extends Model
 {
+    use KeepsHistory;
+
     protected $casts = ['intervention' => Intervention::class, 'success' => Success::class];
 }

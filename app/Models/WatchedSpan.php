@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * Somebody looks at a system.
@@ -18,5 +17,5 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class WatchedSpan extends Model
 {
-    use SoftDeletes;
+    use KeepsHistory;
 }

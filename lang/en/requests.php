@@ -98,6 +98,21 @@ return [
         'members.*.count' => 'Give a number from 1 to 500.',
         'system_id' => 'Choose a system from the list.',
     ],
+    'search' => [
+        'words' => 'Type what to look for, at most 200 letters.',
+    ],
+    'log' => [
+        'in' => 'Choose one from the list.',
+    ],
+    'correction' => [
+        'fields' => 'Send what was typed, by field.',
+    ],
+    'note' => [
+        'text' => 'Write a few words, at most 4000 letters.',
+        'time' => 'Give the time as hours and minutes, for example 10:30.',
+        'exists' => 'Choose one that is there.',
+        'prohibits' => 'Give a fish or a system, not both.',
+    ],
     'pair_verdict' => [
         'other_id.different' => 'Choose two fish.',
         'verdict' => 'Choose one from the list.',

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
-use App\Facility\FishLog;
-use App\Facility\KeepingHistory;
 use PHPat\Selector\Selector;
 use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Attributes\TestRule;
@@ -34,9 +32,6 @@ final class Floors
         ['Planning\Mix', 'Planning\Plan'],
         ['Planning\Agenda', 'Planning\Mending', 'Planning\Rescue'],
     ];
-
-    /** The log of a fish hands out what the API hands out. */
-    private const WRITE_RESOURCES = [FishLog::class, KeepingHistory::class];
 
     /** @return iterable<string, Rule> */
     #[TestRule]
@@ -77,7 +72,7 @@ final class Floors
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('App'))
-            ->excluding(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Providers'), Selector::inNamespace('App\Console'), Selector::inNamespace('App\OpenApi'), ...array_map(Selector::classname(...), self::WRITE_RESOURCES))
+            ->excluding(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Providers'), Selector::inNamespace('App\Console'), Selector::inNamespace('App\OpenApi'))
             ->shouldNot()->dependOn()
             ->classes(Selector::inNamespace('App\Http'))
             ->because('requests and resources are the way in and out; what they rest on does not know them');

@@ -8,6 +8,7 @@ use App\Facility\Arrivals;
 use App\Facility\Broods;
 use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
+use App\Http\Corrections\BroodCorrection;
 use App\Http\Requests\BroodEndRequest;
 use App\Http\Requests\BroodRequest;
 use App\Http\Requests\BroodStepRequest;
@@ -27,7 +28,6 @@ use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use App\Repair\StoredTable;
-use Biomegas\Brood\Brood as BroodUnderWay;
 use Biomegas\Brood\BroodStepKind;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Purpose;
@@ -41,7 +41,7 @@ use OpenApi\Attributes as OA;
 
 final readonly class BroodController
 {
-    public function __construct(private FacilityReader $reader)
+    public function __construct(private FacilityReader $reader, private BroodCorrection $corrections)
     {
     }
 
@@ -68,7 +68,7 @@ final readonly class BroodController
     #[Answers(422, 'Problem', 'It cannot have been seen like this.')]
     public function store(BroodRequest $request, System $system): JsonResponse
     {
-        $brood = Brood::query()->create([...$this->seen($request, $system->id), 'system_id' => $system->id, 'user_id' => $request->user()?->id]);
+        $brood = Brood::query()->create([...$this->corrections->checked($request, $system->id), 'system_id' => $system->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($brood->id), 201);
     }
@@ -84,10 +84,8 @@ final readonly class BroodController
     #[Answers(422, 'Problem', 'It cannot have been seen like this.')]
     public function update(BroodRequest $request, Brood $brood): JsonResponse
     {
-        $brood->fill($this->seen($request, $brood->system_id));
-        // Other days: what was ticked off the old ones says nothing of them.
-        $brood->steps = $brood->isDirty(['style', 'sign', 'date']) ? [] : $brood->steps;
-        $brood->save();
+        $columns = $this->corrections->checked($request, $brood->system_id);
+        $brood->update([...$columns, 'steps' => BroodCorrection::stepsAfter($brood, $columns)]);
 
         return response()->json(new Recorded($brood->id));
     }
@@ -204,20 +202,6 @@ final readonly class BroodController
         $kept = $this->reader->read();
 
         return response()->json(FryForecast::from($kept, $this->parent($kept, $brood->fish_id, 'count'), $request->integer('count'), $kept->system($request->integer('system_id'))));
-    }
-
-    /** @return array<string, mixed> */
-    private function seen(BroodRequest $request, int $systemId): array
-    {
-        $kept = $this->reader->read();
-        $mother = $this->parent($kept, $request->integer('mother_id'), 'mother_id');
-        $father = $request->input('father_id') === null ? null : $this->parent($kept, $request->integer('father_id'), 'father_id');
-        BroodUnderWay::check($mother, $father, $kept->system($systemId)->key, $request->day(), $kept->facility->date);
-
-        return [
-            'fish_id' => $request->integer('mother_id'), 'father_id' => $request->input('father_id'), 'style' => $request->input('style'), 'sign' => $request->input('sign'),
-            'date' => $request->day()->toIso(), 'place' => $request->input('place'),
-        ];
     }
 
     private function parent(FacilitySnapshot $kept, int $id, string $field): Fish

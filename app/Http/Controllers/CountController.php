@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\HeadCountEvents;
+use App\Http\Corrections\CountCorrection;
 use App\Http\Requests\CountRequest;
 use App\Http\Resources\CountSheet;
 use App\Http\Resources\Recorded;
@@ -16,14 +17,8 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Facility\LoggedDay;
-use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
-use Biomegas\Losses\CountCurve;
-use Biomegas\Losses\CountKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
 
 final readonly class CountController
@@ -47,23 +42,9 @@ final readonly class CountController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such shoal.')]
     #[Answers(422, 'Problem', 'Not a number or not a day.')]
-    public function store(CountRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
+    public function store(CountRequest $request, Fish $fish, CountCorrection $counts): JsonResponse
     {
-        $kept = $reader->read($fish->id);
-        $shoal = $kept->fish($fish->id);
-        LoggedDay::check($request->day(), $shoal, $kept->facility->date);
-        $ever = $fish->count + (int) DB::table('shoal_joins')->whereNull('deleted_at')->where('into_fish_id', $fish->id)->sum('count');
-        if (CountCurve::isTooMany($request->integer('number'), $ever, $shoal->purpose)) {
-            throw InvalidEntry::because('number', Finding::of('losses.more_than_came', ever: $ever, fish: $fish->name));
-        }
-        $entry = Count::query()->create([
-            'fish_id' => $fish->id,
-            'date' => $request->day()->toIso(),
-            'kind' => $request->input('kind'),
-            'number' => $request->integer('number'),
-            'give_or_take' => $request->input('kind') === CountKind::Estimate->value ? $request->input('give_or_take') : null,
-            'user_id' => $request->user()?->id,
-        ]);
+        $entry = Count::query()->create([...$counts->checked($request, $fish), 'fish_id' => $fish->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($entry->id), 201);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\FishLog;
 use App\Http\Resources\Circumstances;
 use App\Http\Resources\FishRow;
 use App\Http\Resources\FishSheet;
@@ -39,11 +38,11 @@ final readonly class FishController
     #[Answers(200, 'FishSheet', 'Its sheet.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(404, 'Problem', 'No such fish.')]
-    public function show(Fish $fish, FishLog $log): JsonResponse
+    public function show(Fish $fish): JsonResponse
     {
         $kept = $this->reader->read($fish->id);
         $measurements = Measurement::query()->where('fish_id', $fish->id)->orderBy('date')->orderBy('id')->limit(MeasurementController::MOST)->get();
 
-        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), Identity::from($fish), Circumstances::from($fish), $measurements, $log->of($fish->id)));
+        return response()->json(FishSheet::from($kept, $kept->fish($fish->id), Identity::from($fish), Circumstances::from($fish), $measurements));
     }
 }

@@ -9,6 +9,7 @@ use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Http\Requests\IncidentRequest;
 use App\Http\Resources\Recorded;
+use App\Log\EntryRemoval;
 use App\Models\Attempt;
 use App\Models\Incident;
 use App\OpenApi\Answers;
@@ -73,11 +74,9 @@ final readonly class IncidentController
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such incident.')]
-    public function destroy(Incident $incident): Response
+    public function destroy(Incident $incident, EntryRemoval $removal): Response
     {
-        Incident::query()->where('first_id', $incident->id)->get()->each->delete();
-        Attempt::query()->where('incident_id', $incident->id)->get()->each->delete();
-        $incident->delete();
+        $removal->remove($incident);
 
         return response()->noContent();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Facility\FacilityReader;
+use App\Http\Corrections\InspectionCorrection;
 use App\Http\Requests\InspectionRequest;
 use App\Http\Resources\Recorded;
 use App\Models\Fish;
@@ -14,7 +14,6 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Facility\LoggedDay;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -30,17 +29,9 @@ final readonly class InspectionController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such fish.')]
     #[Answers(422, 'Problem', 'Not a day, or nothing that was looked at.')]
-    public function store(InspectionRequest $request, Fish $fish, FacilityReader $reader): JsonResponse
+    public function store(InspectionRequest $request, Fish $fish, InspectionCorrection $inspections): JsonResponse
     {
-        $kept = $reader->read($fish->id);
-        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
-        $entry = Inspection::query()->create([
-            'fish_id' => $fish->id,
-            'date' => $request->day()->toIso(),
-            'what' => $request->what(),
-            'note' => $request->input('note'),
-            'user_id' => $request->user()?->id,
-        ]);
+        $entry = Inspection::query()->create([...$inspections->checked($request, $fish->id), 'fish_id' => $fish->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($entry->id), 201);
     }

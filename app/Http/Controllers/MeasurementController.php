@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
-use App\Facility\TenthMm;
+use App\Http\Corrections\LengthCorrection;
 use App\Http\Problems;
 use App\Http\Requests\MeasurementRequest;
 use App\Http\Resources\MeasurementEntry;
@@ -17,7 +17,6 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Facility\MeasuredLength;
 use Biomegas\Growth\LengthReview;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -63,7 +62,7 @@ final readonly class MeasurementController
             return Problems::questionAbout('length', $review);
         }
         $measurement = Measurement::query()->create([
-            ...$this->columns($entry),
+            ...LengthCorrection::of($entry),
             'fish_id' => $fish->id,
             'user_id' => $request->user()?->id,
             'version' => 1,
@@ -90,7 +89,7 @@ final readonly class MeasurementController
         if ($review->question !== null && ! $request->boolean('keep')) {
             return Problems::questionAbout('length', $review);
         }
-        $measurement->changeFrom($request->integer('version'), $this->columns($entry));
+        $measurement->changeFrom($request->integer('version'), LengthCorrection::of($entry));
 
         return response()->json(MeasurementEntry::from($measurement));
     }
@@ -121,18 +120,5 @@ final readonly class MeasurementController
         $measurement->restore();
 
         return response()->json(MeasurementEntry::from($measurement));
-    }
-
-    /** @return array<string, int|string|null> */
-    private function columns(MeasuredLength $entry): array
-    {
-        return [
-            'date' => $entry->date->toIso(),
-            'length_tenth_mm' => TenthMm::of($entry->length->millimetres()),
-            'method' => $entry->method->value,
-            'length_kind' => $entry->lengthKind?->value,
-            'sample' => $entry->sample,
-            'spread_tenth_mm' => TenthMm::of($entry->spreadMm),
-        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\Keys;
 use App\Facility\MoveLog;
+use App\Facility\MovesInPlace;
 use App\Http\Requests\MoveRequest;
 use App\Http\Resources\Recorded;
 use App\Models\Fish;
@@ -57,9 +58,9 @@ final readonly class MoveController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such move.')]
     #[Answers(422, 'Problem', 'A later move builds on it.')]
-    public function destroy(Move $move): Response
+    public function destroy(Move $move, MovesInPlace $moves): Response
     {
-        $this->log->undo($move);
+        $moves->remove($move);
 
         return response()->noContent();
     }

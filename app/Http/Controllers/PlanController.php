@@ -155,7 +155,7 @@ final readonly class PlanController
     {
         if ($plan->adopted_at !== null) {
             $plan->update(['adopted_at' => null]);
-            Plan::query()->whereKey($plan->replaced_id)->update(['adopted_at' => now()]);
+            Plan::query()->find($plan->replaced_id)?->update(['adopted_at' => now()]);
         }
 
         return response()->noContent();

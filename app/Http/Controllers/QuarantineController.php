@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Facility\MovingBook;
+use App\Http\Corrections\LookCorrection;
+use App\Http\Corrections\TreatmentCorrection;
 use App\Http\Requests\ConditionRequest;
 use App\Http\Requests\QuarantineRequest;
 use App\Http\Requests\TreatmentRequest;
@@ -26,7 +28,6 @@ use Biomegas\Facility\LoggedDay;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Moving\Quarantine\ProductClass;
-use Biomegas\Moving\Quarantine\TreatmentCourse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -113,11 +114,9 @@ final readonly class QuarantineController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such fish.')]
     #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function look(ConditionRequest $request, Fish $fish): JsonResponse
+    public function look(ConditionRequest $request, Fish $fish, LookCorrection $looks): JsonResponse
     {
-        $kept = $this->reader->read();
-        LoggedDay::check($request->day(), $kept->fish($fish->id), $kept->facility->date);
-        $observation = HealthObservation::query()->create(['fish_id' => $fish->id, 'date' => $request->day()->toIso(), 'is_eating' => $request->boolean('is_eating'), 'sign' => $request->input('sign'), 'user_id' => $request->user()?->id]);
+        $observation = HealthObservation::query()->create([...$looks->checked($request, $fish->id), 'fish_id' => $fish->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($observation->id), 201);
     }
@@ -145,14 +144,9 @@ final readonly class QuarantineController
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such fish.')]
     #[Answers(422, 'Problem', 'A field is wrong.')]
-    public function treat(TreatmentRequest $request, Fish $fish): JsonResponse
+    public function treat(TreatmentRequest $request, Fish $fish, TreatmentCorrection $treatments): JsonResponse
     {
-        $kept = $this->reader->read($fish->id);
-        TreatmentCourse::check($kept->fish($fish->id), $request->day(), $request->until(), $request->withdrawal(), $kept->facility->date);
-        $treatment = Treatment::query()->create([
-            'fish_id' => $fish->id, 'product_class' => $request->input('product_class'), 'dose' => $request->input('dose'), 'from' => $request->day()->toIso(),
-            'until' => $request->input('until'), 'withdrawal' => $request->input('withdrawal'), 'user_id' => $request->user()?->id,
-        ]);
+        $treatment = Treatment::query()->create([...$treatments->checked($request, $fish->id), 'fish_id' => $fish->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($treatment->id), 201);
     }

@@ -15,6 +15,7 @@ use App\Http\Requests\LookRequest;
 use App\Http\Requests\WatchEndRequest;
 use App\Http\Resources\Recorded;
 use App\Http\Resources\WatchSheet;
+use App\Log\EntryRemoval;
 use App\Models\Fish;
 use App\Models\User;
 use App\Models\Watch;
@@ -73,10 +74,7 @@ final readonly class WatchController
     #[Answers(422, 'Problem', 'It follows a move, or somebody has looked.')]
     public function destroy(Watch $watch): Response
     {
-        if ($watch->move_sheet_id !== null || $watch->checks()->exists() || $watch->interventions()->exists()) {
-            throw InvalidEntry::because('watch', Finding::of('entry.watch_goes_on'));
-        }
-        $watch->delete();
+        EntryRemoval::removeWatch($watch);
 
         return response()->noContent();
     }

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Facility\FacilityReader;
-use App\Http\Problems;
+use App\Http\Corrections\TestCorrection;
 use App\Http\Requests\WaterTestRequest;
 use App\Http\Resources\Recorded;
-use App\Models\FacilitySettings;
 use App\Models\System;
 use App\Models\WaterTest as Written;
 use App\OpenApi\Answers;
@@ -16,9 +14,6 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Water\Test\Quantity;
-use Biomegas\Water\Test\ValueDoubt;
-use Biomegas\Water\Test\WaterTest;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -36,22 +31,7 @@ final readonly class WaterTestController
     #[Answers(422, 'Problem', 'A value that cannot be, or is so unlikely that it is asked about.')]
     public function store(WaterTestRequest $request, System $system): JsonResponse
     {
-        $settings = FacilitySettings::query()->firstOrFail();
-        $test = WaterTest::record($request->day(), $request->values($settings->unit_system), FacilityReader::today($settings));
-        $doubts = [];
-        foreach ($test->values as $quantity => $value) {
-            $doubt = ValueDoubt::about(Quantity::from($quantity), $value);
-            if ($doubt !== null) {
-                $doubts[$quantity] = $doubt;
-            }
-        }
-        if ($doubts !== [] && ! $request->boolean('keep')) {
-            return Problems::doubts($doubts);
-        }
-        $written = Written::query()->create([
-            'system_id' => $system->id, 'date' => $test->date->toIso(), 'values' => $test->values,
-            'note' => $request->input('note'), 'user_id' => $request->user()?->id,
-        ]);
+        $written = Written::query()->create([...TestCorrection::checked($request), 'system_id' => $system->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($written->id), 201);
     }

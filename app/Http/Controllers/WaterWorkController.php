@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Facility\FacilityReader;
+use App\Http\Corrections\WorkCorrection;
 use App\Http\Requests\WaterWorkRequest;
 use App\Http\Resources\Recorded;
-use App\Models\FacilitySettings;
 use App\Models\System;
 use App\Models\WaterWork;
 use App\OpenApi\Answers;
@@ -15,8 +14,6 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
-use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
@@ -24,8 +21,6 @@ use OpenApi\Attributes as OA;
 /** Water changes, and what was done to a filter. */
 final readonly class WaterWorkController
 {
-    private const PERCENT = 100;
-
     #[OA\Post(path: '/api/v1/systems/{system}/water-works', operationId: 'addWaterWork')]
     #[InPath('system')]
     #[Idempotent]
@@ -37,13 +32,7 @@ final readonly class WaterWorkController
     #[Answers(422, 'Problem', 'It cannot have been done like this.')]
     public function store(WaterWorkRequest $request, System $system): JsonResponse
     {
-        if ($request->day()->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
-            throw InvalidEntry::because('date', Finding::of('entry.day_to_come'));
-        }
-        $work = WaterWork::query()->create([
-            'system_id' => $system->id, 'date' => $request->day()->toIso(), 'kind' => $request->input('kind'), 'user_id' => $request->user()?->id,
-            'share' => $request->input('kind') === WaterWorkRequest::CHANGE ? $request->float('percent') / self::PERCENT : null,
-        ]);
+        $work = WaterWork::query()->create([...WorkCorrection::checked($request), 'system_id' => $system->id, 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($work->id), 201);
     }

@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['date', 'is_eating'], properties: [
     new OA\Property(property: 'date', type: 'string', format: 'date'),
+    new OA\Property(property: 'time', description: 'HH:MM, when it is known.', type: 'string', nullable: true),
     new OA\Property(property: 'is_eating', type: 'boolean'),
     new OA\Property(property: 'sign', description: 'Of disease, in your words; absent: none was seen.', type: 'string', nullable: true),
 ])]
@@ -20,6 +21,6 @@ final class ConditionRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['date' => ['required', Day::any()], 'is_eating' => ['required', 'boolean:strict'], 'sign' => ['nullable', 'string', 'max:300']];
+        return ['date' => ['required', Day::any()], 'time' => ['nullable', 'date_format:H:i'], 'is_eating' => ['required', 'boolean:strict'], 'sign' => ['nullable', 'string', 'max:300']];
     }
 }

@@ -26,7 +26,6 @@ final readonly class FishSheet
      * @param  list<PastLength>  $behind
      * @param  list<AheadLength>  $ahead
      * @param  list<StayInHome>  $stays
-     * @param  list<LogLine>  $log
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/FishRow')] public FishRow $fish,
@@ -52,15 +51,13 @@ final readonly class FishSheet
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/PastLength'))] public array $behind,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/AheadLength'))] public array $ahead,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/StayInHome'))] public array $stays,
-        #[OA\Property(description: 'The newest entries, newest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/LogLine'))] public array $log,
     ) {
     }
 
     /**
      * @param  Collection<int, Measurement>  $measurements  oldest first
-     * @param  list<LogLine>  $log
      */
-    public static function from(FacilitySnapshot $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements, array $log): self
+    public static function from(FacilitySnapshot $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements): self
     {
         $outlook = $kept->outlook($fish);
         $pace = $outlook->growth->pace();
@@ -89,7 +86,6 @@ final readonly class FishSheet
             PastLength::series($kept->facility, $fish, $outlook->growth),
             AheadLength::series($kept->facility, $outlook->growth->quantilesOn(...)),
             StayInHome::of($kept->facility, $fish),
-            $log,
         );
     }
 }

@@ -4,32 +4,60 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Biomegas\Company\Act;
-use Biomegas\Company\Harm;
-use Biomegas\Facility\Sex;
+use App\Language\Messages;
+use App\Log\LogKind;
+use App\Log\LogPage;
+use App\Log\Names;
+use App\Log\Teller;
 use OpenApi\Attributes as OA;
+use stdClass;
 
-#[OA\Schema(description: 'One entry of the log about a fish. Which members are set depends on the type.')]
+#[OA\Schema(description: 'One entry of the log.')]
 final readonly class LogLine
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: LogType::class)] public LogType $type,
         #[OA\Property] public int $id,
+        #[OA\Property(type: 'string', enum: LogKind::class)] public LogKind $kind,
+        #[OA\Property(description: 'The number of the record that it tells of.')] public int $row_id,
         #[OA\Property(format: 'date')] public string $date,
-        #[OA\Property(description: 'The other fish of an incident, a parting or a joining; of a loss who ate it, or who was eaten.')] public ?string $other = null,
-        #[OA\Property(description: 'True when the fish of this sheet did it: attacked, was parted, joined, ate.')] public ?bool $is_actor = null,
-        #[OA\Property(type: 'string', enum: Act::class, nullable: true)] public ?Act $act = null,
-        #[OA\Property(type: 'string', enum: Harm::class, nullable: true)] public ?Harm $harm = null,
-        #[OA\Property(description: 'HH:MM; of a change, when it was written down.')] public ?string $time = null,
-        #[OA\Property(description: 'Kind of a loss or count.')] public ?string $kind = null,
-        #[OA\Property] public ?int $count = null,
-        #[OA\Property] public ?string $cause = null,
-        #[OA\Property(description: 'Of a loss: whom it took, where that is known.', type: 'string', enum: Sex::class, nullable: true)] public ?Sex $sex = null,
-        #[OA\Property(description: 'Of a make-up.')] public ?int $males = null,
-        #[OA\Property(description: 'Of a make-up.')] public ?int $females = null,
-        #[OA\Property(description: 'What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. Of a loss: when it was last seen.')] public ?string $from = null,
-        #[OA\Property(description: 'What is after it.')] public ?string $to = null,
-        #[OA\Property(description: 'Of a loss: what was learnt.')] public ?string $lesson = null,
+        #[OA\Property(description: 'HH:MM; null: only the day is known.')] public ?string $time,
+        #[OA\Property(description: 'What happened.')] public string $sentence,
+        /** @var list<LogSubject> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LogSubject::class))] public array $fish,
+        /** @var list<LogSubject> */
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LogSubject::class))] public array $systems,
+        #[OA\Property(description: 'Who wrote it; null: not known.')] public ?string $author,
+        #[OA\Property(description: 'When it was written.', format: 'date-time')] public ?string $written_at,
+        #[OA\Property] public bool $is_removed,
     ) {
+    }
+
+    /** @return list<self> */
+    public static function all(LogPage $page, Teller $teller, Messages $says): array
+    {
+        $told = $teller->tellAll($page->lines);
+
+        return array_map(fn (stdClass $line): self => self::from($line, $says->say($told[$line->id]), $teller->names), $page->lines);
+    }
+
+    public static function from(stdClass $line, string $sentence, Names $names): self
+    {
+        $author = $names->user($line->user_id);
+
+        return new self(
+            $line->id, LogKind::from($line->kind), $line->row_id, $line->date, $line->time, $sentence,
+            self::subjects([$line->fish_id, $line->other_fish_id], $names->fish(...)), self::subjects([$line->other_system_id, $line->system_id], $names->system(...)),
+            $author === '' ? null : $author, $line->written_at === null ? null : str_replace(' ', 'T', $line->written_at).'Z', $line->removed_at !== null,
+        );
+    }
+
+    /**
+     * @param  list<int|null>  $ids
+     * @param  callable(int): string  $name
+     * @return list<LogSubject>
+     */
+    private static function subjects(array $ids, callable $name): array
+    {
+        return array_map(fn (int $id): LogSubject => new LogSubject($id, $name($id)), array_values(array_unique(array_filter($ids, fn (?int $id): bool => $id !== null))));
     }
 }

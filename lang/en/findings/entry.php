@@ -13,6 +13,8 @@ return [
         'home_not_in_use' => '{system} was not in use on that day.',
         'how_much_media' => 'Say how much of the media there is, for example 20 l.',
         'impossible_reading' => 'No water has a {quantity} of {value}: check the probe.',
+        'incidents_need_it' => '{n, plural, one {An incident was} other {# incidents were}} written down that need {fish} to have lived there. Take {n, plural, one {it} other {them}} out first.',
+        'no_home_before' => 'There is no home from which it could have moved.',
         'in_quarantine' => 'Already in quarantine: {fish}.',
         'live_there' => 'They live there already. Choose another home.',
         'move_in_the_past' => 'This day has passed. A move that has been made already is written down on the sheet of the fish.',

@@ -15,6 +15,23 @@ return [
         'half' => 'half', 'two_thirds' => 'two thirds', 'three_quarters' => 'three quarters', 'all' => 'all of it',
     ],
     'label' => [
+        'length_kind' => ['total' => 'total, snout to tip', 'fork' => 'fork', 'standard' => 'standard, without the tail', 'disc' => 'disc width'],
+        'method' => ['hand' => 'on the board', 'picture' => 'from a picture', 'ruler' => 'through the glass', 'eye' => 'by eye'],
+        'act' => ['sparred' => 'sparred with', 'flared' => 'flared at', 'chased' => 'chased', 'nipped' => 'nipped', 'bit' => 'bit', 'rammed' => 'rammed', 'locked-lips' => 'locked lips with', 'pinned' => 'pinned'],
+        'loss_kind' => [
+            'death' => 'died', 'eaten' => 'eaten', 'jumped' => 'jumped out', 'disease' => 'died of disease', 'injury' => 'died of an injury', 'rehomed' => 'rehomed', 'given-back' => 'given back',
+            'vanished' => 'vanished', 'let-out' => 'let out under permit',
+        ],
+        'count_kind' => ['all-caught' => 'all caught', 'at-least' => 'at least so many seen', 'estimate' => 'an estimate'],
+        'sex' => ['male' => 'male', 'female' => 'female'],
+        'ration' => ['sparse' => 'sparsely', 'steady' => 'once a day, steadily', 'several' => 'several times a day'],
+        'product_class' => ['copper' => 'copper', 'formalin' => 'formalin', 'antiparasitic' => 'something against parasites', 'wormer' => 'something against worms', 'antibiotic' => 'an antibiotic', 'antifungal' => 'something against fungus', 'salt' => 'salt'],
+        'occasion' => ['feeding' => 'at feeding', 'newcomer' => 'with a newcomer', 'brood' => 'around a brood', 'water-change' => 'after a water change', 'moved-decor' => 'after the decor was moved'],
+        'pair_verdict' => ['good' => 'good company', 'watch' => 'to be watched', 'avoid' => 'to be kept apart'],
+        'brood_sign' => ['pair-formed' => 'a pair formed', 'darkening' => 'one darkened', 'guarding' => 'a place is guarded', 'spawned' => 'they spawned', 'holding' => 'the mouth is full', 'born' => 'young were born'],
+        'brood_style' => ['mouthbrooder' => 'in the mouth', 'egg-scatterer' => 'scattered eggs', 'substrate-guarder' => 'guarded eggs', 'livebearer' => 'born alive'],
+        'filter_care' => ['untouched' => 'filter left alone', 'rinsed' => 'filter rinsed in tank water', 'half-removed' => 'half of the media removed', 'deep-cleaned' => 'filter deep-cleaned', 'scrubbed' => 'filter scrubbed', 'chlorinated-tap' => 'filter washed under the tap'],
+        'success' => ['only-while-i-stood' => 'helped only while somebody stood there', 'lasted' => 'it lasted', 'no' => 'it did not help'],
         'json_type' => [
             'array' => 'a list', 'boolean' => 'true or false', 'integer' => 'a whole number', 'null' => 'nothing (null)', 'number' => 'a number', 'object' => 'a group of fields', 'string' => 'text',
         ],

@@ -24,6 +24,11 @@ return [
         'some_of' => '{count} of {fish}',
         'lives_there' => '{system} is already the home of {fish}. Choose another home.',
         'before_its_stay' => '{fish} came to its present home on {since}. Give a day from then on.',
+        'went_there_next' => '{system} is where {fish} went next. Choose another home, or take out the next move first.',
+        'after_the_next' => '{fish} moved on on {next}. Give a day up to then.',
+        'went_back_next' => '{fish} went back to {system} on {next}. Take that move out first.',
+        'lives_there_again' => '{fish} then lives in {system} again.',
+        'next_begins_there' => 'The move of {fish} to {to} on {next} then begins in {system}.',
         'not_in_use' => '{system} was not in use on {day}.',
         'order' => [
             'one' => 'One at a time, a day apart',

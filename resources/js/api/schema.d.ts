@@ -549,6 +549,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/log/{line}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showEntry"];
+        put: operations["correctEntry"];
+        post?: never;
+        delete: operations["removeEntry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/log/{line}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/log/{line}/versions/{version}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["returnEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/losses": {
         parameters: {
             query?: never;
@@ -851,6 +915,38 @@ export interface paths {
         put?: never;
         post: operations["takeMoveBack"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/notes/{note}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoNote"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1408,6 +1504,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -1942,6 +2054,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description One field of an entry, with what stands in it. */
+        EntryField: {
+            /** @description Under which it is sent back, and refused. */
+            name: string;
+            label: string;
+            /** @enum {string} */
+            type: "day" | "time" | "text" | "long" | "lines" | "whole" | "decimal" | "choice" | "choices" | "yes";
+            /** @description As it is typed: text; "yes" or "no"; one to a line. */
+            value: string;
+            /** @description Of several choices those that are taken. */
+            chosen: string[];
+            options: components["schemas"]["FieldOption"][];
+        };
         AcquireRequest: {
             name: string;
             species_id: number;
@@ -2051,9 +2176,21 @@ export interface components {
         ConditionRequest: {
             /** Format: date */
             date: string;
+            /** @description HH:MM, when it is known. */
+            time?: string | null;
             is_eating: boolean;
             /** @description Of disease, in your words; absent: none was seen. */
             sign?: string | null;
+        };
+        CorrectionRequest: {
+            /** @description Of the entry that was corrected. */
+            version: number;
+            /** @description What is typed, by the names of its fields; what is left out stays as it is. */
+            fields: {
+                [key: string]: string | string[];
+            };
+            /** @description Record what is unlikely all the same. */
+            keep?: boolean;
         };
         CountRequest: {
             number: number;
@@ -2340,6 +2477,16 @@ export interface components {
             /** @description To the brim. */
             container_litres?: number;
             note?: string | null;
+        };
+        NoteRequest: {
+            /** @description Of whom; null: of a system, or of the day. */
+            fish_id?: number | null;
+            system_id?: number | null;
+            /** Format: date */
+            date: string;
+            /** @description HH:MM, when it is known. */
+            time?: string | null;
+            text: string;
         };
         OwnerRequest: {
             name: string;
@@ -3122,6 +3269,11 @@ export interface components {
             name: string;
             reason: string;
         };
+        /** @description One of several that a field can be. */
+        FieldOption: {
+            value: string;
+            text: string;
+        };
         /** @description Days out of rule of one fish. */
         FishDays: {
             fish_id: number;
@@ -3213,8 +3365,6 @@ export interface components {
             behind: components["schemas"]["PastLength"][];
             ahead: components["schemas"]["AheadLength"][];
             stays: components["schemas"]["StayInHome"][];
-            /** @description The newest entries, newest first. */
-            log: components["schemas"]["LogLine"][];
         };
         /** @description A system from above on any week to come: lists run along the dates. */
         FloorPlanSheet: {
@@ -3263,6 +3413,20 @@ export interface components {
             kind: "tank" | "vat" | "pond";
             /** Format: date */
             retired_on: string | null;
+        };
+        /** @description What a search found. */
+        Found: {
+            fish: components["schemas"]["FoundName"][];
+            systems: components["schemas"]["FoundName"][];
+            species: components["schemas"]["FoundName"][];
+            log: components["schemas"]["LogSheet"];
+        };
+        /** @description A fish, system or species that was found by its name. */
+        FoundName: {
+            id: number;
+            name: string;
+            /** @description Of which species; of a species its scientific name. */
+            more: string | null;
         };
         /** @description One measured value; ions, not nitrogen. */
         FoundValue: {
@@ -3712,42 +3876,72 @@ export interface components {
              */
             floor_mm2: number;
         };
-        /** @description One entry of the log about a fish. Which members are set depends on the type. */
+        /** @description One entry of the log with what can be done about it, and how it stood before. */
+        LogDetail: {
+            line: components["schemas"]["LogLine"];
+            /** @description To be sent back with a correction. */
+            version: number;
+            /** @description None: there is nothing to correct. */
+            fields: components["schemas"]["EntryField"][];
+            /** @description It can be taken out; of a change: put back as it was. */
+            can_remove: boolean;
+            /** @description What else changes then. */
+            consequences: string[];
+            /** @description Why it cannot be taken out as things stand; null: it can. */
+            refusal: string | null;
+            can_restore: boolean;
+            /** @description The present one first. */
+            history: components["schemas"]["LogVersion"][];
+        };
+        /** @description One entry of the log. */
         LogLine: {
-            /** @enum {string} */
-            type: "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "species" | "candidates" | "sex" | "hatched" | "adult" | "temper" | "ration";
             id: number;
+            /** @enum {string} */
+            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "change";
+            /** @description The number of the record that it tells of. */
+            row_id: number;
             /** Format: date */
             date: string;
-            /** @description The other fish of an incident, a parting or a joining; of a loss who ate it, or who was eaten. */
-            other: string | null;
-            /** @description True when the fish of this sheet did it: attacked, was parted, joined, ate. */
-            is_actor: boolean | null;
-            /** @enum {string|null} */
-            act: "sparred" | "flared" | "chased" | "nipped" | "bit" | "rammed" | "locked-lips" | "pinned" | null;
-            /** @enum {string|null} */
-            harm: "none" | "torn-fin" | "lost-scales" | "hurt-eye" | "wound" | "hiding" | "not-eating" | "death" | null;
-            /** @description HH:MM; of a change, when it was written down. */
+            /** @description HH:MM; null: only the day is known. */
             time: string | null;
-            /** @description Kind of a loss or count. */
-            kind: string | null;
-            count: number | null;
-            cause: string | null;
+            /** @description What happened. */
+            sentence: string;
+            fish: components["schemas"]["LogSubject"][];
+            systems: components["schemas"]["LogSubject"][];
+            /** @description Who wrote it; null: not known. */
+            author: string | null;
             /**
-             * @description Of a loss: whom it took, where that is known.
-             * @enum {string|null}
+             * Format: date-time
+             * @description When it was written.
              */
-            sex: "male" | "female" | null;
-            /** @description Of a make-up. */
-            males: number | null;
-            /** @description Of a make-up. */
-            females: number | null;
-            /** @description What was before a move or change: a home, kind, other species, sex, day, adult length in mm or ration; null: nothing was stated. Of a loss: when it was last seen. */
-            from: string | null;
-            /** @description What is after it. */
-            to: string | null;
-            /** @description Of a loss: what was learnt. */
-            lesson: string | null;
+            written_at: string | null;
+            is_removed: boolean;
+        };
+        /** @description Some of the log, newest first. */
+        LogSheet: {
+            lines: components["schemas"]["LogLine"][];
+            /** @description To be given as "after" for the older ones; null: these are all. */
+            next: string | null;
+            /** @description Which words were taken for others, since none begins like that. */
+            guessed: string | null;
+        };
+        /** @description A fish or system that an entry is about. */
+        LogSubject: {
+            id: number;
+            name: string;
+        };
+        /** @description How an entry stood after one change. */
+        LogVersion: {
+            /** @description Of the change; 0: the first. */
+            id: number;
+            /** @enum {string} */
+            event: "created" | "updated" | "deleted" | "restored";
+            /** Format: date-time */
+            at: string | null;
+            author: string | null;
+            sentence: string;
+            /** @description It can be made to stand like this again. */
+            can_return: boolean;
         };
         /** @description Another species that is taken for this one, and what tells them apart. */
         LookAlike: {
@@ -8078,6 +8272,404 @@ export interface operations {
             };
         };
     };
+    listLog: {
+        parameters: {
+            query?: {
+                /** @description About whom. */
+                fish?: number;
+                /** @description Where. */
+                system?: number;
+                /** @description Kinds of entries, with commas between; left out: all. */
+                kinds?: string;
+                /** @description The first day. */
+                from?: string;
+                /** @description The last day. */
+                until?: string;
+                /** @description Beginnings of words that must be there; accents and slips are forgiven. */
+                words?: string;
+                /** @description Where the page before ended. */
+                after?: string;
+                /** @description Those that were taken out, in place of those that stand. */
+                removed?: "yes";
+                /** @description How many at once; 50 when left out. */
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The entries, newest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A filter cannot be read. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                line: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The entry, what can be done about it, and how it stood before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogDetail"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    correctEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                line: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CorrectionRequest"];
+            };
+        };
+        responses: {
+            /** @description Corrected; how it stood before stays in its history. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It was corrected meanwhile. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have happened like this, or is so unlikely that it is asked about. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                line: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out, with what was written with it; it can be put back. A change is put back as it was before. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Later entries rest on it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    restoreEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                line: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Put back, with what had gone with it. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have happened among what stands there now. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    returnEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                line: number;
+                /** @description Of its history. */
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It stands as it did then. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such entry or version. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have happened like that among what stands there now. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     addLoss: {
         parameters: {
             query?: never;
@@ -9505,6 +10097,126 @@ export interface operations {
             };
             /** @description It is not finished, or more has been written since. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addNote: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No words, or a day that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoNote: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                note: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such note. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11890,6 +12602,56 @@ export interface operations {
                 };
             };
             /** @description An answer or number that cannot be. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                /** @description Beginnings of words; accents and slips are forgiven. */
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Fish, systems and species by name, and the newest entries of the log that say so. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing to look for. */
             422: {
                 headers: {
                     [name: string]: unknown;
