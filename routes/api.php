@@ -89,6 +89,7 @@ Route::post('device/readings', [ReadingController::class, 'store'])
 
 Route::middleware('auth:web')->group(function (): void {
     Route::get('log', [LogController::class, 'index']);
+    Route::get('log/weeks', [LogController::class, 'weeks']);
     Route::get('log/{line}', [LogController::class, 'show']);
     Route::get('search', [SearchController::class, 'index']);
     Route::get('today', [TodayController::class, 'show']);

@@ -46,7 +46,7 @@ final readonly class EntryRemoval
     /** Once taken out it is gone for good, or is itself the way back. */
     public static function canBePutBack(Model $entry): bool
     {
-        return ! $entry instanceof ShoalSplit && in_array(SoftDeletes::class, class_uses_recursive($entry), true);
+        return ! $entry instanceof ShoalSplit && ! $entry instanceof Watch && in_array(SoftDeletes::class, class_uses_recursive($entry), true);
     }
 
     /** @return list<Finding> what else changes when it is taken out, and why it cannot be */
@@ -146,7 +146,8 @@ final readonly class EntryRemoval
         if ($watch->move_sheet_id !== null || $watch->checks()->exists() || $watch->interventions()->exists()) {
             throw InvalidEntry::because('watch', Finding::of('entry.watch_goes_on'));
         }
-        $watch->delete();
+        // As if it had not begun: another can begin, and nothing keeps the arrival from being undone.
+        $watch->forceDelete();
     }
 
     private function removeParting(ShoalSplit $split): void

@@ -46,6 +46,13 @@ final readonly class LocalDate implements Figure
         return new self($this->day + $days);
     }
 
+    /** The Monday of its week, as ISO 8601 counts weeks. */
+    public function monday(): self
+    {
+        // Day 4 was a Monday.
+        return $this->plusDays(-((($this->day - 4) % 7 + 7) % 7));
+    }
+
     /** Whole days from this day until the other: negative when the other is earlier. */
     public function daysUntil(self $other): int
     {

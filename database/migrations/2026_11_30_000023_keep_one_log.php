@@ -151,7 +151,7 @@ return new class extends Migration
             insert into log_lines (kind, row_id, date, time, fish_id, other_fish_id, system_id, other_system_id, user_id, written_at, is_led, removed_at)
             select '{$kind}', {r}.id, {$date}, {$time}, {$fish}, {$other}, {$home}, {$otherSystem}, {$user}, {r}.created_at, {$isLed}, {$removed} where {$counts}
             on conflict (kind, row_id) do update set date = excluded.date, time = excluded.time, fish_id = excluded.fish_id, other_fish_id = excluded.other_fish_id, system_id = excluded.system_id,
-                other_system_id = excluded.other_system_id, user_id = excluded.user_id, is_led = excluded.is_led, removed_at = excluded.removed_at, text = null;
+                other_system_id = excluded.other_system_id, user_id = excluded.user_id, written_at = excluded.written_at, is_led = excluded.is_led, removed_at = excluded.removed_at, text = null;
             SQL;
         $now = str_replace('{r}', 'new', $write);
         $name = 'log_'.str_replace('-', '_', $kind);
@@ -171,7 +171,7 @@ return new class extends Migration
             on conflict (kind, row_id) do nothing;
             SQL;
         DB::unprepared("create trigger log_change_insert after insert on activity_log begin {$write} end");
-        DB::unprepared("create trigger log_change_update after update on activity_log begin {$write} end");
+        DB::unprepared("create trigger log_change_update after update on activity_log begin delete from log_lines where kind = 'change' and row_id = new.id; {$write} end");
         DB::unprepared("create trigger log_change_delete after delete on activity_log begin delete from log_lines where kind = 'change' and row_id = old.id; end");
         // A part of a shoal did not arrive: it was parted.
         DB::unprepared("create trigger log_part_arrival after insert on shoal_splits begin delete from log_lines where kind = 'arrival' and row_id = new.to_fish_id; end");

@@ -48,6 +48,8 @@ final class HeronLockSeeder extends Seeder
 
     public const PASSWORD = 'heron-lock';
 
+    private const DAYS = 730;
+
     private LocalDate $today;
 
     private Randomizer $random;
@@ -97,6 +99,7 @@ final class HeronLockSeeder extends Seeder
         foreach ($this->data('watched') as [$system, $daysAgo, $time, $minutes]) {
             WatchedSpan::query()->create(['system_id' => $systems[$system]->id, 'began_at' => "{$this->daysAgo($daysAgo)->toIso()}T{$time}", 'minutes' => $minutes]);
         }
+        (new HeronLockHand)->sign($this->daysAgo(self::DAYS));
     }
 
     /** @return array<string, Species> by key */

@@ -28,6 +28,7 @@ import { leave } from './frame/arrival'
 import { Drawing } from './frame/Drawing'
 import { PlaceFailed } from './frame/PlaceFailed'
 import { UnknownPage } from './frame/UnknownPage'
+import { logSearch } from './log/logSearch'
 
 interface Context {
     client: QueryClient
@@ -144,6 +145,12 @@ const suitableSpecies = createRoute({
     loader: ({ context, params }) => ask(context.client.query(suitableSpeciesQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/SuitableSpeciesPage'), 'SuitableSpeciesPage'),
 })
+const log = createRoute({
+    getParentRoute: () => root,
+    path: '/log',
+    validateSearch: logSearch,
+    component: lazyRouteComponent(() => import('./log/LogPage'), 'LogPage'),
+})
 const moves = createRoute({
     getParentRoute: () => root,
     path: '/moves',
@@ -220,6 +227,7 @@ export const router = createRouter({
         company,
         moveSheet,
         weighUp,
+        log,
         speciesList,
         species,
         rulebook,

@@ -120,7 +120,7 @@ final class AgendaTest extends OwnFacilityTestCase
         $this->assertSame([['inspection', $fish->name, false]], $this->due());
         $id = $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => self::TODAY, 'what' => ['teeth']])->assertCreated()->json('id');
         $this->assertSame([], $this->due());
-        $this->assertSame(['inspection', 'teeth'], array_values(array_intersect_key($this->getJson("/api/v1/fish/{$fish->id}")->json('log.0'), ['type' => 0, 'kind' => 0])));
+        $this->assertSame("{$fish->name}: looked at teeth", $this->getJson("/api/v1/log?fish={$fish->id}")->json('lines.0.sentence'));
         $this->deleteJson("/api/v1/inspections/{$id}")->assertNoContent();
         $this->assertSame([['inspection', $fish->name, false]], $this->due());
         $this->postJson("/api/v1/fish/{$fish->id}/inspections", ['date' => '2031-01-01', 'what' => ['teeth']])->assertUnprocessable()->assertJsonValidationErrors(['date']);

@@ -28,8 +28,8 @@ final class FacilityTest extends ApiTestCase
 
     public function test_a_fish_that_is_gone_keeps_its_sheet(): void
     {
-        $this->getJson('/api/v1/fish/'.$this->fish('Willow'))->assertOk()
-            ->assertJsonPath('fish.count', 0)->assertJsonPath('log.0.kind', 'jumped');
+        $this->getJson('/api/v1/fish/'.$this->fish('Willow'))->assertOk()->assertJsonPath('fish.count', 0);
+        $this->getJson("/api/v1/log?fish={$this->fish('Willow')}")->assertOk()->assertJsonPath('lines.0.kind', 'loss');
     }
 
     public function test_a_sheet_shows_growth_behind_and_ahead_and_every_home(): void

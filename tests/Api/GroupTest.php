@@ -63,7 +63,7 @@ final class GroupTest extends ApiTestCase
         $this->assertSame([$there - 1, 5], [$this->present($barbs), $this->group($barbs)['males']]);
         $sheet = $this->getJson("/api/v1/fish/{$torn}")->json();
         $this->assertSame(['Torn fin', 1, 'male', 'Barbs'], [$sheet['fish']['name'], $sheet['fish']['count'], $sheet['identity']['sex'], $sheet['group']['may_join'][0]['name']]);
-        $this->assertSame(['parting', true, 'Barbs'], [$sheet['log'][0]['type'], $sheet['log'][0]['is_actor'], $sheet['log'][0]['other']]);
+        $this->assertSame(['parting', "{$sheet['fish']['name']} left Barbs for a sheet of its own"], array_values(array_intersect_key($this->getJson("/api/v1/log?fish={$sheet['fish']['id']}")->json('lines.0'), ['kind' => 0, 'sentence' => 0])));
 
         $watch = $this->postJson("/api/v1/fish/{$torn}/watches")->assertCreated()->json('id');
         $this->assertContains('Torn fin', $this->getJson('/api/v1/moves')->json('additions.*.watches.*.name'));

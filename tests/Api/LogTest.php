@@ -11,10 +11,11 @@ final class LogTest extends ApiTestCase
     {
         $id = $this->postJson('/api/v1/incidents', $this->incident())->assertCreated()->json('id');
 
-        $this->assertSame(['incident', true, 'Reed', 'bit', '18:30'], $this->newest('Tarn', ['type', 'is_actor', 'other', 'act', 'time']));
-        $this->assertSame(['incident', false, 'Tarn', 'bit', '18:30'], $this->newest('Reed', ['type', 'is_actor', 'other', 'act', 'time']));
+        $told = ['incident', 'Tarn bit Reed: a torn fin', '18:30'];
+        $this->assertSame($told, $this->newest('Tarn', ['kind', 'sentence', 'time']));
+        $this->assertSame($told, $this->newest('Reed', ['kind', 'sentence', 'time']));
         $this->deleteJson("/api/v1/incidents/{$id}")->assertNoContent();
-        $this->assertNotSame('bit', $this->newest('Tarn', ['act'])[0]);
+        $this->assertNotSame($told, $this->newest('Tarn', ['kind', 'sentence', 'time']));
     }
 
     public function test_an_incident_that_cannot_be_names_its_field(): void
@@ -71,18 +72,23 @@ final class LogTest extends ApiTestCase
         $moved = $this->getJson("/api/v1/fish/{$fish}")->json();
         $this->assertSame('Kiln vat', $moved['fish']['home']['name']);
         $this->assertSame(self::TODAY, $moved['stays'][count($stays) - 1]['until']);
-        $this->assertSame(['move', 'Porch tank', 'Kiln vat'], $this->newest('Bramble', ['type', 'from', 'to']));
+        $this->assertSame(['move', 'Bramble moved from Porch tank to Kiln vat'], $this->newest('Bramble', ['kind', 'sentence']));
         $this->deleteJson("/api/v1/moves/{$id}")->assertNoContent();
         $this->assertSame($stays, $this->getJson("/api/v1/fish/{$fish}")->json('stays'));
     }
 
-    public function test_only_the_last_move_can_be_undone(): void
+    public function test_a_move_before_another_can_be_undone_unless_that_one_went_back(): void
     {
         $fish = $this->fish('Bramble');
         $first = $this->postJson("/api/v1/fish/{$fish}/moves", ['to_system_id' => $this->system('Kiln vat'), 'date' => '2027-03-10'])->json('id');
         $this->postJson("/api/v1/fish/{$fish}/moves", ['to_system_id' => $this->system('Long tank'), 'date' => self::TODAY])->assertCreated();
 
-        $this->deleteJson("/api/v1/moves/{$first}")->assertUnprocessable()->assertJsonValidationErrors(['move']);
+        $this->deleteJson("/api/v1/moves/{$first}")->assertNoContent();
+        $this->assertSame(['Porch tank', 'Long tank'], array_slice(array_column($this->getJson("/api/v1/fish/{$fish}")->json('stays'), 'name'), -2));
+        $there = $this->postJson("/api/v1/fish/{$fish}/moves", ['to_system_id' => $this->system('Kiln vat'), 'date' => self::TODAY])->json('id');
+        $this->postJson("/api/v1/fish/{$fish}/moves", ['to_system_id' => $this->system('Long tank'), 'date' => self::TODAY])->assertCreated();
+
+        $this->deleteJson("/api/v1/moves/{$there}")->assertUnprocessable()->assertJsonValidationErrors(['move']);
     }
 
     public function test_a_move_that_cannot_be_names_its_field(): void
@@ -109,7 +115,7 @@ final class LogTest extends ApiTestCase
      */
     private function newest(string $fish, array $members): array
     {
-        $line = $this->getJson('/api/v1/fish/'.$this->fish($fish))->json('log.0');
+        $line = $this->getJson("/api/v1/log?fish={$this->fish($fish)}")->json('lines.0');
 
         return array_map(fn (string $member): mixed => $line[$member], $members);
     }

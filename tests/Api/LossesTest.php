@@ -35,10 +35,10 @@ final class LossesTest extends ApiTestCase
     {
         [$barbs, $dock] = [$this->fish('Barbs'), $this->fish('Dock')];
         $loss = $this->postJson("/api/v1/fish/{$barbs}/losses", ['kind' => 'eaten', 'date' => self::TODAY, 'count' => 1, 'eaten_by_id' => $dock, 'last_seen' => '2027-03-01', 'lesson' => 'It was seen at night.'])->assertCreated()->json('id');
-        $line = $this->getJson("/api/v1/fish/{$barbs}")->json('log.0');
-        $this->assertSame(['loss', 'eaten', 'Dock', false, '2027-03-01', 'It was seen at night.'], [$line['type'], $line['kind'], $line['other'], $line['is_actor'], $line['from'], $line['lesson']]);
-        $eater = $this->getJson("/api/v1/fish/{$dock}")->json('log.0');
-        $this->assertSame(['loss', 'Barbs', true], [$eater['type'], $eater['other'], $eater['is_actor']]);
+        foreach ([$barbs, $dock] as $of) {
+            $line = $this->getJson("/api/v1/log?fish={$of}")->json('lines.0');
+            $this->assertSame(['loss', 'Barbs eaten by Dock, last seen on 1 March 2027. Learnt: It was seen at night.'], [$line['kind'], $line['sentence']]);
+        }
         $this->assertStringContainsString('It has eaten of them before.', $this->counts('Barbs')['suspects'][0]['words']);
         $this->deleteJson("/api/v1/losses/{$loss}")->assertNoContent();
     }

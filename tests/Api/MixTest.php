@@ -59,7 +59,7 @@ final class MixTest extends ApiTestCase
         $this->assertSame(['usual', null, null, 'Others went for it 7 times, most of all Thistle.'], array_values($temper()));
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => 'bully'])->assertOk();
         $this->assertSame(['bully', 'bully', 'A bully, as its keeper says.'], array_slice(array_values($temper()), 0, 3));
-        $this->assertSame(['temper', null, 'bully'], array_values(array_intersect_key($this->getJson("/api/v1/fish/{$pip}")->json('log.0'), ['type' => 0, 'from' => 0, 'to' => 0])));
+        $this->assertSame('Pip, its temper: A bully', $this->getJson("/api/v1/log?fish={$pip}&kinds=change")->json('lines.0.sentence'));
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => null])->assertOk();
         $this->assertSame('usual', $temper()['temper']);
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => 'mean'])->assertUnprocessable();

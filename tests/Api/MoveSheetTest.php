@@ -323,7 +323,7 @@ final class MoveSheetTest extends ApiTestCase
     public function test_a_chase_seen_at_a_look_stands_in_the_log_of_both_until_the_look_is_taken_back(): void
     {
         $watch = $this->watchOf('Burr');
-        $incidents = fn (string $fish): int => count(array_filter($this->getJson('/api/v1/fish/'.$this->fish($fish))->json('log'), fn (array $line): bool => $line['type'] === 'incident'));
+        $incidents = fn (string $fish): int => count($this->getJson("/api/v1/log?kinds=incident&fish={$this->fish($fish)}")->json('lines'));
         $before = [$incidents('Burr'), $incidents('Thistle')];
         $check = $this->postJson("/api/v1/watches/{$watch['id']}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $watch['id'], 'troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle')]]])->assertCreated()->json('id');
 

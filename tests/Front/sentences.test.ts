@@ -5,7 +5,6 @@ import type {
     FishRow,
     GrowingFish,
     Home,
-    LogLine,
     Moves,
     Review,
     SuitableSpeciesRow,
@@ -13,7 +12,6 @@ import type {
     UnreadableRow,
     Weighed,
 } from '../../resources/js/api/types'
-import { logSentence } from '../../resources/js/fish/logSentence'
 import {
     fishSentence,
     knownWords,
@@ -223,39 +221,6 @@ describe('what is thought of a length', () => {
         [paceWords('very-quick', 96.4), 'very quick for its species (faster than 96 in 100)'],
         [knownWords(0.61, 0.24, 0.15, 3), '61 % its own lengths, 24 % three kin here and 15 % its species'],
         [knownWords(0.6, 0, 0.4, 0), '60 % its own lengths and 40 % its species'],
-    ])
-})
-
-describe('the log of a fish', () => {
-    const said = (part: object): string => logSentence(part as unknown as LogLine, 'Moss', inch, TODAY)
-    const loss = { type: 'loss', cause: null, sex: null, from: null, lesson: null, other: null }
-    const incident = { type: 'incident', other: 'Burr' }
-    saysEach([
-        [said({ ...incident, is_actor: true, act: 'chased', harm: 'none' }), 'Moss chased Burr'],
-        [said({ ...incident, is_actor: false, act: 'bit', harm: 'torn-fin' }), 'Burr bit Moss: torn fin'],
-        [said({ ...loss, kind: 'death', count: 1 }), 'died'],
-        [said({ ...loss, kind: 'vanished', count: 3 }), '3 vanished'],
-        [said({ ...loss, kind: 'jumped', count: 1, cause: 'no lid' }), 'jumped out: no lid'],
-        [said({ ...loss, kind: 'eaten', count: 2, other: 'Burr' }), '2 eaten by Burr'],
-        [said({ ...loss, kind: 'eaten', is_actor: true, count: 1, other: 'Barbs' }), 'ate one of Barbs'],
-        [
-            said({ ...loss, kind: 'vanished', from: '2027-03-01', lesson: 'Count more often.' }),
-            'vanished, last seen 1 March. Learnt: Count more often.',
-        ],
-        [said({ type: 'temper', from: null, to: 'bully' }), 'temper stated: a bully'],
-        [said({ type: 'temper', from: 'bully', to: null }), 'temper as its log shows again'],
-        [said({ type: 'count', kind: 'all-caught', count: 11 }), 'counted 11, all caught'],
-        [said({ type: 'move', from: 'Kiln vat', to: 'Gauge tank' }), 'moved from Kiln vat to Gauge tank'],
-        [said({ type: 'species', from: 'Tambaqui', to: 'Pacu' }), 'taken for pacu, before for tambaqui'],
-        [said({ type: 'candidates', to: 'Pacu 20 %' }), 'may also be pacu 20 %'],
-        [said({ type: 'candidates', to: null }), 'no other species thought of any more'],
-        [said({ type: 'sex', to: 'male' }), 'sexed: male'],
-        [said({ type: 'sex', to: null }), 'sex not known after all'],
-        [said({ type: 'hatched', to: '2026-05-01' }), 'hatched on 1 May 2026'],
-        [said({ type: 'hatched', to: null }), 'day of hatching not known after all'],
-        [said({ type: 'adult', to: '508' }), 'adult size stated: 20.0 in'],
-        [said({ type: 'adult', to: null }), 'adult size as its species again'],
-        [said({ type: 'ration', from: 'steady', to: 'sparse' }), 'fed sparsely, before once a day, steadily'],
     ])
 })
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench\Fuzz;
 
+use App\Log\LogKind;
+use App\Models\Note;
 use App\Models\Species;
 use Illuminate\Support\Facades\DB;
 use Random\Randomizer;
@@ -15,7 +17,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans', 'note' => 'notes',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -30,6 +32,8 @@ final class PlausibleRequest
     private const OPTIONS_IN_TEN = 7;
 
     private const OF_THE_DEAD_ONE_IN = 6;
+
+    private const ANY_ENTRY_ONE_IN = 3;
 
     public function __construct(private readonly Randomizer $random, private readonly string $today)
     {
@@ -46,6 +50,8 @@ final class PlausibleRequest
             'fish' => (string) ($this->ofAGroup($operation->path) ?? ($newest ? $this->number('fish', true) : $this->living())),
             'watch' => (string) (str_ends_with($operation->path, '/take-out') ? $this->going() : $this->number('watches', $newest)),
             'plan' => (string) $this->plan($operation),
+            'line' => (string) $this->line($operation),
+            'version' => (string) DB::table('activity_log')->where('subject_type', Note::class)->where('subject_id', (int) DB::table('notes')->whereNull('deleted_at')->max('id'))->max('id'),
             'sheet' => (string) $this->sheet(str_ends_with($operation->path, 'take-back')),
             default => (string) $this->number(self::TABLES[$part[1]], $newest),
         }, $operation->path);
@@ -57,6 +63,14 @@ final class PlausibleRequest
         $fitting = DB::table('move_sheets')->whereNull('cancelled_at')->when($isFinished, fn ($query) => $query->whereNotNull('finished_at'), fn ($query) => $query->whereNull('finished_at')->whereNotNull('override_reason'))->max('id');
 
         return (int) ($fitting ?? $this->id('move_sheets'));
+    }
+
+    /** Of a note, which nothing rests on: one that stands, or one that was taken out where it is to be put back; at times any. */
+    private function line(WriteOperation $operation): int
+    {
+        $notes = DB::table('log_lines')->where('kind', 'note')->when(str_ends_with($operation->path, '/restore'), fn ($query) => $query->whereNotNull('removed_at'), fn ($query) => $query->whereNull('removed_at'))->max('id');
+
+        return $this->random->getInt(1, self::ANY_ENTRY_ONE_IN) === 1 ? $this->id('log_lines') : (int) ($notes ?? $this->id('log_lines'));
     }
 
     /** The newest that is ready, to be adopted; the oldest that nobody follows, to be thrown away; else any. */
@@ -120,6 +134,15 @@ final class PlausibleRequest
         $body = $this->value($operation->body, '');
         if (str_ends_with($operation->path, '/adoption')) {
             return ['instead_of' => DB::table('plans')->whereNotNull('adopted_at')->whereNull('deleted_at')->value('id')];
+        }
+        if (preg_match('#/log/(\d+)$#', $path, $part) === 1) {
+            $line = DB::table('log_lines')->where('id', $part[1])->first();
+            $model = LogKind::tryFrom($line->kind ?? '')?->model();
+
+            return ['version' => (int) DB::table('activity_log')->where('subject_type', $model)->where('subject_id', $line->row_id ?? 0)->max('id'), 'fields' => ($line->kind ?? '') === 'note' ? ['text' => 'a few words'] : [], 'keep' => true];
+        }
+        if (str_ends_with($operation->path, '/notes')) {
+            return ['fish_id' => null, 'system_id' => $this->id('systems'), 'date' => $this->today, 'time' => '18:30', 'text' => 'a few words'];
         }
         if (str_ends_with($operation->path, '/plans')) {
             return [...$body, 'months' => 6, 'locks' => [], 'supposed' => []];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Facility\FacilityReader;
 use App\Http\Corrections\Corrections;
 use App\Http\Problems;
 use App\Http\Requests\CorrectionRequest;
@@ -12,6 +13,7 @@ use App\Http\Resources\LogDetail;
 use App\Http\Resources\LogLine;
 use App\Http\Resources\LogSheet;
 use App\Http\Resources\LogVersion;
+use App\Http\Resources\LogWeek;
 use App\Language\Messages;
 use App\Log\EntryHistory;
 use App\Log\EntryRemoval;
@@ -19,7 +21,9 @@ use App\Log\EntryVersion;
 use App\Log\LogKind;
 use App\Log\OneLog;
 use App\Log\Teller;
+use App\Models\FacilitySettings;
 use App\OpenApi\Answers;
+use App\OpenApi\AnswersList;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
@@ -58,6 +62,20 @@ final readonly class LogController
         $page = $log->page($request->filter(), $request->string('words')->value(), $request->filled('after') ? $request->string('after')->value() : null, $request->integer('most', OneLog::PER_PAGE));
 
         return response()->json(LogSheet::from($page, $this->teller));
+    }
+
+    #[OA\Get(path: '/api/v1/log/weeks', operationId: 'listLogWeeks')]
+    #[OA\Parameter(name: 'fish', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'system', in: 'query', schema: new OA\Schema(type: 'integer'))]
+    #[OA\Parameter(name: 'kinds', in: 'query', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'words', in: 'query', schema: new OA\Schema(type: 'string'))]
+    #[OA\Parameter(name: 'removed', in: 'query', schema: new OA\Schema(type: 'string', enum: ['yes']))]
+    #[AnswersList('LogWeek', 'How much was written of each week, the oldest first, up to two years back.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(422, 'Problem', 'A filter cannot be read.')]
+    public function weeks(LogRequest $request, OneLog $log): JsonResponse
+    {
+        return response()->json(LogWeek::all($log->weeks($request->filter(), $request->string('words')->value(), FacilityReader::today(FacilitySettings::query()->firstOrFail()))));
     }
 
     #[OA\Get(path: '/api/v1/log/{line}', operationId: 'showEntry')]

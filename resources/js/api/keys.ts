@@ -14,6 +14,7 @@ export type Resource =
     | 'weigh-up'
     | 'calendar'
     | 'treatment-products'
+    | 'log'
 
 /** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
 const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up']
@@ -47,5 +48,9 @@ export function changedBy(path: string): InvalidateQueryFilters {
         'species',
         'rulebook',
     ]
-    return { predicate: ({ queryKey }: { queryKey: QueryKey }) => changed.includes(String(queryKey[0])) }
+    // Whatever is written stands in the log.
+    return {
+        predicate: ({ queryKey: [of] }: { queryKey: QueryKey }) =>
+            of === 'log' || changed.includes(String(of)),
+    }
 }

@@ -565,6 +565,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/log/weeks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLogWeeks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/log/{line}": {
         parameters: {
             query?: never;
@@ -3942,6 +3958,14 @@ export interface components {
             sentence: string;
             /** @description It can be made to stand like this again. */
             can_return: boolean;
+        };
+        /** @description How much was written of one week. */
+        LogWeek: {
+            /** Format: date */
+            monday: string;
+            entries: number;
+            /** @description Losses and incidents among them. */
+            bad: number;
         };
         /** @description Another species that is taken for this one, and what tells them apart. */
         LookAlike: {
@@ -8307,6 +8331,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A filter cannot be read. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listLogWeeks: {
+        parameters: {
+            query?: {
+                fish?: number;
+                system?: number;
+                kinds?: string;
+                words?: string;
+                removed?: "yes";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How much was written of each week, the oldest first, up to two years back. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogWeek"][];
                 };
             };
             /** @description Not signed in. */

@@ -1,9 +1,9 @@
 import { useForm } from 'react-hook-form'
 import { write } from '../api/client'
 import type { BroodRequest, BroodSheet, FishRow } from '../api/types'
-import { FieldForm, fieldsOf } from '../log/FieldForm'
-import { optionsOf } from '../log/fields'
-import { useWrite } from '../log/useWrite'
+import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import { optionsOf } from '../entry/fields'
+import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 import { broodWords as words } from '../messages/brood'
 

@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { fishListQuery, speciesListQuery, systemsQuery } from '../api/queries'
-import { ChoiceField, TextField } from '../log/fields'
+import { ChoiceField, TextField } from '../entry/fields'
 import { companyWords } from '../messages/company'
 import { SpeciesField } from '../species/SpeciesField'
 import { speciesNamed } from '../species/findSpecies'

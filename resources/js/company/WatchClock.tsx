@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { write } from '../api/client'
 import type { AggressionSheet } from '../api/types'
 import { Section } from '../frame/Section'
-import { TextField } from '../log/fields'
-import { useWrite } from '../log/useWrite'
+import { TextField } from '../entry/fields'
+import { useWrite } from '../entry/useWrite'
 import { aggressionWords } from '../messages/aggression'
 
 const words = aggressionWords.watch

@@ -4,9 +4,9 @@ import { Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { CircumstancesRequest, FishSheet } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { useChange } from '../log/useChange'
+import { EntryForm } from '../entry/EntryForm'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
+import { useChange } from '../entry/useChange'
 
 /** Where a fish comes from, what it is kept for, and where it goes if it cannot stay. */
 export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {

@@ -2,7 +2,6 @@ import { massWords } from '../units/mass'
 import { messages } from '../messages'
 import { weighUpWords } from '../messages/weighUp'
 import { speciesShareWords, lengthRange, nextWords, knownWords, paceWords } from './sentences'
-import { logSentence } from './logSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { FishSheet } from '../api/types'
 import { Fact } from '../frame/Fact'
@@ -17,7 +16,6 @@ import { useKeeping } from './useKeeping'
 const { facts } = messages.fish
 
 const LAST = 3
-const LOG_SHOWN = 6
 
 /** What is known besides the picture, and what happened lately. */
 export function Facts({ sheet }: { sheet: FishSheet }) {
@@ -35,7 +33,6 @@ export function Facts({ sheet }: { sheet: FishSheet }) {
                 <Growth sheet={sheet} />
                 <Keeping sheet={sheet} />
             </Box>
-            <LatestOfTheLog sheet={sheet} />
         </Box>
     )
 }
@@ -127,35 +124,6 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
             <TemperFact sheet={sheet} />
             <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>
             {fish.leaves !== null && <Fact name={facts.next}>{nextWords(fish, today)}</Fact>}
-        </>
-    )
-}
-
-function LatestOfTheLog({ sheet }: { sheet: FishSheet }) {
-    const { today } = sheet
-    const unit = useUnit()
-    return (
-        <>
-            <Box as="h2" fontSize="17px" fontWeight={800} paddingTop="16px">
-                {messages.fish.log}
-            </Box>
-            {sheet.log.length === 0 && <Box color="ink2">{messages.fish.noLog}</Box>}
-            <chakra.ol>
-                {sheet.log.slice(0, LOG_SHOWN).map((line) => (
-                    <chakra.li
-                        key={`${line.type}-${line.id}`}
-                        borderBottom="1px solid"
-                        borderColor="rule"
-                        paddingBlock="5px"
-                    >
-                        <chakra.span color="ink2">
-                            {shortDay(line.date, today)}
-                            {line.time === null ? '' : ` ${line.time}`}
-                        </chakra.span>{' '}
-                        {logSentence(line, sheet.fish.name, unit, today)}
-                    </chakra.li>
-                ))}
-            </chakra.ol>
         </>
     )
 }

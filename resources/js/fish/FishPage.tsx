@@ -13,7 +13,8 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { GroupSection } from '../group/GroupSection'
 import { Waiting } from '../frame/Waiting'
-import { WriteDown } from '../log/WriteDown'
+import { WriteDown } from '../entry/WriteDown'
+import { LogPart } from '../log/LogPart'
 import { Health } from '../moves/Health'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay } from '../units/day'
@@ -91,6 +92,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                     />
                 )}
                 {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
+                <LogPart of={{ fish: fish.id }} />
             </Box>
         </Box>
     )

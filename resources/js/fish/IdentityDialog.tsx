@@ -7,9 +7,9 @@ import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { speciesListQuery } from '../api/queries'
 import type { FishSheet } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
-import { FieldForm, fieldsOf } from '../log/FieldForm'
-import { optionsOf } from '../log/fields'
-import { useChange } from '../log/useChange'
+import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import { optionsOf } from '../entry/fields'
+import { useChange } from '../entry/useChange'
 
 /** What the fish is taken for: surely, or with up to three others that it may be. */
 export function IdentityDialog({ sheet }: { sheet: FishSheet }) {

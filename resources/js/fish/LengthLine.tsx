@@ -3,7 +3,7 @@ import { useLocation } from '@tanstack/react-router'
 import { useEffect } from 'react'
 import { useFormContext } from 'react-hook-form'
 import { useUnit } from '../frame/keeper'
-import { useRefusal } from '../log/FieldForm'
+import { useRefusal } from '../entry/FieldForm'
 import { messages } from '../messages'
 import type { LengthTyped } from './lengthTyped'
 

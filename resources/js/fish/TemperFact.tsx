@@ -5,9 +5,9 @@ import { write } from '../api/client'
 import type { FishSheet, Temper } from '../api/types'
 import { Fact } from '../frame/Fact'
 import { PaperDialog } from '../frame/PaperDialog'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf } from '../log/fields'
-import { useWrite } from '../log/useWrite'
+import { EntryForm } from '../entry/EntryForm'
+import { ChoiceField, optionsOf } from '../entry/fields'
+import { useWrite } from '../entry/useWrite'
 import { companyWords } from '../messages/company'
 
 const words = companyWords.temper

@@ -13,8 +13,8 @@ import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { dailyMass } from '../units/mass'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { MoveForm } from '../log/MoveForm'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
+import { MoveForm } from '../entry/MoveForm'
 import { inMillimetres, useKeeping } from './useKeeping'
 
 export interface Changes {

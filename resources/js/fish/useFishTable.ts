@@ -1,6 +1,6 @@
 import { write } from '../api/client'
 import type { FishTableRequest, SavedTable } from '../api/types'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 
 interface Options {
     notice: (saved: SavedTable) => string

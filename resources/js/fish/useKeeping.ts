@@ -1,6 +1,6 @@
 import { messages } from '../messages'
 import type { FishSheet } from '../api/types'
-import { useChange } from '../log/useChange'
+import { useChange } from '../entry/useChange'
 
 /** How a fish is fed and what adult size is expected of it, from today on. */
 export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = () => undefined) {

@@ -2,7 +2,7 @@ import { messages } from '../messages'
 import { write } from '../api/client'
 import type { MeasurementEntry, MeasurementRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
-import { useSend } from '../log/useWrite'
+import { useSend } from '../entry/useWrite'
 import { measured } from '../units/length'
 
 interface Target {

@@ -8,6 +8,7 @@ import { write } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import { Hatches } from '../drawing/Hatches'
 import { weekday } from '../units/day'
+import { Drawing } from './Drawing'
 import { Foot } from './Foot'
 import { useClocks } from '../moves/clocks'
 import { useKeeper } from './keeper'
@@ -15,10 +16,12 @@ import { onDemand } from './onDemand'
 import { KeySheet } from './KeySheet'
 import type { Notice } from './notice'
 import { NoticeContext } from './notice'
+import { PaperDialog } from './PaperDialog'
 import { Tape } from './Tape'
 import { usePlaceKeys } from './usePlaceKeys'
 import { useSheetColour } from './useSheetColour'
 
+const SearchSlip = onDemand(() => import('../search/SearchSlip'), 'SearchSlip')
 const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
 
 /** The sheet that every place is drawn on: tape above, foot below. */
@@ -26,9 +29,13 @@ export function Frame() {
     const keeper = useKeeper()
     const [notice, say] = useState<Notice | null>(null)
     const [keysShown, showKeys] = useState(false)
+    const [isSearching, search] = useState(false)
     const clocks = useClocks()
     const notices = useMemo(() => ({ notice, say }), [notice])
-    const acts = useMemo(() => ({ u: () => notice?.undo?.(), '?': () => showKeys(true) }), [notice])
+    const acts = useMemo(
+        () => ({ u: () => notice?.undo?.(), '?': () => showKeys(true), '/': () => search(true) }),
+        [notice],
+    )
     usePlaceKeys(acts)
     return (
         <NoticeContext.Provider value={notices}>
@@ -65,7 +72,7 @@ export function Frame() {
                         </Box>
                     </Box>
                     <Tape />
-                    <Corner />
+                    <Corner onSearch={() => search(true)} />
                 </Box>
                 {clocks.length > 0 && (
                     <Suspense fallback={null}>
@@ -77,12 +84,19 @@ export function Frame() {
                 </Box>
                 <Foot />
             </Box>
+            <PaperDialog title={messages.frame.find} open={isSearching} onClose={() => search(false)}>
+                {isSearching && (
+                    <Suspense fallback={<Drawing />}>
+                        <SearchSlip onGo={() => search(false)} />
+                    </Suspense>
+                )}
+            </PaperDialog>
             <KeySheet open={keysShown} onClose={() => showKeys(false)} />
         </NoticeContext.Provider>
     )
 }
 
-function Corner() {
+function Corner({ onSearch }: { onSearch: () => void }) {
     const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
     const signOut = useCallback(() => {
@@ -93,6 +107,9 @@ function Corner() {
     }, [client])
     return (
         <Box display="flex" gap="4px" whiteSpace="nowrap">
+            <Button variant="plain" fontSize="15px" onClick={onSearch}>
+                {messages.frame.find}
+            </Button>
             <Button variant="plain" fontSize="15px" onClick={toggle}>
                 {colour === 'dark' ? messages.frame.lightSheet : messages.frame.darkSheet}
             </Button>

@@ -6,9 +6,10 @@ import { useLettersOn } from './usePlaceKeys'
 const KEYS = [
     { keys: 'T F S', what: messages.frame.keys.walk },
     { keys: 'M W', what: messages.frame.keys.plan },
-    { keys: 'K R', what: messages.frame.keys.shelf },
+    { keys: 'L K R', what: messages.frame.keys.shelf },
     { keys: '[ ]', what: messages.frame.keys.week },
     { keys: '{ }', what: messages.frame.keys.month },
+    { keys: '/', what: messages.frame.keys.find },
     { keys: 'U', what: messages.frame.keys.undo },
     { keys: '?', what: messages.frame.keys.help },
     { keys: 'Esc', what: messages.frame.keys.leave },

@@ -1,7 +1,17 @@
 import { messages } from '../messages'
 
 interface Place {
-    to: '/' | '/fish' | '/systems' | '/plan' | '/moves' | '/company' | '/weigh-up' | '/species' | '/rulebook'
+    to:
+        | '/'
+        | '/fish'
+        | '/systems'
+        | '/plan'
+        | '/moves'
+        | '/company'
+        | '/weigh-up'
+        | '/log'
+        | '/species'
+        | '/rulebook'
     letter: string
     word: string
     /** In the room, at the desk, or on the shelf: the stretches of the tape. */
@@ -17,6 +27,7 @@ export const places: readonly Place[] = [
     { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
     { to: '/company', letter: 'C', word: messages.frame.places.company, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },
+    { to: '/log', letter: 'L', word: messages.frame.places.log, stretch: 'shelf' },
     { to: '/species', letter: 'K', word: messages.frame.places.species, stretch: 'shelf' },
     { to: '/rulebook', letter: 'R', word: messages.frame.places.rulebook, stretch: 'shelf' },
 ]

@@ -1,7 +1,7 @@
 import { Button } from '@chakra-ui/react'
 import { write } from '../api/client'
 import type { FishSheet } from '../api/types'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { groupWords as words } from '../messages/group'
 
 /** The way of one that was parted back into a shoal of its species in its home. */

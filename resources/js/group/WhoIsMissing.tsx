@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { write } from '../api/client'
 import type { FishSheet } from '../api/types'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { groupWords as words } from '../messages/group'
 
 /** Somebody is gone and nobody wrote down who: said, and with one tap told. */

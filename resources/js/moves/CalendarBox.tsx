@@ -3,7 +3,7 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { calendarQuery } from '../api/queries'
 import { Section } from '../frame/Section'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 
 /** The address of the private calendar feed. */
 export function CalendarBox() {

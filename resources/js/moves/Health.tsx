@@ -1,5 +1,5 @@
 import { write } from '../api/client'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'

@@ -7,11 +7,11 @@ import { useForm, useWatch } from 'react-hook-form'
 import { treatmentProductsQuery } from '../api/queries'
 import type { ProductClass } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { CheckField } from '../log/CheckField'
-import { EntryForm } from '../log/EntryForm'
-import { FieldForm, fieldsOf } from '../log/FieldForm'
-import { optionsOf, TextField } from '../log/fields'
-import { useEntry } from '../log/useEntry'
+import { CheckField } from '../entry/CheckField'
+import { EntryForm } from '../entry/EntryForm'
+import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import { optionsOf, TextField } from '../entry/fields'
+import { useEntry } from '../entry/useEntry'
 
 /** What was seen of a fish today. */
 export function LookForm({ fish, name, onDone }: { fish: number; name: string; onDone: () => void }) {

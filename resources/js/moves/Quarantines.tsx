@@ -10,12 +10,12 @@ import type { QuarantineRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { FieldForm, fieldsOf } from '../log/FieldForm'
-import { fishById, fishOptions } from '../log/entries'
-import { useEntry } from '../log/useEntry'
+import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import { fishById, fishOptions } from '../entry/entries'
+import { useEntry } from '../entry/useEntry'
 import { longDay, shortDay } from '../units/day'
 import { LookForm, TreatmentForm } from './HealthForms'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 
 type Slip = { kind: 'begin' } | { kind: 'look' | 'treat'; row: QuarantineRow }
 

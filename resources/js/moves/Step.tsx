@@ -2,7 +2,7 @@ import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { Clock } from './Clock'
 import { stopClock } from './clocks'
 

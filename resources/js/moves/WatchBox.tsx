@@ -5,10 +5,10 @@ import { write } from '../api/client'
 import type { CheckItem, InterventionRequest, LookRow, WatchSheet } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { lookedAt } from './lookedAt'
 import { PlanMoveForm } from './PlanMoveForm'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 
 const LOOKS_SHOWN = 3
 

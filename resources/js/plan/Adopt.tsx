@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { PlanRow } from '../api/types'
 import { read, write } from '../api/client'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { planWords } from '../messages/plan'
 
 const words = planWords.adopt

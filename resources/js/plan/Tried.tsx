@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { Trial } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { planWords } from '../messages/plan'
 import { money } from '../units/money'
 import type { DraftHistory } from './useDraft'

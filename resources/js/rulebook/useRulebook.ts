@@ -1,6 +1,6 @@
 import { rulebookWords } from '../messages/rulebook'
 import type { RulebookSheet } from '../api/types'
-import { useChange } from '../log/useChange'
+import { useChange } from '../entry/useChange'
 import { documentOf } from './document'
 
 /** Writes the whole rulebook anew, with a way back. */

@@ -8,7 +8,7 @@ import { Refused } from '../api/refused'
 import { write } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import type { OwnerRequest } from '../api/types'
-import { ChoiceField, TextField } from '../log/fields'
+import { ChoiceField, TextField } from '../entry/fields'
 import { Door } from './Door'
 
 const browserZone = Intl.DateTimeFormat().resolvedOptions().timeZone

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { Refused } from '../api/refused'
 import { write } from '../api/client'
 import type { Session, SignInRequest } from '../api/types'
-import { TextField } from '../log/fields'
+import { TextField } from '../entry/fields'
 
 /** E-mail and password; tells why when it does not open. */
 export function SignInForm({ onSignedIn }: { onSignedIn: (session: Session) => void }) {

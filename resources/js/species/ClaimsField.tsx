@@ -3,7 +3,7 @@ import { wordOf } from '../units/measure'
 import { messages } from '../messages'
 import { speciesWords } from '../messages/species'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import type { ClaimTyped } from './claims'
 import { noClaim } from './claims'
 

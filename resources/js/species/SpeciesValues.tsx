@@ -3,7 +3,7 @@ import { speciesWords } from '../messages/species'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { SpeciesSheet } from '../api/types'
 import { Section } from '../frame/Section'
-import { useChange } from '../log/useChange'
+import { useChange } from '../entry/useChange'
 import type { ShownValue } from './valueFields'
 import { shownValues, valueGroups } from './valueFields'
 

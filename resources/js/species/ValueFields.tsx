@@ -1,6 +1,6 @@
 import { Box, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useKeeper } from '../frame/keeper'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import type { ValueField } from './valueFields'
 import { fieldName, valueGroups } from './valueFields'
 

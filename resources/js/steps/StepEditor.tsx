@@ -1,8 +1,8 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import type { ArrangementRequest } from '../api/types'
-import { FieldForm, fieldsOf } from '../log/FieldForm'
-import type { Refusals } from '../log/FieldForm'
+import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import type { Refusals } from '../entry/FieldForm'
 import { stepWords } from '../messages/steps'
 
 /** A step as it can be arranged. */

@@ -6,7 +6,7 @@ import { formerSystemsQuery } from '../api/queries'
 import type { FormerSystem } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 import { longDay } from '../units/day'
 

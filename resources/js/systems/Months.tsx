@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { pondClimatesQuery } from '../api/queries'
-import { ChoiceField, TextField } from '../log/fields'
+import { ChoiceField, TextField } from '../entry/fields'
 import { messages } from '../messages'
 
 interface Props {

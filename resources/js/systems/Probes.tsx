@@ -5,10 +5,10 @@ import { useState } from 'react'
 import type { SystemPage } from '../api/types'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
-import { EntryForm } from '../log/EntryForm'
-import { TextField } from '../log/fields'
-import { useDelete } from '../log/useUndo'
-import { useWrite } from '../log/useWrite'
+import { EntryForm } from '../entry/EntryForm'
+import { TextField } from '../entry/fields'
+import { useDelete } from '../entry/useUndo'
+import { useWrite } from '../entry/useWrite'
 
 /** Devices that post readings of this system. */
 export function Probes({ page }: { page: SystemPage }) {

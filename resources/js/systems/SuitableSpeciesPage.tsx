@@ -12,7 +12,7 @@ import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
-import { ChoiceField, optionsOf } from '../log/fields'
+import { ChoiceField, optionsOf } from '../entry/fields'
 import { measured, projected } from '../units/length'
 
 /** The search turned round: every species held against one system, ranked. */

@@ -11,7 +11,7 @@ import type { RefillAsked, TubAsked } from '../api/queries'
 import { refillQuery, tubQuery } from '../api/queries'
 import type { RefillSheet, SystemPage } from '../api/types'
 import { Section } from '../frame/Section'
-import { ChoiceField, TextField } from '../log/fields'
+import { ChoiceField, TextField } from '../entry/fields'
 
 /** A refill, and how long a tub lasts. */
 export function Sums({ page }: { page: SystemPage }) {

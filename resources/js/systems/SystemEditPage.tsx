@@ -16,8 +16,8 @@ import type { SystemForm, SystemTyped } from './form'
 import { asDrawn, asSent, isDrawable, newSystem } from './form'
 import { Preview } from './Preview'
 import { SystemFields } from './SystemFields'
-import { useUndo } from '../log/useUndo'
-import { useSend, useWrite } from '../log/useWrite'
+import { useUndo } from '../entry/useUndo'
+import { useSend, useWrite } from '../entry/useWrite'
 
 /** A system as it is described, to be changed. */
 export function SystemEditPage() {

@@ -12,6 +12,7 @@ import { systemQuery } from '../api/queries'
 import type { FishRow, FloorPlanSheet, LoadSheet, SystemPage as Page } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
+import { LogPart } from '../log/LogPart'
 import { PlannedMoves } from '../moves/PlannedMoves'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -101,6 +102,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <Water page={page} />
                     <BeforeAfter page={page} />
+                    <LogPart of={{ system: page.system.id }} />
                 </Box>
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <PlannedMoves moves={page.moves} today={today} />

@@ -10,7 +10,7 @@ import { polygon, polyline } from '../drawing/geometry'
 import { useKeeper } from '../frame/keeper'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
-import { ChoiceField, optionsOf } from '../log/fields'
+import { ChoiceField, optionsOf } from '../entry/fields'
 import { ink } from '../theme/tokens'
 import { shortDay } from '../units/day'
 const HEIGHT = 210

@@ -6,9 +6,9 @@ import { usualQuantities } from './usualQuantities'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Quantity, SystemSheet, WaterTestRequest } from '../api/types'
-import { EntryForm } from '../log/EntryForm'
-import { TextField } from '../log/fields'
-import { useEntry } from '../log/useEntry'
+import { EntryForm } from '../entry/EntryForm'
+import { TextField } from '../entry/fields'
+import { useEntry } from '../entry/useEntry'
 const ALL = Object.keys(messages.labels.quantities) as Quantity[]
 
 /** What a test found; only what was measured is filled in. */

@@ -2,9 +2,9 @@ import { write } from '../api/client'
 import { messages } from '../messages'
 import { useState } from 'react'
 import type { SystemSheet, WaterWorkRequest } from '../api/types'
-import { EntryForm } from '../log/EntryForm'
-import { ChoiceField, optionsOf, TextField } from '../log/fields'
-import { useEntry } from '../log/useEntry'
+import { EntryForm } from '../entry/EntryForm'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
+import { useEntry } from '../entry/useEntry'
 
 /** A water change, or something done to the filter. */
 export function WaterWorkForm({

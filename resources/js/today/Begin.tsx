@@ -1,6 +1,6 @@
 import { Box, Button } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 
 /** Nothing is here yet: the next step, or the demo to look around in. */

@@ -1,7 +1,7 @@
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import { PaperDialog } from '../frame/PaperDialog'
-import { useWrite } from '../log/useWrite'
+import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 
 /** The demo is what is here: it goes, with all that was written into it, when its keeper has looked around. */

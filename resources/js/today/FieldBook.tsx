@@ -5,7 +5,7 @@ import { useNavigate } from '@tanstack/react-router'
 import type { DueRow, FishRow, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
-import { useSend } from '../log/useWrite'
+import { useSend } from '../entry/useWrite'
 import { answerTo } from './oneTap'
 
 interface Props {

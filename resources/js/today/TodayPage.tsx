@@ -12,7 +12,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
-import { WriteDown } from '../log/WriteDown'
+import { WriteDown } from '../entry/WriteDown'
 import { FieldBook } from './FieldBook'
 import { RoundPicture } from './RoundPicture'
 

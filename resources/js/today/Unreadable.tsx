@@ -4,8 +4,8 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { UnreadableRow } from '../api/types'
 import { Section } from '../frame/Section'
-import { TextField } from '../log/fields'
-import { useWrite } from '../log/useWrite'
+import { TextField } from '../entry/fields'
+import { useWrite } from '../entry/useWrite'
 
 /** What is stored and cannot be read: named, and mended here. */
 export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {

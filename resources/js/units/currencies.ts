@@ -1,6 +1,6 @@
 import byCountry from 'country-to-currency'
 import { locale } from '../messages/language'
-import type { Option } from '../log/fields'
+import type { Option } from '../entry/fields'
 
 /** What is paid in where a browser of this language and region stands; none is known: ''. */
 export function currencyOf(language: string): string {

@@ -7,7 +7,7 @@ import { bagQuery } from '../api/queries'
 import { Refused } from '../api/refused'
 import type { BagSheet } from '../api/types'
 import { Section } from '../frame/Section'
-import { fieldsOf } from '../log/FieldForm'
+import { fieldsOf } from '../entry/FieldForm'
 import { weighUpWords } from '../messages/weighUp'
 import { Clock } from '../moves/Clock'
 

@@ -1,7 +1,7 @@
 import { Box, Button } from '@chakra-ui/react'
 import type { UseFormReturn } from 'react-hook-form'
 import { useFieldArray, useWatch } from 'react-hook-form'
-import { fieldsOf, useRefusal } from '../log/FieldForm'
+import { fieldsOf, useRefusal } from '../entry/FieldForm'
 import { weighUpWords } from '../messages/weighUp'
 import { SpeciesNamed } from '../species/SpeciesField'
 import type { CandidateTyped } from './candidate'

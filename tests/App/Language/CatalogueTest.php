@@ -9,19 +9,33 @@ use App\Language\Messages;
 use App\Language\PseudoLanguage;
 use App\Scenario\JsonType;
 use BackedEnum;
+use Biomegas\Brood\BroodSign;
 use Biomegas\Brood\BroodStepKind;
+use Biomegas\Brood\BroodStyle;
+use Biomegas\Company\Act;
 use Biomegas\Company\Aggression\ChangeKind;
+use Biomegas\Company\Aggression\Occasion;
 use Biomegas\Company\Harm;
 use Biomegas\Facility\Equipment\LightState;
 use Biomegas\Facility\Fitting;
+use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\Purpose;
 use Biomegas\Facility\Salinity;
+use Biomegas\Facility\Sex;
 use Biomegas\Facility\Temper;
 use Biomegas\Facility\WaterLayer;
 use Biomegas\Housing\Size\SizeRule;
+use Biomegas\Losses\CountKind;
+use Biomegas\Losses\LossKind;
 use Biomegas\Moving\Mixing\MixingWay;
+use Biomegas\Moving\Quarantine\ProductClass;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Intervention;
+use Biomegas\Moving\Watch\Success;
+use Biomegas\Rulebook\Method;
+use Biomegas\Rulebook\PairVerdict;
+use Biomegas\Rulebook\Ration;
+use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Readiness\CycleState;
 use Biomegas\Water\Test\Quantity;
 use MessageFormatter;
@@ -37,6 +51,7 @@ final class CatalogueTest extends TestCase
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
         [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [BroodStepKind::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
+        [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void

@@ -1,0 +1,86 @@
+import { Box, chakra } from '@chakra-ui/react'
+import { useState } from 'react'
+import type { LogLine } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { onDemand } from '../frame/onDemand'
+import { PaperDialog } from '../frame/PaperDialog'
+import { oneLogWords as words } from '../messages/oneLog'
+import { longDay } from '../units/day'
+import { Suspense } from 'react'
+import { Drawing } from '../frame/Drawing'
+import { byDay } from './byDay'
+
+const EntrySheet = onDemand(() => import('./EntrySheet'), 'EntrySheet')
+
+/** Entries under their days; each opens its sheet. */
+export function LogLines({ lines }: { lines: readonly LogLine[] }) {
+    const { today } = useKeeper()
+    const [open, setOpen] = useState<LogLine | null>(null)
+    return (
+        <>
+            {byDay(lines).map(([day, some]) => (
+                <Box as="section" key={day} aria-label={longDay(day, today)}>
+                    <chakra.h2
+                        fontSize="17px"
+                        fontWeight={800}
+                        padding="14px 0 4px"
+                        borderBottom="1.6px solid"
+                        borderColor="ink"
+                    >
+                        {longDay(day, today)}
+                    </chakra.h2>
+                    <chakra.ol listStyleType="none" padding="0">
+                        {some.map((line) => (
+                            <Line key={line.id} line={line} onOpen={() => setOpen(line)} />
+                        ))}
+                    </chakra.ol>
+                </Box>
+            ))}
+            <PaperDialog title={open?.sentence ?? ''} open={open !== null} onClose={() => setOpen(null)}>
+                {open !== null && (
+                    <Suspense fallback={<Drawing />}>
+                        <EntrySheet key={open.id} line={open} onDone={() => setOpen(null)} />
+                    </Suspense>
+                )}
+            </PaperDialog>
+        </>
+    )
+}
+
+function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
+    return (
+        <chakra.li borderBottom="1px solid" borderColor="rule">
+            <chakra.button
+                type="button"
+                onClick={onOpen}
+                display="grid"
+                gridTemplateColumns={{ base: '52px minmax(0, 1fr)', md: '64px minmax(0, 1fr) auto' }}
+                columnGap="10px"
+                alignItems="baseline"
+                width="100%"
+                minHeight="44px"
+                padding="7px 0"
+                background="none"
+                border="none"
+                color="ink"
+                textAlign="start"
+                cursor="pointer"
+                _hover={{ background: 'fresh' }}
+            >
+                <chakra.span fontFamily="mono" fontSize="15px" color="ink2">
+                    {line.time ?? ''}
+                </chakra.span>
+                <chakra.span
+                    textDecoration={line.is_removed ? 'line-through' : 'none'}
+                    overflowWrap="anywhere"
+                    fontWeight={line.kind === 'loss' ? 700 : 400}
+                >
+                    {line.sentence}
+                </chakra.span>
+                <chakra.span color="ink2" fontSize="15px" gridColumn={{ base: 2, md: 3 }}>
+                    {line.author === null ? '' : words.by({ author: line.author })}
+                </chakra.span>
+            </chakra.button>
+        </chakra.li>
+    )
+}
