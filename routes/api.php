@@ -34,6 +34,7 @@ use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanTrialController;
 use App\Http\Controllers\PondClimateController;
@@ -72,7 +73,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -88,6 +89,8 @@ Route::post('device/readings', [ReadingController::class, 'store'])
     ->middleware(['throttle:readings', 'auth:sanctum'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 Route::middleware('auth:web')->group(function (): void {
+    Route::get('pictures', [PictureController::class, 'index']);
+    Route::get('pictures/{picture}/{size}', [PictureController::class, 'show'])->where('size', '[a-z]+')->name('pictures.show');
     Route::get('log', [LogController::class, 'index']);
     Route::get('log/weeks', [LogController::class, 'weeks']);
     Route::get('log/{line}', [LogController::class, 'show']);
@@ -140,6 +143,11 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
     Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
 
+    // Reading a picture takes a second, in which nobody else should wait: it locks nothing until it is written.
+    Route::middleware(['can:record,'.FacilitySettings::class, EnsureIdempotency::class])->group(function (): void {
+        Route::post('pictures', [PictureController::class, 'store']);
+    });
+
     // Their answers hold a secret: they are not kept for a repeat.
     Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class])->group(function (): void {
         Route::post('systems/{system}/probes', [ProbeController::class, 'store']);
@@ -157,6 +165,8 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('log/{line}', [LogController::class, 'destroy']);
         Route::post('log/{line}/restore', [LogController::class, 'restore']);
         Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+        Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);
+        Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
         Route::post('notes', [NoteController::class, 'store']);
         Route::delete('notes/{note}', [NoteController::class, 'destroy']);
 

@@ -22,6 +22,8 @@ use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What is written down that asks for something today. */
 final readonly class AgendaBook
@@ -37,7 +39,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->signs(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -96,6 +98,20 @@ final readonly class AgendaBook
 
             return array_map(fn (OpenCase $case): AgendaItem => AgendaItem::ofCase($system, $case, $names), $book->cases($system));
         }, $book->systems()));
+    }
+
+    /** @return list<AgendaItem|null> of those out of quarantine, whose looks are asked for there */
+    private function signs(): array
+    {
+        $newest = DB::table('health_observations')->whereNull('deleted_at')->whereNotIn('fish_id', Quarantine::query()->whereNull('released_on')->select('fish_id'))
+            ->whereRaw('not exists (select 1 from health_observations later where later.deleted_at is null and later.fish_id = health_observations.fish_id and (later.date, coalesce(later.time, \'\'), later.id) > (health_observations.date, coalesce(health_observations.time, \'\'), health_observations.id))')
+            ->where(fn ($unwell) => $unwell->where('is_eating', false)->orWhereNotNull('sign'))->orderBy('date')->limit(self::MOST)->get();
+
+        return $this->kept->unreadable->readAll(StoredTable::Looks, $newest, function (stdClass $look): ?AgendaItem {
+            $fish = $this->kept->find($look->fish_id);
+
+            return $fish === null ? null : AgendaItem::ofSign($fish, LocalDate::fromIso($look->date), (bool) $look->is_eating, $look->sign, $this->kept->facility->date);
+        });
     }
 
     /** @return list<AgendaItem|null> */

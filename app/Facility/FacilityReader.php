@@ -210,6 +210,7 @@ final readonly class FacilityReader
             LengthKind::tryFrom($row->length_kind ?? ''),
             $row->sample,
             TenthMm::toMm($row->spread_tenth_mm),
+            $row->own_error,
         );
     }
 

@@ -17,6 +17,7 @@ use App\Models\Measurement;
 use App\Models\Move;
 use App\Models\Note;
 use App\Models\PairVerdict;
+use App\Models\Picture;
 use App\Models\Quarantine;
 use App\Models\RationChange;
 use App\Models\Settlement;
@@ -63,6 +64,7 @@ enum LogKind: string
     case Feeding = 'feeding';
     case Arrival = 'arrival';
     case Note = 'note';
+    case Picture = 'picture';
     case Change = 'change';
 
     /** @return class-string<Model> of the records that it tells of */
@@ -94,6 +96,7 @@ enum LogKind: string
             self::Feeding => RationChange::class,
             self::Arrival => Fish::class,
             self::Note => Note::class,
+            self::Picture => Picture::class,
             self::Change => Activity::class,
         };
     }

@@ -12,6 +12,7 @@ use App\Log\Tellers\MeasuredTeller;
 use App\Log\Tellers\MovingTeller;
 use App\Log\Tellers\WaterTeller;
 use App\Models\Note;
+use App\Models\Picture;
 use App\Repair\UnreadableRows;
 use Biomegas\Finding\Finding;
 use Illuminate\Database\Eloquent\Builder;
@@ -74,8 +75,17 @@ final readonly class Teller
             LogKind::Inspection, LogKind::Look, LogKind::Treatment => (new HealthTeller($this->names))->tell($entry),
             LogKind::Test, LogKind::Work => (new WaterTeller($this->names))->tell($entry),
             LogKind::Note => $this->note($entry),
+            LogKind::Picture => $this->picture($entry),
             LogKind::Change => (new ChangeTeller($this->names))->tell($entry),
         };
+    }
+
+    private function picture(Model $picture): Finding
+    {
+        assert($picture instanceof Picture);
+        $about = $picture->fish_id !== null ? $this->names->fish($picture->fish_id) : $this->names->system($picture->system_id);
+
+        return $picture->note === null ? Finding::of('log.picture', about: $about) : Finding::of('log.picture_noted', about: $about, text: $picture->note);
     }
 
     private function note(Model $note): Finding

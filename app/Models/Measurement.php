@@ -14,6 +14,8 @@ use Biomegas\Rulebook\Method;
  * @property LengthKind|null $length_kind
  * @property int $sample
  * @property int|null $spread_tenth_mm
+ * @property int|null $picture_id
+ * @property float|null $own_error relative; null: as is usual for its method
  */
 final class Measurement extends LogEntry
 {

@@ -11,6 +11,7 @@ use App\Http\WholeSessions;
 use App\Language\PseudoLanguage;
 use App\Language\PseudoLoader;
 use App\Models\FacilitySettings;
+use App\Pictures\PictureStore;
 use App\Policies\FacilityPolicy;
 use App\Repair\UnreadableRows;
 use Closure;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ProjectionCache::class, fn (): ProjectionCache => new ProjectionCache(ProjectionCacheDatabase::open(...), config('answers.code')));
         $this->app->scoped(UnreadableRows::class);
+        $this->app->bind(PictureStore::class, fn (): PictureStore => new PictureStore(config('pictures.folder')));
         $this->app->extend('translation.loader', fn (Loader $loader): Loader => $this->app->getLocale() === PseudoLanguage::NAME ? new PseudoLoader($loader) : $loader);
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));
     }

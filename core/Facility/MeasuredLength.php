@@ -21,6 +21,8 @@ final readonly class MeasuredLength
         public int $sample = 1,
         /** Standard deviation between the measured members, millimetres; null when it was not taken. */
         public ?float $spreadMm = null,
+        /** Relative standard error of this very reading; null: as is usual for its method. */
+        public ?float $ownError = null,
     ) {
     }
 
@@ -37,13 +39,18 @@ final readonly class MeasuredLength
     {
         $between = ($this->spreadMm ?? 0.0) / $this->length->millimetres();
 
-        return sqrt(($this->method->relativeError() ** 2 + $between ** 2) / $this->sample + $this->conversionErrorFor($species) ** 2);
+        return sqrt(($this->reading() ** 2 + $between ** 2) / $this->sample + $this->conversionErrorFor($species) ** 2);
     }
 
     /** Of one reading: what may be wrong with a length does not average out over a shoal. */
     public function readingErrorFor(Species $species): float
     {
-        return hypot($this->method->relativeError(), $this->conversionErrorFor($species));
+        return hypot($this->reading(), $this->conversionErrorFor($species));
+    }
+
+    private function reading(): float
+    {
+        return $this->ownError ?? $this->method->relativeError();
     }
 
     private function conversionErrorFor(Species $species): float

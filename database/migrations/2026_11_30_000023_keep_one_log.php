@@ -28,6 +28,7 @@ return new class extends Migration
     {
         $this->letEverythingBeTakenOut();
         $this->createNotes();
+        $this->createPictures();
         $this->createLines();
         foreach ($this->sources() as $kind => $source) {
             $this->follow($kind, ...$source);
@@ -64,6 +65,42 @@ return new class extends Migration
             $table->timestamps();
             $table->softDeletes();
         });
+    }
+
+    private function createPictures(): void
+    {
+        Schema::create('pictures', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('fish_id')->nullable()->constrained('fish');
+            $table->foreignId('system_id')->nullable()->constrained('systems');
+            // The entry of the log that it goes with; null: it is one itself.
+            $table->string('entry_kind')->nullable();
+            $table->unsignedBigInteger('entry_id')->nullable();
+            $table->date('date');
+            $table->time('time')->nullable();
+            $table->unsignedInteger('width');
+            $table->unsignedInteger('height');
+            // On the disk, in all sizes.
+            $table->unsignedBigInteger('bytes');
+            $table->string('sha256', 64);
+            $table->string('note', 300)->nullable();
+            // What is marked on it to read lengths from it.
+            $table->json('marks')->nullable();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+            $table->softDeletes();
+            $table->index(['fish_id', 'date']);
+            $table->index(['system_id', 'date']);
+            $table->index(['entry_kind', 'entry_id']);
+        });
+        Schema::table('measurements', function (Blueprint $table): void {
+            // The picture that it was read from.
+            $table->foreignId('picture_id')->nullable();
+            // Its own relative standard error; null: as is usual for its method.
+            $table->float('own_error')->nullable();
+        });
+        Schema::table('facilities', fn (Blueprint $table) => $table->unsignedInteger('picture_limit_mb')->default(2000));
+        Schema::table('systems', fn (Blueprint $table) => $table->string('camera_url', 300)->nullable());
     }
 
     private function createLines(): void
@@ -137,6 +174,7 @@ return new class extends Migration
             'brood' => ['broods', '{r}.date', 'null', '{r}.fish_id', '{r}.father_id', '{r}.system_id'],
             'feeding' => ['ration_changes', '{r}."from"', 'null', '{r}.fish_id'],
             'arrival' => ['fish', '{r}.arrived_on', 'null', '{r}.id', 'null', '(select system_id from stays where fish_id = {r}.id order by "from", id limit 1)'],
+            'picture' => ['pictures', '{r}.date', 'substr({r}.time, 1, 5)', '{r}.fish_id', 'null', '{r}.system_id', 'null', '0', '{r}.entry_kind is null'],
             'note' => ['notes', '{r}.date', 'substr({r}.time, 1, 5)', '{r}.fish_id', 'null', '{r}.system_id'],
         ];
     }
@@ -179,7 +217,7 @@ return new class extends Migration
         DB::unprepared('create trigger log_system_named after update of name on systems when new.name <> old.name begin update log_lines set text = null where system_id = new.id; update log_lines set text = null where other_system_id = new.id; end');
         $home = sprintf(self::HOME, 'log_lines.fish_id', 'log_lines.date');
         foreach (['insert' => 'new', 'update' => 'new', 'delete' => 'old'] as $event => $row) {
-            DB::unprepared("create trigger log_stays_{$event} after {$event} on stays begin update log_lines set system_id = {$home} where fish_id = {$row}.fish_id and date >= {$row}.\"from\" and kind not in ('move', 'watch', 'watch-end', 'check', 'intervention', 'brood', 'note', 'change', 'arrival'); end");
+            DB::unprepared("create trigger log_stays_{$event} after {$event} on stays begin update log_lines set system_id = {$home} where fish_id = {$row}.fish_id and date >= {$row}.\"from\" and kind not in ('move', 'watch', 'watch-end', 'check', 'intervention', 'brood', 'note', 'picture', 'change', 'arrival'); end");
         }
         DB::unprepared("create trigger log_first_home after insert on stays when new.move_id is null begin update log_lines set system_id = new.system_id where kind = 'arrival' and row_id = new.fish_id; end");
     }
@@ -193,6 +231,10 @@ return new class extends Migration
         DB::statement('drop table log_words');
         Schema::drop('log_lines');
         Schema::drop('notes');
+        Schema::drop('pictures');
+        Schema::table('measurements', fn (Blueprint $table) => $table->dropColumn(['picture_id', 'own_error']));
+        Schema::table('facilities', fn (Blueprint $table) => $table->dropColumn('picture_limit_mb'));
+        Schema::table('systems', fn (Blueprint $table) => $table->dropColumn('camera_url'));
         DB::statement('drop index ration_changes_one_a_day');
         Schema::table('health_observations', fn (Blueprint $table) => $table->dropColumn('time'));
         foreach (['ration_changes', 'quarantines', 'watches', 'watch_interventions'] as $name) {

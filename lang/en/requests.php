@@ -107,6 +107,11 @@ return [
     'correction' => [
         'fields' => 'Send what was typed, by field.',
     ],
+    'picture' => [
+        'exists' => 'Choose one that is there.',
+        'entry_kind' => 'Name the entry that it goes with.',
+        'note' => 'Write up to 300 letters.',
+    ],
     'note' => [
         'text' => 'Write a few words, at most 4000 letters.',
         'time' => 'Give the time as hours and minutes, for example 10:30.',

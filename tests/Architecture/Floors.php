@@ -16,7 +16,7 @@ final class Floors
     /** Folders of the core from the ground up; those in one line do not know each other. */
     private const CORE = [
         ['Finding', 'Numerics'],
-        ['Calendar', 'Growth\LeastSquares', 'Measure', 'Steps'],
+        ['Calendar', 'Growth\LeastSquares', 'Measure', 'Picture', 'Steps'],
         ['Facility\Description', 'Facility\Group', 'Placement'],
         ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],

@@ -69,6 +69,7 @@ final readonly class Corrections
             LogKind::Brood => BroodCorrection::class,
             LogKind::Feeding => FeedingCorrection::class,
             LogKind::Note => NoteCorrection::class,
+            LogKind::Picture => PictureCorrection::class,
             LogKind::Arrival, LogKind::Parting, LogKind::Joining, LogKind::Change => null,
         };
 

@@ -9,6 +9,7 @@ use Biomegas\Finding\Finding;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -74,6 +75,14 @@ final class EnsureIdempotency
 
     private function fingerprint(Request $request): string
     {
-        return hash('sha256', $request->method().' '.$request->path().' '.$request->getContent());
+        // A form with files has no content of its own.
+        $sent = $request->files->count() === 0 ? $request->getContent() : json_encode([$request->post(), array_map(self::hashOf(...), $request->files->all())]);
+
+        return hash('sha256', $request->method().' '.$request->path().' '.$sent);
+    }
+
+    private static function hashOf(mixed $file): string
+    {
+        return $file instanceof UploadedFile && $file->isValid() ? (string) hash_file('sha256', $file->getPathname()) : '';
     }
 }

@@ -22,8 +22,9 @@ final readonly class MeasurementEntry
         #[OA\Property(description: 'Null: the length that its species is stated in.', type: 'string', enum: LengthKind::class, nullable: true)] public ?LengthKind $length_kind,
         #[OA\Property(description: 'How many of a shoal; the length is their mean.')] public int $sample,
         #[OA\Property(description: 'Standard deviation between them.')] public ?float $spread_mm,
-        #[OA\Property(description: 'Relative standard error of the method.')] public float $error,
+        #[OA\Property(description: 'Relative standard error: its own, or that of its method.')] public float $error,
         #[OA\Property(description: 'Send it back with a correction.')] public int $version,
+        #[OA\Property(description: 'The picture that it was read from; null: from none.')] public ?int $picture_id,
     ) {
     }
 
@@ -35,7 +36,7 @@ final readonly class MeasurementEntry
             $entry->length_kind,
             $entry->sample,
             TenthMm::toMm($entry->spread_tenth_mm),
-            $entry->method->relativeError(), $entry->version,
+            $entry->own_error ?? $entry->method->relativeError(), $entry->version, $entry->picture_id,
         );
     }
 }

@@ -133,6 +133,26 @@ final readonly class AgendaItem
     }
 
     /**
+     * What was seen at the last look asks for another, until one finds it well.
+     * Daily looks at a fish with signs: common practice, no published source.
+     *
+     * @param  string|null  $sign  of disease; null: none
+     */
+    public static function ofSign(Fish $fish, LocalDate $seen, bool $isEating, ?string $sign, LocalDate $today): ?self
+    {
+        if ($isEating && $sign === null) {
+            return null;
+        }
+        $what = match (true) {
+            $sign === null => Finding::of('today.did_not_eat', seen: $seen),
+            $isEating => Finding::of('today.sign', sign: $sign, seen: $seen),
+            default => Finding::of('today.sign_not_eating', sign: $sign, seen: $seen),
+        };
+
+        return new self(AgendaKind::Sign, $fish->currentSystem(), $fish->name, $what, $seen->daysUntil($today) > 1, $fish->key);
+    }
+
+    /**
      * Those that went into a home in one go are looked at in one go.
      *
      * @param  int  $record  the watch of the first

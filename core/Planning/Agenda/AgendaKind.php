@@ -11,6 +11,8 @@ enum AgendaKind: string
     case Watch = 'watch';
     /** One suffers from others. */
     case Company = 'company';
+    /** A sign of disease, or a fish that did not eat, at the last look. */
+    case Sign = 'sign';
     case Move = 'move';
     /** A move or a step of the plan that is followed. */
     case Plan = 'plan';
@@ -32,7 +34,7 @@ enum AgendaKind: string
     {
         return match ($this) {
             self::Danger => 0,
-            self::Watch, self::Company, self::Move, self::Interim, self::Quarantine, self::Test => 1,
+            self::Watch, self::Company, self::Sign, self::Move, self::Interim, self::Quarantine, self::Test => 1,
             self::Outgrown, self::Plan => 2,
             self::Brood, self::Count, self::Preparation => 3,
             self::Inspection => 4,

@@ -6,6 +6,8 @@ return [
         'unreadable' => 'This entry cannot be read. Today says how to mend it.',
         'note' => '{text}',
         'note_about' => '{about}: {text}',
+        'picture' => 'A picture of {about}',
+        'picture_noted' => 'A picture of {about}: {text}',
         'length' => '{fish} measured {length}, {method}',
         'mean_length' => '{fish}: {length} on the mean of {sample}, {method}',
         'count' => '{fish}: counted {number}, {kind}',

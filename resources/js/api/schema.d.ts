@@ -1080,6 +1080,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPictures"];
+        put?: never;
+        post: operations["addPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removePicture"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{picture}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restorePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/plans": {
         parameters: {
             query?: never;
@@ -3260,7 +3308,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "company" | "move" | "plan" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "sign" | "move" | "plan" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -3913,7 +3961,7 @@ export interface components {
         LogLine: {
             id: number;
             /** @enum {string} */
-            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "change";
+            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change";
             /** @description The number of the record that it tells of. */
             row_id: number;
             /** Format: date */
@@ -4039,11 +4087,13 @@ export interface components {
             spread_mm: number | null;
             /**
              * Format: float
-             * @description Relative standard error of the method.
+             * @description Relative standard error: its own, or that of its method.
              */
             error: number;
             /** @description Send it back with a correction. */
             version: number;
+            /** @description The picture that it was read from; null: from none. */
+            picture_id: number | null;
         };
         /** @description Something other than a move that puts a home right. */
         MendRow: {
@@ -4338,6 +4388,35 @@ export interface components {
             /** Format: date */
             date: string;
             length_mm: components["schemas"]["Band"];
+        };
+        /** @description A picture; its sizes are under /api/v1/pictures/{picture}/{thumb, sheet or full}. */
+        PictureRow: {
+            id: number;
+            fish_id: number | null;
+            system_id: number | null;
+            /**
+             * @description With which entry it goes; null: it is one itself.
+             * @enum {string|null}
+             */
+            entry_kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change" | null;
+            entry_id: number | null;
+            /** Format: date */
+            date: string;
+            /** @description HH:MM */
+            time: string | null;
+            /** @description Pixels. */
+            width: number;
+            height: number;
+            /** @description On the disk. */
+            bytes: number;
+            note: string | null;
+            /** @description What is marked on it. */
+            marks: Record<string, never> | null;
+            /**
+             * Format: float
+             * @description Of the fish, read from it and written down; null: none was.
+             */
+            length_mm: number | null;
         };
         /** @description How the place is called, in which units it measures and what it pays in. */
         Place: {
@@ -10735,6 +10814,257 @@ export interface operations {
                 };
             };
             /** @description It did not join. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPictures: {
+        parameters: {
+            query?: {
+                fish?: number;
+                system?: number;
+                entry_kind?: string;
+                entry_id?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of one fish, system or entry, newest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Of whom is not said. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addPicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * Format: binary
+                     * @description JPEG, PNG or WebP, up to 20 MB.
+                     */
+                    picture: string;
+                    fish_id?: number;
+                    system_id?: number;
+                    /**
+                     * @description With which entry it goes.
+                     * @enum {string}
+                     */
+                    entry_kind?: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change";
+                    entry_id?: number;
+                    /**
+                     * Format: date
+                     * @description Left out: as the camera noted it, or today.
+                     */
+                    date?: string;
+                    time?: string;
+                    note?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept: upright, without the place it was taken at, in three sizes. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No picture that can be read, or no room for it; nothing is kept. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removePicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out; it can be put back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    restorePicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Put back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -59,7 +59,8 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
         fishName: sheet.fish.name,
         correcting,
         onDone: () => {
-            form.setValue('length', '')
+            // The day of the next one is today again.
+            form.reset({ ...form.getValues(), length: '', date: sheet.today })
             onDone?.()
         },
     })

@@ -48,6 +48,7 @@ export function LogLines({ lines }: { lines: readonly LogLine[] }) {
 }
 
 function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
+    const { name } = useKeeper()
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule">
             <chakra.button
@@ -78,7 +79,7 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                     {line.sentence}
                 </chakra.span>
                 <chakra.span color="ink2" fontSize="15px" gridColumn={{ base: 2, md: 3 }}>
-                    {line.author === null ? '' : words.by({ author: line.author })}
+                    {line.author === null || line.author === name ? '' : words.by({ author: line.author })}
                 </chakra.span>
             </chakra.button>
         </chakra.li>

@@ -14,7 +14,7 @@ export const groups: Record<Group, readonly LogKind[]> = {
     health: ['inspection', 'look', 'treatment', 'quarantine', 'release'],
     water: ['test', 'work'],
     feeding: ['feeding'],
-    notes: ['note'],
+    notes: ['note', 'picture'],
     changes: ['change'],
 }
 

@@ -11,6 +11,7 @@ import { CheckField } from '../entry/CheckField'
 import { EntryForm } from '../entry/EntryForm'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf, TextField } from '../entry/fields'
+import { timeNow } from '../entry/timeNow'
 import { useEntry } from '../entry/useEntry'
 
 /** What was seen of a fish today. */
@@ -18,6 +19,8 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
     const { today } = useKeeper()
     const [eats, setEats] = useState(false)
     const [sign, setSign] = useState('')
+    const [date, setDate] = useState(today)
+    const [time, setTime] = useState(timeNow)
     const entry = useEntry(
         '/api/v1/fish/{fish}/health-observations',
         { fish },
@@ -32,9 +35,16 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
         <EntryForm
             act={messages.moves.quarantine.look}
             isSaving={entry.isSaving}
-            error={entry.otherError(['sign'])}
+            error={entry.otherError(['sign', 'date', 'time'])}
             onCancel={onDone}
-            onSave={() => entry.save({ date: today, is_eating: eats, sign: sign === '' ? null : sign })}
+            onSave={() =>
+                entry.save({
+                    date,
+                    time: time === '' ? null : time,
+                    is_eating: eats,
+                    sign: sign === '' ? null : sign,
+                })
+            }
         >
             <CheckField label={messages.moves.quarantine.eats} checked={eats} onChange={setEats} />
             <TextField
@@ -43,6 +53,23 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
                 onChange={setSign}
                 error={entry.fieldError('sign')}
             />
+            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
+                <TextField
+                    label={messages.moves.quarantine.day}
+                    type="date"
+                    max={today}
+                    value={date}
+                    onChange={setDate}
+                    error={entry.fieldError('date')}
+                />
+                <TextField
+                    label={messages.moves.quarantine.time}
+                    type="time"
+                    value={time}
+                    onChange={setTime}
+                    error={entry.fieldError('time')}
+                />
+            </Box>
         </EntryForm>
     )
 }

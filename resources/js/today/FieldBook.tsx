@@ -177,6 +177,7 @@ function useWayTo(due: DueRow): () => void {
         outgrown: toFish,
         count: toFish,
         inspection: toFish,
+        sign: toFish,
         danger: toSystem,
         preparation: toSystem,
         test: toSystem,

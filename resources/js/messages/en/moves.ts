@@ -149,6 +149,8 @@ export const moves = {
         release: 'Release it',
         released: '{name} may go.',
         treat: 'A treatment',
+        day: 'Day',
+        time: 'Time',
         product: 'What it is',
         dose: 'Dose, as the label gives it',
         first: 'First day',

@@ -30,7 +30,7 @@ export const oneLog = {
         health: 'health',
         water: 'water and filter',
         feeding: 'feeding',
-        notes: 'notes',
+        notes: 'notes and pictures',
         changes: 'changes',
     },
     weeks: {

@@ -46,6 +46,7 @@ export const today = {
         count: 'Open',
         outgrown: 'Open',
         inspection: 'Open',
+        sign: 'Look',
         measure: 'Measure',
         watch: 'Look',
         move: 'Move',
