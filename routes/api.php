@@ -8,6 +8,7 @@ use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\BroodController;
 use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\CameraController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\CountController;
@@ -35,6 +36,7 @@ use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PictureLengthController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanTrialController;
 use App\Http\Controllers\PondClimateController;
@@ -89,6 +91,7 @@ Route::post('device/readings', [ReadingController::class, 'store'])
     ->middleware(['throttle:readings', 'auth:sanctum'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 Route::middleware('auth:web')->group(function (): void {
+    Route::post('pictures/{picture}/length', [PictureLengthController::class, 'show']);
     Route::get('pictures', [PictureController::class, 'index']);
     Route::get('pictures/{picture}/{size}', [PictureController::class, 'show'])->where('size', '[a-z]+')->name('pictures.show');
     Route::get('log', [LogController::class, 'index']);
@@ -146,6 +149,7 @@ Route::middleware('auth:web')->group(function (): void {
     // Reading a picture takes a second, in which nobody else should wait: it locks nothing until it is written.
     Route::middleware(['can:record,'.FacilitySettings::class, EnsureIdempotency::class])->group(function (): void {
         Route::post('pictures', [PictureController::class, 'store']);
+        Route::post('systems/{system}/camera/picture', [CameraController::class, 'take']);
     });
 
     // Their answers hold a secret: they are not kept for a repeat.
@@ -165,6 +169,8 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('log/{line}', [LogController::class, 'destroy']);
         Route::post('log/{line}/restore', [LogController::class, 'restore']);
         Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+        Route::put('pictures/{picture}/marks', [PictureLengthController::class, 'update']);
+        Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);
         Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);
         Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
         Route::post('notes', [NoteController::class, 'store']);
@@ -187,6 +193,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
 
         Route::post('systems', [SystemController::class, 'store']);
+        Route::put('systems/{system}/camera', [CameraController::class, 'update']);
         Route::put('systems/{system}', [SystemController::class, 'update']);
         Route::delete('systems/{system}', [SystemController::class, 'destroy']);
         Route::post('systems/{system}/retirement', [RetirementController::class, 'store']);

@@ -22,6 +22,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string|null $available_from
  * @property string|null $retired_on
  * @property int $version
+ * @property string|null $camera_url where a camera before it answers with a still image
  */
 final class System extends Model
 {

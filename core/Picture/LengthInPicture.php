@@ -117,25 +117,24 @@ final readonly class LengthInPicture
      */
     private static function causes(View $view, array $line, FishDepth $depth, Heading $heading): array
     {
-        $length = fn (Sight $sight, array $points, float $mm): float => $sight->lengthOf($points, $mm);
-        $whole = $length($view->sight(), $line, $depth->mm);
-        $slope = fn (callable $of): float => ($of(self::STEP) - $of(-self::STEP)) / (2 * self::STEP);
+        $whole = $view->sight()->lengthOf($line, $depth->mm);
+        $slope = self::slope(...);
         $marks = 0.0;
         foreach ($line as $i => $point) {
             foreach ([[1, 0], [0, 1]] as [$x, $y]) {
-                $marks += $slope(fn (float $by): float => $length($view->sight(), array_replace($line, [$i => $point->moved($by * $x, $by * $y)]), $depth->mm)) ** 2;
+                $marks += $slope(fn (float $by): float => $view->sight()->lengthOf(array_values(array_replace($line, [$i => $point->moved($by * $x, $by * $y)])), $depth->mm)) ** 2;
             }
         }
         $foot = 0.0;
         foreach ([[1, 0], [0, 1]] as [$x, $y]) {
-            $foot += $slope(fn (float $by): float => $length($view->sightOf($view->scale, $view->foot->moved($by * $x, $by * $y), $view->distanceMm), $line, $depth->mm)) ** 2;
+            $foot += $slope(fn (float $by): float => $view->sightOf($view->scale, $view->foot->moved($by * $x, $by * $y), $view->distanceMm)->lengthOf($line, $depth->mm)) ** 2;
         }
         $degrees = deg2rad($heading->spread());
         $errors = [
             ErrorCause::Marks->value => $view->markSpread * sqrt($marks) / $whole,
             ErrorCause::Scale->value => sqrt(2) * $view->markSpread / $view->scale->from->distanceTo($view->scale->to),
-            ErrorCause::Distance->value => abs($slope(fn (float $by): float => $length($view->sightOf($view->scale, $view->foot, $view->distanceMm + $by), $line, $depth->mm))) * $view->distanceMm * $view->distanceError / $whole,
-            ErrorCause::Depth->value => abs($slope(fn (float $by): float => $length($view->sight(), $line, $depth->mm + $by))) * $depth->spread / $whole,
+            ErrorCause::Distance->value => abs($slope(fn (float $by): float => $view->sightOf($view->scale, $view->foot, $view->distanceMm + $by)->lengthOf($line, $depth->mm))) * $view->distanceMm * $view->distanceError / $whole,
+            ErrorCause::Depth->value => abs($slope(fn (float $by): float => $view->sight()->lengthOf($line, $depth->mm + $by))) * $depth->spread / $whole,
             // Of the cosine of a normal angle.
             ErrorCause::Heading->value => sqrt((1 + exp(-2 * $degrees ** 2)) / 2 - exp(-$degrees ** 2)) / exp(-$degrees ** 2 / 2),
             ErrorCause::Foot->value => $view->footSpread * sqrt($foot) / $whole,
@@ -144,6 +143,12 @@ final readonly class LengthInPicture
         $variance = array_sum(array_map(fn (float $error): float => $error ** 2, $errors));
 
         return array_map(fn (string $cause, float $error): ErrorShare => new ErrorShare(ErrorCause::from($cause), $error, $variance > 0 ? $error ** 2 / $variance : 0.0), array_keys($errors), array_values($errors));
+    }
+
+    /** @param  callable(float): float  $of */
+    private static function slope(callable $of): float
+    {
+        return ($of(self::STEP) - $of(-self::STEP)) / (2 * self::STEP);
     }
 
     /**

@@ -107,6 +107,17 @@ return [
     'correction' => [
         'fields' => 'Send what was typed, by field.',
     ],
+    'camera' => [
+        'url' => 'Give the address of a still image, or null.',
+    ],
+    'marks' => [
+        'scale' => 'Mark two points whose distance is known.',
+        'distance.length' => 'Say how long it is, for example 1.5 m.',
+        'distance.depth' => 'Say how far behind the glass it stands.',
+        'other' => 'Choose the other picture.',
+        'lines' => 'Mark up to 60 fish.',
+        'lines.*' => 'Mark up to 24 points along a fish.',
+    ],
     'picture' => [
         'exists' => 'Choose one that is there.',
         'entry_kind' => 'Name the entry that it goes with.',

@@ -117,7 +117,10 @@ final readonly class PictureController
         $path = $this->store->path($picture, PictureSize::tryFrom($size) ?? abort(404));
         abort_unless(is_file($path), 404);
 
-        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, immutable, max-age='.self::YEAR_SECONDS, 'ETag' => "\"{$picture->sha256}-{$size}\""]);
+        $response = response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'immutable, max-age='.self::YEAR_SECONDS, 'ETag' => "\"{$picture->sha256}-{$size}\""]);
+        $response->setPrivate();
+
+        return $response;
     }
 
     /** @return array<string, mixed> */

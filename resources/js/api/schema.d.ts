@@ -245,6 +245,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/systems/{system}/camera": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setCamera"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/camera/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/circumstances": {
         parameters: {
             query?: never;
@@ -1122,6 +1154,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restorePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{picture}/length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readPicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{picture}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markPicture"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{picture}/measurement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measurePicture"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2227,6 +2307,10 @@ export interface components {
              */
             on: string | null;
         };
+        CameraRequest: {
+            /** @description Where the camera in the house answers with a still image; null: there is none. */
+            url: string | null;
+        };
         CircumstancesRequest: {
             /** @description Absent: it keeps the one it has. */
             name?: string;
@@ -2462,6 +2546,54 @@ export interface components {
             /** @description Record an unlikely mean length all the same. */
             keep?: boolean;
         };
+        /** @description Pixels of the full size, from its upper left corner. */
+        MarkedPoint: {
+            x: number;
+            y: number;
+        };
+        MarksRequest: {
+            /**
+             * @description Through glass, or from above.
+             * @enum {string}
+             */
+            view: "glass" | "above";
+            /** @description Two marks of known distance: on the glass; from above on the rim, or on something that floats. */
+            scale: {
+                from: components["schemas"]["MarkedPoint"];
+                to: components["schemas"]["MarkedPoint"];
+                /** @description As typed. */
+                length: string;
+            };
+            foot?: components["schemas"]["MarkedPoint"] | null;
+            /** @description From the lens to the glass or the water: said, or found from something of known size farther back. */
+            distance: {
+                /** @enum {string} */
+                way: "measured" | "paced" | "guessed" | "seen";
+                /** @description As typed; of what was seen how long it is. */
+                length?: string;
+                from?: components["schemas"]["MarkedPoint"] | null;
+                to?: components["schemas"]["MarkedPoint"] | null;
+                /** @description How far behind the glass it stands. */
+                depth?: string | null;
+            };
+            /** @description From above: the height of the scale over the water, as typed; left out: it floats. */
+            rim?: string | null;
+            /** @description Thickness; left out: as its system says. */
+            glass?: string | null;
+            /** @description From the glass to the wall behind, or the depth of the water; left out: as its system says. */
+            room?: string | null;
+            /**
+             * @description Where the fish swims; "twice": marked in another picture from another distance.
+             * @enum {string}
+             */
+            depth: "near" | "middle" | "back" | "unknown" | "twice";
+            /** @description The other picture. */
+            other?: number | null;
+            /** @enum {string} */
+            heading: "square" | "nearly" | "unsure";
+            /** @description Along each fish, from the snout to the end of the tail. */
+            lines: components["schemas"]["MarkedPoint"][][];
+        };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
             length: string;
@@ -2582,6 +2714,12 @@ export interface components {
             sex?: "male" | "female" | null;
             /** @description Which of the sizes told apart, as they are called. */
             size?: string | null;
+        };
+        PictureMeasurementRequest: {
+            /** @description Whose length it is. */
+            fish_id: number;
+            /** @description Record an unlikely length all the same. */
+            keep?: boolean;
         };
         PlanRequest: {
             /**
@@ -4388,6 +4526,52 @@ export interface components {
             /** Format: date */
             date: string;
             length_mm: components["schemas"]["Band"];
+        };
+        /** @description What one cause adds to the error of a length from a picture. */
+        PictureErrorShare: {
+            cause: string;
+            /**
+             * Format: float
+             * @description Relative standard error that it makes alone.
+             */
+            error: number;
+            /**
+             * Format: float
+             * @description Of the variance; all are 1 together.
+             */
+            share: number;
+        };
+        /** @description A length read from a picture. */
+        PictureLength: {
+            /** Format: float */
+            length_mm: number;
+            /**
+             * Format: float
+             * @description Relative standard error.
+             */
+            error: number;
+            /**
+             * Format: float
+             * @description Eight in ten such fish are at least as long.
+             */
+            low_mm: number;
+            /**
+             * Format: float
+             * @description And at most so long.
+             */
+            high_mm: number;
+            sentence: string;
+            /** @description What makes it uncertain, the most first. */
+            causes: components["schemas"]["PictureErrorShare"][];
+            /** @description What would make the next one surer; null: nothing by much. */
+            advice: string | null;
+        };
+        /** @description What is read from the marks on a picture. */
+        PictureLengths: {
+            /** @description One for each fish that is marked. */
+            lengths: components["schemas"]["PictureLength"][];
+            /** @description Of several: how many at least, and how long they are. */
+            shoal: string | null;
         };
         /** @description A picture; its sizes are under /api/v1/pictures/{picture}/{thumb, sheet or full}. */
         PictureRow: {
@@ -7057,6 +7241,146 @@ export interface operations {
             };
             /** @description May only look. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setCamera: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CameraRequest"];
+            };
+        };
+        responses: {
+            /** @description It is asked there from now on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No address of a camera in the house. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takePicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken and kept. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no camera, or it does not answer with a picture. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11066,6 +11390,212 @@ export interface operations {
             };
             /** @description No such picture. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksRequest"];
+            };
+        };
+        responses: {
+            /** @description What is read from the marks; nothing is kept. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureLengths"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing can be read from these marks. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    markPicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksRequest"];
+            };
+        };
+        responses: {
+            /** @description The marks are kept with the picture. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing can be read from these marks. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    measurePicture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureMeasurementRequest"];
+            };
+        };
+        responses: {
+            /** @description The length that is marked, with its own error; of several of a shoal their mean, and how many were counted at least. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasurementEntry"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing is marked, or it is so unlikely that it is asked about. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -32,6 +32,7 @@ use Biomegas\Moving\Quarantine\ProductClass;
 use Biomegas\Moving\Watch\CheckItem;
 use Biomegas\Moving\Watch\Intervention;
 use Biomegas\Moving\Watch\Success;
+use Biomegas\Picture\ErrorCause;
 use Biomegas\Rulebook\Method;
 use Biomegas\Rulebook\PairVerdict;
 use Biomegas\Rulebook\Ration;
@@ -51,7 +52,7 @@ final class CatalogueTest extends TestCase
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
         [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [BroodStepKind::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
-        [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''],
+        [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''], [ErrorCause::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void
