@@ -91,6 +91,9 @@ fill_demo() {
     DB_DATABASE="$aside" quietly php artisan migrate --force
     say 'Filling the demo: Heron Lock, two years of history…'
     DB_DATABASE="$aside" quietly php artisan db:seed --class=HeronLockSeeder --force
+    say 'Drawing its pictures…'
+    rm -rf storage/app/pictures
+    DB_DATABASE="$aside" quietly php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M artisan db:seed --class=HeronLockPictures --force
     rm -f "$1" "$1-wal" "$1-shm"
     mv "$aside" "$1"
 }

@@ -37,6 +37,7 @@ use App\Http\Controllers\PairVerdictController;
 use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PictureLengthController;
+use App\Http\Controllers\PictureRoomController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PlanTrialController;
 use App\Http\Controllers\PondClimateController;
@@ -93,6 +94,8 @@ Route::post('device/readings', [ReadingController::class, 'store'])
 Route::middleware('auth:web')->group(function (): void {
     Route::post('pictures/{picture}/length', [PictureLengthController::class, 'show']);
     Route::get('pictures', [PictureController::class, 'index']);
+    Route::get('pictures/{picture}', [PictureController::class, 'row']);
+    Route::get('picture-room', [PictureRoomController::class, 'show']);
     Route::get('pictures/{picture}/{size}', [PictureController::class, 'show'])->where('size', '[a-z]+')->name('pictures.show');
     Route::get('log', [LogController::class, 'index']);
     Route::get('log/weeks', [LogController::class, 'weeks']);
@@ -111,6 +114,7 @@ Route::middleware('auth:web')->group(function (): void {
     Route::get('former-systems', [RetirementController::class, 'index']);
     Route::get('facility', [FacilityController::class, 'show']);
     Route::get('systems/{system}', [SystemController::class, 'show']);
+    Route::get('systems/{system}/camera', [CameraController::class, 'show']);
     Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
     Route::get('systems/{system}/broods', [BroodController::class, 'index']);
     Route::get('lanes', [PlanController::class, 'lanes']);
@@ -169,6 +173,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('log/{line}', [LogController::class, 'destroy']);
         Route::post('log/{line}/restore', [LogController::class, 'restore']);
         Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+        Route::put('picture-room', [PictureRoomController::class, 'update']);
         Route::put('pictures/{picture}/marks', [PictureLengthController::class, 'update']);
         Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);
         Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);

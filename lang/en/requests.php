@@ -107,6 +107,9 @@ return [
     'correction' => [
         'fields' => 'Send what was typed, by field.',
     ],
+    'picture_room' => [
+        'limit_mb' => 'Give whole megabytes, from 10 to 1000000.',
+    ],
     'camera' => [
         'url' => 'Give the address of a still image, or null.',
     ],

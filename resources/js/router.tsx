@@ -95,6 +95,18 @@ const fish = createRoute({
     loader: ({ context, params }) => ask(context.client.query(fishQuery(params.id))),
     component: lazyRouteComponent(() => import('./fish/FishPage'), 'FishPage'),
 })
+const diary = createRoute({
+    getParentRoute: () => root,
+    path: '/fish/$id/diary',
+    ...numbered,
+    component: lazyRouteComponent(() => import('./picture/DiaryPage'), 'DiaryPage'),
+})
+const measurePicture = createRoute({
+    getParentRoute: () => root,
+    path: '/pictures/$id/measure',
+    ...numbered,
+    component: lazyRouteComponent(() => import('./picture/MeasurePage'), 'MeasurePage'),
+})
 const systems = createRoute({
     getParentRoute: () => root,
     path: '/systems',
@@ -215,6 +227,8 @@ export const router = createRouter({
         addFish,
         formerFish,
         fish,
+        diary,
+        measurePicture,
         systems,
         newSystem,
         system,

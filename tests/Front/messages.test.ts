@@ -5,12 +5,16 @@ import { addFish } from '../../resources/js/messages/en/addFish'
 import { aggression } from '../../resources/js/messages/en/aggression'
 import { brood } from '../../resources/js/messages/en/brood'
 import { company } from '../../resources/js/messages/en/company'
+import { entry } from '../../resources/js/messages/en/entry'
 import { group } from '../../resources/js/messages/en/group'
 import { losses } from '../../resources/js/messages/en/losses'
+import { oneLog } from '../../resources/js/messages/en/oneLog'
+import { picture } from '../../resources/js/messages/en/picture'
 import { plan } from '../../resources/js/messages/en/plan'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
+import { systems } from '../../resources/js/messages/en/systems'
 import { weighUp } from '../../resources/js/messages/en/weighUp'
 import { joined } from '../../resources/js/messages/joined'
 import { accented, accentedPattern } from '../../resources/js/messages/pseudo'
@@ -30,12 +34,16 @@ const texts = textsOf({
     aggression,
     brood,
     company,
+    entry,
     group,
     losses,
+    oneLog,
+    picture,
     plan,
     rulebook,
     species,
     steps,
+    systems,
     weighUp,
 })
 const patterns = texts.filter(([, text]) => text.includes('{'))

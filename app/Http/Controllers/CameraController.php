@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Http\Requests\CameraRequest;
+use App\Http\Resources\CameraPlace;
 use App\Http\Resources\PictureRow;
 use App\Models\FacilitySettings;
 use App\Models\Picture;
@@ -31,6 +32,16 @@ final readonly class CameraController
 {
     public function __construct(private PictureStore $store)
     {
+    }
+
+    #[OA\Get(path: '/api/v1/systems/{system}/camera', operationId: 'showCamera')]
+    #[InPath('system')]
+    #[Answers(200, 'CameraPlace', 'Where it answers.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such system.')]
+    public function show(System $system): JsonResponse
+    {
+        return response()->json(new CameraPlace($system->camera_url));
     }
 
     #[OA\Put(path: '/api/v1/systems/{system}/camera', operationId: 'setCamera')]

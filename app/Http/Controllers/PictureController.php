@@ -52,6 +52,16 @@ final readonly class PictureController
         return response()->json(PictureRow::all($request->asked()->get()));
     }
 
+    #[OA\Get(path: '/api/v1/pictures/{picture}', operationId: 'showPicture')]
+    #[InPath('picture')]
+    #[Answers(200, 'PictureRow', 'The picture.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(404, 'Problem', 'No such picture.')]
+    public function row(Picture $picture): JsonResponse
+    {
+        return response()->json(PictureRow::all([$picture])[0]);
+    }
+
     #[OA\Post(path: '/api/v1/pictures', operationId: 'addPicture')]
     #[Idempotent]
     #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['picture'], properties: [

@@ -15,6 +15,7 @@ export type Resource =
     | 'calendar'
     | 'treatment-products'
     | 'log'
+    | 'pictures'
 
 /** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
 const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up']
@@ -48,9 +49,9 @@ export function changedBy(path: string): InvalidateQueryFilters {
         'species',
         'rulebook',
     ]
-    // Whatever is written stands in the log.
+    // Whatever is written stands in the log, and a picture tells of the length that was read from it.
     return {
         predicate: ({ queryKey: [of] }: { queryKey: QueryKey }) =>
-            of === 'log' || changed.includes(String(of)),
+            of === 'log' || of === 'pictures' || changed.includes(String(of)),
     }
 }

@@ -252,7 +252,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["showCamera"];
         put: operations["setCamera"];
         post?: never;
         delete?: never;
@@ -1135,7 +1135,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["showPicture"];
         put?: never;
         post?: never;
         delete: operations["removePicture"];
@@ -1202,6 +1202,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["measurePicture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/picture-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPictureRoom"];
+        put: operations["limitPictureRoom"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2721,6 +2737,10 @@ export interface components {
             /** @description Record an unlikely length all the same. */
             keep?: boolean;
         };
+        PictureRoomRequest: {
+            /** @description Megabytes that pictures may take. */
+            limit_mb: number;
+        };
         PlanRequest: {
             /**
              * @description What matters most.
@@ -3202,6 +3222,11 @@ export interface components {
         /** @description Where the private calendar is read. */
         CalendarAddress: {
             /** @description Null: there is none. */
+            url: string | null;
+        };
+        /** @description The camera before a system. */
+        CameraPlace: {
+            /** @description Where it answers with a still image; null: there is none. */
             url: string | null;
         };
         /** @description A species that a fish may be besides, with the share of belief in it. */
@@ -4572,6 +4597,14 @@ export interface components {
             lengths: components["schemas"]["PictureLength"][];
             /** @description Of several: how many at least, and how long they are. */
             shoal: string | null;
+        };
+        /** @description How much of the disk pictures take, and may take. */
+        PictureRoom: {
+            /** @description Those that were taken out too. */
+            pictures: number;
+            /** Format: float */
+            used_mb: number;
+            limit_mb: number;
         };
         /** @description A picture; its sizes are under /api/v1/pictures/{picture}/{thumb, sheet or full}. */
         PictureRow: {
@@ -7241,6 +7274,55 @@ export interface operations {
             };
             /** @description May only look. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCamera: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where it answers. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CameraPlace"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11292,6 +11374,55 @@ export interface operations {
             };
         };
     };
+    showPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                picture: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such picture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     removePicture: {
         parameters: {
             query?: never;
@@ -11595,6 +11726,106 @@ export interface operations {
                 };
             };
             /** @description Nothing is marked, or it is so unlikely that it is asked about. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showPictureRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRoom"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    limitPictureRoom: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureRoomRequest"];
+            };
+        };
+        responses: {
+            /** @description As it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureRoom"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not so many megabytes. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -4,7 +4,7 @@ import type { BroodRequest, BroodSheet, FishRow } from '../api/types'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
 import { useWrite } from '../entry/useWrite'
-import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { broodWords as words } from '../messages/brood'
 
 interface Values {
@@ -82,7 +82,7 @@ export function BroodForm({ system, residents, today, brood, onDone }: Props) {
             />
             <Choice name="style" label={words.style} options={optionsOf(words.styles)} />
             <Choice name="sign" label={words.sign} options={optionsOf(words.signs)} />
-            <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="date" label={entryWords.day} type="date" max={today} />
             <Text name="place" label={words.place} maxLength={200} />
         </FieldForm>
     )

@@ -2,6 +2,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { CountKind } from '../api/types'
 import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { lossWords } from '../messages/losses'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -38,7 +39,7 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
         {
             undo: (recorded) => write('DELETE', '/api/v1/counts/{count}', { count: recorded.id }),
             notice: (body) =>
-                messages.log.done.count({
+                entryWords.done.count({
                     name: chosen?.name ?? '',
                     n: body.number,
                     how: messages.labels.counts[body.kind],
@@ -50,7 +51,7 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.log.saveCount}
+            act={entryWords.saveCount}
             onCancel={onDone}
             onSave={({ number, give_or_take, ...typed }) =>
                 entry.save({
@@ -62,16 +63,16 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
         >
             <Choice
                 name="fish_id"
-                label={messages.log.shoal}
-                placeholder={messages.log.choose}
+                label={entryWords.shoal}
+                placeholder={entryWords.choose}
                 options={fishOptions(all.filter((one) => one.is_shoal))}
             />
-            <Text name="number" label={messages.log.number} inputMode="numeric" />
-            <Choice name="kind" label={messages.log.sure} options={optionsOf(messages.labels.counts)} />
+            <Text name="number" label={entryWords.number} inputMode="numeric" />
+            <Choice name="kind" label={entryWords.sure} options={optionsOf(messages.labels.counts)} />
             {kind === 'estimate' && (
                 <Text name="give_or_take" label={lossWords.counts.giveOrTake} inputMode="numeric" />
             )}
-            <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="date" label={entryWords.day} type="date" max={today} />
         </FieldForm>
     )
 }

@@ -6,6 +6,7 @@ import { write } from '../api/client'
 import { goingsOnQuery } from '../api/queries'
 import type { Act, FishRow, Harm, Intervention, Occasion, Success } from '../api/types'
 import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { aggressionWords as words } from '../messages/aggression'
 import { Chips } from './Chips'
 import type { EntryProps } from './entries'
@@ -64,7 +65,7 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
         {
             undo: (recorded) => write('DELETE', '/api/v1/incidents/{incident}', { incident: recorded.id }),
             notice: (body) =>
-                messages.log.done.incident({
+                entryWords.done.incident({
                     actor: nameOf(String(body.actor_id)),
                     target: nameOf(String(body.target_id)),
                     act: messages.labels.acts[body.act],
@@ -79,26 +80,26 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.log.saveIncident}
+            act={entryWords.saveIncident}
             onCancel={onDone}
             onSave={(typed) => entry.save(sent(typed, known.occasions))}
         >
             <Who
-                label={messages.log.actor}
+                label={entryWords.actor}
                 name="actor_id"
                 chosen={actor}
                 from={fish === undefined ? all : company}
                 onChoose={(id) => form.setValue('actor_id', id)}
             />
             <Chips
-                label={messages.log.act}
+                label={entryWords.act}
                 options={optionsOf(messages.labels.acts)}
                 chosen={[act]}
                 onToggle={(value) => form.setValue('act', value as Act)}
             />
             {actor !== '' && (
                 <Who
-                    label={messages.log.target}
+                    label={entryWords.target}
                     name="target_id"
                     chosen={target}
                     from={company.filter((one) => String(one.id) !== actor || one.is_shoal)}
@@ -107,7 +108,7 @@ export function IncidentForm({ all, fish, today, onDone }: EntryProps) {
                 />
             )}
             <Chips
-                label={messages.log.harm}
+                label={entryWords.harm}
                 options={optionsOf(messages.labels.harms)}
                 chosen={[harm]}
                 onToggle={(value) => form.setValue('harm', value as Harm)}
@@ -146,8 +147,8 @@ function More({ form, known, today }: MoreProps & { today: string }) {
             <Box gridColumn="1 / -1">
                 <GoingOn form={form} known={known} />
             </Box>
-            <Text name="date" label={messages.log.day} type="date" max={today} />
-            <Text name="time" label={messages.log.time} type="time" />
+            <Text name="date" label={entryWords.day} type="date" max={today} />
+            <Text name="time" label={entryWords.time} type="time" />
             <Choice
                 name="intervention"
                 label={words.did}
@@ -178,7 +179,7 @@ function Who({ label, name, chosen, from, isAll = false, onChoose }: WhoProps) {
             <Choice
                 name={name as 'actor_id'}
                 label={label}
-                placeholder={messages.log.choose}
+                placeholder={entryWords.choose}
                 options={[...(isAll ? [{ value: ALL, text: words.everybody }] : []), ...fishOptions(from)]}
             />
         )

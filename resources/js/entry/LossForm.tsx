@@ -2,6 +2,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { LossKind } from '../api/types'
 import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { lossWords as words } from '../messages/losses'
 import type { EntryProps } from './entries'
 import { fishById, fishOptions } from './entries'
@@ -51,7 +52,7 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
         {
             undo: (recorded) => write('DELETE', '/api/v1/losses/{loss}', { loss: recorded.id }),
             notice: (body) =>
-                messages.log.done.loss({ name: chosen?.name ?? '', how: messages.labels.losses[body.kind] }),
+                entryWords.done.loss({ name: chosen?.name ?? '', how: messages.labels.losses[body.kind] }),
             onDone,
         },
     )
@@ -59,21 +60,21 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.log.saveLoss}
+            act={entryWords.saveLoss}
             onCancel={onDone}
             onSave={(typed) => entry.save(sent(typed))}
         >
             <Choice
                 name="fish_id"
-                label={messages.log.fish}
-                placeholder={messages.log.choose}
+                label={entryWords.fish}
+                placeholder={entryWords.choose}
                 options={fishOptions(all)}
             />
             <Choice
                 name="kind"
-                label={messages.log.how}
+                label={entryWords.how}
                 options={optionsOf(messages.labels.losses)}
-                {...(LEFT_ALIVE.includes(kind) ? { help: messages.log.lossHelp } : {})}
+                {...(LEFT_ALIVE.includes(kind) ? { help: entryWords.lossHelp } : {})}
             />
             {kind === 'eaten' && chosen !== undefined && (
                 <Choice
@@ -89,17 +90,13 @@ export function LossForm({ all, fish, today, onDone }: EntryProps) {
             {LEFT_ALIVE.includes(kind) && chosen?.parting.map((caution) => <p key={caution}>{caution}</p>)}
             {chosen?.is_shoal === true && (
                 <>
-                    <Text name="count" label={messages.log.lost} inputMode="numeric" />
-                    <Choice
-                        name="sex"
-                        label={messages.log.lostSex}
-                        options={optionsOf(messages.fish.sexes)}
-                    />
+                    <Text name="count" label={entryWords.lost} inputMode="numeric" />
+                    <Choice name="sex" label={entryWords.lostSex} options={optionsOf(messages.fish.sexes)} />
                 </>
             )}
-            <Text name="date" label={messages.log.day} type="date" max={today} />
+            <Text name="date" label={entryWords.day} type="date" max={today} />
             <Text name="last_seen" label={words.lastSeen} type="date" max={today} help={words.lastSeenHelp} />
-            <Text name="cause" label={messages.log.cause} />
+            <Text name="cause" label={entryWords.cause} />
             <Text name="lesson" label={words.lesson} />
         </FieldForm>
     )

@@ -1,5 +1,5 @@
 import { write } from '../api/client'
-import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { systemsQuery } from '../api/queries'
@@ -24,7 +24,7 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
         {
             undo: (recorded) => write('DELETE', '/api/v1/moves/{move}', { move: recorded.id }),
             notice: (body) =>
-                messages.log.done.move({
+                entryWords.done.move({
                     name: chosen?.name ?? '',
                     to: systems.find((one) => one.id === body.to_system_id)?.name ?? '',
                 }),
@@ -33,30 +33,30 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
     )
     return (
         <EntryForm
-            act={messages.log.saveMove}
+            act={entryWords.saveMove}
             isSaving={entry.isSaving}
             error={entry.otherError(FIELDS)}
             onCancel={onDone}
             onSave={() => entry.save({ to_system_id: Number(to), date })}
         >
-            <p>{messages.log.moveHelp}</p>
+            <p>{entryWords.moveHelp}</p>
             <ChoiceField
-                label={messages.log.fish}
-                placeholder={messages.log.choose}
+                label={entryWords.fish}
+                placeholder={entryWords.choose}
                 options={fishOptions(all)}
                 value={who}
                 onChange={setWho}
             />
             <ChoiceField
-                label={messages.log.to}
-                placeholder={messages.log.choose}
+                label={entryWords.to}
+                placeholder={entryWords.choose}
                 options={systems.map((one) => ({ value: String(one.id), text: one.name }))}
                 value={to}
                 onChange={setTo}
                 error={entry.fieldError('to') ?? entry.fieldError('to_system_id')}
             />
             <TextField
-                label={messages.log.day}
+                label={entryWords.day}
                 type="date"
                 max={today}
                 value={date}

@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { Box, Button } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
 import type { FishRow } from '../api/types'
@@ -13,10 +13,10 @@ const LossForm = onDemand(() => import('./LossForm'), 'LossForm')
 const MoveForm = onDemand(() => import('./MoveForm'), 'MoveForm')
 
 const forms = {
-    incident: { Form: IncidentForm, title: messages.log.incidentTitle, act: messages.log.incident },
-    loss: { Form: LossForm, title: messages.log.lossTitle, act: messages.log.loss },
-    move: { Form: MoveForm, title: messages.log.moveTitle, act: messages.log.move },
-    count: { Form: CountForm, title: messages.log.countTitle, act: messages.log.count },
+    incident: { Form: IncidentForm, title: entryWords.incidentTitle, act: entryWords.incident },
+    loss: { Form: LossForm, title: entryWords.lossTitle, act: entryWords.loss },
+    move: { Form: MoveForm, title: entryWords.moveTitle, act: entryWords.move },
+    count: { Form: CountForm, title: entryWords.countTitle, act: entryWords.count },
 } as const
 
 interface Props {

@@ -16,6 +16,7 @@ import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../entry/WriteDown'
 import { LogPart } from '../log/LogPart'
 import { Health } from '../moves/Health'
+import { Pictures } from '../picture/Pictures'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay } from '../units/day'
 import { measured } from '../units/length'
@@ -92,6 +93,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                     />
                 )}
                 {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
+                <Pictures of={{ fish: fish.id }} name={fish.name} />
                 <LogPart of={{ fish: fish.id }} />
             </Box>
         </Box>

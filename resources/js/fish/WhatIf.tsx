@@ -1,6 +1,7 @@
 import { heldAs, wordOf } from '../units/measure'
 import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
+import { entryWords } from '../messages/entry'
 import { lengthRange, whatIfSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -182,7 +183,7 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
                     {keeping.error}
                 </chakra.p>
             )}
-            <PaperDialog title={messages.log.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
+            <PaperDialog title={entryWords.moveTitle} open={isMoving} onClose={() => setMoving(false)}>
                 <MoveForm
                     all={all}
                     fish={sheet.fish}

@@ -13,7 +13,6 @@ import { Foot } from './Foot'
 import { useClocks } from '../moves/clocks'
 import { useKeeper } from './keeper'
 import { onDemand } from './onDemand'
-import { KeySheet } from './KeySheet'
 import type { Notice } from './notice'
 import { NoticeContext } from './notice'
 import { PaperDialog } from './PaperDialog'
@@ -21,6 +20,7 @@ import { Tape } from './Tape'
 import { usePlaceKeys } from './usePlaceKeys'
 import { useSheetColour } from './useSheetColour'
 
+const KeySheet = onDemand(() => import('./KeySheet'), 'KeySheet')
 const SearchSlip = onDemand(() => import('../search/SearchSlip'), 'SearchSlip')
 const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
 
@@ -91,7 +91,11 @@ export function Frame() {
                     </Suspense>
                 )}
             </PaperDialog>
-            <KeySheet open={keysShown} onClose={() => showKeys(false)} />
+            {keysShown && (
+                <Suspense fallback={null}>
+                    <KeySheet open onClose={() => showKeys(false)} />
+                </Suspense>
+            )}
         </NoticeContext.Provider>
     )
 }

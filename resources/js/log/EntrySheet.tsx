@@ -1,13 +1,14 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { write } from '../api/client'
 import { logEntryQuery } from './queries'
 import type { LogDetail, LogLine } from '../api/types'
 import { useWrite } from '../entry/useWrite'
 import { useKeeper } from '../frame/keeper'
 import { Waiting } from '../frame/Waiting'
+import { onDemand } from '../frame/onDemand'
 import { oneLogWords } from '../messages/oneLog'
 import { longDay } from '../units/day'
 import { CorrectionForm } from './CorrectionForm'
@@ -15,6 +16,8 @@ import { Past } from './Past'
 import { writtenAt } from './writtenAt'
 
 const words = oneLogWords.entry
+
+const EntryPictures = onDemand(() => import('../picture/EntryPictures'), 'EntryPictures')
 
 /** One entry: what can be done about it, what that would change, and how it stood before. */
 export function EntrySheet({ line, onDone }: { line: LogLine; onDone: () => void }) {
@@ -49,6 +52,11 @@ function Sheet({ detail, onDone }: { detail: LogDetail; onDone: () => void }) {
                 <CorrectionForm detail={detail} onDone={onDone} />
             ) : (
                 <Acts detail={detail} onCorrect={() => correct(true)} onDone={onDone} />
+            )}
+            {line.kind !== 'change' && (
+                <Suspense fallback={null}>
+                    <EntryPictures line={line} />
+                </Suspense>
             )}
             {detail.history.length > 1 && <Past detail={detail} onDone={onDone} />}
         </Box>

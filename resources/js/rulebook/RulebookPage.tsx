@@ -14,6 +14,7 @@ import { Waiting } from '../frame/Waiting'
 import { changedRules, documentOf, withAnswer } from './document'
 import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
+import { PictureRoom } from '../picture/PictureRoom'
 import { PlaceForm } from './PlaceForm'
 import { useRulebook } from './useRulebook'
 
@@ -58,6 +59,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
                     <PlaceForm />
+                    <PictureRoom />
                     <Section title={rulebookWords.numbers}>
                         <Numbers sheet={sheet} />
                     </Section>

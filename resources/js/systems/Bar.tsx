@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
 import { ink } from '../theme/tokens'
 import { percent } from '../units/share'
@@ -53,7 +53,7 @@ export function Bar({ name, share, unknown = '', isLess = false }: Props) {
                         whiteSpace="nowrap"
                     >
                         {percent(share)}
-                        {share > 1 ? `, ${messages.systems.tooMuch}` : ''}
+                        {share > 1 ? `, ${systemsWords.tooMuch}` : ''}
                     </chakra.b>
                 </>
             )}

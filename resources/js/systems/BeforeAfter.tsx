@@ -1,6 +1,6 @@
 import { asTyped, isTyped } from '../api/asTyped'
 import type { BeforeAfterAsked } from '../api/queries'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Fragment } from 'react'
@@ -53,17 +53,17 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
         <Section
-            title={messages.systems.change.title}
+            title={systemsWords.change.title}
             aside={
                 asked !== null && (
                     <Button variant="plain" onClick={() => form.reset()}>
-                        {messages.systems.change.clear}
+                        {systemsWords.change.clear}
                     </Button>
                 )
             }
         >
             <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">
-                {messages.systems.change.help}
+                {systemsWords.change.help}
             </chakra.p>
             <AskingScope form={form} refused={refused}>
                 <Box
@@ -76,14 +76,14 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                     alignItems="start"
                 >
                     <Newcomers allSpecies={allSpecies} />
-                    <Text name="on" label={messages.systems.change.on} type="date" min={today} />
+                    <Text name="on" label={systemsWords.change.on} type="date" min={today} />
                     <Filter isCared={typed.filter_care !== ''} />
-                    <Text name="divider_at" label={messages.systems.change.divider} />
+                    <Text name="divider_at" label={systemsWords.change.divider} />
                     <Choice
                         name="leaving"
-                        label={messages.systems.change.leaving}
+                        label={systemsWords.change.leaving}
                         options={[
-                            { value: '', text: messages.systems.change.nobody },
+                            { value: '', text: systemsWords.change.nobody },
                             ...system.fish.map((fish) => ({ value: String(fish.id), text: fish.name })),
                         ]}
                     />
@@ -110,27 +110,27 @@ function Newcomers({ allSpecies }: { allSpecies: readonly SpeciesRow[] }) {
                         <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                             <SpeciesNamed
                                 name={`kinds.${i}.species`}
-                                label={messages.systems.change.species}
-                                unknown={isUnknown ? messages.systems.change.unknownSpecies : undefined}
+                                label={systemsWords.change.species}
+                                unknown={isUnknown ? systemsWords.change.unknownSpecies : undefined}
                             />
                         </Box>
                         <Text
                             name={`kinds.${i}.count`}
                             refusedAs={`count.${i}`}
-                            label={messages.systems.change.count}
+                            label={systemsWords.change.count}
                             inputMode="numeric"
                         />
                         <Text
                             name={`kinds.${i}.length`}
                             refusedAs={`length.${i}`}
-                            label={messages.systems.change.length}
+                            label={systemsWords.change.length}
                         />
                     </Fragment>
                 )
             })}
             {last !== undefined && last.length.trim() !== '' && fields.length < MOST_KINDS && (
                 <Button gridColumn="1 / -1" justifySelf="start" onClick={() => append(NO_KIND)}>
-                    {messages.systems.change.another}
+                    {systemsWords.change.another}
                 </Button>
             )}
         </>
@@ -144,27 +144,27 @@ function Filter({ isCared }: { isCared: boolean }) {
             <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                 <Choice
                     name="filter_care"
-                    label={messages.systems.change.care}
-                    options={optionsOf(messages.systems.change.cares)}
+                    label={systemsWords.change.care}
+                    options={optionsOf(systemsWords.change.cares)}
                 />
             </Box>
             {isCared && (
-                <Text name="care_days_before" label={messages.systems.change.careDays} inputMode="numeric" />
+                <Text name="care_days_before" label={systemsWords.change.careDays} inputMode="numeric" />
             )}
             <Box alignSelf="end">
-                <Check name="is_dosed" label={messages.systems.change.dosed} />
+                <Check name="is_dosed" label={systemsWords.change.dosed} />
             </Box>
             <Choice
                 name="filter_media"
-                label={messages.systems.change.media}
+                label={systemsWords.change.media}
                 options={[
-                    { value: '', text: messages.systems.change.asNow },
-                    ...optionsOf(messages.systems.form.medias),
+                    { value: '', text: systemsWords.change.asNow },
+                    ...optionsOf(systemsWords.form.medias),
                 ]}
             />
-            <Text name="filter_litres" label={messages.systems.change.mediaLitres} inputMode="decimal" />
-            <Text name="weekly_change" label={messages.systems.change.weekly} inputMode="numeric" />
-            <Text name="turnover" label={messages.systems.change.turnover} />
+            <Text name="filter_litres" label={systemsWords.change.mediaLitres} inputMode="decimal" />
+            <Text name="weekly_change" label={systemsWords.change.weekly} inputMode="numeric" />
+            <Text name="turnover" label={systemsWords.change.turnover} />
         </>
     )
 }
@@ -218,20 +218,20 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
             {sheet.most_at_once !== null &&
                 sheet.most_at_once > 0 &&
                 sheet.forecast?.outcome === 'too-much' && (
-                    <p>{messages.systems.change.atOnce({ n: sheet.most_at_once })}</p>
+                    <p>{systemsWords.change.atOnce({ n: sheet.most_at_once })}</p>
                 )}
             <Table.Root marginTop="6px">
                 <Table.Header>
                     <Table.Row>
-                        <Table.ColumnHeader>{messages.systems.change.columns.what}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{messages.systems.change.columns.before}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{messages.systems.change.columns.after}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.change.columns.what}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.change.columns.before}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.change.columns.after}</Table.ColumnHeader>
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
                     {(
-                        Object.entries(messages.systems.change.rows) as [
-                            keyof typeof messages.systems.change.rows,
+                        Object.entries(systemsWords.change.rows) as [
+                            keyof typeof systemsWords.change.rows,
                             string,
                         ][]
                     ).map(([name, words]) => {
@@ -256,7 +256,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
             </Table.Root>
             {sheet.after.objections.length > 0 && (
                 <Box paddingTop="8px">
-                    <chakra.h3 fontWeight={700}>{messages.systems.change.objections}</chakra.h3>
+                    <chakra.h3 fontWeight={700}>{systemsWords.change.objections}</chakra.h3>
                     {sheet.after.objections.map((one) => (
                         <chakra.p key={one} color={newObjections.includes(one) ? 'over' : 'ink2'}>
                             {one}
@@ -269,7 +269,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
                     forecast={sheet.forecast}
                     from={sheet.on}
                     today={today}
-                    title={messages.systems.change.forecast}
+                    title={systemsWords.change.forecast}
                 />
             )}
         </Box>
@@ -277,7 +277,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
 }
 
 function valueWords(
-    name: keyof typeof messages.systems.change.rows,
+    name: keyof typeof systemsWords.change.rows,
     side: StandingSide,
     units: UnitSystem,
 ): string {
@@ -291,19 +291,19 @@ function valueWords(
         case 'feed_g':
             return dailyMass(value, units)
         case 'ammonia_g':
-            return messages.systems.load.ofNitrogen({ mass: dailyMass(value, units) })
+            return systemsWords.load.ofNitrogen({ mass: dailyMass(value, units) })
         case 'turnover':
             return value.toFixed(1)
         case 'nitrate_peak':
             return `${Math.round(value)} mg/l`
         case 'weekly_change_least':
-            return value > 1 ? messages.systems.load.over : percent(value)
+            return value > 1 ? systemsWords.load.over : percent(value)
         default:
             return percent(value)
     }
 }
 
-function isTooMuch(name: keyof typeof messages.systems.change.rows, side: StandingSide): boolean {
+function isTooMuch(name: keyof typeof systemsWords.change.rows, side: StandingSide): boolean {
     return (
         ((name === 'floor' || name === 'filter_share' || name === 'weekly_change_least') &&
             (side[name] ?? 0) > 1) ||

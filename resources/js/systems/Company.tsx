@@ -3,9 +3,9 @@ import { Link } from '@tanstack/react-router'
 import { aggressionQuery } from '../api/queries'
 import type { SystemPage } from '../api/types'
 import { Section } from '../frame/Section'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 
-const words = messages.systems.company
+const words = systemsWords.company
 
 const SAID = 2
 

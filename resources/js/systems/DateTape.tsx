@@ -1,5 +1,5 @@
 import { stayEnd } from './stayEnd'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
 import { scaleUtc } from 'd3-scale'
 import { useEffect } from 'react'
@@ -62,7 +62,7 @@ export function DateTape({ system, plan, at, onMove, today }: Props) {
                 max={last}
                 step={1}
                 value={at}
-                aria-label={messages.systems.dragDate}
+                aria-label={systemsWords.dragDate}
                 aria-valuetext={longDay(date, today)}
                 onChange={(event) => onMove(Number(event.target.value))}
                 position="absolute"

@@ -1,5 +1,5 @@
 import { isOverOn } from './stayEnd'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { useMemo } from 'react'
 import type { FishRow, GrowingFish, FloorPlanSheet, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -51,7 +51,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
             width={width}
             height={y + h + 78}
             role="img"
-            aria-label={messages.systems.title({ name: system.name })}
+            aria-label={systemsWords.title({ name: system.name })}
             style={{ display: 'block' }}
         >
             <g transform={`translate(${x} ${y})`}>
@@ -186,7 +186,7 @@ function Pool({
                         stroke={ink('water')}
                         strokeWidth={5}
                     >
-                        {messages.systems.divider}
+                        {systemsWords.divider}
                     </text>
                 </g>
             ))}
@@ -208,7 +208,7 @@ function Drain({ x, y }: { x: number; y: number }) {
                 stroke={ink('water')}
                 strokeWidth={5}
             >
-                {messages.systems.drain}
+                {systemsWords.drain}
             </text>
         </g>
     )
@@ -268,7 +268,7 @@ function Swimmers({ system, plan, at, scale, water, bounds: [w, h] }: SwimmersPr
                     x={turningFish.x * scale}
                     y={turningFish.y * scale}
                     r={(turning * scale) / 2}
-                    label={messages.systems.turns({
+                    label={systemsWords.turns({
                         n: rows.get(longest?.id ?? 0)?.count ?? 1,
                         name: rows.get(longest?.id ?? 0)?.name ?? '',
                         size: `${bare(turning, unit)} ${unit.word}`,
@@ -365,7 +365,7 @@ function Name({
     width: number
     height: number
 }) {
-    const text = `${fish.name} ${length}${isOver ? `, ${messages.systems.noLonger}` : ''}`
+    const text = `${fish.name} ${length}${isOver ? `, ${systemsWords.noLonger}` : ''}`
     const half = text.length * 4.1
     return (
         <text

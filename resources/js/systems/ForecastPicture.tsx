@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box } from '@chakra-ui/react'
 import { scaleLinear } from 'd3-scale'
 import { useId } from 'react'
@@ -67,7 +67,7 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                                 dash={dash}
                                 alarmY={y(alarm)}
                                 isOver={highest >= alarm}
-                                label={`${messages.systems.change[name]} ${highest.toFixed(highest < 1 ? 2 : 1)}`}
+                                label={`${systemsWords.change[name]} ${highest.toFixed(highest < 1 ? 2 : 1)}`}
                                 x={Math.max(LEFT + 4, Math.min(width - LABEL, x(peak)))}
                                 y={Math.max(22, y(highest) - 7 - (highest * 20 < top ? 18 * i : 0))}
                             />
@@ -77,7 +77,7 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                 </svg>
             )}
             <Box color="ink2" fontSize="15px">
-                {messages.systems.inMgL({ title })}
+                {systemsWords.inMgL({ title })}
             </Box>
         </Box>
     )
@@ -140,7 +140,7 @@ function Alarm({ name, dash, y, width }: Quantity & { y: number; width: number }
                 strokeDasharray={dash === '' ? '2 4' : '2 8'}
             />
             <text x={width - 12} y={y - 4} fontSize="14.5" textAnchor="end" fill={ink('over')}>
-                {messages.systems.change.alarmOf({ name: messages.systems.change[name] })}
+                {systemsWords.change.alarmOf({ name: systemsWords.change[name] })}
             </text>
         </g>
     )

@@ -7,7 +7,7 @@ import type { FormerSystem } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { useWrite } from '../entry/useWrite'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { longDay } from '../units/day'
 
 /** Those that are homes no more: their pages stay, and they can be used again. */
@@ -15,7 +15,7 @@ export function FormerSystems() {
     const former = useQuery(formerSystemsQuery).data ?? []
     return former.length === 0 ? null : (
         <Box padding={{ base: '0 0 24px', md: '0 10px 24px' }}>
-            <Section title={messages.systems.former}>
+            <Section title={systemsWords.former}>
                 <ul>
                     {former.map((one) => (
                         <Former key={one.id} system={one} />
@@ -33,7 +33,7 @@ function Former({ system: { id, name, retired_on } }: { system: FormerSystem }) 
         '/api/v1/systems/{system}/retirement',
         { system: id },
         {
-            notice: () => messages.systems.usedAgain({ name }),
+            notice: () => systemsWords.usedAgain({ name }),
             undo: () => write('POST', '/api/v1/systems/{system}/retirement', { system: id }),
         },
     )
@@ -49,9 +49,9 @@ function Former({ system: { id, name, retired_on } }: { system: FormerSystem }) 
             <Link to="/systems/$id" params={{ id }}>
                 {name}
             </Link>
-            {retired_on !== null && messages.systems.outOfUse({ day: longDay(retired_on, today) })}
+            {retired_on !== null && systemsWords.outOfUse({ day: longDay(retired_on, today) })}
             <Button variant="plain" disabled={again.isSaving} onClick={() => again.save(undefined)}>
-                {messages.systems.useAgain}
+                {systemsWords.useAgain}
             </Button>
         </chakra.li>
     )

@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { LoadSheet, SystemPage } from '../api/types'
@@ -19,49 +19,49 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
         return null
     }
     return (
-        <Section title={messages.systems.load.title}>
+        <Section title={systemsWords.load.title}>
             <chakra.dl margin="0" paddingTop="6px">
-                <Fact isLong name={messages.systems.load.mass}>
+                <Fact isLong name={systemsWords.load.mass}>
                     {massWords(today.mass_g, units)}
                 </Fact>
-                <Fact isLong name={messages.systems.load.feed}>
+                <Fact isLong name={systemsWords.load.feed}>
                     {dailyMass(today.feed_g, units)}
                 </Fact>
-                <Fact isLong name={messages.systems.load.ammonia}>
-                    {messages.systems.load.ofNitrogen({ mass: dailyMass(today.ammonia_g, units) })}
+                <Fact isLong name={systemsWords.load.ammonia}>
+                    {systemsWords.load.ofNitrogen({ mass: dailyMass(today.ammonia_g, units) })}
                 </Fact>
-                <Fact isLong name={messages.systems.load.capacity}>
+                <Fact isLong name={systemsWords.load.capacity}>
                     {load.capacity_g === null
-                        ? messages.systems.noMedia
-                        : messages.systems.load.carries({
+                        ? systemsWords.noMedia
+                        : systemsWords.load.carries({
                               mass: dailyMass(load.capacity_g, units),
                               share: today.filter_share ?? 0,
                           })}
                 </Fact>
-                <Fact isLong name={messages.systems.load.turnover}>
+                <Fact isLong name={systemsWords.load.turnover}>
                     {load.turnover === null
-                        ? messages.systems.load.turnoverUnknown({
+                        ? systemsWords.load.turnoverUnknown({
                               least: load.turnover_least,
                               most: load.turnover_most,
                           })
-                        : messages.systems.load.perHour({
+                        : systemsWords.load.perHour({
                               times: load.turnover.toFixed(1),
                               least: load.turnover_least,
                               most: load.turnover_most,
                           })}
                 </Fact>
-                <Fact isLong name={messages.systems.load.change}>
+                <Fact isLong name={systemsWords.load.change}>
                     {changeWords(system.water.weekly_change, system.water.weekly_change_least)}
                 </Fact>
                 {load.hours_without_pump !== null && (
-                    <Fact isLong name={messages.systems.load.pump}>
-                        {messages.systems.load.pumpHours({
+                    <Fact isLong name={systemsWords.load.pump}>
+                        {systemsWords.load.pumpHours({
                             hours: load.hours_without_pump.toFixed(load.hours_without_pump < 10 ? 1 : 0),
                         })}
                     </Fact>
                 )}
-                <Fact isLong name={messages.systems.load.weight}>
-                    {messages.systems.load.weightOf({
+                <Fact isLong name={systemsWords.load.weight}>
+                    {systemsWords.load.weightOf({
                         weight: weight(load.weight_kg, units),
                         perArea: floorLoad(load.floor_load_kg_m2, units),
                     })}
@@ -74,7 +74,7 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
                 onClick={() => showAhead(!aheadShown)}
                 aria-expanded={aheadShown}
             >
-                {messages.systems.load.ahead}
+                {systemsWords.load.ahead}
             </Button>
             {aheadShown && <Ahead load={load} />}
         </Section>
@@ -84,7 +84,7 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
 function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
     const rows = [
         {
-            how: messages.systems.load.byBook,
+            how: systemsWords.load.byBook,
             peak: nitrate.book_peak,
             trough: nitrate.book_trough,
             least: nitrate.least_by_book,
@@ -92,8 +92,8 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
         {
             how:
                 nitrate.spans === 0
-                    ? messages.systems.load.byExperience
-                    : messages.systems.load.byTests({ spans: nitrate.spans }),
+                    ? systemsWords.load.byExperience
+                    : systemsWords.load.byTests({ spans: nitrate.spans }),
             peak: nitrate.likely_peak,
             trough: nitrate.likely_trough,
             least: nitrate.least_likely,
@@ -103,13 +103,13 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
         <Box paddingTop="14px">
             <chakra.p fontWeight={700}>{nitrate.sentence}</chakra.p>
             <Table.Root>
-                <Table.Caption srOnly>{messages.systems.load.nitrate}</Table.Caption>
+                <Table.Caption srOnly>{systemsWords.load.nitrate}</Table.Caption>
                 <Table.Header>
                     <Table.Row>
-                        <Table.ColumnHeader>{messages.systems.load.nitrate}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.peak}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.trough}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{messages.systems.load.nitrateColumns.least}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.load.nitrate}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.peak}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.trough}</Table.ColumnHeader>
+                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.least}</Table.ColumnHeader>
                     </Table.Row>
                 </Table.Header>
                 <Table.Body>
@@ -121,7 +121,7 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
                             </Table.Cell>
                             <Table.Cell>{Math.round(row.trough)} mg/l</Table.Cell>
                             <Table.Cell>
-                                {row.least > 1 ? messages.systems.load.over : percent(row.least)}
+                                {row.least > 1 ? systemsWords.load.over : percent(row.least)}
                             </Table.Cell>
                         </Table.Row>
                     ))}
@@ -129,8 +129,8 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
             </Table.Root>
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
                 {nitrate.spans === 0
-                    ? `${messages.systems.load.bookNote} ${messages.systems.load.noTests}`
-                    : `${messages.systems.load.bookNote} ${messages.systems.load.testsNote({ share: nitrate.yield })}`}
+                    ? `${systemsWords.load.bookNote} ${systemsWords.load.noTests}`
+                    : `${systemsWords.load.bookNote} ${systemsWords.load.testsNote({ share: nitrate.yield })}`}
             </chakra.p>
         </Box>
     )
@@ -143,7 +143,7 @@ function Ahead({ load }: { load: LoadSheet }) {
         <Table.Root>
             <Table.Header>
                 <Table.Row>
-                    {Object.values(messages.systems.load.months).map((name) => (
+                    {Object.values(systemsWords.load.months).map((name) => (
                         <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                     ))}
                 </Table.Row>
@@ -159,7 +159,7 @@ function Ahead({ load }: { load: LoadSheet }) {
                         </Table.Cell>
                         <Table.Cell color={row.weekly_change_least > 1 ? 'over' : 'ink'}>
                             {row.weekly_change_least > 1
-                                ? messages.systems.load.over
+                                ? systemsWords.load.over
                                 : percent(row.weekly_change_least)}
                         </Table.Cell>
                     </Table.Row>
@@ -170,6 +170,4 @@ function Ahead({ load }: { load: LoadSheet }) {
 }
 
 const changeWords = (share: number, least: number): string =>
-    least > 1
-        ? messages.systems.load.changeOfAll({ share })
-        : messages.systems.load.changeOf({ share, least })
+    least > 1 ? systemsWords.load.changeOfAll({ share }) : systemsWords.load.changeOf({ share, least })

@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { pondClimatesQuery } from '../api/queries'
 import { ChoiceField, TextField } from '../entry/fields'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 
 interface Props {
     months: readonly string[]
@@ -13,14 +13,14 @@ interface Props {
 /** The means of the twelve months, with a climate to begin from. */
 export function Months({ months, onChange, error }: Props) {
     return (
-        <Box gridColumn="1 / -1" role="group" aria-label={messages.systems.form.monthsTitle}>
+        <Box gridColumn="1 / -1" role="group" aria-label={systemsWords.form.monthsTitle}>
             <Climate onChoose={onChange} />
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'repeat(4, minmax(0, 1fr))', md: 'repeat(6, minmax(0, 1fr))' }}
                 gap="8px"
             >
-                {messages.systems.form.months.map((name, i) => (
+                {systemsWords.form.months.map((name, i) => (
                     <TextField
                         key={name}
                         label={name}
@@ -46,7 +46,7 @@ export function Months({ months, onChange, error }: Props) {
 /** Fills in all twelve at once. */
 function Climate({ onChoose }: { onChoose: (months: string[]) => void }) {
     const climates = useQuery(pondClimatesQuery).data ?? []
-    const said = messages.systems.form
+    const said = systemsWords.form
     const options = climates.flatMap(({ climate, northern, southern }) => [
         { text: said.climates[climate], months: northern },
         { text: said.southern({ climate: said.climates[climate] }), months: southern },

@@ -1,6 +1,6 @@
 import { useKeeper } from '../frame/keeper'
 import type { UnitSystem } from '../api/types'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, Field, Textarea } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Point } from '../drawing/geometry'
@@ -29,8 +29,8 @@ interface GridUnit {
 
 const metresOrFeet = (units: UnitSystem): GridUnit =>
     units === 'metric'
-        ? { ...messages.systems.form.metres, mm: 1000, squareMm: 500 }
-        : { ...messages.systems.form.feet, mm: 304.8, squareMm: 609.6 }
+        ? { ...systemsWords.form.metres, mm: 1000, squareMm: 500 }
+        : { ...systemsWords.form.feet, mm: 304.8, squareMm: 609.6 }
 
 /** A pond drawn corner by corner on squared paper, or typed. */
 export function OutlineGrid({ points, onChange, error }: Props) {
@@ -54,9 +54,9 @@ export function OutlineGrid({ points, onChange, error }: Props) {
     return (
         <Box ref={box} gridColumn="1 / -1">
             <Field.Root invalid={error !== undefined}>
-                <Field.Label>{messages.systems.form.corners}</Field.Label>
+                <Field.Label>{systemsWords.form.corners}</Field.Label>
                 <Field.HelperText>
-                    {messages.systems.form.cornersHelp({ square: unit.square, unit: unit.many })}
+                    {systemsWords.form.cornersHelp({ square: unit.square, unit: unit.many })}
                 </Field.HelperText>
                 {width > 0 && (
                     <svg
@@ -86,7 +86,7 @@ export function OutlineGrid({ points, onChange, error }: Props) {
                     variant="plain"
                     onClick={() => put(points.slice(0, -1).map((one) => [...one]))}
                 >
-                    {messages.systems.form.undoCorner}
+                    {systemsWords.form.undoCorner}
                 </Button>
             )}
             <TypedCorners
@@ -165,7 +165,7 @@ interface TypedProps {
 function TypedCorners({ points, unit, text, onType }: TypedProps) {
     return (
         <Field.Root>
-            <Field.Label>{messages.systems.form.cornersText({ unit: unit.word })}</Field.Label>
+            <Field.Label>{systemsWords.form.cornersText({ unit: unit.word })}</Field.Label>
             <Textarea
                 rows={4}
                 value={text ?? cornersText(points, unit.mm)}

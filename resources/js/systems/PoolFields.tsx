@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { usualTanksQuery } from '../api/queries'
@@ -22,7 +22,7 @@ type TankSizes = Pick<PoolForm, 'length' | 'width' | 'depth' | 'glass'>
 /** Fills in all sizes of a tank at once. */
 function UsualTank({ onChoose }: { onChoose: (sizes: TankSizes) => void }) {
     const tanks = useQuery(usualTanksQuery).data ?? []
-    const said = messages.systems.form
+    const said = systemsWords.form
     const choose = (at: string): void => {
         const tank = tanks[Number(at)]
         if (at !== '' && tank !== undefined) {
@@ -50,7 +50,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
     return (
         <chakra.fieldset border="none" padding="0" margin="0" minWidth="0">
             <chakra.legend fontWeight={800} paddingBottom="6px">
-                {isOneOfMany ? messages.systems.form.pool({ n: index + 1 }) : messages.systems.form.onePool}
+                {isOneOfMany ? systemsWords.form.pool({ n: index + 1 }) : systemsWords.form.onePool}
             </chakra.legend>
             <Box
                 display="grid"
@@ -60,8 +60,8 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
             >
                 <Box gridColumn={{ base: '1 / -1', md: 'auto' }}>
                     <ChoiceField
-                        label={messages.systems.form.shape}
-                        options={optionsOf(messages.systems.form.shapes)}
+                        label={systemsWords.form.shape}
+                        options={optionsOf(systemsWords.form.shapes)}
                         value={pool.type}
                         onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })}
                     />
@@ -79,7 +79,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                 {sizesOf[pool.type].map((size) => (
                     <TextField
                         key={size}
-                        label={messages.systems.form.sizes[size]}
+                        label={systemsWords.form.sizes[size]}
                         value={pool[size] ?? ''}
                         onChange={(value) => onChange({ ...pool, [size]: value })}
                         error={error(`pools.${index}.${size}`)}
@@ -89,14 +89,14 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                     <>
                         <Box alignSelf="end">
                             <CheckField
-                                label={messages.systems.form.outside}
+                                label={systemsWords.form.outside}
                                 checked={pool.outside ?? false}
                                 onChange={(outside) => onChange({ ...pool, outside })}
                             />
                         </Box>
                         {pool.outside === true && (
                             <TextField
-                                label={messages.systems.form.glass}
+                                label={systemsWords.form.glass}
                                 value={pool.glass ?? ''}
                                 onChange={(glass) => onChange({ ...pool, glass })}
                                 error={error(`pools.${index}.glass`)}
@@ -107,7 +107,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
             </Box>
             {isOneOfMany && (
                 <Button type="button" variant="plain" onClick={onRemove}>
-                    {messages.systems.form.removePool}
+                    {systemsWords.form.removePool}
                 </Button>
             )}
         </chakra.fieldset>

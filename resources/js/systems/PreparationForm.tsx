@@ -7,7 +7,7 @@ import type { SystemPage } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { FieldForm, fieldsOf, useRefusal } from '../entry/FieldForm'
 import { useWrite } from '../entry/useWrite'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { speciesNamed } from '../species/findSpecies'
 import { SpeciesField } from '../species/SpeciesField'
 import type { LengthUnit } from '../units/length'
@@ -69,7 +69,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
         '/api/v1/systems/{system}/preparation',
         { system: page.system.id },
         {
-            notice: () => messages.systems.ready.planned,
+            notice: () => systemsWords.ready.planned,
             onDone,
         },
     )
@@ -77,7 +77,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
         <FieldForm
             form={form}
             entry={plan}
-            act={messages.systems.ready.save}
+            act={systemsWords.ready.save}
             onCancel={onDone}
             onSave={({ donor_system_id: donor, donor_percent, count, length, ...typed }) =>
                 plan.save({
@@ -93,11 +93,11 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                 })
             }
         >
-            <Text name="date" label={messages.systems.ready.wanted} type="date" />
+            <Text name="date" label={systemsWords.ready.wanted} type="date" />
             <Box>
-                <Check name="is_built" label={messages.systems.ready.isBuilt} />
-                <Check name="uses_tap_water" label={messages.systems.ready.tap} />
-                <Check name="has_starter_fish" label={messages.systems.ready.starter} />
+                <Check name="is_built" label={systemsWords.ready.isBuilt} />
+                <Check name="uses_tap_water" label={systemsWords.ready.tap} />
+                <Check name="has_starter_fish" label={systemsWords.ready.starter} />
             </Box>
             <Donor control={form.control} own={page.system.id} />
             <Stock
@@ -106,7 +106,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                 isUnknown={speciesName !== '' && species === undefined && allSpecies.length > 0}
             />
             <chakra.p color="ink2" fontSize="15px">
-                {messages.systems.ready.help}
+                {systemsWords.ready.help}
             </chakra.p>
         </FieldForm>
     )
@@ -120,16 +120,16 @@ function Donor({ control, own }: { control: Control<Values>; own: number }) {
         <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
             <Choice
                 name="donor_system_id"
-                label={messages.systems.ready.donor}
+                label={systemsWords.ready.donor}
                 options={[
-                    { value: '', text: messages.systems.ready.noDonor },
+                    { value: '', text: systemsWords.ready.noDonor },
                     ...systems
                         .filter(({ id, fish }) => id !== own && fish.length > 0)
                         .map(({ id, name }) => ({ value: String(id), text: name })),
                 ]}
             />
             {isLent && (
-                <Text name="donor_percent" label={messages.systems.ready.donorShare} inputMode="numeric" />
+                <Text name="donor_percent" label={systemsWords.ready.donorShare} inputMode="numeric" />
             )}
         </Box>
     )
@@ -148,14 +148,14 @@ function Stock({ control, name, isUnknown }: StockProps) {
     return (
         <>
             <SpeciesField
-                label={messages.systems.ready.stock}
+                label={systemsWords.ready.stock}
                 value={name}
                 onChange={species.onChange}
-                error={isUnknown ? messages.systems.change.unknownSpecies : refused}
+                error={isUnknown ? systemsWords.change.unknownSpecies : refused}
             />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
-                <Text name="count" label={messages.systems.ready.count} inputMode="numeric" />
-                <Text name="length" label={messages.systems.ready.length} />
+                <Text name="count" label={systemsWords.ready.count} inputMode="numeric" />
+                <Text name="length" label={systemsWords.ready.length} />
             </Box>
         </>
     )

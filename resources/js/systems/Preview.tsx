@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
 import type { SystemPreview, SystemSheet } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -24,42 +24,42 @@ export function Preview({
     const { unit_system: units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
     return (
-        <Section title={messages.systems.form.comesTo}>
+        <Section title={systemsWords.form.comesTo}>
             <Box ref={box} paddingTop="10px">
                 {preview === undefined ? (
-                    <chakra.p color="ink2">{messages.systems.form.typing}</chakra.p>
+                    <chakra.p color="ink2">{systemsWords.form.typing}</chakra.p>
                 ) : (
                     width > 0 && <Outline preview={preview} width={width} />
                 )}
             </Box>
             {preview !== undefined && (
                 <chakra.dl margin="0">
-                    <Fact isLong name={messages.systems.form.litres}>
+                    <Fact isLong name={systemsWords.form.litres}>
                         {preview.water_litres === preview.litres
                             ? volume(preview.litres, units)
-                            : messages.systems.form.withSump({
+                            : systemsWords.form.withSump({
                                   litres: volume(preview.litres, units),
                                   all: volume(preview.water_litres, units),
                               })}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.floor}>
+                    <Fact isLong name={systemsWords.form.floor}>
                         {floorArea(preview.floor_mm2, units)}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.run}>
+                    <Fact isLong name={systemsWords.form.run}>
                         {metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.turning}>
+                    <Fact isLong name={systemsWords.form.turning}>
                         {metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.pump}>
-                        {messages.systems.form.anHour({
+                    <Fact isLong name={systemsWords.form.pump}>
+                        {systemsWords.form.anHour({
                             litres: volume(preview.turnover_least_litres, units),
                         })}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.weight}>
+                    <Fact isLong name={systemsWords.form.weight}>
                         {weight(preview.weight_kg, units)}
                     </Fact>
-                    <Fact isLong name={messages.systems.form.floorLoad}>
+                    <Fact isLong name={systemsWords.form.floorLoad}>
                         {floorLoad(preview.floor_load_kg_m2, units)}
                     </Fact>
                 </chakra.dl>
@@ -72,7 +72,7 @@ export function Preview({
                     paddingInlineStart="12px"
                     marginTop="8px"
                 >
-                    {messages.systems.form.engineer}
+                    {systemsWords.form.engineer}
                 </chakra.p>
             )}
             {kind === 'pond' && (
@@ -83,7 +83,7 @@ export function Preview({
                     paddingInlineStart="12px"
                     marginTop="8px"
                 >
-                    {messages.systems.form.pond}
+                    {systemsWords.form.pond}
                 </chakra.p>
             )}
         </Section>

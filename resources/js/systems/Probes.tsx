@@ -1,5 +1,5 @@
 import { write } from '../api/client'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { SystemPage } from '../api/types'
@@ -15,10 +15,10 @@ export function Probes({ page }: { page: SystemPage }) {
     const [open, setOpen] = useState(false)
     const takeOut = useDelete('/api/v1/probes')
     return (
-        <Section title={messages.systems.probes.title}>
+        <Section title={systemsWords.probes.title}>
             {page.probes.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {messages.systems.probes.none}
+                    {systemsWords.probes.none}
                 </chakra.p>
             )}
             <chakra.ul>
@@ -36,31 +36,31 @@ export function Probes({ page }: { page: SystemPage }) {
                             <b>{probe.name}</b>,{' '}
                             <chakra.span color="ink2">
                                 {probe.last_heard === null
-                                    ? messages.systems.probes.never
-                                    : messages.systems.probes.heard({
+                                    ? systemsWords.probes.never
+                                    : systemsWords.probes.heard({
                                           when: new Date(probe.last_heard).toLocaleString('en-GB'),
                                       })}
                             </chakra.span>
                         </span>
                         <Button
                             variant="plain"
-                            aria-label={`${messages.systems.probes.remove}: ${probe.name}`}
+                            aria-label={`${systemsWords.probes.remove}: ${probe.name}`}
                             onClick={() =>
                                 takeOut(
                                     () => write('DELETE', '/api/v1/probes/{probe}', { probe: probe.id }),
-                                    messages.systems.probes.removed,
+                                    systemsWords.probes.removed,
                                 )
                             }
                         >
-                            {messages.systems.probes.remove}
+                            {systemsWords.probes.remove}
                         </Button>
                     </chakra.li>
                 ))}
             </chakra.ul>
             <Button marginTop="10px" onClick={() => setOpen(true)}>
-                {messages.systems.probes.add}
+                {systemsWords.probes.add}
             </Button>
-            <PaperDialog title={messages.systems.probes.add} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={systemsWords.probes.add} open={open} onClose={() => setOpen(false)}>
                 {open && <ProbeForm system={page.system.id} onDone={() => setOpen(false)} />}
             </PaperDialog>
         </Section>
@@ -73,7 +73,7 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
     if (add.answer !== undefined) {
         return (
             <Box display="flex" flexDirection="column" gap="12px">
-                <p>{messages.systems.probes.token}</p>
+                <p>{systemsWords.probes.token}</p>
                 <chakra.code
                     fontFamily="mono"
                     background="fresh"
@@ -85,7 +85,7 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
                 >
                     {add.answer.token}
                 </chakra.code>
-                <p>{messages.systems.probes.how}</p>
+                <p>{systemsWords.probes.how}</p>
                 <chakra.code
                     fontFamily="mono"
                     background="fresh"
@@ -96,21 +96,21 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
                     userSelect="all"
                 >{`php artisan biomegas:probe --url=${location.origin} --token="${add.answer.token}"`}</chakra.code>
                 <Button variant="solid" alignSelf="end" onClick={onDone}>
-                    {messages.systems.probes.close}
+                    {systemsWords.probes.close}
                 </Button>
             </Box>
         )
     }
     return (
         <EntryForm
-            act={messages.systems.probes.add}
+            act={systemsWords.probes.add}
             isSaving={add.isSaving}
             error={add.otherError(['name'])}
             onCancel={onDone}
             onSave={() => add.save({ name })}
         >
             <TextField
-                label={messages.systems.probes.name}
+                label={systemsWords.probes.name}
                 value={name}
                 onChange={setName}
                 error={add.fieldError('name')}

@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { preparationState } from './preparationState'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -22,16 +23,16 @@ export function Ready({ page }: { page: SystemPage }) {
     const takeOut = useDelete('/api/v1/systems/{system}/preparation')
     const sheet = page.preparation
     return (
-        <Section title={messages.systems.ready.title}>
+        <Section title={systemsWords.ready.title}>
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="10px">
                 {sheet === null ? (
-                    <chakra.p color="ink2">{messages.systems.ready.help}</chakra.p>
+                    <chakra.p color="ink2">{systemsWords.ready.help}</chakra.p>
                 ) : (
                     <Steps sheet={sheet} system={page.system.id} />
                 )}
                 <Box display="flex" flexWrap="wrap" gap="10px">
                     <Button onClick={() => setOpen(true)}>
-                        {sheet === null ? messages.systems.ready.begin : messages.systems.ready.change}
+                        {sheet === null ? systemsWords.ready.begin : systemsWords.ready.change}
                     </Button>
                     {sheet !== null && <Arrange sheet={sheet} system={page.system.id} />}
                     {sheet !== null && (
@@ -43,17 +44,17 @@ export function Ready({ page }: { page: SystemPage }) {
                                         write('DELETE', '/api/v1/systems/{system}/preparation', {
                                             system: page.system.id,
                                         }),
-                                    messages.systems.ready.ended,
+                                    systemsWords.ready.ended,
                                 )
                             }
                         >
-                            {messages.systems.ready.end}
+                            {systemsWords.ready.end}
                         </Button>
                     )}
                 </Box>
             </Box>
             <PaperDialog
-                title={messages.systems.ready.planTitle({ name: page.system.name })}
+                title={systemsWords.ready.planTitle({ name: page.system.name })}
                 open={open}
                 onClose={() => setOpen(false)}
             >
@@ -93,11 +94,11 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
                 ))}
             </chakra.ol>
             <p>
-                <b>{messages.systems.ready.cycle}:</b> {sheet.cycle_sentence}
+                <b>{systemsWords.ready.cycle}:</b> {sheet.cycle_sentence}
             </p>
             {sheet.findings.length > 0 && (
                 <Box>
-                    <b>{messages.systems.ready.findings}</b>
+                    <b>{systemsWords.ready.findings}</b>
                     {sheet.findings.map((one) => (
                         <chakra.p key={one} color="close">
                             {one}
@@ -109,7 +110,7 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
                 forecast={sheet.forecast}
                 from={today}
                 today={today}
-                title={messages.systems.ready.forecast}
+                title={systemsWords.ready.forecast}
             />
         </>
     )
@@ -119,7 +120,7 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
     const named = { system, step: step.key }
     const tick = useWrite('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, {
         notice: (_, { done }) =>
-            done === null ? messages.frame.undone : messages.systems.ready.ticked({ words: step.words }),
+            done === null ? messages.frame.undone : systemsWords.ready.ticked({ words: step.words }),
         undo: () =>
             write('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, { done: step.done }),
     })
@@ -145,14 +146,14 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                         marginStart="8px"
                     >
                         {step.done === null
-                            ? messages.systems.ready.days({
+                            ? systemsWords.ready.days({
                                   begin: shortDay(step.begin, today),
                                   end: shortDay(step.end, today),
                               })
-                            : (step.is_seen ? messages.systems.ready.seen : messages.systems.ready.done)({
+                            : (step.is_seen ? systemsWords.ready.seen : systemsWords.ready.done)({
                                   day: shortDay(step.done, today),
                               })}
-                        {step.is_late && `, ${messages.systems.ready.late}`}
+                        {step.is_late && `, ${systemsWords.ready.late}`}
                     </chakra.span>
                 </Box>
                 <Box color="ink2" fontSize="15px" lineHeight="20px">
@@ -161,11 +162,11 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
             </Box>
             {step.is_seen ? null : step.done === null ? (
                 <Button
-                    aria-label={messages.systems.ready.tick({ words: step.words })}
+                    aria-label={systemsWords.ready.tick({ words: step.words })}
                     onClick={() => tick.save({ done: today })}
                     disabled={tick.isSaving}
                 >
-                    {messages.systems.ready.act}
+                    {systemsWords.ready.act}
                 </Button>
             ) : (
                 <Button

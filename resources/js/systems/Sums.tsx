@@ -1,7 +1,7 @@
 import { useKeeper } from '../frame/keeper'
 import { doseAmount, doseHeld, doseUnit } from '../units/dose'
 import { degreesApart } from '../units/temperature'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -16,7 +16,7 @@ import { ChoiceField, TextField } from '../entry/fields'
 /** A refill, and how long a tub lasts. */
 export function Sums({ page }: { page: SystemPage }) {
     return (
-        <Section title={messages.systems.sums.title}>
+        <Section title={systemsWords.sums.title}>
             <RefillSum page={page} />
             {page.system.fish.length > 0 && <TubSum page={page} />}
         </Section>
@@ -45,7 +45,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
         fields.map((field) => refused?.fieldError(field)).find((one) => one !== undefined)
     return (
         <Box paddingTop="8px">
-            <chakra.h3 fontWeight={700}>{messages.systems.sums.refill}</chakra.h3>
+            <chakra.h3 fontWeight={700}>{systemsWords.sums.refill}</chakra.h3>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
@@ -53,35 +53,35 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                 alignItems="start"
             >
                 <TextField
-                    label={messages.systems.sums.percent}
+                    label={systemsWords.sums.percent}
                     inputMode="numeric"
                     value={typed.percent}
                     onChange={set('percent')}
                     error={error('percent', 'share')}
                 />
                 <TextField
-                    label={messages.systems.sums.cold}
+                    label={systemsWords.sums.cold}
                     inputMode="decimal"
                     value={typed.cold}
                     onChange={set('cold')}
                     error={error('cold')}
                 />
                 <TextField
-                    label={messages.systems.sums.hot}
+                    label={systemsWords.sums.hot}
                     inputMode="decimal"
                     value={typed.hot}
                     onChange={set('hot')}
                     error={error('hot', 'hot_c')}
                 />
                 <TextField
-                    label={messages.systems.sums.fill}
+                    label={systemsWords.sums.fill}
                     inputMode="decimal"
                     value={typed.fill}
                     onChange={set('fill')}
                     error={error('fill', 'fill_c')}
                 />
                 <TextField
-                    label={messages.systems.sums.dose({ dose: doseUnit(units) })}
+                    label={systemsWords.sums.dose({ dose: doseUnit(units) })}
                     inputMode="decimal"
                     value={typed.dose}
                     onChange={set('dose')}
@@ -101,11 +101,11 @@ function Refill({ refill }: { refill: RefillSheet }) {
                 {refill.sentence}
             </chakra.p>
             <chakra.p color="ink2">
-                {messages.systems.sums.cool({
+                {systemsWords.sums.cool({
                     degrees: degreesApart(refill.drop_if_cold_c, units),
                 })}
                 {refill.dose_ml !== null &&
-                    ` ${messages.systems.sums.doseOf({ amount: doseAmount(refill.dose_ml, units) })}`}
+                    ` ${systemsWords.sums.doseOf({ amount: doseAmount(refill.dose_ml, units) })}`}
             </chakra.p>
         </Box>
     )
@@ -120,7 +120,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
     const refused = answer.error instanceof Refused ? answer.error : undefined
     return (
         <Box paddingTop="16px">
-            <chakra.h3 fontWeight={700}>{messages.systems.sums.tub}</chakra.h3>
+            <chakra.h3 fontWeight={700}>{systemsWords.sums.tub}</chakra.h3>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: '2fr 1fr 1fr' }}
@@ -128,19 +128,19 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
                 alignItems="start"
             >
                 <ChoiceField
-                    label={messages.systems.sums.fish}
+                    label={systemsWords.sums.fish}
                     options={system.fish.map((one) => ({ value: String(one.id), text: one.name }))}
                     value={fish}
                     onChange={setFish}
                 />
                 <TextField
-                    label={messages.systems.sums.litres}
+                    label={systemsWords.sums.litres}
                     value={litres}
                     onChange={setLitres}
                     error={refused?.fieldError('litres')}
                 />
                 <TextField
-                    label={messages.systems.sums.celsius}
+                    label={systemsWords.sums.celsius}
                     inputMode="decimal"
                     value={celsius}
                     onChange={setCelsius}
@@ -153,7 +153,7 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
                 </chakra.p>
             )}
             <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
-                {messages.systems.sums.tubHelp}
+                {systemsWords.sums.tubHelp}
             </chakra.p>
         </Box>
     )

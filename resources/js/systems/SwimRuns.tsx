@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import type { FishRow, FloorPlanSheet, GrowingFish, SystemSheet } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
 import { useUnit } from '../frame/keeper'
@@ -90,7 +90,7 @@ export function RoundRuns({
                     fontSize="14.5"
                     fill={ink('ink2')}
                 >
-                    {messages.systems.runHalf({ run: `${bare(plan.run_mm, unit)} ${unit.word}` })}
+                    {systemsWords.runHalf({ run: `${bare(plan.run_mm, unit)} ${unit.word}` })}
                 </text>
             )}
             {runs.map((fish, i) => {
@@ -146,6 +146,6 @@ function arc(r: number, share: number): string {
 /** "Reed needs 142, more than there is". */
 const needWords = (row: FishRow | undefined, run: string, isTooMuch: boolean): string =>
     [
-        messages.systems.needs({ n: row?.count ?? 1, name: row?.name ?? '', run }),
-        ...(isTooMuch ? [messages.systems.tooMuch] : []),
+        systemsWords.needs({ n: row?.count ?? 1, name: row?.name ?? '', run }),
+        ...(isTooMuch ? [systemsWords.tooMuch] : []),
     ].join(', ')

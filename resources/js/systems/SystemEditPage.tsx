@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate, useParams } from '@tanstack/react-router'
@@ -36,10 +37,8 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const form = useForm<SystemForm>({ defaultValues: { system: begin } })
     const typed = useWatch({ control: form.control, name: 'system' })
     const heading =
-        page === undefined
-            ? messages.systems.addTitle
-            : messages.systems.editTitle({ name: page.system.name })
-    useNameSheet(heading, messages.systems.form.typing)
+        page === undefined ? systemsWords.addTitle : systemsWords.editTitle({ name: page.system.name })
+    useNameSheet(heading, systemsWords.form.typing)
     const { save, remove } = useSystemWrites(begin, page)
     const retire = useRetire(page?.system)
     const preview = usePreview(typed)
@@ -75,7 +74,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                         {page !== undefined && page.system.fish.length === 0 && (
                             <>
                                 <Button type="button" variant="plain" onClick={() => remove(page)}>
-                                    {messages.systems.remove}
+                                    {systemsWords.remove}
                                 </Button>
                                 <Button
                                     type="button"
@@ -83,7 +82,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                                     disabled={retire.isSaving}
                                     onClick={() => retire.save(undefined)}
                                 >
-                                    {messages.systems.retire}
+                                    {systemsWords.retire}
                                 </Button>
                             </>
                         )}
@@ -91,7 +90,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                             {messages.frame.cancel}
                         </Button>
                         <Button type="submit" variant="solid" disabled={save.isSaving}>
-                            {messages.systems.save}
+                            {systemsWords.save}
                         </Button>
                     </Box>
                 </chakra.form>
@@ -111,7 +110,7 @@ function useRetire(system: SystemPage['system'] | undefined) {
     const navigate = useNavigate()
     const named = { system: system?.id ?? 0 }
     return useWrite('POST', '/api/v1/systems/{system}/retirement', named, {
-        notice: () => messages.systems.retired({ name: system?.name ?? '' }),
+        notice: () => systemsWords.retired({ name: system?.name ?? '' }),
         undo: () => write('DELETE', '/api/v1/systems/{system}/retirement', named),
         onDone: () => navigate({ to: '/systems' }),
     })
@@ -138,14 +137,14 @@ function useSystemWrites(begin: SystemTyped, page?: SystemPage) {
                 ? write('POST', '/api/v1/systems', {}, body)
                 : write('PUT', '/api/v1/systems/{system}', { system: page.system.id }, body),
         {
-            notice: (saved) => messages.systems.saved({ name: saved.system.name }),
+            notice: (saved) => systemsWords.saved({ name: saved.system.name }),
             undo: page === undefined ? takeBack : putBack,
             onDone: (saved) => navigate({ to: '/systems/$id', params: { id: saved.system.id } }),
         },
         '/api/v1/systems',
     )
     const remove = (gone: SystemPage): void =>
-        act(() => takeBack(gone), { text: messages.systems.removed({ name: gone.system.name }) })
+        act(() => takeBack(gone), { text: systemsWords.removed({ name: gone.system.name }) })
     return { save, remove }
 }
 

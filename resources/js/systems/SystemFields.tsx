@@ -1,6 +1,6 @@
 import { useKeeper } from '../frame/keeper'
 import { wordOf } from '../units/measure'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
@@ -70,15 +70,15 @@ export function SystemFields({ form, typed, error, today }: Props) {
             <Group title="">
                 <Box gridColumn={{ base: '1 / -1', md: '1 / 3' }}>
                     <TextField
-                        label={messages.systems.form.name}
+                        label={systemsWords.form.name}
                         value={typed.name}
                         onChange={(value) => set('name', value)}
                         error={error('name')}
                     />
                 </Box>
                 <ChoiceField
-                    label={messages.systems.form.kind}
-                    options={optionsOf(messages.systems.form.kinds)}
+                    label={systemsWords.form.kind}
+                    options={optionsOf(systemsWords.form.kinds)}
                     value={typed.kind}
                     onChange={(value) => set('kind', value as SystemTyped['kind'])}
                     error={error('kind')}
@@ -111,7 +111,7 @@ export function SystemFields({ form, typed, error, today }: Props) {
                 alignSelf="start"
                 onClick={() => set('pools', [...typed.pools, newPool()])}
             >
-                {messages.systems.form.addPool}
+                {systemsWords.form.addPool}
             </Button>
             <WaterFields {...part} />
             <EquipmentFields {...part} />
@@ -130,9 +130,9 @@ export function SystemFields({ form, typed, error, today }: Props) {
 
 function WaterFields({ text, typed, set, error }: Part) {
     return (
-        <Group title={messages.systems.form.water}>
+        <Group title={systemsWords.form.water}>
             {typed.months == null ? (
-                text('temperature', messages.systems.form.temperature)
+                text('temperature', systemsWords.form.temperature)
             ) : (
                 <Months
                     months={typed.months}
@@ -142,7 +142,7 @@ function WaterFields({ text, typed, set, error }: Part) {
             )}
             <Box alignSelf="end">
                 <CheckField
-                    label={messages.systems.form.byMonth}
+                    label={systemsWords.form.byMonth}
                     checked={typed.months != null}
                     onChange={(byMonth) =>
                         set('months', byMonth ? Array.from({ length: 12 }, () => '') : null)
@@ -150,30 +150,30 @@ function WaterFields({ text, typed, set, error }: Part) {
                 />
             </Box>
             <ChoiceField
-                label={messages.systems.form.salinity}
-                options={optionsOf(messages.systems.form.salinities)}
+                label={systemsWords.form.salinity}
+                options={optionsOf(systemsWords.form.salinities)}
                 value={typed.salinity ?? 'fresh'}
                 onChange={(value) => set('salinity', value as NonNullable<SystemTyped['salinity']>)}
             />
-            {text('ph', messages.systems.form.ph)}
-            {text('gh', messages.systems.form.gh)}
-            {text('weekly_change', messages.systems.form.weekly, {
-                help: messages.systems.form.weeklyHelp,
+            {text('ph', systemsWords.form.ph)}
+            {text('gh', systemsWords.form.gh)}
+            {text('weekly_change', systemsWords.form.weekly, {
+                help: systemsWords.form.weeklyHelp,
             })}
-            {text('source', messages.systems.form.source)}
+            {text('source', systemsWords.form.source)}
         </Group>
     )
 }
 
 function EquipmentFields({ text, typed, set, error }: Part) {
     return (
-        <Group title={messages.systems.form.equipment}>
-            {text('sump', messages.systems.form.sump, { help: messages.systems.form.sumpHelp })}
+        <Group title={systemsWords.form.equipment}>
+            {text('sump', systemsWords.form.sump, { help: systemsWords.form.sumpHelp })}
             <ChoiceField
-                label={messages.systems.form.media}
+                label={systemsWords.form.media}
                 options={[
-                    { value: '', text: messages.systems.form.noMedia },
-                    ...optionsOf(messages.systems.form.medias),
+                    { value: '', text: systemsWords.form.noMedia },
+                    ...optionsOf(systemsWords.form.medias),
                 ]}
                 value={typed.filter_media ?? ''}
                 onChange={(value) =>
@@ -184,24 +184,24 @@ function EquipmentFields({ text, typed, set, error }: Part) {
                 }
                 error={error('filter_media')}
             />
-            {text('filter_litres', messages.systems.form.mediaLitres)}
-            {text('turnover', messages.systems.form.turnover)}
-            {text('heater_watts', messages.systems.form.heater, {
-                help: messages.systems.form.heaterHelp,
+            {text('filter_litres', systemsWords.form.mediaLitres)}
+            {text('turnover', systemsWords.form.turnover)}
+            {text('heater_watts', systemsWords.form.heater, {
+                help: systemsWords.form.heaterHelp,
             })}
-            {text('overflow_slot', messages.systems.form.slot)}
+            {text('overflow_slot', systemsWords.form.slot)}
         </Group>
     )
 }
 
 function LightFields({ text, typed, set }: Part) {
     return (
-        <Group title={messages.systems.form.lights}>
-            {text('light_on', messages.systems.form.on, { type: 'time' })}
-            {text('light_dim', messages.systems.form.dim, { type: 'time' })}
-            {text('light_off', messages.systems.form.off, { type: 'time' })}
+        <Group title={systemsWords.form.lights}>
+            {text('light_on', systemsWords.form.on, { type: 'time' })}
+            {text('light_dim', systemsWords.form.dim, { type: 'time' })}
+            {text('light_off', systemsWords.form.off, { type: 'time' })}
             <CheckField
-                label={messages.systems.form.window}
+                label={systemsWords.form.window}
                 checked={typed.light_window ?? false}
                 onChange={(window) => set('light_window', window)}
             />
@@ -212,16 +212,16 @@ function LightFields({ text, typed, set }: Part) {
 function InsideFields({ text, typed, set }: Part) {
     const { unit_system: units } = useKeeper()
     return (
-        <Group title={messages.systems.form.inside}>
+        <Group title={systemsWords.form.inside}>
             <Box
                 gridColumn="1 / -1"
                 display="grid"
                 gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
                 columnGap="12px"
                 role="group"
-                aria-label={messages.systems.form.fittings}
+                aria-label={systemsWords.form.fittings}
             >
-                {(Object.entries(messages.systems.form.fittingWords) as [Fitting, string][]).map(
+                {(Object.entries(systemsWords.form.fittingWords) as [Fitting, string][]).map(
                     ([fitting, name]) => (
                         <CheckField
                             key={fitting}
@@ -239,33 +239,33 @@ function InsideFields({ text, typed, set }: Part) {
                     ),
                 )}
             </Box>
-            {text('substrate', messages.systems.form.substrate)}
-            {text('decor_floor', messages.systems.form.decorFloor)}
-            {text('decor_litres', messages.systems.form.decorLitres)}
-            {text('decor_kilograms', messages.systems.form.decorKilograms({ unit: wordOf('mass', units) }))}
+            {text('substrate', systemsWords.form.substrate)}
+            {text('decor_floor', systemsWords.form.decorFloor)}
+            {text('decor_litres', systemsWords.form.decorLitres)}
+            {text('decor_kilograms', systemsWords.form.decorKilograms({ unit: wordOf('mass', units) }))}
         </Group>
     )
 }
 
 function PlaceFields({ text, typed, set, error }: Part) {
     return (
-        <Group title={messages.systems.form.place}>
-            {text('site', messages.systems.form.site)}
+        <Group title={systemsWords.form.place}>
+            {text('site', systemsWords.form.site)}
             <TextField
-                label={messages.systems.form.walk}
+                label={systemsWords.form.walk}
                 inputMode="numeric"
                 value={typed.walk_order == null ? '' : String(typed.walk_order)}
                 onChange={(value) => set('walk_order', value.trim() === '' ? null : Number(value))}
                 error={error('walk_order')}
             />
-            {text('available_from', messages.systems.form.available, {
+            {text('available_from', systemsWords.form.available, {
                 type: 'date',
-                help: messages.systems.form.availableHelp,
+                help: systemsWords.form.availableHelp,
             })}
-            {text('opening_price', messages.systems.form.openingPrice, {
-                help: messages.systems.form.openingHelp,
+            {text('opening_price', systemsWords.form.openingPrice, {
+                help: systemsWords.form.openingHelp,
             })}
-            {text('lead_days', messages.systems.form.leadDays)}
+            {text('lead_days', systemsWords.form.leadDays)}
         </Group>
     )
 }
@@ -310,7 +310,7 @@ function Dividers({
 }) {
     const all = typed.dividers ?? []
     return (
-        <Group title={messages.systems.form.dividers}>
+        <Group title={systemsWords.form.dividers}>
             {all.map((one, i) => {
                 const put = (part: Partial<typeof one>): void =>
                     set(all.map((other, j) => (j === i ? { ...other, ...part } : other)))
@@ -324,20 +324,20 @@ function Dividers({
                         alignItems="end"
                     >
                         <TextField
-                            label={messages.systems.form.at}
+                            label={systemsWords.form.at}
                             value={one.at}
                             onChange={(at) => put({ at })}
                             error={error(`dividers.${i}.at`)}
                         />
                         <TextField
-                            label={messages.systems.form.from}
+                            label={systemsWords.form.from}
                             type="date"
                             value={one.from}
                             onChange={(from) => put({ from })}
                             error={error(`dividers.${i}.from`)}
                         />
                         <TextField
-                            label={messages.systems.form.until}
+                            label={systemsWords.form.until}
                             type="date"
                             value={one.until ?? ''}
                             onChange={(until) => put({ until: until === '' ? null : until })}
@@ -348,7 +348,7 @@ function Dividers({
                             variant="plain"
                             onClick={() => set(all.filter((_, j) => j !== i))}
                         >
-                            {messages.systems.form.removeDivider}
+                            {systemsWords.form.removeDivider}
                         </Button>
                     </Box>
                 )
@@ -364,7 +364,7 @@ function Dividers({
                     variant="plain"
                     onClick={() => set([...all, { at: '', from: today, until: null }])}
                 >
-                    {messages.systems.form.addDivider}
+                    {systemsWords.form.addDivider}
                 </Button>
             </Box>
         </Group>

@@ -1,5 +1,6 @@
 import { useParams } from '@tanstack/react-router'
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { weighUpWords } from '../messages/weighUp'
 import { planSentence } from './planSentence'
 import type { StayEnd } from './stayEnd'
@@ -14,6 +15,8 @@ import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { LogPart } from '../log/LogPart'
 import { PlannedMoves } from '../moves/PlannedMoves'
+import { Camera } from '../picture/Camera'
+import { Pictures } from '../picture/Pictures'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
@@ -51,7 +54,7 @@ function Sheet({ page }: { page: Page }) {
     const date = plan.dates[at] ?? today
     const depth = system.basins[0]?.depth_mm ?? 0
     useNameSheet(
-        messages.systems.title({ name: system.name }),
+        systemsWords.title({ name: system.name }),
         `${metres(depth, units)} deep · ${volume(system.water_litres, units)}`,
     )
     const names = new Map(system.fish.map((fish) => [fish.id, fish.name]))
@@ -78,7 +81,7 @@ function Sheet({ page }: { page: Page }) {
                         comment={
                             system.available_from === null
                                 ? about(page, units, date === today)
-                                : `${messages.systems.notYet({ day: longDay(system.available_from, today) })} ${about(page, units, date === today)}`
+                                : `${systemsWords.notYet({ day: longDay(system.available_from, today) })} ${about(page, units, date === today)}`
                         }
                     />
                     <Alarms page={page} />
@@ -102,6 +105,8 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <Water page={page} />
                     <BeforeAfter page={page} />
+                    <Pictures of={{ system: page.system.id }} name={page.system.name} />
+                    <Camera system={page.system.id} />
                     <LogPart of={{ system: page.system.id }} />
                 </Box>
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
@@ -169,7 +174,7 @@ function Residents({
     if (fish.length === 0) {
         return (
             <chakra.p color="ink2" padding="10px">
-                {messages.systems.empty}
+                {systemsWords.empty}
             </chakra.p>
         )
     }
@@ -177,7 +182,7 @@ function Residents({
         <Table.Root marginTop="10px">
             <Table.Header>
                 <Table.Row>
-                    {Object.values(messages.systems.columns).map((name) => (
+                    {Object.values(systemsWords.columns).map((name) => (
                         <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                     ))}
                 </Table.Row>
@@ -234,7 +239,7 @@ function OccupantRow({ growing, row, plan, at, today }: OccupantProps) {
             </Table.Cell>
             <Table.Cell color={needed > plan.run_mm ? 'over' : 'ink'}>
                 <b>
-                    {messages.systems.runOf({
+                    {systemsWords.runOf({
                         needed: bare(needed, unit),
                         there: projected(plan.run_mm, unit),
                     })}
@@ -250,7 +255,7 @@ function OutgrownCell({ end, date, today }: { end: StayEnd; date: string; today:
     if (outgrown === null) {
         return (
             <Table.Cell color="fit" fontWeight={700}>
-                {messages.systems.fits}
+                {systemsWords.fits}
             </Table.Cell>
         )
     }
@@ -258,7 +263,7 @@ function OutgrownCell({ end, date, today }: { end: StayEnd; date: string; today:
         <Table.Cell color={outgrown <= date ? 'over' : 'close'} fontWeight={700}>
             {outgrown <= today && !end.isBySize
                 ? messages.fish.now
-                : messages.systems.from({ day: monthOfYear(outgrown) })}
+                : systemsWords.from({ day: monthOfYear(outgrown) })}
             <Box color="ink2" fontSize="15px" fontWeight={400}>
                 {end.reason}
             </Box>
@@ -280,17 +285,17 @@ function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet;
                     key={one.layer}
                     name={
                         one === fullest
-                            ? `${messages.systems.floorUsed}, ${messages.systems.layers[one.layer]}`
-                            : messages.systems.layers[one.layer]
+                            ? `${systemsWords.floorUsed}, ${systemsWords.layers[one.layer]}`
+                            : systemsWords.layers[one.layer]
                     }
                     share={one.share}
                     isLess={one !== fullest}
                 />
             ))}
             <Bar
-                name={messages.systems.feedFilter}
+                name={systemsWords.feedFilter}
                 share={month?.filter_share ?? null}
-                unknown={messages.systems.noMedia}
+                unknown={systemsWords.noMedia}
             />
         </Box>
     )
@@ -302,10 +307,10 @@ function Acts({ page }: { page: Page }) {
     return (
         <Box display="flex" flexWrap="wrap" gap="10px" alignItems="center" paddingTop="4px">
             <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>
-                {messages.systems.edit}
+                {systemsWords.edit}
             </Button>
             <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
-                {messages.systems.card}
+                {systemsWords.card}
             </Button>
             <Link to="/fish/add" search={{ system: id }}>
                 {messages.fish.add}

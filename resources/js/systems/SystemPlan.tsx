@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box } from '@chakra-ui/react'
 import type { SystemSheet } from '../api/types'
 import { ScaleBar } from '../drawing/ScaleBar'
@@ -29,7 +29,7 @@ export function SystemPlan({ system }: { system: SystemSheet }) {
                     width={width}
                     height={height + 54}
                     role="img"
-                    aria-label={messages.systems.fromAbove({ name: system.name })}
+                    aria-label={systemsWords.fromAbove({ name: system.name })}
                 >
                     <SystemFromAbove system={system} x={10} y={10} scale={scale} />
                     <ScaleBar x={16} y={height + 22} part={unit * scale} labels={labels} />

@@ -1,5 +1,6 @@
 import { temperature } from '../units/temperature'
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { weighUpWords } from '../messages/weighUp'
 import { hasToGo, leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -36,7 +37,7 @@ export function SystemsPage() {
                     />
                     <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>
                         <Button onClick={() => void navigate({ to: '/systems/new' })}>
-                            {messages.systems.add}
+                            {systemsWords.add}
                         </Button>
                     </Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
@@ -110,7 +111,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                         ),
                 )}
                 <Link to="/systems/$id" params={{ id: system.id }}>
-                    {messages.systems.open}
+                    {systemsWords.open}
                 </Link>
                 {' · '}
                 <Link to="/systems/$id/suitable-species" params={{ id: system.id }}>

@@ -1,6 +1,6 @@
 import { stayEnd } from './stayEnd'
 import { useParams } from '@tanstack/react-router'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { nameWithCount } from '../fish/sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -33,25 +33,25 @@ export function TankCard() {
 function Card({ page: { system, plan, load } }: { page: SystemPage }) {
     const { today, unit_system: units, facility } = useKeeper()
     const unit = useUnit()
-    useNameSheet(messages.systems.card, system.name)
+    useNameSheet(systemsWords.card, system.name)
     const depth = system.basins[0]?.depth_mm ?? 0
     const facts = [
         system.temperature_c === null ? '' : temperature(system.temperature_c, units),
         volume(system.water_litres, units),
         `${metres(depth, units)} deep`,
-        `${messages.systems.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
+        `${systemsWords.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
         load.hours_without_pump === null
             ? ''
-            : `${messages.systems.load.pump.toLowerCase()}: ${messages.systems.load.pumpHours({ hours: load.hours_without_pump })}`,
+            : `${systemsWords.load.pump.toLowerCase()}: ${systemsWords.load.pumpHours({ hours: load.hours_without_pump })}`,
     ]
     return (
         <Box maxWidth="720px" padding="14px 10px 30px">
             <Box display="flex" gap="12px" paddingBottom="14px" className="no-print">
                 <Button variant="solid" onClick={() => window.print()}>
-                    {messages.systems.print}
+                    {systemsWords.print}
                 </Button>
                 <Link to="/systems/$id" params={{ id: system.id }}>
-                    {messages.systems.back}
+                    {systemsWords.back}
                 </Link>
             </Box>
             <chakra.h1 fontSize="30px" lineHeight="36px">
@@ -82,17 +82,17 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                                 <Table.Cell>{projected(fish.length_mm.likely, unit)}</Table.Cell>
                                 <Table.Cell>
                                     {ends === null
-                                        ? messages.systems.fits
-                                        : `${messages.systems.columns.outgrows} ${messages.systems.from({ day: monthOfYear(ends) })}`}
+                                        ? systemsWords.fits
+                                        : `${systemsWords.columns.outgrows} ${systemsWords.from({ day: monthOfYear(ends) })}`}
                                 </Table.Cell>
                             </Table.Row>
                         )
                     })}
                 </Table.Body>
             </Table.Root>
-            {system.fish.length === 0 && <p>{messages.systems.empty}</p>}
+            {system.fish.length === 0 && <p>{systemsWords.empty}</p>}
             <chakra.p color="ink2" fontSize="15px" paddingTop="10px">
-                {messages.systems.cardCautions}
+                {systemsWords.cardCautions}
             </chakra.p>
         </Box>
     )

@@ -1,5 +1,6 @@
 import { write } from '../api/client'
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { AlarmRow, SystemPage } from '../api/types'
@@ -22,45 +23,43 @@ export function Water({ page }: { page: SystemPage }) {
     const close = (): void => openSlip(null)
     return (
         <Section
-            title={messages.systems.water.title}
+            title={systemsWords.water.title}
             aside={
                 <chakra.span color="ink2" fontSize="15px">
                     {water.tested_on === null
                         ? ''
-                        : messages.systems.water.tested({ day: longDay(water.tested_on, today) })}
+                        : systemsWords.water.tested({ day: longDay(water.tested_on, today) })}
                 </chakra.span>
             }
         >
             <Box paddingTop="8px" display="flex" flexDirection="column" gap="10px">
-                {water.tested_on === null && <p>{messages.systems.water.never}</p>}
+                {water.tested_on === null && <p>{systemsWords.water.never}</p>}
                 {water.tested_on !== null && water.alarms.length === 0 && (
                     <chakra.p color="fit" fontWeight={700}>
-                        {messages.systems.water.all}
+                        {systemsWords.water.all}
                     </chakra.p>
                 )}
                 {water.alarms.map((alarm) => (
                     <Alarm key={alarm.sentence} alarm={alarm} />
                 ))}
                 {page.free_ammonia !== null && page.free_ammonia > 0 && (
-                    <p>{messages.systems.water.freeAmmonia({ value: page.free_ammonia })}</p>
+                    <p>{systemsWords.water.freeAmmonia({ value: page.free_ammonia })}</p>
                 )}
                 {page.oxygen_saturation !== null && (
-                    <p>{messages.systems.water.saturation({ share: page.oxygen_saturation })}</p>
+                    <p>{systemsWords.water.saturation({ share: page.oxygen_saturation })}</p>
                 )}
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Button variant="solid" onClick={() => openSlip('test')}>
-                        {messages.systems.water.test}
+                        {systemsWords.water.test}
                     </Button>
-                    <Button onClick={() => openSlip('work')}>{messages.systems.water.work}</Button>
+                    <Button onClick={() => openSlip('work')}>{systemsWords.water.work}</Button>
                 </Box>
                 <WaterChartBox system={page.system} />
                 <Entries page={page} />
             </Box>
             <PaperDialog
                 title={
-                    slip === 'work'
-                        ? messages.systems.water.workTitle
-                        : messages.systems.water.testTitle({ name })
+                    slip === 'work' ? systemsWords.water.workTitle : systemsWords.water.testTitle({ name })
                 }
                 open={slip !== null}
                 onClose={close}
@@ -117,11 +116,11 @@ function Entries({ page }: { page: SystemPage }) {
     return (
         <Box>
             <chakra.h3 fontSize="16.5px" fontWeight={700} borderBottom="1px solid" borderColor="ink">
-                {messages.systems.water.tests}
+                {systemsWords.water.tests}
             </chakra.h3>
             {entries.length === 0 && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {messages.systems.water.noEntries}
+                    {systemsWords.water.noEntries}
                 </chakra.p>
             )}
             <chakra.ol>
@@ -143,10 +142,10 @@ function Entries({ page }: { page: SystemPage }) {
                         </span>
                         <Button
                             variant="plain"
-                            aria-label={`${messages.systems.water.takeOut}: ${entry.words}`}
+                            aria-label={`${systemsWords.water.takeOut}: ${entry.words}`}
                             onClick={() => takeOut(entry.remove)}
                         >
-                            {messages.systems.water.takeOut}
+                            {systemsWords.water.takeOut}
                         </Button>
                     </chakra.li>
                 ))}

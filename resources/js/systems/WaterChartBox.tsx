@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { Box, Button, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { scaleLinear, scaleUtc } from 'd3-scale'
@@ -20,7 +21,7 @@ const NOT_FROM_ZERO = new Set<Quantity>(['temperature_c', 'ph', 'conductivity_us
 const GAP_MS = 3 * 86_400_000
 
 const names: Record<Quantity, string> = messages.labels.quantities
-const spans = Object.fromEntries(Object.entries(messages.systems.water.spans)) as Record<string, string>
+const spans = Object.fromEntries(Object.entries(systemsWords.water.spans)) as Record<string, string>
 
 /** One measured quantity over time: days of a probe as a band with its mean, tests by hand as points. */
 export function WaterChartBox({ system }: { system: SystemSheet }) {
@@ -28,16 +29,16 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
     const [days, setDays] = useState('90')
     const [asTable, showTable] = useState(false)
     return (
-        <Box as="section" aria-label={messages.systems.water.chart}>
+        <Box as="section" aria-label={systemsWords.water.chart}>
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
                 <ChoiceField
-                    label={messages.systems.water.quantity}
+                    label={systemsWords.water.quantity}
                     options={optionsOf(names)}
                     value={quantity}
                     onChange={(value) => setQuantity(value as Quantity)}
                 />
                 <ChoiceField
-                    label={messages.systems.water.span}
+                    label={systemsWords.water.span}
                     options={optionsOf(spans)}
                     value={days}
                     onChange={setDays}
@@ -47,13 +48,13 @@ export function WaterChartBox({ system }: { system: SystemSheet }) {
                 {(chart) =>
                     chart.readings.length + chart.tests.length === 0 ? (
                         <Box color="ink2" paddingBlock="16px">
-                            {messages.systems.water.noValues}
+                            {systemsWords.water.noValues}
                         </Box>
                     ) : (
                         <>
                             {asTable ? <ChartTable chart={chart} /> : <Picture chart={chart} />}
                             <Button variant="plain" onClick={() => showTable(!asTable)}>
-                                {asTable ? messages.systems.asPicture : messages.systems.asTable}
+                                {asTable ? systemsWords.asPicture : systemsWords.asTable}
                             </Button>
                         </>
                     )
@@ -88,7 +89,7 @@ function Picture({ chart }: { chart: WaterChart }) {
                     width={width}
                     height={HEIGHT}
                     role="img"
-                    aria-label={`${names[chart.quantity]}, ${messages.systems.water.chart}`}
+                    aria-label={`${names[chart.quantity]}, ${systemsWords.water.chart}`}
                 >
                     <Axes x={x} y={y} width={width} />
                     <Runs runs={unbroken(rows)} x={x} y={y} />
@@ -171,7 +172,7 @@ function Runs({ runs, x, y }: { runs: ProbeDay[][]; x: TimeScale; y: ValueScale 
 }
 
 function Legend({ chart }: { chart: WaterChart }) {
-    const { mean, band, test } = messages.systems.water.legend
+    const { mean, band, test } = systemsWords.water.legend
     return (
         <Box color="ink2" fontSize="15px">
             {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
@@ -206,7 +207,7 @@ function ChartTable({ chart }: { chart: WaterChart }) {
         })),
         ...(chart.tests as [string, number][]).map(([at, value]) => ({
             at,
-            text: `${value}, ${messages.systems.water.legend.test}`,
+            text: `${value}, ${systemsWords.water.legend.test}`,
         })),
     ].sort((a, b) => (a.at < b.at ? 1 : -1))
     return (

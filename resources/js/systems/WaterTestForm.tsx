@@ -2,6 +2,7 @@ import { write } from '../api/client'
 import { useKeeper } from '../frame/keeper'
 import { quantityLabel } from './quantityLabel'
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { usualQuantities } from './usualQuantities'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -31,7 +32,7 @@ export function WaterTestForm({
         { system: system.id },
         {
             undo: (recorded) => write('DELETE', '/api/v1/water-tests/{test}', { test: recorded.id }),
-            notice: () => messages.systems.water.recorded({ name: system.name }),
+            notice: () => systemsWords.water.recorded({ name: system.name }),
             onDone,
         },
     )
@@ -43,14 +44,14 @@ export function WaterTestForm({
     })
     return (
         <EntryForm
-            act={messages.systems.save}
+            act={systemsWords.save}
             isSaving={entry.isSaving}
             error={entry.otherError(['date', ...shown])}
             onCancel={onDone}
             onSave={() => entry.save(body())}
         >
             <chakra.p color="ink2" fontSize="15px">
-                {messages.systems.water.testHelp}
+                {systemsWords.water.testHelp}
             </chakra.p>
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 {shown.map((quantity) => (
@@ -66,11 +67,11 @@ export function WaterTestForm({
             </Box>
             {!moreShown && (
                 <Button type="button" variant="plain" alignSelf="start" onClick={() => showMore(true)}>
-                    {messages.systems.water.more}
+                    {systemsWords.water.more}
                 </Button>
             )}
             <TextField
-                label={messages.systems.water.date}
+                label={systemsWords.water.date}
                 type="date"
                 max={today}
                 value={date}
@@ -78,14 +79,14 @@ export function WaterTestForm({
                 error={entry.fieldError('date')}
             />
             <TextField
-                label={messages.systems.water.note}
+                label={systemsWords.water.note}
                 value={note}
                 onChange={setNote}
                 error={entry.fieldError('note')}
             />
             {entry.problem?.question !== undefined && (
                 <Button type="button" alignSelf="start" onClick={() => entry.save({ ...body(), keep: true })}>
-                    {messages.systems.water.keep}
+                    {systemsWords.water.keep}
                 </Button>
             )}
         </EntryForm>

@@ -1,5 +1,6 @@
 import { write } from '../api/client'
 import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { useState } from 'react'
 import type { SystemSheet, WaterWorkRequest } from '../api/types'
 import { EntryForm } from '../entry/EntryForm'
@@ -24,13 +25,13 @@ export function WaterWorkForm({
         { system: system.id },
         {
             undo: (recorded) => write('DELETE', '/api/v1/water-works/{work}', { work: recorded.id }),
-            notice: () => messages.systems.water.done,
+            notice: () => systemsWords.water.done,
             onDone,
         },
     )
     return (
         <EntryForm
-            act={messages.systems.save}
+            act={systemsWords.save}
             isSaving={entry.isSaving}
             error={entry.otherError(['kind', 'percent', 'date'])}
             onCancel={onDone}
@@ -39,7 +40,7 @@ export function WaterWorkForm({
             }
         >
             <ChoiceField
-                label={messages.systems.water.workTitle}
+                label={systemsWords.water.workTitle}
                 options={optionsOf(messages.labels.works)}
                 value={kind}
                 onChange={(value) => setKind(value as WaterWorkRequest['kind'])}
@@ -47,7 +48,7 @@ export function WaterWorkForm({
             />
             {kind === 'water-change' && (
                 <TextField
-                    label={messages.systems.water.percent}
+                    label={systemsWords.water.percent}
                     inputMode="numeric"
                     value={percent}
                     onChange={setPercent}
@@ -55,7 +56,7 @@ export function WaterWorkForm({
                 />
             )}
             <TextField
-                label={messages.systems.water.date}
+                label={systemsWords.water.date}
                 type="date"
                 max={today}
                 value={date}

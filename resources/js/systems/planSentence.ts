@@ -1,5 +1,5 @@
 import type { GrowingFish, SystemSheet } from '../api/types'
-import { messages } from '../messages'
+import { systemsWords } from '../messages/systems'
 import { longDay } from '../units/day'
 import { isOverOn, stayEnd } from './stayEnd'
 
@@ -18,7 +18,7 @@ interface Plan {
 /** The sentence above the floor plan on its date. */
 export function planSentence(plan: Plan): string {
     const { system, fish, date, today, fullest } = plan
-    const said = messages.systems.planned
+    const said = systemsWords.planned
     const when = date === today ? said.today : said.on({ day: longDay(date, today) })
     if (fish.length === 0) {
         return said.empty({ system: system.name })
@@ -39,7 +39,7 @@ function leaveSentence({ system, names, fish, date }: Plan, when: string): strin
     const first = over[0]
     return first === undefined
         ? null
-        : messages.systems.planned.leave({
+        : systemsWords.planned.leave({
               when,
               system: system.name,
               name: names.get(first.id) ?? '',
@@ -59,12 +59,12 @@ function overSentence({ system, names, fish, date }: Plan, when: string): string
     }
     const told = { when, system: system.name, name: names.get(first.id) ?? '', reason: first.reason }
     return over.length === 1
-        ? messages.systems.planned.over(told)
-        : messages.systems.planned.overMore({ ...told, others: over.length - 1 })
+        ? systemsWords.planned.over(told)
+        : systemsWords.planned.overMore({ ...told, others: over.length - 1 })
 }
 
 function holdsSentence({ system, names, fish, at, date, today }: Plan, when: string): string {
-    const said = messages.systems.planned
+    const said = systemsWords.planned
     const isToday = date === today
     if (fish.length === 1) {
         const told = { when, system: system.name, who: names.get(fish[0]?.id ?? 0) ?? '' }

@@ -15,7 +15,7 @@ export function Begin() {
             padding={{ base: '12px 2px', md: '12px 10px' }}
         >
             <Button asChild variant="solid" textDecoration="none">
-                <Link to="/systems/new">{messages.systems.add}</Link>
+                <Link to="/systems/new">{messages.today.addSystem}</Link>
             </Button>
             <Button disabled={load.isSaving} onClick={() => load.save(undefined)}>
                 {load.isSaving ? messages.today.demoLoading : messages.today.loadDemo}

@@ -25,6 +25,7 @@ export const today = {
         fish: 'fish due',
     },
     empty: 'No systems yet: this facility is empty.',
+    addSystem: 'Add a system',
     emptyHelp:
         'Begin with a tank, vat or pond. Or load a demo to look around: Heron Lock, nine systems, two years of history.',
     loadDemo: 'Load the demo',

@@ -1,5 +1,5 @@
 /** What is recorded of fish. */
-export const log = {
+export const entry = {
     incident: 'Incident',
     loss: 'Loss',
     move: 'Move',

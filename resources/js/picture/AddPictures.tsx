@@ -1,0 +1,100 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { changedBy } from '../api/keys'
+import { useNotices } from '../frame/notice'
+import { pictureWords as words } from '../messages/picture'
+import type { PicturesOf } from './queries'
+import { upload } from './upload'
+
+const READABLE = 'image/jpeg,image/png,image/webp,image/heic,image/heif'
+
+interface Failed {
+    file: File
+    why: string
+}
+
+/** Takes pictures with the camera or from files, one after the other; what could not be sent can be sent again. */
+export function AddPictures({ of }: { of: PicturesOf }) {
+    const client = useQueryClient()
+    const { say } = useNotices()
+    const [at, setAt] = useState<{ name: string; at: number; n: number } | null>(null)
+    const [failed, setFailed] = useState<readonly Failed[]>([])
+    const add = async (files: readonly File[]): Promise<void> => {
+        const refused: Failed[] = []
+        for (const [i, file] of files.entries()) {
+            setAt({ name: file.name, at: i + 1, n: files.length })
+            await upload(file, of).catch((error: unknown) => {
+                refused.push({ file, why: error instanceof Error ? error.message : '' })
+            })
+        }
+        setAt(null)
+        setFailed(refused)
+        await client.invalidateQueries(changedBy('/api/v1/pictures'))
+        if (refused.length < files.length) {
+            say({ text: words.sent({ n: files.length - refused.length }) })
+        }
+    }
+    return (
+        <Box display="flex" flexDirection="column" gap="8px">
+            <Box display="flex" flexWrap="wrap" gap="10px">
+                <FilesButton
+                    label={words.take}
+                    isBusy={at !== null}
+                    capture
+                    onFiles={(files) => void add(files)}
+                />
+                <FilesButton label={words.choose} isBusy={at !== null} onFiles={(files) => void add(files)} />
+            </Box>
+            <p role="status">{at === null ? '' : words.sending(at)}</p>
+            {failed.map(({ file, why }) => (
+                <chakra.p
+                    key={`${file.name} ${file.lastModified}`}
+                    role="alert"
+                    color="over"
+                    fontWeight={600}
+                >
+                    {words.failed({ name: file.name, why })}
+                </chakra.p>
+            ))}
+            {failed.length > 0 && (
+                <Button onClick={() => void add(failed.map(({ file }) => file))}>{words.retry}</Button>
+            )}
+        </Box>
+    )
+}
+
+interface ButtonProps {
+    label: string
+    isBusy: boolean
+    /** With the camera of a phone. */
+    capture?: boolean
+    onFiles: (files: readonly File[]) => void
+}
+
+function FilesButton({ label, isBusy, capture = false, onFiles }: ButtonProps) {
+    const input = useRef<HTMLInputElement>(null)
+    return (
+        <>
+            <Button flex="1" disabled={isBusy} onClick={() => input.current?.click()}>
+                {label}
+            </Button>
+            <chakra.input
+                ref={input}
+                type="file"
+                hidden
+                aria-label={label}
+                accept={READABLE}
+                multiple={!capture}
+                {...(capture ? { capture: 'environment' as const } : {})}
+                onChange={(event) => {
+                    const files = [...(event.target.files ?? [])]
+                    event.target.value = ''
+                    if (files.length > 0) {
+                        onFiles(files)
+                    }
+                }}
+            />
+        </>
+    )
+}
