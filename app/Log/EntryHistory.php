@@ -29,7 +29,7 @@ final readonly class EntryHistory
             }
         }
         if (! $hasFirst) {
-            $versions[] = new EntryVersion(0, 'created', $entry->getAttribute('created_at')?->toIso8601String(), $entry->getAttribute('user_id'), $state);
+            $versions[] = new EntryVersion(0, 'created', $entry->getAttribute('created_at')?->toIso8601String(), $entry->getAttributes()['user_id'] ?? null, $state);
         }
 
         return $versions;

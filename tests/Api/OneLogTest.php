@@ -8,6 +8,7 @@ use App\Log\LogKind;
 use App\Models\Loss;
 use App\Models\Measurement;
 use App\Models\Move;
+use App\Models\Picture;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -272,6 +273,7 @@ final class OneLogTest extends ApiTestCase
     {
         [$bramble, $pip] = [$this->fish('Bramble'), $this->fish('Pip')];
         $this->postJson('/api/v1/notes', ['fish_id' => $bramble, 'date' => self::TODAY, 'text' => 'Shy today'])->assertCreated();
+        Picture::query()->create(['fish_id' => $bramble, 'date' => self::TODAY, 'time' => '08:00', 'width' => 640, 'height' => 480, 'bytes' => 1, 'sha256' => '', 'note' => 'By the glass']);
         $this->postJson('/api/v1/settlements', ['fish_id' => $pip])->assertCreated();
         $this->postJson('/api/v1/pair-verdicts', ['one_id' => $bramble, 'other_id' => $pip, 'verdict' => 'watch', 'reason' => 'Eyed each other'])->assertCreated();
         $this->putJson("/api/v1/fish/{$pip}/keeping", ['ration' => 'several', 'adult' => null])->assertOk();

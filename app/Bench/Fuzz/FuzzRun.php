@@ -12,6 +12,7 @@ use Closure;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -67,6 +68,8 @@ final class FuzzRun
 
     private Mutator $mutator;
 
+    private PictureStandIn $pictures;
+
     /** @var list<FuzzFinding> */
     public array $findings = [];
 
@@ -86,6 +89,7 @@ final class FuzzRun
         $this->random = new Randomizer(new Mt19937($seed));
         $this->plausible = new PlausibleRequest($this->random, $today);
         $this->mutator = new Mutator($this->random);
+        $this->pictures = new PictureStandIn($this->random);
         $this->token = Probe::query()->firstOrFail()->createToken('fuzz', [Probe::MAY_POST])->plainTextToken;
         Event::listen(MessageLogged::class, function (MessageLogged $log): void {
             if (in_array($log->level, self::NOTHING_OF_THESE, true) && ! str_contains($log->message, '/vendor/')) {
@@ -163,7 +167,7 @@ final class FuzzRun
             $path = $this->mutator->path($path);
         }
         $before = $this->state();
-        $answer = $this->ask($operation->method, $path, $body);
+        $answer = $this->ask($operation->method, $path, $body, $this->pictures->files($operation->method, $path, $mutations > 0));
         $status = $answer->getStatusCode();
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
         $find = function (string $what) use ($number, $operation, $path, $body): void {
@@ -211,7 +215,8 @@ final class FuzzRun
         return ['today', 'fish', "systems/{$system}", 'moves'];
     }
 
-    private function ask(string $method, string $path, string $body): Response
+    /** @param  array<string, UploadedFile>  $files  a form with files in place of the body */
+    private function ask(string $method, string $path, string $body, array $files = []): Response
     {
         $this->logged = [];
         FreshRequest::begin($this->app);
@@ -220,12 +225,12 @@ final class FuzzRun
         if (! $isDevice) {
             Auth::guard('web')->setUser($this->owner);
         }
-        $request = Request::create($path, $method, server: [
-            'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json',
+        $request = Request::create($path, $method, $files === [] ? [] : ['fish_id' => (string) DB::table('fish')->min('id')], files: $files, server: [
+            'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $files === [] ? 'application/json' : 'multipart/form-data',
             // Signing in is asked by our own pages alone; elsewhere the token against forgery would be wanted with it.
             ...(preg_match('#/(owner|session)$#', $path) === 1 ? ['HTTP_REFERER' => 'http://localhost'] : []),
             ...($isDevice ? ['HTTP_AUTHORIZATION' => "Bearer {$this->token}"] : []),
-        ], content: $method === 'GET' || $body === 'null' ? '' : $body);
+        ], content: $method === 'GET' || $body === 'null' || $files !== [] ? '' : $body);
         $answer = $this->app->make(Kernel::class)->handle($request);
         $this->app->make(ProjectionCache::class)->keep();
 

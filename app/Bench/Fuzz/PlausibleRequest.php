@@ -17,7 +17,7 @@ final class PlausibleRequest
     private const TABLES = [
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
-        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans', 'note' => 'notes',
+        'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans', 'note' => 'notes', 'picture' => 'pictures',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -65,12 +65,15 @@ final class PlausibleRequest
         return (int) ($fitting ?? $this->id('move_sheets'));
     }
 
-    /** Of a note, which nothing rests on: one that stands, or one that was taken out where it is to be put back; at times any. */
+    /** Of a note, which nothing rests on; to be put back, whatever was taken out last; at times any. */
     private function line(WriteOperation $operation): int
     {
-        $notes = DB::table('log_lines')->where('kind', 'note')->when(str_ends_with($operation->path, '/restore'), fn ($query) => $query->whereNotNull('removed_at'), fn ($query) => $query->whereNull('removed_at'))->max('id');
+        $lines = DB::table('log_lines');
+        $fitting = str_ends_with($operation->path, '/restore')
+            ? $lines->whereNotNull('removed_at')->whereNotIn('kind', ['joining', 'quarantine'])->max('id')
+            : $lines->whereNull('removed_at')->where('kind', 'note')->max('id');
 
-        return $this->random->getInt(1, self::ANY_ENTRY_ONE_IN) === 1 ? $this->id('log_lines') : (int) ($notes ?? $this->id('log_lines'));
+        return $fitting === null || $this->random->getInt(1, self::ANY_ENTRY_ONE_IN) === 1 ? $this->id('log_lines') : (int) $fitting;
     }
 
     /** The newest that is ready, to be adopted; the oldest that nobody follows, to be thrown away; else any. */
@@ -140,6 +143,18 @@ final class PlausibleRequest
             $model = LogKind::tryFrom($line->kind ?? '')?->model();
 
             return ['version' => (int) DB::table('activity_log')->where('subject_type', $model)->where('subject_id', $line->row_id ?? 0)->max('id'), 'fields' => ($line->kind ?? '') === 'note' ? ['text' => 'a few words'] : [], 'keep' => true];
+        }
+        if (preg_match('#/pictures/\d+/(length|marks)$#', $path) === 1) {
+            return self::marks();
+        }
+        if (preg_match('#/pictures/(\d+)/measurement$#', $path, $part) === 1) {
+            return ['fish_id' => (int) (DB::table('pictures')->where('id', $part[1])->value('fish_id') ?? $this->living()), 'keep' => true];
+        }
+        if (str_ends_with($path, '/camera')) {
+            return ['url' => 'http://127.0.0.1:9/still.jpg'];
+        }
+        if (str_ends_with($path, '/picture-room')) {
+            return ['limit_mb' => 500];
         }
         if (str_ends_with($operation->path, '/notes')) {
             return ['fish_id' => null, 'system_id' => $this->id('systems'), 'date' => $this->today, 'time' => '18:30', 'text' => 'a few words'];
@@ -224,6 +239,16 @@ final class PlausibleRequest
         }
 
         return $body;
+    }
+
+    /** @return array<string, mixed> of a fish of 20 cm at the glass */
+    private static function marks(): array
+    {
+        return [
+            'view' => 'glass', 'scale' => ['from' => ['x' => 10, 'y' => 40], 'to' => ['x' => 60, 'y' => 40], 'length' => '50 cm'], 'foot' => null,
+            'distance' => ['way' => 'measured', 'length' => '1.2 m'], 'room' => '60 cm', 'depth' => 'near', 'heading' => 'square',
+            'lines' => [[['x' => 20, 'y' => 20], ['x' => 40, 'y' => 21]]],
+        ];
     }
 
     /** @return array<string, string> of a table of fish */

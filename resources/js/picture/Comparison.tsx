@@ -42,7 +42,13 @@ export function Comparison({ all, scale }: Props) {
     ]
     return (
         <Section title={words.compare}>
-            <Box display="flex" flexWrap="wrap" gap="12px" paddingBlock="10px">
+            <Box
+                display="grid"
+                gridTemplateColumns="repeat(2, minmax(0, 1fr))"
+                maxWidth="600px"
+                gap="12px"
+                paddingBlock="10px"
+            >
                 <ChoiceField
                     label={words.earlier}
                     value={String(earlier)}
@@ -64,9 +70,14 @@ export function Comparison({ all, scale }: Props) {
                 style={{ maxWidth: '100%', display: 'block', border: `1.4px solid ${ink('edge')}` }}
                 viewBox={`0 0 ${width} ${height}`}
             >
-                <rect width={width} height={height} fill={ink('water')} />
-                <Placed scaled={one} scale={scale} height={height} from={0} until={width} />
-                <Placed scaled={other} scale={scale} height={height} from={0} until={(seen / ALL) * width} />
+                <Placed scaled={one} scale={scale} width={width} height={height} until={width} />
+                <Placed
+                    scaled={other}
+                    scale={scale}
+                    width={width}
+                    height={height}
+                    until={(seen / ALL) * width}
+                />
                 <path d={`M${(seen / ALL) * width} 0V${height}`} stroke={ink('paper')} strokeWidth="3" />
             </svg>
             <chakra.label display="block" paddingTop="8px">
@@ -95,21 +106,22 @@ const high = ({ crop, mmPerPixel }: Scaled): number => crop.height * mmPerPixel
 interface PlacedProps {
     scaled: Scaled
     scale: number
+    width: number
     height: number
-    from: number
+    /** From here on the right it is not seen. */
     until: number
 }
 
-/** From the left edge, in the middle of the height; cut where the other begins. */
-function Placed({ scaled, scale, height, from, until }: PlacedProps) {
+/** In the middle, cut where the other begins. */
+function Placed({ scaled, scale, width, height, until }: PlacedProps) {
     const { picture, crop, mmPerPixel } = scaled
     const by = mmPerPixel * scale
-    const top = (height - crop.height * by) / 2
     return (
-        <svg x={from} y={0} width={Math.max(0, until - from)} height={height}>
+        <svg x={0} y={0} width={Math.max(0, until)} height={height}>
+            <rect width={width} height={height} fill={ink('water')} />
             <svg
-                x={0}
-                y={top}
+                x={(width - crop.width * by) / 2}
+                y={(height - crop.height * by) / 2}
                 width={crop.width * by}
                 height={crop.height * by}
                 viewBox={`${crop.x} ${crop.y} ${crop.width} ${crop.height}`}

@@ -22,8 +22,8 @@ import { Thumbs } from './Thumbs'
 
 const words = pictureWords.diaryPage
 
-/** No fish is drawn larger than it is on most screens: millimetres of the screen are about so many pixels. */
-const MOST_SCALE = 3
+/** The widest picture, so that two stand side by side on a desk. Pixels. */
+const WIDEST = 600
 
 /** The pictures of a fish by date; those with a length to one scale, so that it is seen to grow. */
 export function DiaryPage() {
@@ -49,7 +49,7 @@ function Sheet({ fish, name, pictures }: SheetProps) {
     const drawn = pictures.map(scaled).filter((one) => one !== null)
     const others = pictures.filter(({ id }) => !drawn.some(({ picture }) => picture.id === id))
     const widest = Math.max(1, ...drawn.map(({ crop, mmPerPixel }) => crop.width * mmPerPixel))
-    const scale = Math.min(MOST_SCALE, (width - 4) / widest)
+    const scale = (Math.min(WIDEST, width) - 4) / widest
     const headline = useHeadline(name, pictures, drawn)
     return (
         <>
@@ -70,7 +70,7 @@ function Sheet({ fish, name, pictures }: SheetProps) {
                 )}
                 {width > 0 && drawn.length > 1 && (
                     <Box _print={{ display: 'none' }}>
-                        <Comparison all={drawn} scale={Math.min(scale, (width - 4) / widest)} />
+                        <Comparison all={drawn} scale={scale} />
                     </Box>
                 )}
                 {others.length > 0 && (
@@ -80,7 +80,13 @@ function Sheet({ fish, name, pictures }: SheetProps) {
                         </Box>
                     </Section>
                 )}
-                <Box display="flex" flexWrap="wrap" gap="12px" _print={{ display: 'none' }}>
+                <Box
+                    display="flex"
+                    flexWrap="wrap"
+                    gap="12px"
+                    alignItems="flex-start"
+                    _print={{ display: 'none' }}
+                >
                     <AddPictures of={{ fish }} />
                     <Button onClick={() => window.print()}>{words.print}</Button>
                     <Link to="/fish/$id" params={{ id: fish }}>

@@ -4,22 +4,13 @@ import { pictureWords } from '../messages/picture'
 
 const words = pictureWords.measure
 
-/** What is read from the marks: each length with its error, where that comes from, and what would help. */
+/** What is behind the length in the headline: those of all that are marked, where the error comes from, and what would help. */
 export function Read({ lengths, shoal }: PictureLengths) {
     const first = lengths[0]
     return (
         <Box display="flex" flexDirection="column" gap="8px" aria-live="polite">
-            {shoal !== null && (
-                <chakra.p fontSize="19px" fontWeight={800}>
-                    {shoal}
-                </chakra.p>
-            )}
-            {lengths.map((one, i) => (
-                <chakra.p key={i} {...(shoal === null ? { fontSize: '19px', fontWeight: 800 } : {})}>
-                    {one.sentence}
-                </chakra.p>
-            ))}
-            {first?.advice != null && <p>{first.advice}</p>}
+            {shoal !== null && lengths.map((one, i) => <p key={i}>{one.sentence}</p>)}
+            {first?.advice != null && <chakra.p fontWeight={700}>{first.advice}</chakra.p>}
             {first !== undefined && (
                 <Box as="dl" aria-label={words.causes}>
                     <chakra.h3 fontWeight={800} borderBottom="1.4px solid" borderColor="ink">
@@ -29,7 +20,7 @@ export function Read({ lengths, shoal }: PictureLengths) {
                         <Box
                             key={cause}
                             display="grid"
-                            gridTemplateColumns="minmax(0, 1fr) 90px 62px"
+                            gridTemplateColumns="minmax(0, 1fr) 84px 76px"
                             columnGap="10px"
                             alignItems="center"
                             paddingBlock="4px"
@@ -40,7 +31,7 @@ export function Read({ lengths, shoal }: PictureLengths) {
                             <Box height="12px" border="1.2px solid" borderColor="edge" aria-hidden="true">
                                 <Box height="100%" width={`${100 * share}%`} background="waterline" />
                             </Box>
-                            <chakra.dd fontFamily="mono" textAlign="end">
+                            <chakra.dd fontFamily="mono" textAlign="end" whiteSpace="nowrap">
                                 ± {(100 * error).toFixed(1)} %
                             </chakra.dd>
                         </Box>
