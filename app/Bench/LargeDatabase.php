@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Facility\ReadingLog;
+use App\Log\LogIndex;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
@@ -26,6 +27,8 @@ final readonly class LargeDatabase
 
     private const READINGS = 50_000;
 
+    private const LOG = 100_000;
+
     private const DAYS = 730;
 
     private const TEN_MINUTES = 600;
@@ -46,7 +49,10 @@ final readonly class LargeDatabase
             self::systems();
             self::fish();
             self::water();
+            self::notes();
         });
+        // As the queue does it, aside.
+        app(LogIndex::class)->tell(PHP_INT_MAX);
 
         return $user;
     }
@@ -105,6 +111,17 @@ final readonly class LargeDatabase
                 'system_id' => $system, 'quantity' => 'temperature_c', 'taken_at' => $now - self::TEN_MINUTES * $i, 'value' => 25 + sin($i / 40),
             ], range(0, self::READINGS - 1)));
         }
+    }
+
+    /** Until the log has 100,000 entries, in words that repeat as a keeper's do. */
+    private static function notes(): void
+    {
+        $words = ['eats', 'shy', 'filter', 'gurgles', 'glass', 'scratches', 'calm', 'cloudy', 'heater', 'pump', 'algae', 'prawns', 'flashing', 'torn', 'healed', 'night', 'feeding', 'corner', 'current', 'warm'];
+        $notes = [];
+        for ($i = DB::table('log_lines')->count(); $i < self::LOG; $i++) {
+            $notes[] = ['fish_id' => 1 + $i % self::FISH, 'system_id' => null, 'date' => self::daysAgo($i * 7 % 450), 'time' => sprintf('%02d:%02d', $i % 24, $i % 60), 'text' => implode(' ', array_map(fn (int $n): string => $words[($i * $n + $n) % count($words)], [1, 3, 7, 11, 13]))." {$i}"];
+        }
+        self::insert('notes', $notes);
     }
 
     /** @param  list<array<string, mixed>>  $rows */

@@ -32,7 +32,8 @@ final readonly class LogFilter
             ->when($this->until !== null, fn (Builder $only) => $only->where('date', '<=', $this->until))
             ->when($this->systemId !== null, fn (Builder $only) => $only->where(fn (Builder $either) => $either->where('system_id', $this->systemId)->orWhere('other_system_id', $this->systemId)));
         if ($this->fishId === null) {
-            return $lines->where('is_led', false);
+            // Literally, so that the index of days serves.
+            return $lines->whereRaw('is_led = 0');
         }
 
         return $lines->where(fn (Builder $either) => $either->where('fish_id', $this->fishId)->orWhere('other_fish_id', $this->fishId));

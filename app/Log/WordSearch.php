@@ -110,8 +110,15 @@ final readonly class WordSearch
         if (self::slips($word) === 0) {
             return [];
         }
-        $terms = DB::table('log_vocabulary')->whereRaw('length(term) between ? and ?', [strlen($word) - 2, strlen($word) + 2])->orderByDesc('doc')->pluck('term');
+        // The first letter is seldom wrong, and the vocabulary is in the order of letters.
+        foreach ([[$word[0], $word[0]."\u{10FFFF}"], ['', "\u{10FFFF}"]] as [$from, $until]) {
+            $terms = DB::table('log_vocabulary')->where('term', '>=', $from)->where('term', '<', $until)->whereRaw('length(term) between ? and ?', [strlen($word) - 2, strlen($word) + 2])->orderByDesc('doc')->pluck('term');
+            $near = $terms->filter(fn (string $term): bool => self::isNear($word, $term));
+            if ($near->isNotEmpty()) {
+                return array_values($near->take(self::MOST_GUESSES)->all());
+            }
+        }
 
-        return array_values($terms->filter(fn (string $term): bool => self::isNear($word, $term))->take(self::MOST_GUESSES)->all());
+        return [];
     }
 }

@@ -130,6 +130,8 @@ return new class extends Migration
             }
         });
         DB::statement('create index log_lines_untold on log_lines (id) where text is null');
+        // Counts by day are read from it alone.
+        DB::statement('create index log_lines_of_days on log_lines (date, kind) where removed_at is null and is_led = 0');
         DB::statement('create virtual table log_words using fts5(text, content=\'log_lines\', content_rowid=\'id\', tokenize="unicode61 remove_diacritics 2", prefix=\'2 3\')');
         DB::statement('create virtual table log_vocabulary using fts5vocab(log_words, row)');
         $forget = 'insert into log_words (log_words, rowid, text) select \'delete\', old.id, old.text where old.text is not null;';

@@ -13,6 +13,7 @@ use App\Models\Fish;
 use App\Models\HealthObservation;
 use App\Models\Measurement;
 use App\Models\Picture;
+use App\Models\System;
 use App\Models\User;
 use App\Pictures\PictureReading;
 use App\Pictures\PictureSizes;
@@ -32,6 +33,8 @@ final class HeronLockPictures extends Seeder
 
     private const SHOAL = 'Barbs';
 
+    private const CAMERA_BEFORE = 'Porch tank';
+
     private const COLOURS = [0x9AA7B5, 0xC4C06A, 0x7F8FA6];
 
     public function __construct(private readonly PictureStore $store, private readonly PictureReading $reading)
@@ -43,6 +46,8 @@ final class HeronLockPictures extends Seeder
         $this->diary();
         $this->shoal();
         $this->look();
+        // Where bin/demo lets the simulated camera answer.
+        System::query()->where('name', self::CAMERA_BEFORE)->update(['camera_url' => 'http://127.0.0.1:8090/still.jpg']);
     }
 
     /** One for each length that was read from a picture, with the marks that it was read from. */

@@ -16,6 +16,8 @@ use App\Bench\PageReader;
 use App\Bench\TemporaryDatabase;
 use App\Bench\YearOfUse;
 use App\Facility\ProjectionCache;
+use App\Pictures\PictureSizes;
+use App\Pictures\ReceivedPicture;
 use Biomegas\Company\Aggression\Aggression;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\Facility;
@@ -142,14 +144,30 @@ final class BenchCommand extends Command
             $user = LargeDatabase::fill($file, $this->laravel->make(Kernel::class));
             $ask = fn (string $path) => PageReader::read($path, $user);
             $rows = [];
-            foreach ([['systems, with two years of projection', 'systems', 150], ['one system', 'systems/1', 100], ['a year of ten-minute readings', 'systems/1/readings?quantity=temperature_c&days=365', 100], ['two days, every reading', 'systems/1/readings?quantity=temperature_c&days=2', 100], ['today', 'today', 100], ['fish', 'fish', 100], ['one fish', 'fish/1', 100]] as [$what, $path, $aim]) {
+            foreach ([['systems, with two years of projection', 'systems', 150], ['one system', 'systems/1', 100], ['a year of ten-minute readings', 'systems/1/readings?quantity=temperature_c&days=365', 100], ['two days, every reading', 'systems/1/readings?quantity=temperature_c&days=2', 100], ['today', 'today', 100], ['fish', 'fish', 100], ['one fish', 'fish/1', 100], ['the log of 100,000 entries', 'log', 100], ['its weeks', 'log/weeks', 100], ['searched for three words', 'log?words=gurgles+night+torn', 100], ['searched with a slip', 'log?words=gurlges', 100], ['of one fish', 'log?fish=7', 100], ['of one system', 'log?system=3', 100], ['everything searched', 'search?words=fish+12', 100]] as [$what, $path, $aim]) {
                 $rows[] = [$what, number_format($this->milliseconds(7, fn () => $ask($path)), 1), $aim];
             }
+            $photograph = self::photograph();
+            $rows[] = ['a picture of 12 megapixels made ready', number_format($this->milliseconds(3, fn () => PictureSizes::of(ReceivedPicture::of($photograph))), 1), 2000];
         } finally {
             TemporaryDatabase::delete($file);
         }
         $this->line('API on the big demo: 300 fish in 40 systems, 50,000 readings in a probed system.');
         $this->table(['answer', 'ms', 'aim, ms'], $rows);
+    }
+
+    /** As many pixels as phones take, and as little alike: noise in patches. */
+    private static function photograph(): string
+    {
+        $image = imagecreatetruecolor(4032, 3024);
+        $random = new Randomizer(new Mt19937(5));
+        for ($i = 0; $i < 60_000; $i++) {
+            imagefilledellipse($image, $random->getInt(0, 4031), $random->getInt(0, 3023), $random->getInt(4, 90), $random->getInt(4, 60), $random->getInt(0, 0xFFFFFF));
+        }
+        ob_start();
+        imagejpeg($image, null, 90);
+
+        return (string) ob_get_clean();
     }
 
     private function yearOfUse(): void

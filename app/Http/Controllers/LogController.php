@@ -20,6 +20,7 @@ use App\Log\EntryRemoval;
 use App\Log\EntryVersion;
 use App\Log\LogKind;
 use App\Log\OneLog;
+use App\Log\PicturesOfEntries;
 use App\Log\Teller;
 use App\Models\FacilitySettings;
 use App\OpenApi\Answers;
@@ -93,7 +94,7 @@ final readonly class LogController
         $refusal = $mayGo ? $this->refusal($entry) : null;
 
         return response()->json(new LogDetail(
-            LogLine::from($row, $says->say($this->teller->tell($kind, $entry)), $this->teller->names),
+            LogLine::from($row, $says->say($this->teller->tell($kind, $entry)), $this->teller->names, PicturesOfEntries::of([$row])->to($row)),
             EntryHistory::lastChange($entry),
             $fields,
             $mayGo,

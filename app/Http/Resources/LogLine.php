@@ -8,6 +8,7 @@ use App\Language\Messages;
 use App\Log\LogKind;
 use App\Log\LogPage;
 use App\Log\Names;
+use App\Log\PicturesOfEntries;
 use App\Log\Teller;
 use OpenApi\Attributes as OA;
 use stdClass;
@@ -29,6 +30,8 @@ final readonly class LogLine
         #[OA\Property(description: 'Who wrote it; null: not known.')] public ?string $author,
         #[OA\Property(description: 'When it was written.', format: 'date-time')] public ?string $written_at,
         #[OA\Property] public bool $is_removed,
+        /** @var list<int> */
+        #[OA\Property(description: 'Numbers of the pictures that go with it.', type: 'array', items: new OA\Items(type: 'integer'))] public array $pictures,
     ) {
     }
 
@@ -36,18 +39,20 @@ final readonly class LogLine
     public static function all(LogPage $page, Teller $teller, Messages $says): array
     {
         $told = $teller->tellAll($page->lines);
+        $pictures = PicturesOfEntries::of($page->lines);
 
-        return array_map(fn (stdClass $line): self => self::from($line, $says->say($told[$line->id]), $teller->names), $page->lines);
+        return array_map(fn (stdClass $line): self => self::from($line, $says->say($told[$line->id]), $teller->names, $pictures->to($line)), $page->lines);
     }
 
-    public static function from(stdClass $line, string $sentence, Names $names): self
+    /** @param  list<int>  $pictures  that go with it */
+    public static function from(stdClass $line, string $sentence, Names $names, array $pictures): self
     {
         $author = $names->user($line->user_id);
 
         return new self(
             $line->id, LogKind::from($line->kind), $line->row_id, $line->date, $line->time, $sentence,
             self::subjects([$line->fish_id, $line->other_fish_id], $names->fish(...)), self::subjects([$line->other_system_id, $line->system_id], $names->system(...)),
-            $author === '' ? null : $author, $line->written_at === null ? null : str_replace(' ', 'T', $line->written_at).'Z', $line->removed_at !== null,
+            $author === '' ? null : $author, $line->written_at === null ? null : str_replace(' ', 'T', $line->written_at).'Z', $line->removed_at !== null, $pictures,
         );
     }
 

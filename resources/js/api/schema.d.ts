@@ -4143,6 +4143,8 @@ export interface components {
              */
             written_at: string | null;
             is_removed: boolean;
+            /** @description Numbers of the pictures that go with it. */
+            pictures: number[];
         };
         /** @description Some of the log, newest first. */
         LogSheet: {

@@ -8,6 +8,7 @@ import { oneLogWords as words } from '../messages/oneLog'
 import { longDay } from '../units/day'
 import { Suspense } from 'react'
 import { Drawing } from '../frame/Drawing'
+import { addressOf } from '../picture/addressOf'
 import { byDay } from './byDay'
 
 const EntrySheet = onDemand(() => import('./EntrySheet'), 'EntrySheet')
@@ -77,6 +78,21 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                     fontWeight={line.kind === 'loss' ? 700 : 400}
                 >
                     {line.sentence}
+                    {line.pictures.length > 0 && (
+                        <chakra.span display="flex" gap="6px" paddingTop="5px">
+                            {line.pictures.map((id) => (
+                                <chakra.img
+                                    key={id}
+                                    src={addressOf(id, 'thumb')}
+                                    alt=""
+                                    height="54px"
+                                    border="1px solid"
+                                    borderColor="edge"
+                                    loading="lazy"
+                                />
+                            ))}
+                        </chakra.span>
+                    )}
                 </chakra.span>
                 <chakra.span color="ink2" fontSize="15px" gridColumn={{ base: 2, md: 3 }}>
                     {line.author === null || line.author === name ? '' : words.by({ author: line.author })}

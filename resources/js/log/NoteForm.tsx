@@ -1,4 +1,4 @@
-import { Button, Field, Textarea } from '@chakra-ui/react'
+import { Button, Field, Input, Textarea } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
@@ -9,6 +9,7 @@ import { useWrite } from '../entry/useWrite'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { oneLogWords } from '../messages/oneLog'
+import { READABLE, upload } from '../picture/upload'
 
 const words = oneLogWords.note
 
@@ -45,6 +46,7 @@ export function NoteForm({ about: { fish, system }, onDone }: { about: About; on
     const { today } = useKeeper()
     const fishes = useQuery(fishListQuery).data ?? []
     const systems = useQuery(systemsQuery).data ?? []
+    const [files, setFiles] = useState<readonly File[]>([])
     const form = useForm<Typed>({
         defaultValues: { text: '', of: subjectOf({ fish, system }), date: today, time: '' },
     })
@@ -54,8 +56,14 @@ export function NoteForm({ about: { fish, system }, onDone }: { about: About; on
         {},
         {
             notice: () => words.saved,
+            // A picture that could not be sent does not take the note with it: it can be added to the entry.
+            onDone: async ({ id }) => {
+                for (const file of files) {
+                    await upload(file, { entry_kind: 'note', entry_id: id }).catch(() => undefined)
+                }
+                onDone()
+            },
             undo: ({ id }) => write('DELETE', '/api/v1/notes/{note}', { note: id }),
-            onDone,
         },
     )
     return (
@@ -87,6 +95,16 @@ export function NoteForm({ about: { fish, system }, onDone }: { about: About; on
             />
             <Text name="date" label={words.day} type="date" max={today} />
             <Text name="time" label={words.time} type="time" />
+            <Field.Root>
+                <Field.Label>{words.pictures}</Field.Label>
+                <Input
+                    type="file"
+                    multiple
+                    accept={READABLE}
+                    paddingBlock="9px"
+                    onChange={(event) => setFiles([...(event.target.files ?? [])])}
+                />
+            </Field.Root>
         </FieldForm>
     )
 }

@@ -5,9 +5,7 @@ import { changedBy } from '../api/keys'
 import { useNotices } from '../frame/notice'
 import { pictureWords as words } from '../messages/picture'
 import type { PicturesOf } from './queries'
-import { upload } from './upload'
-
-const READABLE = 'image/jpeg,image/png,image/webp,image/heic,image/heif'
+import { READABLE, upload } from './upload'
 
 interface Failed {
     file: File

@@ -5,6 +5,9 @@ import type { PictureRow, Problem } from '../api/types'
 import { messages } from '../messages'
 import type { PicturesOf } from './queries'
 
+/** What can be chosen; HEIC is refused with a sentence that says what to do. */
+export const READABLE = 'image/jpeg,image/png,image/webp,image/heic,image/heif'
+
 /** From here on the server has failed, and whether it kept the picture is not known: the same key asks again. */
 const FAILED_THERE = 500
 

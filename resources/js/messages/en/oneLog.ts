@@ -82,6 +82,7 @@ export const oneLog = {
         theDay: 'the day',
         day: 'Day',
         time: 'Time, if it matters',
+        pictures: 'Pictures, if any',
         save: 'Write it down',
         saved: 'Written down.',
     },
