@@ -14,20 +14,20 @@ const pictures = [
     ['today', desk, 'light', '/'],
     ['fish', desk, 'light', 'Bramble'],
     ['fish-list', desk, 'light', '/fish'],
-    ['add-fish', desk, 'dark', '/fish/add', 'table'],
+    ['diary', desk, 'dark', '/fish/5/diary'],
     ['systems', desk, 'light', '/systems'],
     ['system', desk, 'light', '/systems/4', 60],
     ['moves', desk, 'light', '/moves'],
     ['move-sheet', desk, 'light', '/moves/1'],
     ['before-after', desk, 'light', '/systems/5', 'forty fish'],
     ['who-goes-for-whom', desk, 'light', '/systems/3/company'],
-    ['system-phone', phone, 'dark', '/systems/6'],
+    ['log', desk, 'light', '/log'],
     ['weigh-up', desk, 'light', '/weigh-up?species=Redtail%20catfish'],
     ['plan', desk, 'light', '/plan', 'plan'],
     ['species', desk, 'light', '/species/1'],
     ['rulebook', desk, 'light', '/rulebook'],
     ['company', desk, 'light', '/company'],
-    ['mix', desk, 'light', '/company', 'mix'],
+    ['picture-length', desk, 'light', '/pictures/2/measure', 'mark'],
     ['today-phone', phone, 'light', '/'],
     ['record-phone', phone, 'light', 'Bramble#record'],
 ]
@@ -63,27 +63,9 @@ const acts = {
             .getByRole('heading', { name: 'Before and after' })
             .evaluate((heading) => heading.scrollIntoView())
     },
-    async table(page) {
-        const many = page.getByRole('region', { name: 'Many at once' })
-        await many
-            .getByLabel('Rows to type or paste')
-            .fill(
-                'Quill;Jack Dempsey;Long tank;2026-03-01;9 cm\nQuill;;;2026-06-01;14 cm\nSpar;pacu;Long tank;2026-05-11;12 cm',
-            )
-        await many.getByText(/can be taken/).waitFor()
-        await many.evaluate((part) => part.scrollIntoView())
-    },
-    async mix(page) {
-        await page.getByText('A mix thought of').click()
-        const species = page.getByRole('combobox', { name: 'Species' })
-        await species.nth(0).fill('Spotted gar')
-        await species.nth(1).fill('Tinfoil barb')
-        await page.keyboard.press('Escape')
-        await page.getByLabel('Number', { exact: true }).nth(1).fill('12')
-        await page.getByLabel('Length').nth(0).fill('30 cm')
-        await page.getByLabel('Length').nth(1).fill('5 cm')
-        await page.getByLabel('Where').selectOption({ label: 'Long tank' })
-        await page.getByText('Who comes in when').waitFor()
+    async mark(page) {
+        await page.getByRole('button', { name: 'A fish, mark 1' }).focus()
+        await page.getByText('Where the error comes from').waitFor()
     },
 }
 
