@@ -111,7 +111,7 @@ test('a length is read from a picture that the camera before a tank took', async
             await keep.click()
         }
         await expect(page).toHaveURL(/\/fish\/\d+$/)
-        await expect(page.getByRole('status').first()).toContainText('from the picture')
+        await expect(page.getByText(/, from the picture\./)).toBeVisible()
     } finally {
         if (camera.pid !== undefined) {
             process.kill(-camera.pid)

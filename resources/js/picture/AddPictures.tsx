@@ -44,7 +44,7 @@ export function AddPictures({ of }: { of: PicturesOf }) {
                 />
                 <FilesButton label={words.choose} isBusy={at !== null} onFiles={(files) => void add(files)} />
             </Box>
-            <p role="status">{at === null ? '' : words.sending(at)}</p>
+            <p aria-live="polite">{at === null ? '' : words.sending(at)}</p>
             {failed.map(({ file, why }) => (
                 <chakra.p
                     key={`${file.name} ${file.lastModified}`}
