@@ -52,8 +52,9 @@ final readonly class PictureMarks
      * @param  array<string, mixed>  $marks  checked by MarksRequest
      * @param  System|null  $system  in which it was taken; null: not known
      * @param  float  $celsius  of its water
+     * @param  float|null  $glassMm  thickness of its pane; null: not known
      */
-    public function __construct(private Picture $picture, private array $marks, private ?System $system, private float $celsius, private UnitSystem $units)
+    public function __construct(private Picture $picture, private array $marks, private ?System $system, private float $celsius, private ?float $glassMm, private UnitSystem $units)
     {
     }
 
@@ -173,7 +174,7 @@ final readonly class PictureMarks
 
     private function glass(): float
     {
-        return $this->mmOr('glass', self::USUAL_GLASS_MM);
+        return $this->mmOr('glass', $this->glassMm ?? self::USUAL_GLASS_MM);
     }
 
     /** From the pane to the wall behind, or from the surface to the bottom. */

@@ -8,11 +8,13 @@ use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Models\Picture;
+use App\Models\System;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\System;
+use Biomegas\Facility\System as Kept;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Picture\LengthInPicture;
+use Illuminate\Support\Arr;
 
 /** Reads the lengths that are marked on a picture, with what is known of where it was taken. */
 final readonly class PictureReading
@@ -49,10 +51,19 @@ final readonly class PictureReading
     {
         $system = self::home($kept, $picture);
 
-        return new PictureMarks($picture, $marks, $system, $system?->likelyCelsius(LocalDate::fromIso($picture->date)) ?? self::USUAL_CELSIUS, $kept->units);
+        return new PictureMarks($picture, $marks, $system, $system?->likelyCelsius(LocalDate::fromIso($picture->date)) ?? self::USUAL_CELSIUS, $system === null ? null : self::glassOf(Keys::id($system->key)), $kept->units);
     }
 
-    private static function home(FacilitySnapshot $kept, Picture $picture): ?System
+    /** As its keeper described it: the core's picture knows the room inside alone. */
+    private static function glassOf(int $system): ?float
+    {
+        $description = System::query()->findOrFail($system)->description;
+        $glass = Arr::get($description, 'shape.glass_mm') ?? Arr::get($description, 'pools.0.shape.glass_mm');
+
+        return $glass === null ? null : (float) $glass;
+    }
+
+    private static function home(FacilitySnapshot $kept, Picture $picture): ?Kept
     {
         $home = $picture->fish_id === null ? null : $kept->find($picture->fish_id)?->homesOn(LocalDate::fromIso($picture->date))[0] ?? null;
         $id = $picture->system_id ?? ($home === null ? null : Keys::id($home));

@@ -31,7 +31,7 @@ test('a what-if is kept, told of in the history, and taken back', async ({ page 
     await expect(page.getByRole('status')).toContainText('Saved: how Yarrow is fed')
     await expect(page.getByText('as you stated')).toBeVisible()
     await expect(page.getByText('Yarrow is fed sparsely')).toBeVisible()
-    await expect(page.getByText('adult size stated: 52')).toBeVisible()
+    await expect(page.getByText('adult size stated, 52')).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByText('as you stated')).toHaveCount(0)
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(sentence)

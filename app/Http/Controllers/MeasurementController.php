@@ -89,7 +89,7 @@ final readonly class MeasurementController
         if ($review->question !== null && ! $request->boolean('keep')) {
             return Problems::questionAbout('length', $review);
         }
-        $measurement->changeFrom($request->integer('version'), LengthCorrection::of($entry));
+        $measurement->changeFrom($request->integer('version'), LengthCorrection::corrected($entry));
 
         return response()->json(MeasurementEntry::from($measurement));
     }

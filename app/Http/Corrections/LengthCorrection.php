@@ -52,7 +52,17 @@ final readonly class LengthCorrection extends ColumnCorrection
             throw new HttpResponseException(Problems::questionAbout('length', $review));
         }
 
-        return [...self::of($measured), 'version' => $entry->version + 1];
+        return [...self::corrected($measured), 'version' => $entry->version + 1];
+    }
+
+    /**
+     * One that was not read from its picture after all has not the error of that reading.
+     *
+     * @return array<string, int|string|null>
+     */
+    public static function corrected(MeasuredLength $entry): array
+    {
+        return $entry->method === Method::Picture ? self::of($entry) : [...self::of($entry), 'own_error' => null, 'picture_id' => null];
     }
 
     /** @return array<string, int|string|null> */
