@@ -10,7 +10,7 @@ use App\Bench\Fuzz\WriteOperation;
 /** Slips of the hand and worse, in great number: none takes the application down. A longer run is biomegas:fuzz. */
 final class FuzzTest extends ApiTestCase
 {
-    private const REQUESTS = 1350;
+    private const REQUESTS = 1150;
 
     private const SEED = 20271;
 

@@ -45,7 +45,7 @@ final class FuzzRun
     private const CLEAN_ROUNDS = 4;
 
     /** Then those that were never accepted are sent so many times more, all in all. */
-    private const MORE_TRIES = 320;
+    private const MORE_TRIES = 160;
 
     private const NEWEST_ONE_IN = 4;
 

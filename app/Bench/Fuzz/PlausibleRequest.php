@@ -111,6 +111,11 @@ final class PlausibleRequest
     /** A watch that goes on, of a fish that still lives where it is watched; any where there is none. */
     private function going(): int
     {
+        // The demo has no home that stands empty: one like the home of the watch is put up.
+        $home = (array) DB::table('systems')->where('id', DB::table('watches')->whereNull('ended')->max('system_id') ?? 0)->first();
+        if ($home !== [] && DB::table('systems')->whereNull('retired_on')->whereNotIn('id', DB::table('stays')->whereNull('until')->select('system_id'))->doesntExist()) {
+            DB::table('systems')->insert([...array_diff_key($home, ['id' => 0]), 'name' => 'Refuge '.$this->random->getInt(1, 1_000_000), 'available_from' => null]);
+        }
         $going = DB::table('watches')->whereNull('ended')->join('stays', fn ($join) => $join->on('stays.fish_id', 'watches.fish_id')->on('stays.system_id', 'watches.system_id'))->whereNull('stays.until')->max('watches.id');
 
         return (int) ($going ?? $this->id('watches'));

@@ -24,49 +24,59 @@ export function LogFilters({ shown, onShow }: Props) {
     const fish = useQuery(fishListQuery).data ?? []
     const systems = useQuery(systemsQuery).data ?? []
     const set = (part: LogSearch): void => onShow(withoutNothing({ ...shown, ...part }))
+    const [isOpen, open] = useState(false)
     const any = { value: '', text: words.any }
     return (
         <chakra.search aria-label={words.title} display="flex" flexDirection="column" gap="12px">
             <WordsField typed={shown.words ?? ''} onType={(typed) => set({ words: typed })} />
-            <ChoiceField
-                label={words.fish}
-                value={String(shown.fish ?? '')}
-                onChange={(id) => set({ fish: id === '' ? undefined : Number(id) })}
-                options={[any, ...fish.map(({ id, name }) => ({ value: String(id), text: name }))]}
-            />
-            <ChoiceField
-                label={words.system}
-                value={String(shown.system ?? '')}
-                onChange={(id) => set({ system: id === '' ? undefined : Number(id) })}
-                options={[any, ...systems.map(({ id, name }) => ({ value: String(id), text: name }))]}
-            />
-            <ChoiceField
-                label={words.group}
-                value={shown.group ?? ''}
-                onChange={(group) => set({ group })}
-                options={[any, ...optionsOf(oneLogWords.groups)]}
-            />
-            <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="10px">
-                <TextField
-                    label={words.from}
-                    type="date"
-                    max={today}
-                    value={shown.from ?? ''}
-                    onChange={(from) => set({ from })}
+            <Button
+                display={{ base: 'block', lg: 'none' }}
+                aria-expanded={isOpen}
+                onClick={() => open(!isOpen)}
+            >
+                {words.title}
+            </Button>
+            <Box display={{ base: isOpen ? 'flex' : 'none', lg: 'flex' }} flexDirection="column" gap="12px">
+                <ChoiceField
+                    label={words.fish}
+                    value={String(shown.fish ?? '')}
+                    onChange={(id) => set({ fish: id === '' ? undefined : Number(id) })}
+                    options={[any, ...fish.map(({ id, name }) => ({ value: String(id), text: name }))]}
                 />
-                <TextField
-                    label={words.until}
-                    type="date"
-                    max={today}
-                    value={shown.until ?? ''}
-                    onChange={(until) => set({ until })}
+                <ChoiceField
+                    label={words.system}
+                    value={String(shown.system ?? '')}
+                    onChange={(id) => set({ system: id === '' ? undefined : Number(id) })}
+                    options={[any, ...systems.map(({ id, name }) => ({ value: String(id), text: name }))]}
+                />
+                <ChoiceField
+                    label={words.group}
+                    value={shown.group ?? ''}
+                    onChange={(group) => set({ group })}
+                    options={[any, ...optionsOf(oneLogWords.groups)]}
+                />
+                <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="10px">
+                    <TextField
+                        label={words.from}
+                        type="date"
+                        max={today}
+                        value={shown.from ?? ''}
+                        onChange={(from) => set({ from })}
+                    />
+                    <TextField
+                        label={words.until}
+                        type="date"
+                        max={today}
+                        value={shown.until ?? ''}
+                        onChange={(until) => set({ until })}
+                    />
+                </Box>
+                <CheckField
+                    label={words.removed}
+                    checked={shown.removed !== undefined}
+                    onChange={(isAsked) => set({ removed: isAsked ? 'yes' : undefined })}
                 />
             </Box>
-            <CheckField
-                label={words.removed}
-                checked={shown.removed !== undefined}
-                onChange={(isAsked) => set({ removed: isAsked ? 'yes' : undefined })}
-            />
             {Object.keys(shown).length > 0 && <Button onClick={() => onShow({})}>{words.clear}</Button>}
         </chakra.search>
     )

@@ -13,8 +13,14 @@ import { byDay } from './byDay'
 
 const EntrySheet = onDemand(() => import('./EntrySheet'), 'EntrySheet')
 
+interface Props {
+    lines: readonly LogLine[]
+    /** There is no room for times in a column of their own. */
+    isNarrow?: boolean
+}
+
 /** Entries under their days; each opens its sheet. */
-export function LogLines({ lines }: { lines: readonly LogLine[] }) {
+export function LogLines({ lines, isNarrow = false }: Props) {
     const { today } = useKeeper()
     const [open, setOpen] = useState<LogLine | null>(null)
     return (
@@ -32,7 +38,12 @@ export function LogLines({ lines }: { lines: readonly LogLine[] }) {
                     </chakra.h2>
                     <chakra.ol listStyleType="none" padding="0">
                         {some.map((line) => (
-                            <Line key={line.id} line={line} onOpen={() => setOpen(line)} />
+                            <Line
+                                key={line.id}
+                                line={line}
+                                isNarrow={isNarrow}
+                                onOpen={() => setOpen(line)}
+                            />
                         ))}
                     </chakra.ol>
                 </Box>
@@ -48,7 +59,13 @@ export function LogLines({ lines }: { lines: readonly LogLine[] }) {
     )
 }
 
-function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
+interface LineProps {
+    line: LogLine
+    isNarrow: boolean
+    onOpen: () => void
+}
+
+function Line({ line, isNarrow, onOpen }: LineProps) {
     const { name } = useKeeper()
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule">
@@ -56,7 +73,10 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                 type="button"
                 onClick={onOpen}
                 display="grid"
-                gridTemplateColumns={{ base: '52px minmax(0, 1fr)', md: '64px minmax(0, 1fr) auto' }}
+                gridTemplateColumns={{
+                    base: 'minmax(0, 1fr)',
+                    md: isNarrow ? 'minmax(0, 1fr)' : '64px minmax(0, 1fr) auto',
+                }}
                 columnGap="10px"
                 alignItems="baseline"
                 width="100%"
@@ -69,7 +89,12 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                 cursor="pointer"
                 _hover={{ background: 'fresh' }}
             >
-                <chakra.span fontFamily="mono" fontSize="15px" color="ink2">
+                <chakra.span
+                    fontFamily="mono"
+                    fontSize="15px"
+                    color="ink2"
+                    display={isNarrow ? 'none' : { base: 'none', md: 'block' }}
+                >
                     {line.time ?? ''}
                 </chakra.span>
                 <chakra.span
@@ -77,6 +102,16 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                     overflowWrap="anywhere"
                     fontWeight={line.kind === 'loss' ? 700 : 400}
                 >
+                    {line.time !== null && (
+                        <chakra.span
+                            fontFamily="mono"
+                            fontSize="15px"
+                            color="ink2"
+                            display={isNarrow ? 'inline' : { base: 'inline', md: 'none' }}
+                        >
+                            {line.time}{' '}
+                        </chakra.span>
+                    )}
                     {line.sentence}
                     {line.pictures.length > 0 && (
                         <chakra.span display="flex" gap="6px" paddingTop="5px">
@@ -94,7 +129,7 @@ function Line({ line, onOpen }: { line: LogLine; onOpen: () => void }) {
                         </chakra.span>
                     )}
                 </chakra.span>
-                <chakra.span color="ink2" fontSize="15px" gridColumn={{ base: 2, md: 3 }}>
+                <chakra.span color="ink2" fontSize="15px" gridColumn={isNarrow ? undefined : { md: 3 }}>
                     {line.author === null || line.author === name ? '' : words.by({ author: line.author })}
                 </chakra.span>
             </chakra.button>

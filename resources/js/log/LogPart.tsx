@@ -24,7 +24,7 @@ export function LogPart({ of }: { of: { fish: number } | { system: number } }) {
             }
         >
             {part?.lines.length === 0 && <chakra.p paddingTop="8px">{words.none}</chakra.p>}
-            {part !== undefined && <LogLines lines={part.lines} />}
+            {part !== undefined && <LogLines lines={part.lines} isNarrow />}
             <Box paddingTop="12px">
                 <NoteButton about={of} />
             </Box>

@@ -50,7 +50,7 @@ export function SearchSlip({ onGo }: { onGo: () => void }) {
                         {data.log.lines.length > 0 && (
                             <Group title={words.log}>
                                 {data.log.guessed !== null && <p>{data.log.guessed}</p>}
-                                <LogLines lines={data.log.lines} />
+                                <LogLines lines={data.log.lines} isNarrow />
                                 <Link to="/log" search={{ words: asked }} onClick={onGo}>
                                     {oneLogWords.part.all}
                                 </Link>
