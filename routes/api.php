@@ -173,6 +173,7 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('log/{line}', [LogController::class, 'destroy']);
         Route::post('log/{line}/restore', [LogController::class, 'restore']);
         Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+        Route::delete('picture-room/removed', [PictureRoomController::class, 'erase']);
         Route::put('picture-room', [PictureRoomController::class, 'update']);
         Route::put('pictures/{picture}/marks', [PictureLengthController::class, 'update']);
         Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Models\FacilitySettings;
+use App\Models\Measurement;
 use App\Models\Picture;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
@@ -53,6 +54,15 @@ final readonly class PictureStore
     public static function used(): int
     {
         return (int) DB::table('pictures')->sum('bytes');
+    }
+
+    /** Those that were taken out, with their files, for good: they cannot be put back any more. */
+    public function erase(): void
+    {
+        $gone = Picture::onlyTrashed()->get();
+        Measurement::withTrashed()->whereIn('picture_id', $gone->modelKeys())->update(['picture_id' => null]);
+        $gone->each->forceDelete();
+        $gone->each(fn (Picture $picture) => $this->forget($picture->id));
     }
 
     /** Takes the files of a picture away for good. */

@@ -159,6 +159,22 @@ final class PictureTest extends ApiTestCase
         $this->assertSame(0, Picture::query()->count());
     }
 
+    public function test_what_was_taken_out_keeps_its_room_until_it_is_erased(): void
+    {
+        [$kept, $gone] = [$this->send(Jpeg::of(self::drawn()))->json('id'), $this->send(Jpeg::of(self::drawn(900, 700)))->json('id')];
+        $this->deleteJson("/api/v1/pictures/{$gone}")->assertNoContent();
+        $room = $this->getJson('/api/v1/picture-room')->assertOk()->json();
+        $this->assertSame([2, 2000], [$room['pictures'], $room['limit_mb']]);
+        $this->putJson('/api/v1/picture-room', ['limit_mb' => 5])->assertUnprocessable()->assertJsonValidationErrors(['limit_mb']);
+        $this->putJson('/api/v1/picture-room', ['limit_mb' => 50])->assertOk()->assertJsonPath('limit_mb', 50);
+        $this->deleteJson('/api/v1/picture-room/removed')->assertNoContent();
+
+        $this->assertSame([$kept], Picture::withTrashed()->pluck('id')->all());
+        $this->assertDirectoryDoesNotExist("{$this->folder}/{$gone}");
+        $this->get("/api/v1/pictures/{$kept}/full")->assertOk();
+        $this->postJson("/api/v1/pictures/{$gone}/restore")->assertNotFound();
+    }
+
     public function test_it_goes_with_an_entry_and_is_taken_out_and_put_back(): void
     {
         $look = $this->postJson("/api/v1/fish/{$this->fish('Bramble')}/health-observations", ['date' => self::TODAY, 'time' => '08:00', 'is_eating' => true, 'sign' => 'Cloudy eye'])->assertCreated()->json('id');

@@ -9,10 +9,12 @@ use App\Http\Resources\PictureRoom;
 use App\Models\FacilitySettings;
 use App\Models\Picture;
 use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\Takes;
 use App\Pictures\PictureStore;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 final readonly class PictureRoomController
@@ -24,7 +26,7 @@ final readonly class PictureRoomController
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function show(): JsonResponse
     {
-        return response()->json(new PictureRoom(Picture::withTrashed()->count(), round(PictureStore::used() / self::MEGABYTE, 1), (int) FacilitySettings::query()->value('picture_limit_mb')));
+        return response()->json(new PictureRoom(Picture::withTrashed()->count(), round(PictureStore::used() / self::MEGABYTE, 1), (int) FacilitySettings::query()->value('picture_limit_mb'), round((int) Picture::onlyTrashed()->sum('bytes') / self::MEGABYTE, 1)));
     }
 
     #[OA\Put(path: '/api/v1/picture-room', operationId: 'limitPictureRoom')]
@@ -39,5 +41,17 @@ final readonly class PictureRoomController
         FacilitySettings::query()->firstOrFail()->update(['picture_limit_mb' => $request->integer('limit_mb')]);
 
         return $this->show();
+    }
+
+    #[OA\Delete(path: '/api/v1/picture-room/removed', operationId: 'erasePictures')]
+    #[Idempotent]
+    #[AnswersNothing('Those that were taken out are erased; they cannot be put back any more.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    public function erase(PictureStore $store): Response
+    {
+        $store->erase();
+
+        return response()->noContent();
     }
 }

@@ -13,6 +13,7 @@ final readonly class PictureRoom
         #[OA\Property(description: 'Those that were taken out too.')] public int $pictures,
         #[OA\Property] public float $used_mb,
         #[OA\Property] public int $limit_mb,
+        #[OA\Property(description: 'Of those that were taken out; they can be erased.')] public float $removed_mb,
     ) {
     }
 }

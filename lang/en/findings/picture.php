@@ -12,7 +12,7 @@ return [
         'cut_off' => 'This file is cut off or damaged. Send the picture again.',
         'broken_off' => 'The upload broke off. Nothing was kept: send the picture again.',
         'disk_full' => 'The picture could not be written: the disk is full. Nothing was kept. Make room, then send it again.',
-        'limit_reached' => 'Pictures may take {most} MB here, and this one would be more. Raise the limit in the settings, or take pictures out.',
+        'limit_reached' => 'Pictures may take {most} MB here, and this one would be more. Raise the limit in the settings, or erase there what was taken out.',
         'of_whom' => 'Say whether the picture is of a fish, of a system, or goes with an entry.',
         'no_camera' => '{system} has no camera. Give its address first.',
         'no_camera_address' => 'Give the address of a still image, for example http://192.168.1.20/still.jpg.',

@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { fishListQuery, systemsQuery } from '../api/queries'
+import { fishListQuery, formerFishQuery, systemsQuery } from '../api/queries'
 import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { useKeeper } from '../frame/keeper'
@@ -21,7 +21,7 @@ interface Props {
 /** What of the log is shown: about whom, where, which kind, when, which words. */
 export function LogFilters({ shown, onShow }: Props) {
     const { today } = useKeeper()
-    const fish = useQuery(fishListQuery).data ?? []
+    const fish = [...(useQuery(fishListQuery).data ?? []), ...(useQuery(formerFishQuery).data ?? [])]
     const systems = useQuery(systemsQuery).data ?? []
     const set = (part: LogSearch): void => onShow(withoutNothing({ ...shown, ...part }))
     const [isOpen, open] = useState(false)

@@ -1,3 +1,4 @@
+import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
 import type { PictureRoom as Room } from '../api/types'
@@ -20,7 +21,14 @@ const { Text } = fieldsOf<Values>()
 export function PictureRoom() {
     return (
         <Section title={words.title}>
-            <Waiting query={useQuery(pictureRoomQuery)}>{(room) => <Form room={room} />}</Waiting>
+            <Waiting query={useQuery(pictureRoomQuery)}>
+                {(room) => (
+                    <>
+                        <Form room={room} />
+                        {room.removed_mb > 0 && <Removed room={room} />}
+                    </>
+                )}
+            </Waiting>
         </Section>
     )
 }
@@ -43,5 +51,18 @@ function Form({ room }: { room: Room }) {
             <p>{words.used({ n: room.pictures, used: room.used_mb, limit: room.limit_mb })}</p>
             <Text name="limit_mb" label={words.limit} inputMode="numeric" />
         </FieldForm>
+    )
+}
+
+/** What was taken out stays until somebody wants its room. */
+function Removed({ room }: { room: Room }) {
+    const erase = useWrite('DELETE', '/api/v1/picture-room/removed', {}, { notice: () => words.erased })
+    return (
+        <Box display="flex" flexWrap="wrap" gap="12px" alignItems="center" paddingTop="10px">
+            <span>{words.removed({ removed: room.removed_mb })}</span>
+            <Button disabled={erase.isSaving} onClick={() => erase.save(undefined)}>
+                {words.erase}
+            </Button>
+        </Box>
     )
 }

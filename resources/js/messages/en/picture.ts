@@ -26,6 +26,9 @@ export const picture = {
         limit: 'They may take, MB',
         save: 'Save the limit',
         saved: 'Pictures may take {limit} MB.',
+        removed: 'Those that were taken out take {removed} MB of it.',
+        erase: 'Erase them for good',
+        erased: 'Erased. They cannot be put back.',
     },
     camera: {
         title: 'Camera',
