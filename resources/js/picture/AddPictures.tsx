@@ -18,12 +18,19 @@ export function AddPictures({ of }: { of: PicturesOf }) {
     const { say } = useNotices()
     const [at, setAt] = useState<{ name: string; at: number; n: number } | null>(null)
     const [failed, setFailed] = useState<readonly Failed[]>([])
+    const stop = useRef<AbortController>(null)
     const add = async (files: readonly File[]): Promise<void> => {
         const refused: Failed[] = []
+        const stopping = new AbortController()
+        stop.current = stopping
         for (const [i, file] of files.entries()) {
+            if (stopping.signal.aborted) {
+                refused.push({ file, why: words.stopped })
+                continue
+            }
             setAt({ name: file.name, at: i + 1, n: files.length })
-            await upload(file, of).catch((error: unknown) => {
-                refused.push({ file, why: error instanceof Error ? error.message : '' })
+            await upload(file, of, stopping.signal).catch((error: unknown) => {
+                refused.push({ file, why: whyOf(error, stopping.signal) })
             })
         }
         setAt(null)
@@ -45,6 +52,7 @@ export function AddPictures({ of }: { of: PicturesOf }) {
                 <FilesButton label={words.choose} isBusy={at !== null} onFiles={(files) => void add(files)} />
             </Box>
             <p aria-live="polite">{at === null ? '' : words.sending(at)}</p>
+            {at !== null && <Button onClick={() => stop.current?.abort()}>{words.stop}</Button>}
             {failed.map(({ file, why }) => (
                 <chakra.p
                     key={`${file.name} ${file.lastModified}`}
@@ -60,6 +68,13 @@ export function AddPictures({ of }: { of: PicturesOf }) {
             )}
         </Box>
     )
+}
+
+function whyOf(error: unknown, { aborted }: AbortSignal): string {
+    if (aborted) {
+        return words.stopped
+    }
+    return error instanceof Error ? error.message : ''
 }
 
 interface ButtonProps {

@@ -11,8 +11,12 @@ export const READABLE = 'image/jpeg,image/png,image/webp,image/heic,image/heif'
 /** From here on the server has failed, and whether it kept the picture is not known: the same key asks again. */
 const FAILED_THERE = 500
 
-/** Sends one picture; sent again after it broke off it is kept once. */
-export async function upload(file: File, of: PicturesOf): Promise<PictureRow> {
+/**
+ * Sends one picture; sent again after it broke off it is kept once.
+ *
+ * @param signal stops it half-way
+ */
+export async function upload(file: File, of: PicturesOf, signal?: AbortSignal): Promise<PictureRow> {
     const what = `picture ${file.name} ${file.size} ${file.lastModified} ${JSON.stringify(of)}`
     const form = new FormData()
     form.append('picture', file)
@@ -23,6 +27,7 @@ export async function upload(file: File, of: PicturesOf): Promise<PictureRow> {
         new Request('/api/v1/pictures', {
             method: 'POST',
             body: form,
+            signal: signal ?? null,
             credentials: 'same-origin',
             headers: { Accept: 'application/json', 'Idempotency-Key': keyOf(what) },
         }),

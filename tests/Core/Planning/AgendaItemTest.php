@@ -230,6 +230,16 @@ final class AgendaItemTest extends TestCase
         $this->assertSame($expected, $item === null ? null : [$item->kind, $item->system, $item->isLate, $item->what?->code]);
     }
 
+    public function test_a_sign_asks_for_another_look_until_one_finds_it_well(): void
+    {
+        $due = fn (string $seen, bool $isEating, ?string $sign): ?AgendaItem => AgendaItem::ofSign(self::fish(), self::day($seen), $isEating, $sign, self::day(self::TODAY));
+
+        $this->assertNull($due(self::TODAY, true, null));
+        $this->assertSame(['today.sign', false], [$due(self::TODAY, true, 'white spots')?->what?->code, $due(self::TODAY, true, 'white spots')?->isLate]);
+        $this->assertSame('today.sign_not_eating', $due(self::TODAY, false, 'white spots')?->what?->code);
+        $this->assertSame(['today.did_not_eat', true], [$due('2027-01-01', false, null)?->what?->code, $due('2027-01-01', false, null)?->isLate]);
+    }
+
     private static function fish(): Fish
     {
         return Example::fish(Example::of(), 'home', [], '2026-01-10');

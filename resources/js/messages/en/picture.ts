@@ -9,6 +9,8 @@ export const picture = {
     sent: '{n, plural, one {One picture is} other {# pictures are}} kept.',
     failed: '{name}: {why}',
     retry: 'Send again',
+    stop: 'Stop',
+    stopped: 'stopped',
     of: 'A picture of {name}, {day}',
     measured: '{length} long',
     diary: 'Picture diary',
