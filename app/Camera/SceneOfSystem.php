@@ -6,7 +6,6 @@ namespace App\Camera;
 
 use App\Facility\FacilitySnapshot;
 use Biomegas\Facility\Fish;
-use Biomegas\Facility\Salinity;
 use Biomegas\Facility\System;
 use Biomegas\Picture\RefractiveIndex;
 use Random\Engine\Mt19937;
@@ -42,7 +41,7 @@ final readonly class SceneOfSystem
 
         return new Scene(
             self::WIDTH, self::HEIGHT, $shown, 1.1 * $shown, self::GLASS_MM, $shape->turningWidth(),
-            RefractiveIndex::ofWater($kept->celsiusNow($system), $system->salinity === Salinity::Marine ? 35.0 : 0.0),
+            RefractiveIndex::ofWater($kept->celsiusNow($system), $system->salinity->usualPpt()),
             array_map(fn (array $one): SwimmingFish => self::swimming($one[0], $one[1], $shown, $shape->turningWidth(), $random), $lengths),
         );
     }

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Biomegas\Picture;
 
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+
 /** How deep behind the pane, or below the surface, a fish swims, and how well that is known. */
 final readonly class FishDepth
 {
+    /** A fish itself is so thick. Judgement. */
+    private const LEAST_SPREAD_MM = 5.0;
+
     public function __construct(
         /** Millimetres behind the inner face, to its middle. */
         public float $mm,
@@ -32,5 +38,44 @@ final readonly class FishDepth
             DepthZone::Back => $uniform(2 / 3, 1),
             DepthZone::Unknown => $uniform(0, 1),
         };
+    }
+
+    /**
+     * Of a fish that is marked in two pictures from two distances: how far a
+     * slip of either last mark moves the depth is how well it is known.
+     *
+     * @param  list<Point>  $line
+     * @param  list<Point>  $otherLine  of the same fish, in the other picture
+     * @param  float  $room  from the pane to the wall behind
+     *
+     * @throws InvalidEntry when it has one length in both at no depth
+     */
+    public static function seenTwice(View $view, array $line, View $other, array $otherLine, float $room): self
+    {
+        if (count($otherLine) < 2) {
+            throw InvalidEntry::because('other', Finding::of('picture.mark_the_other'));
+        }
+        $uniform = $room / sqrt(12);
+        $find = fn (array $here, array $there): ?float => $view->sight()->depthAtWhich(array_values($here), $other->sight(), array_values($there), $room);
+        $depth = $find($line, $otherLine) ?? throw InvalidEntry::because('other', Finding::of('picture.no_depth_fits'));
+        $slips = [$find(self::slipped($line, $view->markSpread), $otherLine), $find($line, self::slipped($otherLine, $other->markSpread))];
+        $spread = hypot(...array_map(fn (?float $moved): float => $moved === null ? $uniform : $moved - $depth, $slips));
+
+        return new self($depth, max(self::LEAST_SPREAD_MM, min($spread, $uniform)));
+    }
+
+    /**
+     * Its last mark by a slip farther along.
+     *
+     * @param  list<Point>  $line
+     * @return list<Point>
+     */
+    private static function slipped(array $line, float $pixels): array
+    {
+        $last = count($line) - 1;
+        $whole = $line[$last - 1]->distanceTo($line[$last]);
+        $by = $whole > 0 ? sqrt(2) * $pixels / $whole : 0.0;
+
+        return array_values(array_replace($line, [$last => $line[$last]->moved($by * ($line[$last]->x - $line[$last - 1]->x), $by * ($line[$last]->y - $line[$last - 1]->y))]));
     }
 }

@@ -6,6 +6,7 @@ namespace Biomegas\Picture;
 
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\Numerics\StandardNormal;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -31,9 +32,6 @@ final readonly class LengthInPicture
 
     /** Of an improvement that is worth saying: so much of the error is left. */
     private const WORTH_SAYING = 0.85;
-
-    /** A tape or rule in the hand. */
-    private const MEASURED_DISTANCE_ERROR = 0.01;
 
     /**
      * @param  list<ErrorShare>  $causes  the largest first
@@ -91,7 +89,8 @@ final readonly class LengthInPicture
     private static function draws(View $view, array $line, FishDepth $depth, Heading $heading): array
     {
         $random = new Randomizer(new Mt19937(self::SEED));
-        $normal = fn (): float => self::normal($random);
+        // 31 bits, and never the ends.
+        $normal = fn (): float => StandardNormal::quantile(($random->nextInt() + 0.5) / 2 ** 31);
         $lengths = [];
         for ($i = 0; $i < self::DRAWS; $i++) {
             $mark = fn (): float => $view->markSpread * $normal();
@@ -163,7 +162,7 @@ final readonly class LengthInPicture
         // What each cause comes down to, as a share of what it is.
         $left = [
             ErrorCause::Depth->value => min(1.0, $near->spread / $depth->spread),
-            ErrorCause::Distance->value => min(1.0, self::MEASURED_DISTANCE_ERROR / $view->distanceError),
+            ErrorCause::Distance->value => min(1.0, DistanceKnown::Measured->relativeError() / $view->distanceError),
             ErrorCause::Heading->value => (Heading::Square->spread() / $heading->spread()) ** 2,
             // From half the distance the fish is twice as large in the picture.
             ErrorCause::Marks->value => 0.5,
@@ -197,14 +196,5 @@ final readonly class LengthInPicture
         $high = min($low + 1, count($sorted) - 1);
 
         return $sorted[$low] + ($at - $low) * ($sorted[$high] - $sorted[$low]);
-    }
-
-    /** Box and Muller 1958. */
-    private static function normal(Randomizer $random): float
-    {
-        // 31 bits each; never zero.
-        $uniform = fn (): float => ($random->nextInt() + 1) / 2 ** 31;
-
-        return sqrt(-2 * log($uniform())) * cos(2 * M_PI * $uniform());
     }
 }

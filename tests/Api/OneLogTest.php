@@ -61,6 +61,7 @@ final class OneLogTest extends ApiTestCase
     public function test_an_entry_taken_out_and_put_back_is_as_it_was(LogKind $kind): void
     {
         $this->writeSome();
+        $returned = 0;
         foreach ($this->linesOf($kind) as $line) {
             $detail = $this->getJson("/api/v1/log/{$line->id}")->assertOk()->json();
             if (! $detail['can_remove'] || $detail['refusal'] !== null) {
@@ -77,8 +78,10 @@ final class OneLogTest extends ApiTestCase
             $this->postJson("/api/v1/log/{$line->id}/restore")->assertNoContent();
             $this->assertSame($before, $this->row($kind, $line), "{$kind->value}: {$detail['line']['sentence']}");
             $this->assertSame($stays, $this->stays());
+            $returned++;
         }
-        $this->addToAssertionCount(1);
+        $never = [LogKind::Change, LogKind::Arrival, LogKind::Parting, LogKind::Watch, LogKind::WatchEnd, LogKind::Release];
+        $this->assertSame(! in_array($kind, $never, true), $returned > 0);
     }
 
     /** @return iterable<string, array{LogKind}> */
