@@ -56,9 +56,12 @@ final readonly class FishDepth
             throw InvalidEntry::because('other', Finding::of('picture.mark_the_other'));
         }
         $uniform = $room / sqrt(12);
-        $find = fn (array $here, array $there): ?float => $view->sight()->depthAtWhich(array_values($here), $other->sight(), array_values($there), $room);
-        $depth = $find($line, $otherLine) ?? throw InvalidEntry::because('other', Finding::of('picture.no_depth_fits'));
-        $slips = [$find(self::slipped($line, $view->markSpread), $otherLine), $find($line, self::slipped($otherLine, $other->markSpread))];
+        [$sight, $otherSight] = [$view->sight(), $other->sight()];
+        $depth = $sight->depthAtWhich($line, $otherSight, $otherLine, $room) ?? throw InvalidEntry::because('other', Finding::of('picture.no_depth_fits'));
+        $slips = [
+            $sight->depthAtWhich(self::slipped($line, $view->markSpread), $otherSight, $otherLine, $room),
+            $sight->depthAtWhich($line, $otherSight, self::slipped($otherLine, $other->markSpread), $room),
+        ];
         $spread = hypot(...array_map(fn (?float $moved): float => $moved === null ? $uniform : $moved - $depth, $slips));
 
         return new self($depth, max(self::LEAST_SPREAD_MM, min($spread, $uniform)));
