@@ -3,16 +3,22 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\EnsureIdempotency;
+use App\Http\Middleware\KnownSignIn;
 use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\WriteInOneTransaction;
 use App\Http\Problems;
 use App\Providers\AppServiceProvider;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Contracts\Session\Middleware\AuthenticatesSessions;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Routing\Middleware\ThrottleRequests;
+use Illuminate\Session\Middleware\StartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([AppServiceProvider::class])
@@ -28,9 +34,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(fn () => null);
         $middleware->append(SendSecurityHeaders::class);
         $middleware->api(prepend: [RefuseUnreadableInput::class]);
-        // The lock comes before the records of the route are looked up: they cannot change under the write.
-        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnsureIdempotency::class);
-        $middleware->prependToPriorityList(before: EnsureIdempotency::class, prepend: WriteInOneTransaction::class);
+        // Who may not learns nothing of what is there, and holds no lock. The lock comes before
+        // the records of the route are looked up: they cannot change under the write.
+        $middleware->priority([
+            StartSession::class, AuthenticatesRequests::class, ThrottleRequests::class, AuthenticatesSessions::class, KnownSignIn::class,
+            Authorize::class, WriteInOneTransaction::class, EnsureIdempotency::class, SubstituteBindings::class,
+        ]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));

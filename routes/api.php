@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AggressionController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\AttemptController;
@@ -20,6 +21,7 @@ use App\Http\Controllers\FormerFishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\InspectionController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\KnownSpeciesController;
 use App\Http\Controllers\LengthReviewController;
@@ -34,6 +36,8 @@ use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PairVerdictController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PictureLengthController;
@@ -69,6 +73,8 @@ use App\Http\Controllers\WhatIfController;
 use App\Http\Controllers\WhyNotController;
 use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\FromThisApplication;
+use App\Http\Middleware\KnownSignIn;
+use App\Http\Middleware\OwnEntriesAlone;
 use App\Http\Middleware\WriteInOneTransaction;
 use App\Models\FacilitySettings;
 use Illuminate\Support\Facades\Route;
@@ -76,7 +82,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -85,70 +91,90 @@ Route::middleware(FromThisApplication::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store']);
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::post('owner', [OwnerController::class, 'store']);
+    Route::middleware('throttle:links')->group(function (): void {
+        Route::post('forgotten-password', [PasswordController::class, 'ask']);
+        Route::post('password', [PasswordController::class, 'reset']);
+        Route::get('invitation', [InvitationController::class, 'show']);
+        Route::post('invitation', [InvitationController::class, 'accept']);
+    });
 });
 
 // Devices bring their token and have no session, whatever page they claim to come from.
 Route::post('device/readings', [ReadingController::class, 'store'])
     ->middleware(['throttle:readings', 'auth:sanctum'])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
-Route::middleware('auth:web')->group(function (): void {
-    Route::post('pictures/{picture}/length', [PictureLengthController::class, 'show']);
-    Route::get('pictures', [PictureController::class, 'index']);
-    Route::get('pictures/{picture}', [PictureController::class, 'row']);
-    Route::get('picture-room', [PictureRoomController::class, 'show']);
-    Route::get('pictures/{picture}/{size}', [PictureController::class, 'show'])->where('size', '[a-z]+')->name('pictures.show');
-    Route::get('log', [LogController::class, 'index']);
-    Route::get('log/weeks', [LogController::class, 'weeks']);
-    Route::get('log/{line}', [LogController::class, 'show']);
-    Route::get('search', [SearchController::class, 'index']);
-    Route::get('today', [TodayController::class, 'show']);
-    Route::get('calendar', [CalendarController::class, 'show']);
-    Route::get('moves', [MoveSheetController::class, 'index']);
-    Route::get('treatment-products', [QuarantineController::class, 'products']);
-    Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
-    Route::get('watches/{watch}', [WatchController::class, 'show']);
-    Route::get('systems', [SystemController::class, 'index']);
-    Route::get('usual-tanks', [UsualTankController::class, 'index']);
-    Route::get('pond-climates', [PondClimateController::class, 'index']);
-    Route::post('systems/preview', [SystemController::class, 'preview']);
-    Route::get('former-systems', [RetirementController::class, 'index']);
-    Route::get('facility', [FacilityController::class, 'show']);
-    Route::get('systems/{system}', [SystemController::class, 'show']);
-    Route::get('systems/{system}/camera', [CameraController::class, 'show']);
-    Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
-    Route::get('systems/{system}/broods', [BroodController::class, 'index']);
-    Route::get('lanes', [PlanController::class, 'lanes']);
-    Route::get('lanes/why-not', [WhyNotController::class, 'show']);
-    Route::post('lanes/trial', [PlanTrialController::class, 'show']);
-    Route::get('mends', [MendController::class, 'index']);
-    Route::get('to-build', [MendController::class, 'toBuild']);
-    Route::get('systems/{system}/rescue', [RescueController::class, 'show']);
-    Route::get('plans', [PlanController::class, 'index']);
-    Route::get('plans/{plan}', [PlanController::class, 'show']);
-    Route::get('broods/{brood}/forecast', [BroodController::class, 'forecast']);
-    Route::get('systems/{system}/goings-on', [AggressionController::class, 'goingsOn']);
-    Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
-    Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
-    Route::get('systems/{system}/bag', [ArrivalController::class, 'bag']);
-    Route::get('systems/{system}/refill', [WaterSumsController::class, 'refill']);
-    Route::get('fish/{fish}/tub', [WaterSumsController::class, 'tub']);
-    Route::get('fish', [FishController::class, 'index']);
-    Route::get('fish/{fish}', [FishController::class, 'show']);
-    Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
-    Route::get('species', [SpeciesController::class, 'index']);
-    Route::get('survival', [SurvivalController::class, 'show']);
-    Route::get('fish/{fish}/counts', [CountController::class, 'index']);
-    Route::get('former-fish', [FormerFishController::class, 'index']);
-    Route::post('fish/table/preview', [FishTableController::class, 'preview']);
-    Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
-    Route::get('species/{species}', [SpeciesController::class, 'show']);
-    Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
-    Route::get('company', [CompanyController::class, 'show']);
-    Route::post('company/mix', [MixController::class, 'show']);
-    Route::get('weigh-up', [WeighUpController::class, 'show']);
-    Route::get('rulebook', [RulebookController::class, 'show']);
-    Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
-    Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
+/*
+ * Every route stands under what is asked of whoever comes (app/Policies/FacilityPolicy.php);
+ * tests/Api/RolesTest.php holds the whole table.
+ */
+Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
+    // Of themselves, whoever they are.
+    Route::middleware('can:look,'.FacilitySettings::class)->group(function (): void {
+        Route::get('account', [AccountController::class, 'show']);
+        Route::put('account', [AccountController::class, 'update']);
+        Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:links');
+        Route::delete('account/sign-ins', [AccountController::class, 'signOutElsewhere']);
+        Route::delete('account/sign-ins/{signin}', [AccountController::class, 'endSignIn']);
+    });
+
+    Route::middleware('can:look,'.FacilitySettings::class)->group(function (): void {
+        Route::post('pictures/{picture}/length', [PictureLengthController::class, 'show']);
+        Route::get('pictures', [PictureController::class, 'index']);
+        Route::get('pictures/{picture}', [PictureController::class, 'row']);
+        Route::get('picture-room', [PictureRoomController::class, 'show']);
+        Route::get('pictures/{picture}/{size}', [PictureController::class, 'show'])->where('size', '[a-z]+')->name('pictures.show');
+        Route::get('log', [LogController::class, 'index']);
+        Route::get('log/weeks', [LogController::class, 'weeks']);
+        Route::get('log/{line}', [LogController::class, 'show']);
+        Route::get('search', [SearchController::class, 'index']);
+        Route::get('today', [TodayController::class, 'show']);
+        Route::get('moves', [MoveSheetController::class, 'index']);
+        Route::get('treatment-products', [QuarantineController::class, 'products']);
+        Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
+        Route::get('watches/{watch}', [WatchController::class, 'show']);
+        Route::get('systems', [SystemController::class, 'index']);
+        Route::get('usual-tanks', [UsualTankController::class, 'index']);
+        Route::get('pond-climates', [PondClimateController::class, 'index']);
+        Route::post('systems/preview', [SystemController::class, 'preview']);
+        Route::get('former-systems', [RetirementController::class, 'index']);
+        Route::get('facility', [FacilityController::class, 'show']);
+        Route::get('systems/{system}', [SystemController::class, 'show']);
+        Route::get('systems/{system}/camera', [CameraController::class, 'show']);
+        Route::get('systems/{system}/aggression', [AggressionController::class, 'show']);
+        Route::get('systems/{system}/broods', [BroodController::class, 'index']);
+        Route::get('lanes', [PlanController::class, 'lanes']);
+        Route::get('lanes/why-not', [WhyNotController::class, 'show']);
+        Route::post('lanes/trial', [PlanTrialController::class, 'show']);
+        Route::get('mends', [MendController::class, 'index']);
+        Route::get('to-build', [MendController::class, 'toBuild']);
+        Route::get('systems/{system}/rescue', [RescueController::class, 'show']);
+        Route::get('plans', [PlanController::class, 'index']);
+        Route::get('plans/{plan}', [PlanController::class, 'show']);
+        Route::get('broods/{brood}/forecast', [BroodController::class, 'forecast']);
+        Route::get('systems/{system}/goings-on', [AggressionController::class, 'goingsOn']);
+        Route::get('systems/{system}/readings', [ReadingController::class, 'show']);
+        Route::get('systems/{system}/before-after', [BeforeAfterController::class, 'show']);
+        Route::get('systems/{system}/bag', [ArrivalController::class, 'bag']);
+        Route::get('systems/{system}/refill', [WaterSumsController::class, 'refill']);
+        Route::get('fish/{fish}/tub', [WaterSumsController::class, 'tub']);
+        Route::get('fish', [FishController::class, 'index']);
+        Route::get('fish/{fish}', [FishController::class, 'show']);
+        Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
+        Route::get('species', [SpeciesController::class, 'index']);
+        Route::get('survival', [SurvivalController::class, 'show']);
+        Route::get('fish/{fish}/counts', [CountController::class, 'index']);
+        Route::get('former-fish', [FormerFishController::class, 'index']);
+        Route::post('fish/table/preview', [FishTableController::class, 'preview']);
+        Route::post('species/preview', [KnownSpeciesController::class, 'preview']);
+        Route::get('species/{species}', [SpeciesController::class, 'show']);
+        Route::get('systems/{system}/suitable-species', [SuitableSpeciesController::class, 'index']);
+        Route::get('company', [CompanyController::class, 'show']);
+        Route::post('company/mix', [MixController::class, 'show']);
+        Route::get('weigh-up', [WeighUpController::class, 'show']);
+        Route::get('rulebook', [RulebookController::class, 'show']);
+        Route::get('fish/{fish}/what-if', [WhatIfController::class, 'show']);
+        Route::get('fish/{fish}/length-review', [LengthReviewController::class, 'show']);
+    });
 
     // Reading a picture takes a second, in which nobody else should wait: it locks nothing until it is written.
     Route::middleware(['can:record,'.FacilitySettings::class, EnsureIdempotency::class])->group(function (): void {
@@ -156,35 +182,70 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('systems/{system}/camera/picture', [CameraController::class, 'take']);
     });
 
+    Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
+        Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
+        Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);
+        Route::post('notes', [NoteController::class, 'store']);
+        Route::post('systems/{system}/water-tests', [WaterTestController::class, 'store']);
+        Route::post('systems/{system}/water-works', [WaterWorkController::class, 'store']);
+        Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
+        Route::put('move-sheets/{sheet}/steps/{step}', [MoveSheetController::class, 'tick']);
+        Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
+        Route::post('watches/{watch}/interventions', [WatchController::class, 'tryIntervention']);
+        Route::put('watch-interventions/{intervention}', [WatchController::class, 'judge']);
+        Route::delete('watch-interventions/{intervention}', [WatchController::class, 'undoIntervention']);
+        Route::post('fish/{fish}/inspections', [InspectionController::class, 'store']);
+        Route::post('fish/{fish}/health-observations', [QuarantineController::class, 'look']);
+        Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);
+        Route::post('systems/{system}/watched-spans', [WatchedSpanController::class, 'store']);
+        Route::post('settlements', [SettlementController::class, 'store']);
+        Route::post('incidents', [IncidentController::class, 'store']);
+        Route::post('fish/{fish}/losses', [LossController::class, 'store']);
+        Route::post('fish/{fish}/moves', [MoveController::class, 'store']);
+        Route::post('fish/{fish}/counts', [CountController::class, 'store']);
+
+        Route::middleware(OwnEntriesAlone::class)->group(function (): void {
+            Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
+            Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
+            Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
+            Route::put('log/{line}', [LogController::class, 'update']);
+            Route::delete('log/{line}', [LogController::class, 'destroy']);
+            Route::post('log/{line}/restore', [LogController::class, 'restore']);
+            Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
+            Route::put('pictures/{picture}/marks', [PictureLengthController::class, 'update']);
+            Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);
+            Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
+            Route::delete('notes/{note}', [NoteController::class, 'destroy']);
+            Route::delete('water-tests/{test}', [WaterTestController::class, 'destroy']);
+            Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
+            Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
+            Route::delete('inspections/{inspection}', [InspectionController::class, 'destroy']);
+            Route::delete('health-observations/{observation}', [QuarantineController::class, 'undoLook']);
+            Route::delete('treatments/{treatment}', [QuarantineController::class, 'undoTreatment']);
+            Route::put('watched-spans/{span}', [WatchedSpanController::class, 'update']);
+            Route::delete('watched-spans/{span}', [WatchedSpanController::class, 'destroy']);
+            Route::delete('settlements/{settlement}', [SettlementController::class, 'destroy']);
+            Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);
+            Route::delete('losses/{loss}', [LossController::class, 'destroy']);
+            Route::delete('moves/{move}', [MoveController::class, 'destroy']);
+            Route::delete('counts/{count}', [CountController::class, 'destroy']);
+        });
+    });
+
+    Route::middleware('can:keep,'.FacilitySettings::class)->group(function (): void {
+        Route::get('calendar', [CalendarController::class, 'show']);
+    });
+
     // Their answers hold a secret: they are not kept for a repeat.
-    Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class])->group(function (): void {
+    Route::middleware(['can:keep,'.FacilitySettings::class, WriteInOneTransaction::class])->group(function (): void {
         Route::post('systems/{system}/probes', [ProbeController::class, 'store']);
         Route::post('calendar', [CalendarController::class, 'store']);
         Route::delete('calendar', [CalendarController::class, 'destroy']);
     });
 
-    Route::middleware(['can:record,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
-        Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
-        Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
-        Route::delete('measurements/{measurement}', [MeasurementController::class, 'destroy']);
-        Route::post('measurements/{measurement}/restore', [MeasurementController::class, 'restore'])->withTrashed();
-
-        Route::put('log/{line}', [LogController::class, 'update']);
-        Route::delete('log/{line}', [LogController::class, 'destroy']);
-        Route::post('log/{line}/restore', [LogController::class, 'restore']);
-        Route::post('log/{line}/versions/{version}', [LogController::class, 'return'])->where('version', '[0-9]{1,18}');
-        Route::delete('picture-room/removed', [PictureRoomController::class, 'erase']);
-        Route::put('picture-room', [PictureRoomController::class, 'update']);
-        Route::put('pictures/{picture}/marks', [PictureLengthController::class, 'update']);
-        Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);
-        Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);
-        Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
-        Route::post('notes', [NoteController::class, 'store']);
-        Route::delete('notes/{note}', [NoteController::class, 'destroy']);
-
+    Route::middleware(['can:keep,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
         Route::put('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'update']);
         Route::delete('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'destroy']);
-
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);
         Route::post('fish', [ArrivalController::class, 'store']);
         Route::post('fish/table', [FishTableController::class, 'store']);
@@ -197,62 +258,35 @@ Route::middleware('auth:web')->group(function (): void {
         Route::delete('species/{species}', [SpeciesController::class, 'destroy']);
         Route::put('rulebook', [RulebookController::class, 'update']);
         Route::put('fish/{fish}/keeping', [KeepingController::class, 'update']);
-
         Route::post('systems', [SystemController::class, 'store']);
         Route::put('systems/{system}/camera', [CameraController::class, 'update']);
         Route::put('systems/{system}', [SystemController::class, 'update']);
         Route::delete('systems/{system}', [SystemController::class, 'destroy']);
         Route::post('systems/{system}/retirement', [RetirementController::class, 'store']);
         Route::delete('systems/{system}/retirement', [RetirementController::class, 'destroy']);
-        Route::put('facility', [FacilityController::class, 'update']);
-        Route::post('demo', [DemoController::class, 'store']);
-        Route::delete('demo', [DemoController::class, 'destroy']);
-        Route::post('systems/{system}/water-tests', [WaterTestController::class, 'store']);
-        Route::delete('water-tests/{test}', [WaterTestController::class, 'destroy']);
-        Route::post('systems/{system}/water-works', [WaterWorkController::class, 'store']);
-        Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
         Route::put('systems/{system}/preparation', [PreparationController::class, 'update']);
         Route::put('systems/{system}/preparation/steps', [PreparationController::class, 'arrange']);
-        Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);
         Route::delete('systems/{system}/preparation', [PreparationController::class, 'destroy']);
         Route::delete('probes/{probe}', [ProbeController::class, 'destroy']);
-
         Route::post('plans', [PlanController::class, 'store']);
         Route::post('plans/by-hand', [PlanTrialController::class, 'store']);
         Route::post('plans/{plan}/stop', [PlanController::class, 'stop']);
         Route::put('plans/{plan}/adoption', [PlanController::class, 'adopt']);
         Route::delete('plans/{plan}/adoption', [PlanController::class, 'leave']);
         Route::delete('plans/{plan}', [PlanController::class, 'destroy']);
-
         Route::post('move-sheets', [MoveSheetController::class, 'store']);
         Route::put('move-sheets/{sheet}', [MoveSheetController::class, 'update']);
         Route::put('move-sheets/{sheet}/steps', [MoveSheetController::class, 'arrange']);
-        Route::put('move-sheets/{sheet}/steps/{step}', [MoveSheetController::class, 'tick']);
         Route::post('move-sheets/{sheet}/finish', [MoveSheetController::class, 'finish']);
         Route::post('move-sheets/{sheet}/take-back', [MoveSheetController::class, 'takeBack']);
         Route::delete('move-sheets/{sheet}', [MoveSheetController::class, 'destroy']);
         Route::post('fish/{fish}/watches', [WatchController::class, 'begin']);
         Route::delete('watches/{watch}', [WatchController::class, 'destroy']);
-        Route::post('watches/{watch}/checks', [WatchController::class, 'look']);
-        Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
-        Route::post('watches/{watch}/interventions', [WatchController::class, 'tryIntervention']);
-        Route::put('watch-interventions/{intervention}', [WatchController::class, 'judge']);
-        Route::delete('watch-interventions/{intervention}', [WatchController::class, 'undoIntervention']);
         Route::post('watches/{watch}/take-out', [WatchController::class, 'takeOut']);
         Route::put('watches/{watch}/end', [WatchController::class, 'end']);
         Route::post('fish/{fish}/quarantines', [QuarantineController::class, 'store']);
         Route::post('quarantines/{quarantine}/release', [QuarantineController::class, 'release']);
         Route::delete('quarantines/{quarantine}', [QuarantineController::class, 'destroy']);
-        Route::post('fish/{fish}/inspections', [InspectionController::class, 'store']);
-        Route::delete('inspections/{inspection}', [InspectionController::class, 'destroy']);
-        Route::post('fish/{fish}/health-observations', [QuarantineController::class, 'look']);
-        Route::delete('health-observations/{observation}', [QuarantineController::class, 'undoLook']);
-        Route::post('fish/{fish}/treatments', [QuarantineController::class, 'treat']);
-        Route::delete('treatments/{treatment}', [QuarantineController::class, 'undoTreatment']);
-
-        Route::post('systems/{system}/watched-spans', [WatchedSpanController::class, 'store']);
-        Route::put('watched-spans/{span}', [WatchedSpanController::class, 'update']);
-        Route::delete('watched-spans/{span}', [WatchedSpanController::class, 'destroy']);
         Route::post('systems/{system}/broods', [BroodController::class, 'store']);
         Route::put('broods/{brood}', [BroodController::class, 'update']);
         Route::put('broods/{brood}/steps/{kind}', [BroodController::class, 'arrange']);
@@ -266,25 +300,30 @@ Route::middleware('auth:web')->group(function (): void {
         Route::post('systems/{system}/attempts', [AttemptController::class, 'store']);
         Route::put('attempts/{attempt}', [AttemptController::class, 'update']);
         Route::delete('attempts/{attempt}', [AttemptController::class, 'destroy']);
-        Route::post('settlements', [SettlementController::class, 'store']);
-        Route::delete('settlements/{settlement}', [SettlementController::class, 'destroy']);
-        Route::post('incidents', [IncidentController::class, 'store']);
-        Route::delete('incidents/{incident}', [IncidentController::class, 'destroy']);
-
-        Route::post('fish/{fish}/losses', [LossController::class, 'store']);
-        Route::delete('losses/{loss}', [LossController::class, 'destroy']);
-
-        Route::post('fish/{fish}/moves', [MoveController::class, 'store']);
-        Route::delete('moves/{move}', [MoveController::class, 'destroy']);
-
         Route::post('fish/{fish}/makeups', [MakeupController::class, 'store']);
         Route::delete('makeups/{makeup}', [MakeupController::class, 'destroy']);
         Route::post('fish/{fish}/parts', [PartingController::class, 'store']);
         Route::delete('fish/{fish}/parting', [PartingController::class, 'destroy']);
         Route::post('fish/{fish}/joins', [PartingController::class, 'join']);
         Route::delete('shoal-joins/{join}', [PartingController::class, 'undoJoin']);
+    });
 
-        Route::post('fish/{fish}/counts', [CountController::class, 'store']);
-        Route::delete('counts/{count}', [CountController::class, 'destroy']);
+    // Links are secrets: the answers are not kept for a repeat.
+    Route::middleware('can:run,'.FacilitySettings::class)->group(function (): void {
+        Route::get('people', [PeopleController::class, 'index']);
+        Route::put('people/{person}', [PeopleController::class, 'update']);
+        Route::delete('people/{person}', [PeopleController::class, 'destroy']);
+        Route::post('people/{person}/restore', [PeopleController::class, 'restore']);
+        Route::post('people/{person}/password-link', [PeopleController::class, 'passwordLink']);
+        Route::post('invitations', [InvitationController::class, 'store']);
+        Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy']);
+    });
+
+    Route::middleware(['can:run,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
+        Route::delete('picture-room/removed', [PictureRoomController::class, 'erase']);
+        Route::put('picture-room', [PictureRoomController::class, 'update']);
+        Route::put('facility', [FacilityController::class, 'update']);
+        Route::post('demo', [DemoController::class, 'store']);
+        Route::delete('demo', [DemoController::class, 'destroy']);
     });
 });

@@ -8,11 +8,13 @@ use App\Http\Resources\MeasurementEntry;
 use App\Language\Messages;
 use App\Models\Measurement;
 use App\Models\StaleVersion;
+use App\Policies\FacilityPolicy;
 use App\Repair\LeftOut;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Finding\Refusal;
 use Biomegas\Growth\LengthReview;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -99,8 +101,18 @@ final readonly class Problems
             $e instanceof StaleVersion => self::stale($e),
             $e instanceof AuthenticationException => self::of(401, $request->is('api/v1/device/*') ? Finding::of('problem.unknown_token') : Finding::of('problem.signed_out')),
             $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::of(503, Finding::of('problem.busy'))->header('Retry-After', (string) self::RETRY_SECONDS),
+            $e instanceof AuthorizationException, $e->getPrevious() instanceof AuthorizationException => self::of(403, self::ofDenial(($e instanceof AuthorizationException ? $e : $e->getPrevious())->getMessage())),
             $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), self::ofStatus($e->getStatusCode()))->withHeaders($e->getHeaders()),
             default => self::of(500, Finding::of('problem.failed')),
+        };
+    }
+
+    private static function ofDenial(string $reason): Finding
+    {
+        return match ($reason) {
+            FacilityPolicy::FOR_KEEPERS => Finding::of('problem.for_keepers'),
+            FacilityPolicy::FOR_THE_OWNER => Finding::of('problem.for_the_owner'),
+            default => Finding::of('problem.status_403'),
         };
     }
 

@@ -10,17 +10,22 @@ use App\Facility\ProjectionCacheDatabase;
 use App\Http\WholeSessions;
 use App\Language\PseudoLanguage;
 use App\Language\PseudoLoader;
+use App\Mail\MailboxTransport;
 use App\Models\FacilitySettings;
+use App\People\SignIns;
 use App\Pictures\PictureStore;
 use App\Policies\FacilityPolicy;
 use App\Repair\UnreadableRows;
 use Closure;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Translation\Loader;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
@@ -31,6 +36,9 @@ final class AppServiceProvider extends ServiceProvider
     private const READINGS_PER_MINUTE = 120;
 
     private const CALENDARS_PER_MINUTE = 60;
+
+    /** Of links and passwords: nobody types or opens more. */
+    private const LINKS_PER_MINUTE = 10;
 
     public function register(): void
     {
@@ -51,6 +59,9 @@ final class AppServiceProvider extends ServiceProvider
         // A probe that posts every ten seconds, and calendars that many programs read.
         RateLimiter::for('readings', fn (Request $request): Limit => Limit::perMinute(self::READINGS_PER_MINUTE)->by($request->bearerToken() ?? $request->ip()));
         RateLimiter::for('calendar', fn (Request $request): Limit => Limit::perMinute(self::CALENDARS_PER_MINUTE)->by($request->ip()));
+        RateLimiter::for('links', fn (Request $request): Limit => Limit::perMinute(self::LINKS_PER_MINUTE)->by($request->ip()));
         Gate::policy(FacilitySettings::class, FacilityPolicy::class);
+        Event::listen(Login::class, SignIns::class);
+        Mail::extend(MailboxTransport::NAME, fn (): MailboxTransport => new MailboxTransport);
     }
 }

@@ -23,6 +23,16 @@ final class UserFactory extends Factory
         return ['name' => 'Keeper', 'email' => "keeper-{$this->number()}@biomegas.example", 'password' => 'secret of the house', 'role' => Role::Keeper];
     }
 
+    public function owner(): self
+    {
+        return $this->state(['role' => Role::Owner]);
+    }
+
+    public function helper(): self
+    {
+        return $this->state(['role' => Role::Helper]);
+    }
+
     public function viewer(): self
     {
         return $this->state(['role' => Role::Viewer]);

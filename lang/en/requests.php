@@ -2,6 +2,14 @@
 
 // What a keeper reads when a field of one request cannot be taken, where more can be said than in validation.php.
 return [
+    'account' => [
+        'name' => 'Type your name.',
+        'email.required' => 'Type your e-mail address.',
+        'email.email' => 'This is not an e-mail address.',
+        'email.unique' => 'Somebody here has this address already.',
+        'password.required' => 'Choose a password.',
+        'password.min' => 'Choose a password of at least 10 characters.',
+    ],
     'acquire' => [
         'candidates.max' => 'Name up to three other species.',
         'candidates.*.species_id' => 'Choose another species from the list.',
@@ -186,6 +194,16 @@ return [
     ],
     'join' => [
         'into' => 'Choose the group that it joins.',
+    ],
+    'invitation' => [
+        'name' => 'Type who is invited.',
+        'role' => 'Choose what they may do from the list.',
+    ],
+    'password' => [
+        'new_password.required' => 'Choose a new password.',
+        'new_password.min' => 'Choose a password of at least 10 characters.',
+        'password.required' => 'Type the password.',
+        'password.min' => 'Choose a password of at least 10 characters.',
     ],
     'owner' => [
         'name.required' => 'Type your name.',

@@ -6,6 +6,7 @@ namespace Tests\Api;
 
 use App\Bench\FreshRequest;
 use App\Models\User;
+use Illuminate\Contracts\Auth\Authenticatable as UserContract;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
@@ -34,6 +35,14 @@ abstract class ApiTestCase extends TestCase
         DemoDatabase::use(isFilled: true);
         $this->keeper = User::query()->firstOrFail();
         $this->actingAs($this->keeper);
+    }
+
+    /** Somebody else comes with a browser of their own. */
+    public function actingAs(UserContract $user, $guard = null): static
+    {
+        $this->flushSession();
+
+        return parent::actingAs($user, $guard);
     }
 
     public function json($method, $uri, array $data = [], array $headers = [], $options = 0): TestResponse

@@ -14,7 +14,7 @@ abstract class OwnFacilityTestCase extends ApiTestCase
     {
         DemoDatabase::use(isFilled: false);
         FacilitySettings::factory()->create();
-        $this->keeper = User::factory()->create();
+        $this->keeper = User::factory()->owner()->create();
         $this->actingAs($this->keeper);
     }
 }

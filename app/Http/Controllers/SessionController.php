@@ -12,6 +12,7 @@ use App\Models\User;
 use App\OpenApi\Answers;
 use App\OpenApi\AnswersNothing;
 use App\OpenApi\Takes;
+use App\People\SignIns;
 use Biomegas\Finding\Finding;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -26,13 +27,17 @@ use OpenApi\Attributes as OA;
 #[OA\Info(version: '1', title: 'Biomegas', description: 'Dates are local days of the facility, lengths are millimetres.')]
 final readonly class SessionController
 {
+    public function __construct(private SignIns $signIns)
+    {
+    }
+
     private const TRIES_PER_MINUTE = 5;
 
     #[OA\Get(path: '/api/v1/session', operationId: 'showSession')]
     #[Answers(200, 'Session', 'Who is signed in.')]
     public function show(Request $request): JsonResponse
     {
-        return response()->json(Session::of($request->user(), FacilitySettings::query()->first()));
+        return response()->json(Session::of($this->signIns->standing($request), FacilitySettings::query()->first()));
     }
 
     #[OA\Post(path: '/api/v1/session', operationId: 'signIn')]
@@ -48,7 +53,7 @@ final readonly class SessionController
 
             return Problems::of(429, Finding::of('problem.too_many_tries', seconds: $seconds))->header('Retry-After', (string) $seconds);
         }
-        if (! Auth::guard('web')->attempt($request->only('email', 'password'))) {
+        if (! Auth::guard('web')->attempt([...$request->only('email', 'password'), 'closed_at' => null])) {
             RateLimiter::hit($throttle);
             if (User::query()->where('email', $request->input('email'))->doesntExist()) {
                 // As long as with a known address: nobody learns by the clock who has an account.
@@ -73,6 +78,7 @@ final readonly class SessionController
     #[AnswersNothing('Signed out.')]
     public function destroy(Request $request): Response
     {
+        SignIns::current($request->session())?->delete();
         Auth::guard('web')->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

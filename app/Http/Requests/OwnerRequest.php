@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Language\RequestMessages;
+use App\People\Passwords;
 use Biomegas\Measure\UnitSystem;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
@@ -28,7 +29,7 @@ final class OwnerRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:100'],
             'email' => ['required', 'email', 'max:255'],
-            'password' => ['required', 'string', 'min:10', 'max:255'],
+            'password' => Passwords::rules(),
             ...$this->placeRules(),
         ];
     }

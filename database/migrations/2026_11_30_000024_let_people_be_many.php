@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/* Owner, keepers, helpers, viewers and sitters; where each is signed in; what is mailed to them. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('users', function (Blueprint $table): void {
+            // Whoever has left stays as the author of what they wrote.
+            $table->timestamp('closed_at')->nullable();
+            $table->boolean('wants_letter')->default(false);
+        });
+        Schema::create('sign_ins', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('user_id')->constrained()->cascadeOnDelete();
+            // Of what the session holds.
+            $table->string('secret_hash', 64)->unique();
+            // As the browser names itself.
+            $table->string('agent', 300);
+            $table->timestamp('began_at');
+            $table->timestamp('seen_at');
+        });
+        Schema::create('password_reset_tokens', function (Blueprint $table): void {
+            $table->string('email')->primary();
+            $table->string('token');
+            $table->timestamp('created_at')->nullable();
+        });
+        Schema::create('failed_jobs', function (Blueprint $table): void {
+            $table->id();
+            $table->string('uuid')->unique();
+            $table->text('connection');
+            $table->text('queue');
+            $table->longText('payload');
+            $table->longText('exception');
+            $table->timestamp('failed_at')->useCurrent();
+        });
+        Schema::create('invitations', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name');
+            $table->string('role');
+            $table->string('secret_hash', 64)->unique();
+            $table->foreignId('user_id')->constrained()->cascadeOnDelete();
+            $table->timestamp('expires_at');
+            $table->timestamps();
+        });
+        Schema::create('sitters', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name');
+            $table->string('secret_hash', 64)->unique();
+            $table->date('from');
+            $table->date('until');
+            // Whom to call, and what else to know.
+            $table->string('call', 200);
+            $table->text('note')->nullable();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamp('seen_at')->nullable();
+            $table->timestamp('revoked_at')->nullable();
+            $table->timestamps();
+        });
+        Schema::create('round_ticks', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('sitter_id')->constrained('sitters');
+            $table->foreignId('system_id')->nullable()->constrained('systems');
+            $table->foreignId('fish_id')->nullable()->constrained('fish');
+            $table->date('date');
+            $table->time('time');
+            // What was asked; one tick a day for each.
+            $table->string('task');
+            $table->string('outcome');
+            $table->string('note', 500)->nullable();
+            $table->timestamps();
+            $table->softDeletes();
+        });
+        Schema::create('letters', function (Blueprint $table): void {
+            $table->id();
+            $table->string('to');
+            $table->string('subject');
+            $table->text('text');
+            $table->timestamp('sent_at')->index();
+        });
+        Schema::table('facilities', function (Blueprint $table): void {
+            $table->time('letter_at')->default('06:30');
+            // What went wrong when letters were sent last; null: nothing.
+            $table->string('letter_problem', 500)->nullable();
+            $table->timestamp('letter_tried_at')->nullable();
+            $table->date('letter_sent_on')->nullable();
+        });
+    }
+};
