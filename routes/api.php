@@ -6,6 +6,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AggressionController;
 use App\Http\Controllers\ArrivalController;
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\BackupController;
 use App\Http\Controllers\BeforeAfterController;
 use App\Http\Controllers\BroodController;
 use App\Http\Controllers\CalendarController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\KeepingController;
 use App\Http\Controllers\KnownSpeciesController;
 use App\Http\Controllers\LengthReviewController;
+use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LogController;
 use App\Http\Controllers\LossController;
 use App\Http\Controllers\MakeupController;
@@ -35,10 +37,11 @@ use App\Http\Controllers\MoveController;
 use App\Http\Controllers\MoveSheetController;
 use App\Http\Controllers\NoteController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PackageController;
 use App\Http\Controllers\PairVerdictController;
+use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
-use App\Http\Controllers\PartingController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PictureLengthController;
 use App\Http\Controllers\PictureRoomController;
@@ -55,10 +58,13 @@ use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettlementController;
+use App\Http\Controllers\SitterController;
+use App\Http\Controllers\SitterRoundController;
 use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SurvivalController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TemperController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\UnreadableRowController;
@@ -75,6 +81,7 @@ use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\FromThisApplication;
 use App\Http\Middleware\KnownSignIn;
 use App\Http\Middleware\OwnEntriesAlone;
+use App\Http\Middleware\SitterLink;
 use App\Http\Middleware\WriteInOneTransaction;
 use App\Models\FacilitySettings;
 use Illuminate\Support\Facades\Route;
@@ -82,7 +89,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -97,6 +104,14 @@ Route::middleware(FromThisApplication::class)->group(function (): void {
         Route::get('invitation', [InvitationController::class, 'show']);
         Route::post('invitation', [InvitationController::class, 'accept']);
     });
+});
+
+// Sitters bring the secret of their link and have no session.
+Route::middleware(['throttle:sitters', SitterLink::class])->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)->group(function (): void {
+    Route::get('sitter-round', [SitterRoundController::class, 'show']);
+    Route::put('sitter-round/{system}/{task}', [SitterRoundController::class, 'tick'])->middleware(WriteInOneTransaction::class)->where('task', '[a-z]+');
+    Route::delete('sitter-round/{system}/{task}', [SitterRoundController::class, 'untick'])->middleware(WriteInOneTransaction::class)->where('task', '[a-z]+');
+    Route::post('sitter-round/{system}/pictures', [SitterRoundController::class, 'picture']);
 });
 
 // Devices bring their token and have no session, whatever page they claim to come from.
@@ -317,6 +332,24 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::post('people/{person}/password-link', [PeopleController::class, 'passwordLink']);
         Route::post('invitations', [InvitationController::class, 'store']);
         Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy']);
+
+        Route::get('sitters', [SitterController::class, 'index']);
+        Route::post('sitters', [SitterController::class, 'store']);
+        Route::delete('sitters/{sitter}', [SitterController::class, 'destroy']);
+        Route::get('letters', [LetterController::class, 'show']);
+        Route::put('letters', [LetterController::class, 'update']);
+        Route::post('letters', [LetterController::class, 'store']);
+
+        Route::get('tasks/{task}', [TaskController::class, 'show'])->whereNumber('task');
+        Route::post('tasks/{task}/stop', [TaskController::class, 'stop'])->whereNumber('task');
+        Route::get('tasks/{task}/file', [TaskController::class, 'file'])->whereNumber('task');
+        Route::get('backups', [BackupController::class, 'index']);
+        Route::post('backups', [BackupController::class, 'store']);
+        Route::get('backups/{backup}', [BackupController::class, 'show'])->where('backup', '[a-z0-9.-]{1,60}');
+        Route::delete('backups/{backup}', [BackupController::class, 'destroy'])->where('backup', '[a-z0-9.-]{1,60}');
+        Route::get('packages', [PackageController::class, 'show']);
+        Route::post('packages', [PackageController::class, 'store']);
+        Route::post('packages/reading', [PackageController::class, 'read']);
     });
 
     Route::middleware(['can:run,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {

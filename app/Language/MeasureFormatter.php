@@ -8,6 +8,7 @@ use Biomegas\Finding\Figure;
 use Biomegas\Measure\Area;
 use Biomegas\Measure\LeastShare;
 use Biomegas\Measure\Length;
+use Biomegas\Measure\Mass;
 use Biomegas\Measure\MeasuredFigure;
 use Biomegas\Measure\Number;
 use Biomegas\Measure\Portioned;
@@ -27,6 +28,14 @@ final readonly class MeasureFormatter
     private const MM_PER_INCH = 25.4;
 
     private const MM_PER_FOOT = 304.8;
+
+    private const GRAMS_PER_OUNCE = 28.349523125;
+
+    /** From here on in kilograms. */
+    private const HEAVY_GRAMS = 1000.0;
+
+    /** Less is weighed to the gram, more to five. */
+    private const LIGHT_GRAMS = 20.0;
 
     /** From here on in metres or feet. */
     private const LONG_MM = 2500.0;
@@ -112,6 +121,7 @@ final readonly class MeasureFormatter
             $figure instanceof Portioned => $this->portion($figure->litres),
             $figure instanceof Temperature => $this->temperature($figure->celsius),
             $figure instanceof TemperatureSpan => $this->temperatures($figure),
+            $figure instanceof Mass => $this->mass($figure->grams),
             $figure instanceof Share => round(100 * $figure->share).' %',
             $figure instanceof LeastShare => $this->leastShare($figure->share),
             $figure instanceof Number => self::number($figure->value),
@@ -178,6 +188,17 @@ final readonly class MeasureFormatter
         $amount = $litres / $unit->litres();
 
         return number_format($amount, $amount < 10 ? 1 : 0, '.', '')." {$unit->value}";
+    }
+
+    /** To be weighed out on a kitchen scale: "3 g", "140 g", "1.2 kg", "2.5 oz". */
+    private function mass(float $grams): string
+    {
+        return match (true) {
+            $this->units === UnitSystem::Us => self::number(round($grams / self::GRAMS_PER_OUNCE, 1)).' oz',
+            $grams >= self::HEAVY_GRAMS => self::number(round($grams / 1000, 1)).' kg',
+            $grams < self::LIGHT_GRAMS => self::number(round($grams)).' g',
+            default => 5 * round($grams / 5).' g',
+        };
     }
 
     private function temperature(float $celsius): string

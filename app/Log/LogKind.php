@@ -20,6 +20,7 @@ use App\Models\PairVerdict;
 use App\Models\Picture;
 use App\Models\Quarantine;
 use App\Models\RationChange;
+use App\Models\RoundTick;
 use App\Models\Settlement;
 use App\Models\ShoalJoin;
 use App\Models\ShoalSplit;
@@ -34,7 +35,7 @@ use App\Repair\StoredTable;
 use Illuminate\Database\Eloquent\Model;
 use Spatie\Activitylog\Models\Activity;
 
-/** What the log tells of; the triggers of the database write the same words (migration 23). */
+/** What the log tells of; the triggers of the database write the same words (migrations 23 and 24). */
 enum LogKind: string
 {
     case Length = 'length';
@@ -65,6 +66,7 @@ enum LogKind: string
     case Arrival = 'arrival';
     case Note = 'note';
     case Picture = 'picture';
+    case Sitting = 'sitting';
     case Change = 'change';
 
     /** @return class-string<Model> of the records that it tells of */
@@ -97,6 +99,7 @@ enum LogKind: string
             self::Arrival => Fish::class,
             self::Note => Note::class,
             self::Picture => Picture::class,
+            self::Sitting => RoundTick::class,
             self::Change => Activity::class,
         };
     }

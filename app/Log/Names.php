@@ -33,6 +33,11 @@ final class Names
         return $this->of('users', 'name', $id);
     }
 
+    public function sitter(?int $id): string
+    {
+        return $this->of('sitters', 'name', $id);
+    }
+
     private function of(string $table, string $column, ?int $id): string
     {
         $this->read[$table] ??= DB::table($table)->pluck($column, 'id')->all();

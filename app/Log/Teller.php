@@ -10,6 +10,7 @@ use App\Log\Tellers\HealthTeller;
 use App\Log\Tellers\LifeTeller;
 use App\Log\Tellers\MeasuredTeller;
 use App\Log\Tellers\MovingTeller;
+use App\Log\Tellers\SittingTeller;
 use App\Log\Tellers\WaterTeller;
 use App\Models\Note;
 use App\Models\Picture;
@@ -76,6 +77,7 @@ final readonly class Teller
             LogKind::Test, LogKind::Work => (new WaterTeller($this->names))->tell($entry),
             LogKind::Note => $this->note($entry),
             LogKind::Picture => $this->picture($entry),
+            LogKind::Sitting => (new SittingTeller($this->names))->tell($entry),
             LogKind::Change => (new ChangeTeller($this->names))->tell($entry),
         };
     }

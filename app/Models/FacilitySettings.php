@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Biomegas\Measure\UnitSystem;
+use Carbon\CarbonImmutable;
 use Database\Factories\FacilitySettingsFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -23,6 +24,10 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property bool $is_demo filled with the demo by its keeper
  * @property int $horizon_days
  * @property array<string, mixed> $rulebook
+ * @property string $letter_at when the letter of the morning goes out, on the clock of the place
+ * @property string|null $letter_problem why it did not
+ * @property CarbonImmutable|null $letter_tried_at
+ * @property string|null $letter_sent_on the last day on which it went out, or nothing was due
  */
 final class FacilitySettings extends Model
 {
@@ -33,7 +38,7 @@ final class FacilitySettings extends Model
 
     protected $table = 'facilities';
 
-    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean'];
+    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean', 'letter_tried_at' => 'immutable_datetime'];
 
     /** @var list<string> */
     protected static array $recordEvents = ['updated'];
@@ -41,6 +46,6 @@ final class FacilitySettings extends Model
     /** How it was before stays in the history. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook', 'letter_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -37,6 +37,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private const CALENDARS_PER_MINUTE = 60;
 
+    /** One page, its ticks and pictures; whoever guesses links gets no further. */
+    private const SITTER_PER_MINUTE = 60;
+
     /** Of links and passwords: nobody types or opens more. */
     private const LINKS_PER_MINUTE = 10;
 
@@ -59,6 +62,7 @@ final class AppServiceProvider extends ServiceProvider
         // A probe that posts every ten seconds, and calendars that many programs read.
         RateLimiter::for('readings', fn (Request $request): Limit => Limit::perMinute(self::READINGS_PER_MINUTE)->by($request->bearerToken() ?? $request->ip()));
         RateLimiter::for('calendar', fn (Request $request): Limit => Limit::perMinute(self::CALENDARS_PER_MINUTE)->by($request->ip()));
+        RateLimiter::for('sitters', fn (Request $request): Limit => Limit::perMinute(self::SITTER_PER_MINUTE)->by($request->ip()));
         RateLimiter::for('links', fn (Request $request): Limit => Limit::perMinute(self::LINKS_PER_MINUTE)->by($request->ip()));
         Gate::policy(FacilitySettings::class, FacilityPolicy::class);
         Event::listen(Login::class, SignIns::class);

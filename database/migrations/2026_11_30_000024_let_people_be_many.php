@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /* Owner, keepers, helpers, viewers and sitters; where each is signed in; what is mailed to them. */
@@ -77,6 +78,20 @@ return new class extends Migration
             $table->timestamps();
             $table->softDeletes();
         });
+        $this->followTicks();
+        Schema::create('tasks', function (Blueprint $table): void {
+            $table->id();
+            $table->string('kind');
+            $table->string('state');
+            // How much of it is done.
+            $table->float('share')->default(0);
+            $table->boolean('is_stop_asked')->default(false);
+            // What it made, or works on: a name in the folder of its kind.
+            $table->string('file')->nullable();
+            $table->string('problem', 1000)->nullable();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+        });
         Schema::create('letters', function (Blueprint $table): void {
             $table->id();
             $table->string('to');
@@ -91,5 +106,18 @@ return new class extends Migration
             $table->timestamp('letter_tried_at')->nullable();
             $table->date('letter_sent_on')->nullable();
         });
+    }
+
+    /** In the one log, as every record is (migration 23). */
+    private function followTicks(): void
+    {
+        $write = <<<'SQL'
+            insert into log_lines (kind, row_id, date, time, fish_id, system_id, written_at, removed_at)
+            values ('sitting', new.id, new.date, substr(new.time, 1, 5), new.fish_id, new.system_id, new.created_at, new.deleted_at)
+            on conflict (kind, row_id) do update set date = excluded.date, time = excluded.time, fish_id = excluded.fish_id, system_id = excluded.system_id, written_at = excluded.written_at, removed_at = excluded.removed_at, text = null;
+            SQL;
+        DB::unprepared("create trigger log_sitting_insert after insert on round_ticks begin {$write} end");
+        DB::unprepared("create trigger log_sitting_update after update on round_ticks begin {$write} end");
+        DB::unprepared("create trigger log_sitting_delete after delete on round_ticks begin delete from log_lines where kind = 'sitting' and row_id = old.id; end");
     }
 };

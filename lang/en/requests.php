@@ -199,6 +199,26 @@ return [
         'name' => 'Type who is invited.',
         'role' => 'Choose what they may do from the list.',
     ],
+    'package' => [
+        'package' => 'Choose the file of a package that is not larger than can be sent at once; a larger one is read on the machine: php artisan biomegas:import FILE',
+    ],
+    'letter' => [
+        'at' => 'Give a time of day, for example 06:30.',
+    ],
+    'sitter' => [
+        'name' => 'Type who looks after the fish.',
+        'from' => 'Choose the first day.',
+        'until.before_or_equal' => 'Two months at most.',
+        'until.after_or_equal' => 'The last day is not before the first.',
+        'until' => 'Choose the last day.',
+        'call' => 'Say whom to call, with the number.',
+        'note' => 'Say it in up to 2,000 characters.',
+    ],
+    'tick' => [
+        'outcome' => 'Say how it went.',
+        'note.required_if' => 'Write what you saw.',
+        'note' => 'Say it in up to 500 characters.',
+    ],
     'password' => [
         'new_password.required' => 'Choose a new password.',
         'new_password.min' => 'Choose a password of at least 10 characters.',

@@ -35,6 +35,12 @@ final class RolesTest extends OwnFacilityTestCase
         'device' => [
             'POST device/readings',
         ],
+        'sitter' => [
+            'DELETE sitter-round/{system}/{task}',
+            'GET sitter-round',
+            'POST sitter-round/{system}/pictures',
+            'PUT sitter-round/{system}/{task}',
+        ],
         'look' => [
             'DELETE account/sign-ins',
             'DELETE account/sign-ins/{signin}',
@@ -215,23 +221,39 @@ final class RolesTest extends OwnFacilityTestCase
             'PUT watches/{watch}/end',
         ],
         'run' => [
+            'DELETE backups/{backup}',
             'DELETE demo',
             'DELETE invitations/{invitation}',
             'DELETE people/{person}',
             'DELETE picture-room/removed',
+            'DELETE sitters/{sitter}',
+            'GET backups',
+            'GET backups/{backup}',
+            'GET letters',
+            'GET packages',
             'GET people',
+            'GET sitters',
+            'GET tasks/{task}',
+            'GET tasks/{task}/file',
+            'POST backups',
             'POST demo',
             'POST invitations',
+            'POST letters',
+            'POST packages',
+            'POST packages/reading',
             'POST people/{person}/password-link',
             'POST people/{person}/restore',
+            'POST sitters',
+            'POST tasks/{task}/stop',
             'PUT facility',
+            'PUT letters',
             'PUT people/{person}',
             'PUT picture-room',
         ],
     ];
 
     /** Without a role: the application's page, and those that bring a secret of their own. */
-    private const WITHOUT_ROLE = ['open', 'device'];
+    private const WITHOUT_ROLE = ['open', 'device', 'sitter'];
 
     private const MAY = [
         'owner' => ['look', 'record', 'keep', 'run'],

@@ -20,7 +20,7 @@ final class Floors
         ['Facility\Description', 'Facility\Group', 'Placement'],
         ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],
-        ['Company\Rank', 'Growth\Clock', 'Growth\Curve', 'Growth\Pace', 'Housing\Size', 'Housing\Verdict', 'Losses', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Water'],
+        ['Company\Rank', 'Growth\Clock', 'Growth\Curve', 'Growth\Pace', 'Housing\Size', 'Housing\Verdict', 'Losses', 'Moving', 'Moving\Quarantine', 'Moving\Watch', 'Sitting', 'Water'],
         ['Company', 'Growth\Fit', 'Housing\Floor', 'Water\Nitrification', 'Water\Test'],
         ['Brood', 'Company\Aggression', 'Growth\Kin', 'Growth\Projection', 'Moving\Mixing', 'Water\Nitrate'],
         ['Growth', 'Water\Load'],

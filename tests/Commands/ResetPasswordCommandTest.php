@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Commands;
 
-use App\Bench\TemporaryDatabase;
-
 /** The way back in for whoever is at the machine. */
 final class ResetPasswordCommandTest extends CommandTestCase
 {

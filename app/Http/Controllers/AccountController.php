@@ -16,6 +16,7 @@ use App\OpenApi\Takes;
 use App\People\SignIns;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -89,7 +90,9 @@ final readonly class AccountController
 
     private function user(Request $request): User
     {
-        return User::query()->findOrFail($request->user()?->getAuthIdentifier());
+        $user = $request->user();
+
+        return $user instanceof User ? $user : throw new AuthenticationException;
     }
 
     /** @throws InvalidEntry when it is another */

@@ -70,7 +70,7 @@ final readonly class Corrections
             LogKind::Feeding => FeedingCorrection::class,
             LogKind::Note => NoteCorrection::class,
             LogKind::Picture => PictureCorrection::class,
-            LogKind::Arrival, LogKind::Parting, LogKind::Joining, LogKind::Change => null,
+            LogKind::Arrival, LogKind::Parting, LogKind::Joining, LogKind::Sitting, LogKind::Change => null,
         };
 
         if ($class === null) {

@@ -27,6 +27,7 @@ return [
         'not_yours' => 'Somebody else wrote this. Ask a keeper to mend it.',
         'last_owner' => 'Nobody would own the place. Make somebody else an owner first.',
         'no_invitation' => 'This invitation was used, withdrawn, or is over. Ask for another.',
+        'no_sitter_link' => 'This link opens nothing. Ask for another.',
         'no_password_link' => 'This link was used or is over. Ask for another.',
         'no_mail' => 'No mail is set up here. Ask the owner for a link, or run on the machine: php artisan biomegas:reset-password',
         'status_404' => 'There is no such record.',

@@ -13,7 +13,7 @@ export const groups: Record<Group, readonly LogKind[]> = {
     lives: ['arrival', 'brood', 'loss'],
     health: ['inspection', 'look', 'treatment', 'quarantine', 'release'],
     water: ['test', 'work'],
-    feeding: ['feeding'],
+    feeding: ['feeding', 'sitting'],
     notes: ['note', 'picture'],
     changes: ['change'],
 }

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Middleware\SitterLink;
+use App\Http\Requests\SitterPictureRequest;
+use App\Http\Requests\TickRequest;
+use App\Http\Resources\SitterSheet;
+use App\Language\Messages;
+use App\Mail\SitterWord;
+use App\Models\FacilitySettings;
+use App\Models\Picture;
+use App\Models\RoundTick;
+use App\Models\System;
+use App\Models\User;
+use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
+use App\OpenApi\InPath;
+use App\OpenApi\Takes;
+use App\Pictures\PictureSizes;
+use App\Pictures\PictureStore;
+use App\Pictures\ReceivedPicture;
+use App\Sitting\Outcome;
+use App\Sitting\SitterBook;
+use App\Sitting\SitterTask;
+use Biomegas\Finding\Finding;
+use Biomegas\Sitting\SitterStop;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use OpenApi\Attributes as OA;
+
+/** The page of a sitter. All of it is asked with the secret of the link in the header Authorization, as "Bearer". */
+final readonly class SitterRoundController
+{
+    public function __construct(private FacilityReader $reader)
+    {
+    }
+
+    #[OA\Get(path: '/api/v1/sitter-round', operationId: 'showSitterRound')]
+    #[Answers(200, 'SitterSheet', 'The round of today.')]
+    #[Answers(403, 'Problem', 'Not yet, or no longer.')]
+    #[Answers(404, 'Problem', 'No such link, or it was taken back.')]
+    public function show(Request $request): JsonResponse
+    {
+        $sitter = SitterLink::sitter($request);
+        $sitter->update(['seen_at' => now()]);
+
+        return response()->json(SitterSheet::from($this->reader->read(), $sitter));
+    }
+
+    #[OA\Put(path: '/api/v1/sitter-round/{system}/{task}', operationId: 'tickRound')]
+    #[InPath('system')]
+    #[OA\Parameter(name: 'task', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: SitterTask::class))]
+    #[Takes('TickRequest')]
+    #[Answers(200, 'SitterSheet', 'Ticked; it stands in the log.')]
+    #[Answers(403, 'Problem', 'Not yet, or no longer.')]
+    #[Answers(404, 'Problem', 'No such link, or nothing to do there.')]
+    #[Answers(422, 'Problem', 'How it went is not said.')]
+    public function tick(TickRequest $request, System $system, SitterTask $task): JsonResponse
+    {
+        $sitter = SitterLink::sitter($request);
+        $settings = FacilitySettings::query()->firstOrFail();
+        $now = now($settings->time_zone);
+        $kept = $this->reader->read();
+        abort_unless(array_filter((new SitterBook($kept))->stops(), fn (SitterStop $stop): bool => $kept->system($system->id)->key === $stop->system) !== [], 404);
+        $outcome = Outcome::from($request->string('outcome')->value());
+        $which = ['sitter_id' => $sitter->id, 'system_id' => $system->id, 'date' => $now->toDateString(), 'task' => $task->value];
+        $tick = RoundTick::withTrashed()->firstOrNew($which);
+        $isNews = $outcome === Outcome::NotFine && (! $tick->exists || $tick->outcome !== $outcome || $tick->note !== $request->input('note'));
+        $tick->fill(['time' => $tick->time ?? $now->format('H:i'), 'outcome' => $outcome, 'note' => $request->input('note'), 'deleted_at' => null])->save();
+        if ($isNews) {
+            foreach (User::query()->where('wants_letter', true)->whereNull('closed_at')->get() as $user) {
+                Mail::to($user->email)->queue(new SitterWord($sitter->name, $system->name, (string) $tick->note, $sitter->call));
+            }
+        }
+
+        return response()->json(SitterSheet::from($kept, $sitter));
+    }
+
+    #[OA\Delete(path: '/api/v1/sitter-round/{system}/{task}', operationId: 'untickRound')]
+    #[InPath('system')]
+    #[OA\Parameter(name: 'task', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: SitterTask::class))]
+    #[AnswersNothing('Not done after all.')]
+    #[Answers(403, 'Problem', 'Not yet, or no longer.')]
+    #[Answers(404, 'Problem', 'No such link.')]
+    public function untick(Request $request, System $system, SitterTask $task): Response
+    {
+        $today = FacilityReader::today(FacilitySettings::query()->firstOrFail());
+        RoundTick::query()->where(['sitter_id' => SitterLink::sitter($request)->id, 'system_id' => $system->id, 'date' => $today->toIso(), 'task' => $task->value])->first()?->delete();
+
+        return response()->noContent();
+    }
+
+    #[OA\Post(path: '/api/v1/sitter-round/{system}/pictures', operationId: 'sendSitterPicture')]
+    #[InPath('system')]
+    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['picture'], properties: [new OA\Property(property: 'picture', description: 'JPEG, PNG or WebP, up to 20 MB.', type: 'string', format: 'binary')])))]
+    #[AnswersNothing('Kept; it stands in the log.')]
+    #[Answers(403, 'Problem', 'Not yet, or no longer.')]
+    #[Answers(404, 'Problem', 'No such link.')]
+    #[Answers(422, 'Problem', 'No picture that can be read, or no room for it.')]
+    public function picture(SitterPictureRequest $request, System $system, PictureStore $store): Response
+    {
+        $sitter = SitterLink::sitter($request);
+        $file = $request->file('picture');
+        $sizes = PictureSizes::of(ReceivedPicture::of($file === null || is_array($file) || ! $file->isValid() ? '' : (string) $file->getContent()));
+        $now = now(FacilitySettings::query()->firstOrFail()->time_zone);
+        DB::transaction(fn (): Picture => $store->add($sizes, [
+            'system_id' => $system->id, 'date' => $now->toDateString(), 'time' => $now->format('H:i'), 'note' => Messages::ofFacility()->phrase(Finding::of('sitter.picture', sitter: $sitter->name)),
+        ]));
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sitting;
+
+enum SitterTask: string
+{
+    case Feed = 'feed';
+    case Look = 'look';
+}

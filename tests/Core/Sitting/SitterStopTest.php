@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Sitting;
+
+use Biomegas\Facility\Fitting;
+use Biomegas\Facility\HousingNeeds;
+use Biomegas\Finding\Finding;
+use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Sitting\Emergency;
+use Biomegas\Sitting\SitterStop;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Example;
+
+/** What somebody who does not keep fish is asked at a home. Common practice, no published source. */
+final class SitterStopTest extends TestCase
+{
+    public function test_food_is_said_by_weight_and_left_out_where_they_need_none(): void
+    {
+        $fish = [Example::fish(Example::of(), 'long', [])];
+        $stop = fn (float $feed): SitterStop => SitterStop::of(Example::tank('long', 200, 80), $fish, $feed, 25.0, false);
+
+        $this->assertSame(['sitter.feed', true, 12.4], [$stop(12.4)->feed->code, $stop(12.4)->isFed, $stop(12.4)->feed->figures['amount']->grams]);
+        $this->assertSame(['sitter.no_feed', false], [$stop(0.4)->feed->code, $stop(0.4)->isFed]);
+    }
+
+    public function test_fish_are_counted_by_head_and_named(): void
+    {
+        [$one, $shoal] = [Example::fish(Example::of(), 'long', []), Example::fish(Example::of(), 'long', [], count: 12, key: 'barbs')];
+        $first = fn (array $fish): Finding => SitterStop::of(Example::tank('long', 200, 80), $fish, 5.0, null, false)->look[0];
+
+        $this->assertSame(['sitter.one_there', 'One'], [$first([$one])->code, $first([$one])->figures['fish']]);
+        $this->assertSame('sitter.shoal_there', $first([$shoal])->code);
+        $this->assertSame(['sitter.all_there', 13, ['One', 'Barbs']], [$first([$one, $shoal])->code, $first([$one, $shoal])->figures['n'], $first([$one, $shoal])->figures['fish']]);
+        $this->assertSame(13, SitterStop::of(Example::tank('long', 200, 80), [$one, $shoal], 5.0, null, false)->heads);
+    }
+
+    public function test_what_to_look_at_follows_from_the_home_and_who_lives_there(): void
+    {
+        $codes = fn (SitterStop $stop): array => array_slice(array_map(fn (Finding $look): string => $look->code, $stop->look), 1);
+        $calm = [Example::fish(Example::of(), 'x', [])];
+        $jumper = [Example::fish(Example::of(needs: new HousingNeeds(fittings: [Fitting::TightLid])), 'x', [])];
+
+        $this->assertSame(['sitter.thermometer', 'sitter.running'], $codes(SitterStop::of(Example::tank('x', 200, 80), $calm, 5.0, 25.0, false)));
+        $this->assertSame(['sitter.running', 'sitter.lid', 'sitter.quarantine'], $codes(SitterStop::of(Example::tank('x', 200, 80), $jumper, 5.0, null, true)));
+        $this->assertSame(['sitter.level'], $codes(SitterStop::of(Example::pond('x'), $calm, 5.0, 8.0, false)), 'a pond is as warm as the weather');
+        $span = SitterStop::of(Example::tank('x', 200, 80), $calm, 5.0, 25.0, false)->look[1]->figures['span'];
+        $this->assertEquals(TemperatureSpan::ofCelsius(23, 27), $span);
+    }
+
+    public function test_every_emergency_says_what_to_do_and_whom_to_call_where_it_matters(): void
+    {
+        $calls = array_filter(Emergency::cases(), fn (Emergency $emergency): bool => ($emergency->finding('Rose')->figures['call'] ?? null) === 'Rose');
+        $this->assertCount(count(Emergency::cases()) - 1, $calls);
+        $this->assertArrayNotHasKey('call', Emergency::NotEating->finding('Rose')->figures, 'nobody is called at once over food that is left');
+    }
+}
