@@ -20,6 +20,7 @@ use App\Http\Controllers\FishController;
 use App\Http\Controllers\FishTableController;
 use App\Http\Controllers\FormerFishController;
 use App\Http\Controllers\IdentityController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IncidentController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\InvitationController;
@@ -55,6 +56,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\RetirementController;
 use App\Http\Controllers\RulebookController;
+use App\Http\Controllers\ScenarioController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettlementController;
@@ -64,6 +66,7 @@ use App\Http\Controllers\SpeciesController;
 use App\Http\Controllers\SuitableSpeciesController;
 use App\Http\Controllers\SurvivalController;
 use App\Http\Controllers\SystemController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\TaskController;
 use App\Http\Controllers\TemperController;
 use App\Http\Controllers\TodayController;
@@ -89,7 +92,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter', 'import'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -175,6 +178,8 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::get('fish', [FishController::class, 'index']);
         Route::get('fish/{fish}', [FishController::class, 'show']);
         Route::get('fish/{fish}/measurements', [MeasurementController::class, 'index']);
+        Route::get('scenario', [ScenarioController::class, 'show']);
+        Route::get('tables/{table}', [TableController::class, 'show'])->where('table', '[a-z]+');
         Route::get('species', [SpeciesController::class, 'index']);
         Route::get('survival', [SurvivalController::class, 'show']);
         Route::get('fish/{fish}/counts', [CountController::class, 'index']);
@@ -323,6 +328,17 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::delete('shoal-joins/{join}', [PartingController::class, 'undoJoin']);
     });
 
+    Route::middleware('can:keep,'.FacilitySettings::class)->group(function (): void {
+        Route::get('imports', [ImportController::class, 'index']);
+        Route::post('imports', [ImportController::class, 'store']);
+        Route::get('imports/{import}', [ImportController::class, 'show']);
+        Route::put('imports/{import}', [ImportController::class, 'update']);
+        Route::delete('imports/{import}', [ImportController::class, 'destroy']);
+        Route::post('imports/{import}/writing', [ImportController::class, 'write']);
+        Route::get('tasks/{task}', [TaskController::class, 'show'])->whereNumber('task');
+        Route::post('tasks/{task}/stop', [TaskController::class, 'stop'])->whereNumber('task');
+    });
+
     // Links are secrets: the answers are not kept for a repeat.
     Route::middleware('can:run,'.FacilitySettings::class)->group(function (): void {
         Route::get('people', [PeopleController::class, 'index']);
@@ -340,8 +356,6 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::put('letters', [LetterController::class, 'update']);
         Route::post('letters', [LetterController::class, 'store']);
 
-        Route::get('tasks/{task}', [TaskController::class, 'show'])->whereNumber('task');
-        Route::post('tasks/{task}/stop', [TaskController::class, 'stop'])->whereNumber('task');
         Route::get('tasks/{task}/file', [TaskController::class, 'file'])->whereNumber('task');
         Route::get('backups', [BackupController::class, 'index']);
         Route::post('backups', [BackupController::class, 'store']);

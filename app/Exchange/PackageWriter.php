@@ -15,7 +15,6 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use RuntimeException;
 use SplFileInfo;
-use Symfony\Component\Serializer\Encoder\CsvEncoder;
 use ZipArchive;
 
 /**
@@ -32,8 +31,6 @@ final readonly class PackageWriter
 
     /** Of the work; the rest is packing. */
     private const SHARE_OF_TABLES = 0.6;
-
-    private const RFC_4180 = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::END_OF_LINE => "\r\n", CsvEncoder::ESCAPE_CHAR_KEY => ''];
 
     /** The same content is the same file: entries carry no time of their own. */
     private const NO_TIME = 315532800;
@@ -107,27 +104,21 @@ final readonly class PackageWriter
     {
         $columns = array_column(PackageTables::columns($table), 'name');
         $quoted = fn (array $names): string => implode(', ', array_map(fn (string $name): string => "\"{$name}\"", $names));
-        $csv = new CsvEncoder(self::RFC_4180);
+        $csv = new Csv;
         $file = fopen($path, 'xb') ?: throw new RuntimeException("{$path} cannot be written.");
-        $this->put($file, $csv->encode([$columns], 'csv'));
+        $this->put($file, $csv->lines([$columns]));
         $found = $pdo->query("select {$quoted($columns)} from \"{$table}\" order by {$quoted(PackageTables::order($table))}");
+        /** @var list<list<string|int|float|null>> $rows */
         $rows = [];
         while ($found !== false && ($row = $found->fetch(PDO::FETCH_NUM)) !== false) {
-            $rows[] = array_map(fn (mixed $value): string => match (true) {
-                $value === null => '',
-                // As short as reads back the same.
-                is_float($value) => (string) json_encode($value),
-                default => (string) $value,
-            }, $row);
+            $rows[] = $row;
             if (count($rows) === self::ROWS) {
-                $this->put($file, $csv->encode($rows, 'csv'));
+                $this->put($file, $csv->lines($rows));
                 $tell(count($rows));
                 $rows = [];
             }
         }
-        if ($rows !== []) {
-            $this->put($file, $csv->encode($rows, 'csv'));
-        }
+        $this->put($file, $csv->lines($rows));
         $tell(count($rows));
         fclose($file);
     }

@@ -8,7 +8,9 @@ use App\Backup\BackupWriter;
 use App\Exchange\ExportFolder;
 use App\Exchange\PackageReader;
 use App\Exchange\PackageWriter;
+use App\Import\Entries\EntryImport;
 use App\Language\Messages;
+use App\Models\Import;
 use App\Models\Task;
 use App\Tasks\Progress;
 use App\Tasks\Stopped;
@@ -66,18 +68,32 @@ final class RunTask implements ShouldQueue
     /** @return string|null the name of what it made */
     private function run(Task $task): ?string
     {
+        $live = DB::connection();
         $progress = new Progress(
-            function (float $share) use ($task): void {
-                DB::table('tasks')->where('id', $task->id)->update(['share' => $share]);
+            function (float $share) use ($task, $live): void {
+                $live->table('tasks')->where('id', $task->id)->update(['share' => $share]);
             },
-            fn (): bool => (bool) DB::table('tasks')->where('id', $task->id)->value('is_stop_asked'),
+            fn (): bool => (bool) $live->table('tasks')->where('id', $task->id)->value('is_stop_asked'),
         );
 
         return match ($task->kind) {
             TaskKind::Backup => BackupWriter::configured()->make($progress)->name,
             TaskKind::Package => basename(PackageWriter::configured()->write(ExportFolder::configured()->next(), $progress)),
             TaskKind::Unpacking => $this->unpack($task, $progress),
+            TaskKind::Reading, TaskKind::Writing => $this->import($task, $progress),
         };
+    }
+
+    /** The number of an import, with "+" behind it when doubtful rows are wanted. */
+    private function import(Task $task, Progress $progress): ?string
+    {
+        $import = Import::query()->find((int) $task->file);
+        $work = app(EntryImport::class);
+        if ($import !== null) {
+            $task->kind === TaskKind::Reading ? $work->read($import, $progress) : $work->write($import, str_ends_with((string) $task->file, '+'), $progress);
+        }
+
+        return $task->file;
     }
 
     private function unpack(Task $task, Progress $progress): null

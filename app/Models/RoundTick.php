@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Sitting\Outcome;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * What a sitter did or saw at one home on a day.
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  */
 final class RoundTick extends Model
 {
-    use SoftDeletes;
+    use KeepsHistory;
 
     protected $casts = ['outcome' => Outcome::class];
 }

@@ -13,7 +13,7 @@ final readonly class TemperatureReadings
     private const LONGEST_GAP_DAYS = 14;
 
     /** @var list<array{LocalDate, float}> by date */
-    private array $readings;
+    public array $readings;
 
     /** @param  list<array{LocalDate, float}>  $readings day and °C, in any order */
     public function __construct(array $readings)

@@ -92,6 +92,22 @@ return new class extends Migration
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamps();
         });
+        Schema::create('imports', function (Blueprint $table): void {
+            $table->id();
+            $table->string('kind');
+            // Of the file that was brought.
+            $table->string('name');
+            $table->longText('text');
+            // Which column is what, how dates are read, in which units bare numbers are.
+            $table->json('reading');
+            $table->string('state');
+            // Every row as it was read last.
+            $table->longText('rows')->default('[]');
+            // What was written: table and number each.
+            $table->longText('written')->default('[]');
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamps();
+        });
         Schema::create('letters', function (Blueprint $table): void {
             $table->id();
             $table->string('to');

@@ -219,6 +219,13 @@ return [
         'note.required_if' => 'Write what you saw.',
         'note' => 'Say it in up to 500 characters.',
     ],
+    'import' => [
+        'kind' => 'Choose what the table tells of.',
+        'name' => 'Choose a file.',
+        'text' => 'Choose a file with a table in it, or paste one.',
+        'dates' => 'Choose how dates are written.',
+        'lengths' => 'Choose a unit.',
+    ],
     'password' => [
         'new_password.required' => 'Choose a new password.',
         'new_password.min' => 'Choose a password of at least 10 characters.',

@@ -9,6 +9,8 @@ use App\Models\Loss;
 use App\Models\Measurement;
 use App\Models\Move;
 use App\Models\Picture;
+use App\Models\RoundTick;
+use App\Models\Sitter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -287,6 +289,8 @@ final class OneLogTest extends ApiTestCase
         $this->putJson("/api/v1/watches/{$watch}/end", ['how' => 'settled'])->assertOk();
         $quarantine = (int) DB::table('quarantines')->max('id');
         DB::table('quarantines')->where('id', $quarantine)->update(['released_on' => self::TODAY]);
+        $sitter = Sitter::query()->create(['name' => 'Ada', 'from' => self::TODAY, 'until' => self::TODAY, 'call' => 'Rose', 'secret_hash' => str_repeat('a', 64)]);
+        RoundTick::query()->create(['sitter_id' => $sitter->id, 'system_id' => DB::table('systems')->min('id'), 'date' => self::TODAY, 'time' => '08:00', 'task' => 'feed', 'outcome' => 'left-some', 'note' => null]);
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => 'bully'])->assertOk();
     }
 

@@ -7,7 +7,7 @@ namespace App\Bench\Fuzz;
 /** One way of writing something, as openapi.json describes it. */
 final readonly class WriteOperation
 {
-    private const APART = '#^/api/v1/(account|people|invitations?|forgotten-password|password|sitters|sitter-round|letters|tasks|backups|packages)(/|$)#';
+    private const APART = '#^/api/v1/(account|people|invitations?|forgotten-password|password|sitters|sitter-round|letters|tasks|backups|packages|imports)(/|$)#';
 
     /** @param  array<string, mixed>|null  $body  its schema, with all references followed; null: it takes none */
     private function __construct(

@@ -24,7 +24,7 @@ final readonly class TaskController
     #[InPath('task')]
     #[Answers(200, 'TaskRow', 'How far it is.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
-    #[Answers(403, 'Problem', 'For the owner.')]
+    #[Answers(403, 'Problem', 'For keepers.')]
     #[Answers(404, 'Problem', 'No such task.')]
     public function show(Task $task): JsonResponse
     {
@@ -35,7 +35,7 @@ final readonly class TaskController
     #[InPath('task')]
     #[AnswersNothing('It will stop, or has.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
-    #[Answers(403, 'Problem', 'For the owner.')]
+    #[Answers(403, 'Problem', 'For keepers.')]
     #[Answers(404, 'Problem', 'No such task.')]
     public function stop(Task $task): Response
     {

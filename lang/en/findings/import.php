@@ -3,6 +3,22 @@
 // Rows of a table of fish and lengths that cannot be taken as they are.
 return [
     'import' => [
+        'no_rows' => 'There is no table here: a line of headings is wanted, and a row below it.',
+        'too_long' => 'This is longer than {most} kB. Bring it in parts.',
+        'fish_missing' => 'The fish is missing.',
+        'home_missing' => 'The home is missing.',
+        'new_home_missing' => 'The new home is missing.',
+        'no_length' => 'The length is missing.',
+        'number_missing' => 'The number is missing.',
+        'day_missing' => 'The day is missing.',
+        'unknown_name' => 'Nobody and nothing here is called “{typed}”.',
+        'unknown_name_near' => 'Nobody and nothing here is called “{typed}”. Near to it: {near_or}.',
+        'unknown_word' => '“{typed}” is not known. Known are: {known}.',
+        'there_already' => 'The same is written down already.',
+        'not_read' => 'It is not read to the end yet.',
+        'written_already' => 'It is written already. Take it back first.',
+        'being_written' => 'It is being written. Wait for its end, or stop it.',
+        'column_twice' => 'Choose each column once, from the list.',
         'empty' => 'Type or paste at least one row.',
         'too_many' => 'Up to {most} rows at a time: these are {there}. Take some out, and add them afterwards.',
         'no_good_row' => 'None of the rows can be taken as it is. What to do stands beside each.',

@@ -4,6 +4,71 @@
  */
 
 export interface paths {
+    "/api/v1/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAccount"];
+        put: operations["changeAccount"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Whoever is signed in elsewhere with the old one is signed out. */
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/sign-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["signOutElsewhere"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/sign-ins/{signin}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endSignIn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/systems/{system}/aggression": {
         parameters: {
             query?: never;
@@ -111,6 +176,39 @@ export interface paths {
         put: operations["judgeAttempt"];
         post?: never;
         delete: operations["undoAttempt"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBackups"];
+        put?: never;
+        /** @description It is made aside. */
+        post: operations["makeBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/backups/{backup}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetchBackup"];
+        put?: never;
+        post?: never;
+        delete: operations["deleteBackup"];
         options?: never;
         head?: never;
         patch?: never;
@@ -453,6 +551,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listImports"];
+        put?: never;
+        /** @description It is read aside; nothing is written. */
+        post: operations["bringTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{import}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showImport"];
+        put: operations["readTableAnew"];
+        post?: never;
+        /** @description What it wrote is taken back as one; one that wrote nothing is thrown away. */
+        delete: operations["undoImport"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{import}/writing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The good rows, and the doubtful ones if that is wanted; aside. */
+        post: operations["writeTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/incidents": {
         parameters: {
             query?: never;
@@ -517,6 +666,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/invitations/{invitation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdrawInvitation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description With the secret of the link in the header Authorization, as "Bearer". */
+        get: operations["showInvitation"];
+        put?: never;
+        /** @description With the secret of the link in the header Authorization, as "Bearer". */
+        post: operations["acceptInvitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/keeping": {
         parameters: {
             query?: never;
@@ -575,6 +774,23 @@ export interface paths {
         get: operations["reviewLength"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPost"];
+        put: operations["setLetterHour"];
+        /** @description To whoever asks, to see how it looks and whether it arrives. */
+        post: operations["sendLetterNow"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1016,6 +1232,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/packages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPackages"];
+        put?: never;
+        /** @description It is made aside, and kept for a day. */
+        post: operations["makePackage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/packages/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Into an empty place. It is read aside; whoever is signed in signs in again afterwards. */
+        post: operations["readPackage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/pair-verdicts": {
         parameters: {
             query?: never;
@@ -1107,6 +1357,106 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["undoJoin"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/forgotten-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A link is mailed to the address if somebody has it here; nobody learns whether. */
+        post: operations["askForPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description With what stands in the link. Whoever is signed in with the old one is signed out. */
+        post: operations["resetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPeople"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRole"];
+        post?: never;
+        /** @description Whoever leaves is signed out at once; what they wrote stays theirs. */
+        delete: operations["closeAccount"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{person}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openAccount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{person}/password-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description For somebody who has forgotten it, where no mail is set up. It opens for an hour, once. */
+        post: operations["makePasswordLink"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1680,6 +2030,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/scenario": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetchScenario"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/search": {
         parameters: {
             query?: never;
@@ -1739,6 +2105,86 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["undoSettlement"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sitters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSitters"];
+        put?: never;
+        post: operations["askSitter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sitters/{sitter}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBackLink"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sitter-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSitterRound"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sitter-round/{system}/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tickRound"];
+        post?: never;
+        delete: operations["untickRound"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sitter-round/{system}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sendSitterPicture"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1851,6 +2297,70 @@ export interface paths {
         put?: never;
         /** @description Nothing is written. */
         post: operations["previewSystem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tables/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetchTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tasks/{task}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showTask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tasks/{task}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stopTask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tasks/{task}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fetchTaskFile"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2243,6 +2753,20 @@ export interface components {
             chosen: string[];
             options: components["schemas"]["FieldOption"][];
         };
+        AcceptanceRequest: {
+            name: string;
+            email: string;
+            /** @description At least 10 characters. */
+            password: string;
+        };
+        AccountRequest: {
+            name: string;
+            email: string;
+            /** @description The letter in the morning, when anything is due. */
+            wants_letter: boolean;
+            /** @description The password, when the address becomes another. */
+            password?: string | null;
+        };
         AcquireRequest: {
             name: string;
             species_id: number;
@@ -2413,6 +2937,9 @@ export interface components {
             fish: number[];
             lengths: number[];
         };
+        ForgottenRequest: {
+            email: string;
+        };
         FryRequest: {
             name: string;
             /** @description How many are kept. */
@@ -2430,6 +2957,31 @@ export interface components {
             sex?: "male" | "female" | null;
             /** Format: date */
             hatched_on?: string | null;
+        };
+        ImportReadingRequest: {
+            /** @description What each column of the table is, in its order; null: nothing that is read. */
+            columns: (string | null)[];
+            /** @enum {string} */
+            dates: "day-first" | "month-first";
+            /**
+             * @description Of bare numbers.
+             * @enum {string}
+             */
+            lengths: "mm" | "cm" | "m" | "in" | "ft";
+            /** @description Of bare temperatures. */
+            is_fahrenheit: boolean;
+        };
+        ImportRequest: {
+            /** @enum {string} */
+            kind: "lengths" | "tests" | "counts" | "losses" | "moves";
+            /** @description Of the file. */
+            name: string;
+            /** @description The table: a line of headings, then a row each; tabs, semicolons or commas part the cells. */
+            text: string;
+        };
+        ImportWritingRequest: {
+            /** @description Also rows that look unlikely, or are there already. */
+            with_doubtful: boolean;
         };
         IncidentRequest: {
             actor_id: number;
@@ -2478,6 +3030,12 @@ export interface components {
              */
             success?: "only-while-i-stood" | "lasted" | "no" | null;
         };
+        InvitationRequest: {
+            /** @description Who is invited. */
+            name: string;
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
+        };
         JoinRequest: {
             /** @description The shoal that it goes into. */
             into: number;
@@ -2520,6 +3078,10 @@ export interface components {
              * @enum {string|null}
              */
             form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none" | null;
+        };
+        LetterRequest: {
+            /** @description HH:MM, on the clock of the place. */
+            at: string;
         };
         /** @description A look at all that were added together: all is good but for the exceptions. */
         LookRequest: {
@@ -2706,6 +3268,12 @@ export interface components {
             container_litres?: number;
             note?: string | null;
         };
+        NewPasswordRequest: {
+            /** @description The one until now. */
+            password: string;
+            /** @description At least 10 characters. */
+            new_password: string;
+        };
         NoteRequest: {
             /** @description Of whom; null: of a system, or of the day. */
             fish_id?: number | null;
@@ -2746,6 +3314,10 @@ export interface components {
             sex?: "male" | "female" | null;
             /** @description Which of the sizes told apart, as they are called. */
             size?: string | null;
+        };
+        PersonRequest: {
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
         };
         PictureMeasurementRequest: {
             /** @description Whose length it is. */
@@ -2827,6 +3399,13 @@ export interface components {
                 taken_at: string;
             }[];
         };
+        ResetRequest: {
+            email: string;
+            /** @description What stands in the link. */
+            token: string;
+            /** @description At least 10 characters. */
+            password: string;
+        };
         RowCorrection: {
             /** @description What is written down instead, by column; what is left out stays. */
             values: {
@@ -2851,6 +3430,20 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+        };
+        SitterRequest: {
+            name: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description The last day.
+             */
+            until: string;
+            /** @description Whom to call, with the number. */
+            call: string;
+            /** @description What else to know: where the food is, which key. */
+            note?: string | null;
         };
         SpeciesRequest: {
             /** @description The whole kind, in the words of the scenario format; its key is given here. */
@@ -2951,7 +3544,10 @@ export interface components {
             temper: "calm" | "usual" | "bully" | null;
         };
         TickRequest: {
-            done: boolean;
+            /** @enum {string} */
+            outcome: "fed" | "left-some" | "not-fed" | "fine" | "not-fine";
+            /** @description What was seen; wanted when not all is well. */
+            note?: string | null;
         };
         TreatmentRequest: {
             /** @enum {string} */
@@ -3016,6 +3612,17 @@ export interface components {
             kind: "water-change" | "rinsed" | "half-removed" | "deep-cleaned" | "scrubbed" | "chlorinated-tap";
             /** @description Of the water, with a change. */
             percent?: number | null;
+        };
+        /** @description Whoever is signed in, and where else they are. */
+        Account: {
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
+            /** @description The letter in the morning, when anything is due. */
+            wants_letter: boolean;
+            /** @description The latest first. */
+            sign_ins: components["schemas"]["SignInRow"][];
         };
         /** @description All that went into one home in one go and are watched: they are looked at together. */
         Addition: {
@@ -3091,6 +3698,29 @@ export interface components {
              * @enum {string|null}
              */
             success: "only-while-i-stood" | "lasted" | "no" | null;
+        };
+        /** @description One backup. */
+        BackupRow: {
+            name: string;
+            /** Format: date-time */
+            made_at: string;
+            bytes: number;
+        };
+        /** @description The backups that there are. */
+        Backups: {
+            /** @description The newest first. */
+            backups: components["schemas"]["BackupRow"][];
+            /** @description There is none, or none of the last week. */
+            is_old: boolean;
+            /** @description Where they lie. */
+            folder: string;
+            /** @description How many of the latest are kept. */
+            nights: number;
+            /** @description For how many months the first of each is kept. */
+            months: number;
+            /** @description When the nightly one is made, on the clock of the place. */
+            at: string;
+            task: components["schemas"]["TaskRow"] | null;
         };
         /** @description How a fish is brought from its bag into a home. */
         BagSheet: {
@@ -3866,6 +4496,64 @@ export interface components {
             /** Format: date */
             hatched_on: string | null;
         };
+        /** @description One row of a table as it was read. */
+        ImportLine: {
+            /** @description Of the file, from 1. */
+            line: number;
+            /** @enum {string} */
+            state: "good" | "doubtful" | "refused" | "written";
+            /** @description What stands against it. */
+            sentences: string[];
+            cells: string[];
+        };
+        /** @description A table of entries that somebody brought. */
+        ImportRow: {
+            id: number;
+            /** @enum {string} */
+            kind: "lengths" | "tests" | "counts" | "losses" | "moves";
+            /** @description Of the file. */
+            name: string;
+            /** @enum {string} */
+            state: "reading" | "read" | "writing" | "written" | "undone";
+            /** @description How many entries it wrote. */
+            written: number;
+            /** Format: date-time */
+            brought_at: string | null;
+        };
+        /** @description A table of entries: how it is read, and every row. */
+        ImportSheet: {
+            import: components["schemas"]["ImportRow"];
+            headings: string[];
+            /** @description What each column is; null: nothing that is read. */
+            columns: (string | null)[];
+            /** @description What a column can be. */
+            possible: string[];
+            /** @description What must be there and is in no column. */
+            missing: string[];
+            /** @enum {string} */
+            dates: "day-first" | "month-first";
+            /** @description The dates show their order by themselves. */
+            dates_told: boolean;
+            /**
+             * @description Of bare numbers.
+             * @enum {string}
+             */
+            lengths: "mm" | "cm" | "m" | "in" | "ft";
+            /** @description Of bare temperatures. */
+            is_fahrenheit: boolean;
+            /** @description How many rows there are. */
+            total: number;
+            /** @description By state. */
+            counts: {
+                good: number;
+                doubtful: number;
+                refused: number;
+                written: number;
+            };
+            /** @description Refused and doubtful ones first, then good ones; the first 200. */
+            rows: components["schemas"]["ImportLine"][];
+            task: components["schemas"]["TaskRow"] | null;
+        };
         /** @description Something to look at regularly in a species. */
         Inspection: {
             what: string;
@@ -3878,12 +4566,30 @@ export interface components {
             words: string;
             why: string;
         };
+        /** @description Somebody who may come in once. */
+        InvitationRow: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
+            /** Format: date-time */
+            expires_at: string;
+        };
+        /** @description What an invitation invites to. */
+        Invited: {
+            /** @description Name of the place. */
+            facility: string;
+            /** @description Who is invited. */
+            name: string;
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
+        };
         /** @description A signed-in person and the facility. */
         Keeper: {
             id: number;
             name: string;
             /** @enum {string} */
-            role: "owner" | "keeper" | "viewer";
+            role: "owner" | "keeper" | "helper" | "viewer";
             facility: string;
             /** @enum {string} */
             unit_system: "metric" | "us" | "imperial";
@@ -4028,6 +4734,15 @@ export interface components {
             /** @enum {string} */
             method: "hand" | "picture" | "ruler" | "eye";
         };
+        /** @description A letter that is kept here. */
+        LetterRow: {
+            id: number;
+            to: string;
+            subject: string;
+            text: string;
+            /** Format: date-time */
+            sent_at: string;
+        };
         /** @description What grown ones take and leave, and what the whole life costs in the facility's money. */
         LifeUpkeep: {
             /** Format: float */
@@ -4054,6 +4769,10 @@ export interface components {
             light: "first" | "day" | "dim" | "off";
             words: string;
             acts: number;
+        };
+        /** @description A link that is shown once: whoever has it may come in. */
+        LinkMade: {
+            url: string;
         };
         /** @description The load of one day. */
         LoadMonth: {
@@ -4140,7 +4859,7 @@ export interface components {
         LogLine: {
             id: number;
             /** @enum {string} */
-            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change";
+            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change";
             /** @description The number of the record that it tells of. */
             row_id: number;
             /** Format: date */
@@ -4534,6 +5253,13 @@ export interface components {
             id: number;
             reason: string;
         };
+        /** @description Data packages: what was made or read last. */
+        Packages: {
+            made: components["schemas"]["TaskRow"] | null;
+            read: components["schemas"]["TaskRow"] | null;
+            /** @description The place is empty: a package can be read into it. */
+            is_empty: boolean;
+        };
         /** @description Two fish or shoals held against each other. */
         PairRow: {
             one: number;
@@ -4569,6 +5295,27 @@ export interface components {
             /** Format: date */
             date: string;
             length_mm: components["schemas"]["Band"];
+        };
+        /** @description Everybody who comes in here, who has left, and who is invited. */
+        People: {
+            people: components["schemas"]["PersonRow"][];
+            /** @description Those that are still open. */
+            invitations: components["schemas"]["InvitationRow"][];
+        };
+        /** @description Somebody who comes in here, or came. */
+        PersonRow: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "owner" | "keeper" | "helper" | "viewer";
+            /** @description Has left: may not sign in. */
+            is_closed: boolean;
+            /**
+             * Format: date-time
+             * @description When they were seen last, to the hour; null: signed in nowhere.
+             */
+            seen_at: string | null;
         };
         /** @description What one cause adds to the error of a length from a picture. */
         PictureErrorShare: {
@@ -4638,7 +5385,7 @@ export interface components {
              * @description With which entry it goes; null: it is one itself.
              * @enum {string|null}
              */
-            entry_kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change" | null;
+            entry_kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change" | null;
             entry_id: number | null;
             /** Format: date */
             date: string;
@@ -4873,6 +5620,26 @@ export interface components {
             advice: "take" | "only-if" | "do-not";
             sentence: string;
             adult_mm: components["schemas"]["Band"];
+        };
+        /** @description How letters go out, and those that are kept here. */
+        Post: {
+            /** @description When the letter of the morning goes out: HH:MM, on the clock of the place. */
+            at: string;
+            /** @description Letters leave this machine; else they are kept here. */
+            is_mailed: boolean;
+            /** @description The mail server, when there is one. */
+            server: string | null;
+            /** @description Why the last letter did not go out. */
+            problem: string | null;
+            /**
+             * Format: date-time
+             * @description When it was tried last.
+             */
+            tried_at: string | null;
+            /** @description When it was sent just now: to how many. 0: nothing is due. */
+            sent: number | null;
+            /** @description The latest first. */
+            letters: components["schemas"]["LetterRow"][];
         };
         /** @description A system on its way to be ready. */
         PreparationSheet: {
@@ -5154,6 +5921,100 @@ export interface components {
         ShoalNamed: {
             id: number;
             name: string;
+        };
+        /** @description A browser in which somebody is signed in. */
+        SignInRow: {
+            id: number;
+            /** @description As the browser names itself. */
+            agent: string;
+            /** Format: date-time */
+            began_at: string;
+            /**
+             * Format: date-time
+             * @description To the hour.
+             */
+            seen_at: string;
+            /** @description The one that asks. */
+            is_this: boolean;
+        };
+        /** @description A fish or shoal as a sitter has to know it: by name, number and looks. */
+        SitterFish: {
+            name: string;
+            species: string;
+            count: number;
+            /**
+             * @description Its outline in the drawing kit.
+             * @enum {string}
+             */
+            form: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none";
+            /** @description Its colour and mark. */
+            band: number;
+            /**
+             * Format: float
+             * @description Likely, today.
+             */
+            length_mm: number;
+        };
+        /** @description One home on the round of a sitter. */
+        SitterHome: {
+            system_id: number;
+            name: string;
+            /** @description How many fish there are. */
+            heads: number;
+            /** @description How much food, or that there is none. */
+            feed: string;
+            /** @description There is food to give. */
+            is_fed: boolean;
+            /** @description What to look at. */
+            look: string[];
+            fish: components["schemas"]["SitterFish"][];
+            fed: components["schemas"]["Tick"] | null;
+            looked: components["schemas"]["Tick"] | null;
+        };
+        /** @description Somebody who looks after the fish for some days. */
+        SitterRow: {
+            id: number;
+            name: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            /** @description Whom to call. */
+            call: string;
+            /** @description The link opens nothing: its days are over, or it was taken back. */
+            is_over: boolean;
+            /** @description The link was taken back. */
+            is_taken_back: boolean;
+            /**
+             * Format: date-time
+             * @description When the page was opened last; null: never.
+             */
+            seen_at: string | null;
+            /** @description How much was ticked. */
+            ticks: number;
+        };
+        /** @description The page of a sitter: the round of today in plain words. */
+        SitterSheet: {
+            /** @description Name of the place. */
+            facility: string;
+            sitter: string;
+            /** Format: date */
+            today: string;
+            /** Format: date */
+            from: string;
+            /**
+             * Format: date
+             * @description The last day.
+             */
+            until: string;
+            /** @description Whom to call. */
+            call: string;
+            /** @description What else to know. */
+            note: string | null;
+            /** @description In the order of the walk. */
+            homes: components["schemas"]["SitterHome"][];
+            /** @description If so, do this. */
+            emergencies: string[];
         };
         /** @description Those of a shoal who are of like size. */
         SizeRow: {
@@ -5570,6 +6431,23 @@ export interface components {
              */
             available_from: string | null;
         };
+        /** @description Something that takes long and is done aside. */
+        TaskRow: {
+            id: number;
+            /** @enum {string} */
+            kind: "backup" | "package" | "reading" | "writing" | "unpacking";
+            /** @enum {string} */
+            state: "waiting" | "running" | "done" | "stopped" | "failed";
+            /**
+             * Format: float
+             * @description How much of it is done, 0 to 1.
+             */
+            share: number;
+            /** @description Why it failed. */
+            problem: string | null;
+            /** Format: date-time */
+            begun_at: string;
+        };
         /** @description How one gets on with others. */
         TemperSheet: {
             /** @enum {string} */
@@ -5583,6 +6461,14 @@ export interface components {
             said: string | null;
             /** @description Its part in what was seen in its home; empty: nothing was. */
             part: string;
+        };
+        /** @description How a task went. */
+        Tick: {
+            /** @enum {string} */
+            outcome: "fed" | "left-some" | "not-fed" | "fine" | "not-fine";
+            /** @description HH:MM */
+            time: string;
+            note: string | null;
         };
         /** @description The round: systems in walking order, what is due there, and the upgrades ahead. */
         Today: {
@@ -5896,6 +6782,227 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    showAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AccountRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong; another address wants the password. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The old one is wrong, or the new one too short. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    signOutElsewhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Signed out everywhere but here. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endSignIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                signin: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Signed out there. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sign-in of yours. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showAggression: {
         parameters: {
             query?: never;
@@ -6479,6 +7586,214 @@ export interface operations {
                 };
             };
             /** @description No such attempt. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBackups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Begun. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fetchBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                backup: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such backup. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deleteBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                backup: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is gone. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such backup. */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -8303,6 +9618,378 @@ export interface operations {
             };
         };
     };
+    listImports: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bringTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportRequest"];
+            };
+        };
+        responses: {
+            /** @description How it would be read. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No table, or too large a one. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How it is read, and every row. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such import. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readTableAnew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description It is read anew. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such import. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is written already, or a column is named twice. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such import. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Later entries rest on one of it, or it is being written. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                import: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportWritingRequest"];
+            };
+        };
+        responses: {
+            /** @description Begun. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such import. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is not read yet, or written already. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     addIncident: {
         parameters: {
             query?: never;
@@ -8554,6 +10241,229 @@ export interface operations {
             };
         };
     };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationRequest"];
+            };
+        };
+        responses: {
+            /** @description To be handed over; it is shown once. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkMade"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong, or many are open already. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdrawInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                invitation: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It opens nothing any more. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such invitation. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where to, and as what. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+            /** @description It was used, withdrawn, or is over. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many tries. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    acceptInvitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptanceRequest"];
+            };
+        };
+        responses: {
+            /** @description Come in, and signed in. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description It was used, withdrawn, or is over. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many tries. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     keepFish: {
         parameters: {
             query?: never;
@@ -8786,6 +10696,160 @@ export interface operations {
             };
             /** @description Not a length or not a day. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showPost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How letters go out, and those that are kept here. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Post"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setLetterHour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Post"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No time of day. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sendLetterNow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sent, or why not. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Post"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10871,6 +12935,163 @@ export interface operations {
             };
         };
     };
+    showPackages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was made or read last, and whether one can be read. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Packages"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makePackage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Begun. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readPackage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    package: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Begun. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No file, or the place is not empty. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     judgePair: {
         parameters: {
             query?: never;
@@ -11262,6 +13483,410 @@ export interface operations {
             };
         };
     };
+    askForPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgottenRequest"];
+            };
+        };
+        responses: {
+            /** @description If somebody has this address, a letter is on its way. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No mail is set up here. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No address. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many tries. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    resetPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetRequest"];
+            };
+        };
+        responses: {
+            /** @description It is the password from now on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The link was used or is over, or the password is too short. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many tries. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everybody, and who is invited. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody of this number. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody would own the place. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody of this number. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody would own the place. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description They may sign in again. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody of this number. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    makePasswordLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                person: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description To be handed over. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkMade"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody of this number. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listPictures: {
         parameters: {
             query?: {
@@ -11337,7 +13962,7 @@ export interface operations {
                      * @description With which entry it goes.
                      * @enum {string}
                      */
-                    entry_kind?: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "change";
+                    entry_kind?: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change";
                     entry_id?: number;
                     /**
                      * Format: date
@@ -13859,6 +16484,46 @@ export interface operations {
             };
         };
     };
+    fetchScenario: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As docs/formats/scenario.schema.json describes it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     search: {
         parameters: {
             query: {
@@ -14118,6 +16783,393 @@ export interface operations {
             };
             /** @description No such entry. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSitters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SitterRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askSitter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SitterRequest"];
+            };
+        };
+        responses: {
+            /** @description To be handed over; it is shown once. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkMade"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field is missing or wrong. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeBackLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sitter: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The link opens nothing any more; what was ticked stays. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such sitter. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showSitterRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The round of today. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SitterSheet"];
+                };
+            };
+            /** @description Not yet, or no longer. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such link, or it was taken back. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tickRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+                task: "feed" | "look";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
+        responses: {
+            /** @description Ticked; it stands in the log. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SitterSheet"];
+                };
+            };
+            /** @description Not yet, or no longer. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such link, or nothing to do there. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description How it went is not said. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    untickRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+                task: "feed" | "look";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not done after all. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not yet, or no longer. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such link. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sendSitterPicture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /**
+                     * Format: binary
+                     * @description JPEG, PNG or WebP, up to 20 MB.
+                     */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Kept; it stands in the log. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not yet, or no longer. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such link. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No picture that can be read, or no room for it. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14855,6 +17907,241 @@ export interface operations {
             };
             /** @description A field is missing or cannot be. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fetchTable: {
+        parameters: {
+            query?: {
+                /** @description Of this one alone. */
+                fish?: number;
+                /** @description Of this one alone. */
+                system?: number;
+            };
+            header?: never;
+            path: {
+                table: "fish" | "systems" | "lengths" | "tests" | "counts" | "losses" | "moves" | "log";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV (RFC 4180, UTF-8), a line of headings first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such table. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Of whom cannot be read. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                task: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far it is. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskRow"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such task. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    stopTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                task: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It will stop, or has. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such task. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fetchTaskFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                task: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What it made. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It made nothing that is still there. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
