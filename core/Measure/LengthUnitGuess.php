@@ -25,7 +25,7 @@ final readonly class LengthUnitGuess
      */
     public static function of(array $numbers, LengthUnit $usual): array
     {
-        $possible = array_values(array_filter([LengthUnit::Millimetre, LengthUnit::Centimetre, LengthUnit::Inch], fn (LengthUnit $unit): bool => self::fits($numbers, $unit)));
+        $possible = array_values(array_filter([LengthUnit::Centimetre, LengthUnit::Inch, LengthUnit::Millimetre], fn (LengthUnit $unit): bool => self::fits($numbers, $unit)));
         if ($numbers === [] || $possible === []) {
             return [$usual, true];
         }

@@ -346,7 +346,7 @@ final class RolesTest extends OwnFacilityTestCase
     private function answer(string $route): int
     {
         [$method, $uri] = explode(' ', $route);
-        $path = '/api/v1/'.strtr((string) preg_replace('/\{\w+\}/', '999', $uri), ['pictures/999/999' => 'pictures/999/view', 'calendar/999.ics' => 'calendar']);
+        $path = '/api/v1/'.strtr((string) preg_replace('/\{\w+\}/', '999', $uri), ['tables/999' => 'tables/fish', 'pictures/999/999' => 'pictures/999/view', 'calendar/999.ics' => 'calendar']);
         DB::beginTransaction();
         try {
             return $this->call($method, $path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json', 'HTTP_REFERER' => 'http://localhost'], content: $method === 'GET' ? '' : '{}')->getStatusCode();
