@@ -55,9 +55,11 @@ use App\Http\Controllers\QuarantineController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\RetirementController;
+use App\Http\Controllers\RouteController;
 use App\Http\Controllers\RulebookController;
 use App\Http\Controllers\ScenarioController;
 use App\Http\Controllers\SearchController;
+use App\Http\Controllers\SecretController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettlementController;
 use App\Http\Controllers\SitterController;
@@ -349,6 +351,7 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::post('invitations', [InvitationController::class, 'store']);
         Route::delete('invitations/{invitation}', [InvitationController::class, 'destroy']);
 
+        Route::get('secrets', [SecretController::class, 'show']);
         Route::get('sitters', [SitterController::class, 'index']);
         Route::post('sitters', [SitterController::class, 'store']);
         Route::delete('sitters/{sitter}', [SitterController::class, 'destroy']);
@@ -370,6 +373,7 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::delete('picture-room/removed', [PictureRoomController::class, 'erase']);
         Route::put('picture-room', [PictureRoomController::class, 'update']);
         Route::put('facility', [FacilityController::class, 'update']);
+        Route::put('route', [RouteController::class, 'update']);
         Route::post('demo', [DemoController::class, 'store']);
         Route::delete('demo', [DemoController::class, 'destroy']);
     });

@@ -19,6 +19,7 @@ use Biomegas\Losses\CountCurve;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Planning\Agenda\Agenda;
 use Biomegas\Planning\Agenda\AgendaItem;
+use Biomegas\Planning\Agenda\WeekRhythm;
 use Biomegas\Planning\Plan\Concern;
 use Biomegas\Planning\Supposing\Parted;
 use Illuminate\Support\Collection;
@@ -39,7 +40,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->signs(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->signs(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->weeklyChanges(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -71,6 +72,26 @@ final readonly class AgendaBook
             fn (Fish $fish): ?AgendaItem => AgendaItem::ofInspections($fish, $this->kept->kept($fish)->background->inspections, $last[$fish->key] ?? [], $this->kept->facility->date),
             array_values($this->kept->facility->fish),
         );
+    }
+
+    /** @return list<AgendaItem|null> */
+    private function weeklyChanges(): array
+    {
+        $rhythm = self::rhythm();
+        $last = $rhythm->changes === [] ? [] : DB::table('water_works')->whereNull('deleted_at')->where('kind', WaterBook::CHANGE)->groupBy('system_id')->selectRaw('system_id, max(date) as date')->pluck('date', 'system_id')->all();
+
+        return array_map(function (System $system) use ($rhythm, $last): ?AgendaItem {
+            $day = $last[Keys::id($system->key)] ?? null;
+
+            return $this->kept->facility->residentsOf($system) === [] ? null : AgendaItem::ofWeeklyChange($system, $day === null ? null : LocalDate::fromIso($day), $this->kept->facility->date, $rhythm);
+        }, array_values($this->kept->facility->systems));
+    }
+
+    private static function rhythm(): WeekRhythm
+    {
+        $stored = json_decode((string) DB::table('facilities')->value('rhythm'), true) ?: [];
+
+        return new WeekRhythm($stored['changes'] ?? [], $stored['measures'] ?? []);
     }
 
     /** @return list<AgendaItem|null> one for all that were added in one go */
@@ -208,8 +229,10 @@ final readonly class AgendaBook
     /** @return list<AgendaItem|null> */
     private function measurements(): array
     {
+        $rhythm = self::rhythm();
+
         return array_map(
-            fn (Fish $fish): ?AgendaItem => AgendaItem::ofMeasurement($fish, $this->kept->brief($fish)->measureOn, $this->kept->facility->date),
+            fn (Fish $fish): ?AgendaItem => AgendaItem::ofMeasurement($fish, $this->kept->brief($fish)->measureOn, $this->kept->facility->date, $rhythm),
             array_values($this->kept->facility->fish),
         );
     }

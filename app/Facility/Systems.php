@@ -114,6 +114,22 @@ final readonly class Systems
         $this->renumber($this->inOrder()->pluck('id')->all());
     }
 
+    /**
+     * Those in use, in another order; those out of use stay behind them.
+     *
+     * @param  list<int>  $ids  all that are in use
+     *
+     * @throws InvalidEntry when one is missing or named twice
+     */
+    public function walk(array $ids): void
+    {
+        $there = System::query()->whereNull('retired_on')->pluck('id')->all();
+        if (count($ids) !== count($there) || array_diff($there, $ids) !== []) {
+            throw InvalidEntry::because('systems', Finding::of('entry.route'));
+        }
+        $this->renumber([...$ids, ...array_diff($this->inOrder()->pluck('id')->all(), $ids)]);
+    }
+
     /** @return Builder<System> those out of use last */
     private function inOrder(): Builder
     {

@@ -17,6 +17,8 @@ use UnexpectedValueException;
 /** What was measured and done in the water of all systems over the last months, as the core wants it: three queries. */
 final class WaterBook
 {
+    public const CHANGE = 'water-change';
+
     /** As far back as anything is judged from. */
     private const DAYS = 120;
 
@@ -55,7 +57,7 @@ final class WaterBook
     private function readFilterCares(): array
     {
         $cares = [];
-        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', '!=', 'water-change')->where('date', '>=', $this->since())->orderBy('date')->get();
+        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', '!=', self::CHANGE)->where('date', '>=', $this->since())->orderBy('date')->get();
         $this->unreadable->readAll(StoredTable::WaterWorks, $works, function (stdClass $row) use (&$cares): void {
             $cares[Keys::ofSystem($row->system_id)][] = [LocalDate::fromIso($row->date), FilterCare::from($row->kind)];
         });
@@ -103,7 +105,7 @@ final class WaterBook
     private function readChanges(): array
     {
         $changes = [];
-        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', 'water-change')->where('date', '>=', $this->since())->orderBy('date')->get();
+        $works = DB::table('water_works')->whereNull('deleted_at')->where('kind', self::CHANGE)->where('date', '>=', $this->since())->orderBy('date')->get();
         $this->unreadable->readAll(StoredTable::WaterWorks, $works, function (stdClass $row) use (&$changes): void {
             $changes[Keys::ofSystem($row->system_id)][] = [LocalDate::fromIso($row->date), (float) $row->share];
         });

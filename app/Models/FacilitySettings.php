@@ -24,6 +24,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property bool $is_demo filled with the demo by its keeper
  * @property int $horizon_days
  * @property array<string, mixed> $rulebook
+ * @property array{changes?: list<int>, measures?: list<int>} $rhythm on which days of the week regular work is done
  * @property string $letter_at when the letter of the morning goes out, on the clock of the place
  * @property string|null $letter_problem why it did not
  * @property CarbonImmutable|null $letter_tried_at
@@ -38,7 +39,7 @@ final class FacilitySettings extends Model
 
     protected $table = 'facilities';
 
-    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean', 'letter_tried_at' => 'immutable_datetime'];
+    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean', 'rhythm' => 'array', 'letter_tried_at' => 'immutable_datetime'];
 
     /** @var list<string> */
     protected static array $recordEvents = ['updated'];
@@ -46,6 +47,6 @@ final class FacilitySettings extends Model
     /** How it was before stays in the history. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook', 'letter_at'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook', 'letter_at', 'rhythm'])->logOnlyDirty()->dontSubmitEmptyLogs();
     }
 }

@@ -116,6 +116,8 @@ return new class extends Migration
             $table->timestamp('sent_at')->index();
         });
         Schema::table('facilities', function (Blueprint $table): void {
+            // On which days of the week regular work is done: {"changes": [6], "measures": [7]}.
+            $table->json('rhythm')->default('{}');
             $table->time('letter_at')->default('06:30');
             // What went wrong when letters were sent last; null: nothing.
             $table->string('letter_problem', 500)->nullable();

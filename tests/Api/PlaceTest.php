@@ -33,7 +33,7 @@ final class PlaceTest extends OwnFacilityTestCase
 
     public function test_name_units_zone_and_money_are_changed(): void
     {
-        $place = ['facility' => 'Reed house', 'unit_system' => 'us', 'time_zone' => 'America/New_York', 'currency' => 'USD'];
+        $place = ['change_days' => [6], 'measure_days' => [], 'facility' => 'Reed house', 'unit_system' => 'us', 'time_zone' => 'America/New_York', 'currency' => 'USD'];
         $this->putJson('/api/v1/facility', $place)->assertOk()->assertExactJson($place);
         $this->assertSame(['Reed house', 'us', 'USD'], array_values(array_intersect_key($this->getJson('/api/v1/session')->json('keeper'), ['facility' => 0, 'unit_system' => 0, 'currency' => 0])));
         $this->putJson('/api/v1/facility', [...$place, 'currency' => 'FISH', 'time_zone' => 'Pond'])->assertUnprocessable()

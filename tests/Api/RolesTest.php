@@ -242,6 +242,7 @@ final class RolesTest extends OwnFacilityTestCase
             'GET letters',
             'GET packages',
             'GET people',
+            'GET secrets',
             'GET sitters',
             'GET tasks/{task}/file',
             'POST backups',
@@ -257,6 +258,7 @@ final class RolesTest extends OwnFacilityTestCase
             'PUT letters',
             'PUT people/{person}',
             'PUT picture-room',
+            'PUT route',
         ],
     ];
 

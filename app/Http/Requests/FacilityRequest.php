@@ -13,6 +13,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'facility', description: 'Name of the place.', type: 'string'),
     new OA\Property(property: 'unit_system', type: 'string', enum: UnitSystem::class),
     new OA\Property(property: 'time_zone', description: 'Where the fish are, for example Europe/London.', type: 'string'),
+    new OA\Property(property: 'change_days', description: 'Days of the week for water, Monday is 1; none: nobody is reminded.', type: 'array', items: new OA\Items(type: 'integer', minimum: 1, maximum: 7)),
+    new OA\Property(property: 'measure_days', description: 'Days of the week for measuring; none: any.', type: 'array', items: new OA\Items(type: 'integer', minimum: 1, maximum: 7)),
     new OA\Property(property: 'currency', description: 'ISO 4217; absent: sums are said without it.', type: 'string', nullable: true),
 ])]
 final class FacilityRequest extends FormRequest
@@ -22,7 +24,15 @@ final class FacilityRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return $this->placeRules();
+        $day = ['integer:strict', 'between:1,7', 'distinct'];
+
+        return [...$this->placeRules(), 'change_days' => ['sometimes', 'array', 'max:7'], 'change_days.*' => $day, 'measure_days' => ['sometimes', 'array', 'max:7'], 'measure_days.*' => $day];
+    }
+
+    /** @return array{changes: list<int>, measures: list<int>}|null null: as it was */
+    public function rhythm(): ?array
+    {
+        return $this->has('change_days') || $this->has('measure_days') ? ['changes' => array_values((array) $this->input('change_days', [])), 'measures' => array_values((array) $this->input('measure_days', []))] : null;
     }
 
     /** @return array<string, string> */

@@ -14,6 +14,7 @@ use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Losses\CountCurve;
 use Biomegas\Measure\Length;
+use Biomegas\Measure\Share;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\DailyTests;
 use Biomegas\Moving\Sheet\SheetProgress;
@@ -258,13 +259,29 @@ final readonly class AgendaItem
             : null;
     }
 
+    /**
+     * The regular change of a system in which somebody lives.
+     *
+     * @param  LocalDate|null  $last  when its water was changed last
+     */
+    public static function ofWeeklyChange(System $system, ?LocalDate $last, LocalDate $today, WeekRhythm $rhythm): ?self
+    {
+        $share = $system->equipment->weeklyChange ?? 0.0;
+        $due = $share > 0.0 ? $rhythm->changeDue($last, $today) : null;
+
+        return $due === null ? null : new self(AgendaKind::Change, $system->key, $system->name, Finding::of('today.weekly_change', share: Share::of($share * $rhythm->partOfAWeek())), $due->isBefore($today));
+    }
+
     /** @param  LocalDate|null  $due  null: never */
-    public static function ofMeasurement(Fish $fish, ?LocalDate $due, LocalDate $today): ?self
+    public static function ofMeasurement(Fish $fish, ?LocalDate $due, LocalDate $today, WeekRhythm $rhythm = new WeekRhythm): ?self
     {
         if ($due === null || $due->isAfter($today)) {
             return null;
         }
         $isLate = MeasurementDue::isLate($due, $today);
+        if (! $isLate && ! $rhythm->measuresOn($today)) {
+            return null;
+        }
 
         return new self(
             AgendaKind::Measure, $fish->currentSystem(), $fish->name,

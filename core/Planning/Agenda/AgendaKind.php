@@ -26,6 +26,8 @@ enum AgendaKind: string
     /** Several counts running found fewer than believed. */
     case Count = 'count';
     case Preparation = 'preparation';
+    /** The regular change of water, on its day of the week. */
+    case Change = 'change';
     case Inspection = 'inspection';
     case Measure = 'measure';
 
@@ -37,7 +39,7 @@ enum AgendaKind: string
             self::Watch, self::Company, self::Sign, self::Move, self::Interim, self::Quarantine, self::Test => 1,
             self::Outgrown, self::Plan => 2,
             self::Brood, self::Count, self::Preparation => 3,
-            self::Inspection => 4,
+            self::Change, self::Inspection => 4,
             self::Measure => 5,
         };
     }

@@ -3,6 +3,7 @@
 // Entries that are refused at the door of the application, and rows that cannot be read.
 return [
     'entry' => [
+        'route' => 'Somebody changed the systems meanwhile. Look at the route again.',
         'not_your_password' => 'This is not your password.',
         'many_invitations' => 'There are {most} open invitations already. Withdraw one first.',
         'both_light_times' => 'Give both: when the lights come on and when they go out.',

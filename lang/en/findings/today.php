@@ -20,6 +20,7 @@ return [
         'inspect' => 'look at: {what}',
         'quarantine' => 'in quarantine: eating? any sign?',
         'daily_test' => 'ammonia and nitrite, each day until {until}',
+        'weekly_change' => 'change {share} of its water',
         'days_late' => '{days, plural, one {a day} other {# days}} late',
     ],
 ];

@@ -2014,6 +2014,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/route": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRoute"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/rulebook": {
         parameters: {
             query?: never;
@@ -2054,6 +2070,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/secrets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSecrets"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2912,6 +2944,10 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** @description Where the fish are, for example Europe/London. */
             time_zone: string;
+            /** @description Days of the week for water, Monday is 1; none: nobody is reminded. */
+            change_days?: number[];
+            /** @description Days of the week for measuring; none: any. */
+            measure_days?: number[];
             /** @description ISO 4217; absent: sums are said without it. */
             currency?: string | null;
         };
@@ -3405,6 +3441,10 @@ export interface components {
             token: string;
             /** @description At least 10 characters. */
             password: string;
+        };
+        RouteRequest: {
+            /** @description All that are in use, in walking order. */
+            systems: number[];
         };
         RowCorrection: {
             /** @description What is written down instead, by column; what is left out stays. */
@@ -4117,7 +4157,7 @@ export interface components {
         DueRow: {
             system_id: number;
             /** @enum {string} */
-            kind: "danger" | "watch" | "company" | "sign" | "move" | "plan" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "inspection" | "measure";
+            kind: "danger" | "watch" | "company" | "sign" | "move" | "plan" | "interim" | "quarantine" | "test" | "outgrown" | "brood" | "count" | "preparation" | "change" | "inspection" | "measure";
             /** @description The fish it is about. */
             fish_id: number | null;
             /** @description Of the watch, move sheet or quarantine. */
@@ -5413,6 +5453,10 @@ export interface components {
             time_zone: string;
             /** @description ISO 4217; null: sums are said without it. */
             currency: string | null;
+            /** @description Days of the week for water, Monday is 1; none: nobody is reminded. */
+            change_days: number[];
+            /** @description Days of the week for measuring; none: any. */
+            measure_days: number[];
         };
         /** @description What a plan comes to, to be held against others. */
         PlanFigures: {
@@ -5910,6 +5954,25 @@ export interface components {
             lengths: number[];
             /** @description Lines of rows that could not be taken, and were not. */
             left: number[];
+        };
+        /** @description A device that may post readings of one system. */
+        SecretRow: {
+            id: number;
+            name: string;
+            /** @description Whose water it measures. */
+            system: string;
+            /**
+             * Format: date-time
+             * @description When it was heard last.
+             */
+            heard_at: string | null;
+        };
+        /** @description What opens a door without a password. */
+        Secrets: {
+            /** @description Whoever knows an address may read the calendar. */
+            calendar: boolean;
+            /** @description Devices that may post readings. */
+            probes: components["schemas"]["SecretRow"][];
         };
         /** @description Who is signed in, and where. */
         Session: {
@@ -16384,6 +16447,66 @@ export interface operations {
             };
         };
     };
+    changeRoute: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RouteRequest"];
+            };
+        };
+        responses: {
+            /** @description Walked so from now on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A system is missing, or named twice. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showRulebook: {
         parameters: {
             query?: never;
@@ -16556,6 +16679,53 @@ export interface operations {
             };
             /** @description Nothing to look for. */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSecrets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that hold. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Secrets"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For the owner. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -180,6 +180,7 @@ function useWayTo(due: DueRow): () => void {
         sign: toFish,
         danger: toSystem,
         preparation: toSystem,
+        change: toSystem,
         test: toSystem,
     }
     return () => void ways[due.kind]()

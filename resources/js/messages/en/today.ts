@@ -46,6 +46,7 @@ export const today = {
         brood: 'Open',
         count: 'Open',
         outgrown: 'Open',
+        change: 'Open',
         inspection: 'Open',
         sign: 'Look',
         measure: 'Measure',
