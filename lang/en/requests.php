@@ -214,7 +214,7 @@ return [
         'call' => 'Say whom to call, with the number.',
         'note' => 'Say it in up to 2,000 characters.',
     ],
-    'tick' => [
+    'sitter_tick' => [
         'outcome' => 'Say how it went.',
         'note.required_if' => 'Write what you saw.',
         'note' => 'Say it in up to 500 characters.',

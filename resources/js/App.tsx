@@ -1,3 +1,4 @@
+import type { ComponentType } from 'react'
 import { Suspense } from 'react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RouterProvider } from '@tanstack/react-router'
@@ -12,8 +13,26 @@ import { SignInAgain } from './session/SignInAgain'
 const FirstRun = onDemand(() => import('./session/FirstRun'), 'FirstRun')
 const SignInSheet = onDemand(() => import('./session/SignInSheet'), 'SignInSheet')
 
-/** Nobody yet: the first run. Nobody signed in: the door. Else the sheets. */
+/** Pages that a link opens, whoever is signed in. */
+const byLink: Partial<Record<string, ComponentType>> = {
+    '/sitter': onDemand(() => import('./sitter/SitterPage'), 'SitterPage'),
+    '/invitation': onDemand(() => import('./session/InvitationDoor'), 'InvitationDoor'),
+    '/password': onDemand(() => import('./session/PasswordDoor'), 'PasswordDoor'),
+}
+
 export function App() {
+    const Linked = byLink[window.location.pathname]
+    return Linked === undefined ? (
+        <Place />
+    ) : (
+        <Suspense fallback={<Drawing />}>
+            <Linked />
+        </Suspense>
+    )
+}
+
+/** Nobody yet: the first run. Nobody signed in: the door. Else the sheets. */
+function Place() {
     const client = useQueryClient()
     return (
         <Waiting query={useQuery(sessionQuery)}>

@@ -213,6 +213,22 @@ const species = createRoute({
     loader: ({ context, params }) => ask(context.client.query(speciesQuery(params.id))),
     component: lazyRouteComponent(() => import('./species/SpeciesPage'), 'SpeciesPage'),
 })
+const settings = createRoute({
+    getParentRoute: () => root,
+    path: '/settings',
+    component: lazyRouteComponent(() => import('./settings/SettingsPage'), 'SettingsPage'),
+})
+const settingsSheet = createRoute({
+    getParentRoute: () => root,
+    path: '/settings/$sheet',
+    component: lazyRouteComponent(() => import('./settings/SettingsSheet'), 'SettingsSheet'),
+})
+const importedTable = createRoute({
+    getParentRoute: () => root,
+    path: '/settings/imports/$id',
+    ...numbered,
+    component: lazyRouteComponent(() => import('./settings/ImportPage'), 'ImportPage'),
+})
 const rulebook = createRoute({
     getParentRoute: () => root,
     path: '/rulebook',
@@ -245,6 +261,9 @@ export const router = createRouter({
         speciesList,
         species,
         rulebook,
+        settings,
+        settingsSheet,
+        importedTable,
     ]),
     // Both are given where the router is drawn: see App.
     context: { client: undefined as unknown as QueryClient },

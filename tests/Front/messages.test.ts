@@ -5,6 +5,7 @@ import { addFish } from '../../resources/js/messages/en/addFish'
 import { aggression } from '../../resources/js/messages/en/aggression'
 import { brood } from '../../resources/js/messages/en/brood'
 import { company } from '../../resources/js/messages/en/company'
+import { door } from '../../resources/js/messages/en/door'
 import { entry } from '../../resources/js/messages/en/entry'
 import { group } from '../../resources/js/messages/en/group'
 import { losses } from '../../resources/js/messages/en/losses'
@@ -12,6 +13,8 @@ import { oneLog } from '../../resources/js/messages/en/oneLog'
 import { picture } from '../../resources/js/messages/en/picture'
 import { plan } from '../../resources/js/messages/en/plan'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
+import { settings } from '../../resources/js/messages/en/settings'
+import { sitter } from '../../resources/js/messages/en/sitter'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
 import { systems } from '../../resources/js/messages/en/systems'
@@ -34,6 +37,7 @@ const texts = textsOf({
     aggression,
     brood,
     company,
+    door,
     entry,
     group,
     losses,
@@ -41,6 +45,8 @@ const texts = textsOf({
     picture,
     plan,
     rulebook,
+    settings,
+    sitter,
     species,
     steps,
     systems,

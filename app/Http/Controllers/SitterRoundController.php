@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Http\Middleware\SitterLink;
 use App\Http\Requests\SitterPictureRequest;
-use App\Http\Requests\TickRequest;
+use App\Http\Requests\SitterTickRequest;
 use App\Http\Resources\SitterSheet;
 use App\Language\Messages;
 use App\Mail\SitterWord;
@@ -57,12 +57,12 @@ final readonly class SitterRoundController
     #[OA\Put(path: '/api/v1/sitter-round/{system}/{task}', operationId: 'tickRound')]
     #[InPath('system')]
     #[OA\Parameter(name: 'task', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: SitterTask::class))]
-    #[Takes('TickRequest')]
+    #[Takes('SitterTickRequest')]
     #[Answers(200, 'SitterSheet', 'Ticked; it stands in the log.')]
     #[Answers(403, 'Problem', 'Not yet, or no longer.')]
     #[Answers(404, 'Problem', 'No such link, or nothing to do there.')]
     #[Answers(422, 'Problem', 'How it went is not said.')]
-    public function tick(TickRequest $request, System $system, SitterTask $task): JsonResponse
+    public function tick(SitterTickRequest $request, System $system, SitterTask $task): JsonResponse
     {
         $sitter = SitterLink::sitter($request);
         $settings = FacilitySettings::query()->firstOrFail();

@@ -16,13 +16,29 @@ export type Resource =
     | 'treatment-products'
     | 'log'
     | 'pictures'
+    | 'account'
+    | 'people'
+    | 'sitters'
+    | 'letters'
+    | 'backups'
+    | 'packages'
+    | 'imports'
+    | 'secrets'
 
 /** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
 const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up']
 
 /** What a write to an address of the API changes, the first match counts. */
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
-    [/^\/api\/v1\/calendar/, ['calendar']],
+    [/^\/api\/v1\/calendar/, ['calendar', 'secrets']],
+    [/^\/api\/v1\/account/, ['account', 'session', 'people']],
+    [/^\/api\/v1\/(people|invitations)/, ['people', 'account']],
+    [/^\/api\/v1\/sitters/, ['sitters']],
+    [/^\/api\/v1\/letters/, ['letters']],
+    [/^\/api\/v1\/(tasks|backups|packages)/, ['backups', 'packages', 'imports']],
+    [/^\/api\/v1\/imports/, [...FACILITY, 'imports', 'species', 'rulebook']],
+    [/^\/api\/v1\/probes/, ['systems', 'today', 'moves', 'secrets']],
+    [/^\/api\/v1\/route/, ['systems', 'today', 'plans']],
     [/^\/api\/v1\/plans(\/by-hand)?$|\/stop$/, ['plans']],
     [/^\/api\/v1\/(session|owner)/, ['session']],
     [/^\/api\/v1\/(facility|demo)/, [...FACILITY, 'session', 'facility', 'species', 'rulebook']],

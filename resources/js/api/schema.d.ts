@@ -3485,6 +3485,12 @@ export interface components {
             /** @description What else to know: where the food is, which key. */
             note?: string | null;
         };
+        SitterTickRequest: {
+            /** @enum {string} */
+            outcome: "fed" | "left-some" | "not-fed" | "fine" | "not-fine";
+            /** @description What was seen; wanted when not all is well. */
+            note?: string | null;
+        };
         SpeciesRequest: {
             /** @description The whole kind, in the words of the scenario format; its key is given here. */
             description: {
@@ -3584,10 +3590,7 @@ export interface components {
             temper: "calm" | "usual" | "bully" | null;
         };
         TickRequest: {
-            /** @enum {string} */
-            outcome: "fed" | "left-some" | "not-fed" | "fine" | "not-fine";
-            /** @description What was seen; wanted when not all is well. */
-            note?: string | null;
+            done: boolean;
         };
         TreatmentRequest: {
             /** @enum {string} */
@@ -17193,7 +17196,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TickRequest"];
+                "application/json": components["schemas"]["SitterTickRequest"];
             };
         };
         responses: {

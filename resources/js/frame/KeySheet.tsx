@@ -6,7 +6,7 @@ import { useLettersOn } from './usePlaceKeys'
 const KEYS = [
     { keys: 'T F S', what: messages.frame.keys.walk },
     { keys: 'M W', what: messages.frame.keys.plan },
-    { keys: 'L K R', what: messages.frame.keys.shelf },
+    { keys: 'L K R E', what: messages.frame.keys.shelf },
     { keys: '[ ]', what: messages.frame.keys.week },
     { keys: '{ }', what: messages.frame.keys.month },
     { keys: '/', what: messages.frame.keys.find },

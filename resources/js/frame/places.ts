@@ -12,6 +12,7 @@ interface Place {
         | '/log'
         | '/species'
         | '/rulebook'
+        | '/settings'
     letter: string
     word: string
     /** In the room, at the desk, or on the shelf: the stretches of the tape. */
@@ -30,6 +31,7 @@ export const places: readonly Place[] = [
     { to: '/log', letter: 'L', word: messages.frame.places.log, stretch: 'shelf' },
     { to: '/species', letter: 'K', word: messages.frame.places.species, stretch: 'shelf' },
     { to: '/rulebook', letter: 'R', word: messages.frame.places.rulebook, stretch: 'shelf' },
+    { to: '/settings', letter: 'E', word: messages.frame.places.settings, stretch: 'shelf' },
 ]
 
 export const isHere = (to: string, path: string): boolean => (to === '/' ? path === '/' : path.startsWith(to))

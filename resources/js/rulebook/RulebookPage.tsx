@@ -14,8 +14,6 @@ import { Waiting } from '../frame/Waiting'
 import { changedRules, documentOf, withAnswer } from './document'
 import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
-import { PictureRoom } from '../picture/PictureRoom'
-import { PlaceForm } from './PlaceForm'
 import { useRulebook } from './useRulebook'
 
 /** The options, the numbers and the exceptions; each choice shows whom it would move. */
@@ -58,8 +56,6 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
-                    <PlaceForm />
-                    <PictureRoom />
                     <Section title={rulebookWords.numbers}>
                         <Numbers sheet={sheet} />
                     </Section>

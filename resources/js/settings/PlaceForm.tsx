@@ -12,7 +12,7 @@ import { currencyOptions } from '../units/currencies'
 
 const words = messages.frame.owner
 
-interface Values extends Omit<Place, 'currency'> {
+interface Values extends Pick<Place, 'facility' | 'unit_system' | 'time_zone'> {
     /** '': none. */
     currency: string
 }
@@ -29,7 +29,14 @@ export function PlaceForm() {
 }
 
 function Form({ place }: { place: Place }) {
-    const form = useForm<Values>({ values: { ...place, currency: place.currency ?? '' } })
+    const form = useForm<Values>({
+        values: {
+            facility: place.facility,
+            unit_system: place.unit_system,
+            time_zone: place.time_zone,
+            currency: place.currency ?? '',
+        },
+    })
     const change = useChange(
         '/api/v1/facility',
         {},
@@ -41,7 +48,7 @@ function Form({ place }: { place: Place }) {
             entry={change}
             act={words.save}
             onSave={({ currency, ...rest }) =>
-                change.save({ ...rest, currency: currency === '' ? null : currency })
+                change.save({ ...place, ...rest, currency: currency === '' ? null : currency })
             }
         >
             <Text name="facility" label={words.facility} />

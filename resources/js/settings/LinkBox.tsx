@@ -1,0 +1,37 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { useState } from 'react'
+import { settingsWords } from '../messages/settings'
+
+const words = settingsWords.link
+
+/** A link that is shown once, to be handed over. */
+export function LinkBox({ url, help }: { url: string; help: string }) {
+    const [isCopied, setCopied] = useState(false)
+    return (
+        <Box display="flex" flexDirection="column" gap="12px">
+            <p>{help}</p>
+            <chakra.code
+                display="block"
+                fontFamily="mono"
+                fontSize="15px"
+                background="fresh"
+                border="1.6px solid"
+                borderColor="edge"
+                padding="10px"
+                overflowWrap="anywhere"
+                userSelect="all"
+                tabIndex={0}
+            >
+                {url}
+            </chakra.code>
+            <Box aria-live="polite">
+                <Button
+                    variant="solid"
+                    onClick={() => void navigator.clipboard.writeText(url).then(() => setCopied(true))}
+                >
+                    {isCopied ? words.copied : words.copy}
+                </Button>
+            </Box>
+        </Box>
+    )
+}

@@ -1,0 +1,89 @@
+import { Box } from '@chakra-ui/react'
+import type { SitterHome } from '../api/types'
+import { FishSide } from '../drawing/FishSide'
+import { useWidth } from '../frame/useWidth'
+import { sitterWords as words } from '../messages/sitter'
+import { ink } from '../theme/tokens'
+
+const GAP = 14
+const LABEL = 20
+
+/** A fish is drawn at least so long that it can be told apart. */
+const LEAST_PIXELS = 26
+
+/** The longest of the place takes this share of the width. */
+const LONGEST_SHARE = 0.62
+
+/** How high a row is, by the longest fish in it. */
+const HEIGHT_SHARE = 0.36
+
+type Fish = SitterHome['fish'][number]
+
+interface Laid {
+    fish: Fish
+    x: number
+    y: number
+    length: number
+}
+
+/** Who lives there, from the side and to one scale over the whole page, to be known and counted. */
+export function FishOfHome({ home, longest }: { home: SitterHome; longest: number }) {
+    const [ref, width] = useWidth<HTMLDivElement>()
+    const { laid, height } = lay(home.fish, width, longest)
+    const named = home.fish.map(nameOf).join(', ')
+    return (
+        <Box ref={ref} paddingTop="6px">
+            {width > 0 && (
+                <svg
+                    width={width}
+                    height={height}
+                    role="img"
+                    aria-label={words.drawing({ home: home.name, fish: named })}
+                    style={{ display: 'block' }}
+                >
+                    {laid.map(({ fish, x, y, length }) => (
+                        <g key={fish.name}>
+                            <FishSide form={fish.form} band={fish.band} x={x} y={y} length={length} />
+                            <text
+                                x={x}
+                                y={y + length * (HEIGHT_SHARE / 2) + 15}
+                                textAnchor="middle"
+                                fontSize={14.5}
+                                fill={ink('ink')}
+                            >
+                                {nameOf(fish)}
+                            </text>
+                        </g>
+                    ))}
+                </svg>
+            )}
+        </Box>
+    )
+}
+
+const nameOf = (fish: Fish): string =>
+    fish.count > 1 ? words.ofMany({ name: fish.name, n: fish.count }) : fish.name
+
+/** About how wide a name is. */
+const PIXELS_PER_LETTER = 8
+
+/** In rows from left to right, as wide as the fish or their names need. */
+function lay(all: readonly Fish[], width: number, longest: number): { laid: Laid[]; height: number } {
+    const scale = (LONGEST_SHARE * width) / longest
+    const laid: Laid[] = []
+    let [x, top, rowHeight] = [0, 0, 0]
+    for (const fish of all) {
+        const length = Math.max(LEAST_PIXELS, fish.length_mm * scale)
+        const room = Math.max(length, nameOf(fish).length * PIXELS_PER_LETTER)
+        if (x > 0 && x + room > width) {
+            top += rowHeight
+            x = 0
+            rowHeight = 0
+        }
+        const high = length * HEIGHT_SHARE + LABEL + 4
+        laid.push({ fish, x: x + room / 2, y: top + (length * HEIGHT_SHARE) / 2 + 2, length })
+        x += room + GAP
+        rowHeight = Math.max(rowHeight, high)
+    }
+    return { laid, height: top + rowHeight }
+}
