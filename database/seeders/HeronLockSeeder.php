@@ -64,6 +64,7 @@ final class HeronLockSeeder extends Seeder
         ]);
         User::query()->create(['name' => 'Lock keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => Role::Owner]);
         $this->fill($settings);
+        (new HeronLockPeople)->fill($this->today);
     }
 
     /** Two years of history up to today, into a place without systems and fish. */
