@@ -6,7 +6,6 @@ namespace Tests\Api;
 
 use App\Models\Letter;
 use App\Models\Picture;
-use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -49,14 +48,13 @@ final class SitterTest extends ApiTestCase
         $this->putJson("{$path}/move", ['outcome' => 'fine'], $bearer)->assertNotFound();
 
         $this->actingAs($this->keeper);
-        $said = array_column($this->getJson('/api/v1/log?kinds=sitting')->assertOk()->json('lines'), 'sentence');
+        $said = array_column($this->getJson('/api/v1/log?kinds=sitting&from='.self::TODAY)->assertOk()->json('lines'), 'sentence');
         $this->assertSame(["Ada fed {$home['name']}; some was left: Half of it."], $said);
         $this->assertSame(1, $this->getJson('/api/v1/sitters')->json('0.ticks'));
     }
 
     public function test_what_is_not_well_is_mailed_at_once_and_once(): void
     {
-        User::query()->update(['wants_letter' => true]);
         $bearer = $this->link();
         $home = $this->getJson('/api/v1/sitter-round', $bearer)->json('homes.0');
         foreach ([1, 2] as $time) {

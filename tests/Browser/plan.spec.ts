@@ -46,7 +46,7 @@ test('a plan is asked for, read, followed and left', async ({ page }) => {
 test('a drawing is saved as a file that stands by itself', async ({ page }) => {
     await page.goto('/plan')
     const saved = page.waitForEvent('download')
-    await page.getByRole('button', { name: 'Save the drawing (SVG)' }).click()
+    await page.getByRole('button', { name: 'Save as SVG' }).click()
     const file = await (await saved).createReadStream()
     const text = Buffer.concat(await file.toArray()).toString()
     expect(text).toMatch(/^<svg .*xmlns="http:\/\/www\.w3\.org\/2000\/svg"/s)

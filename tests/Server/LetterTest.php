@@ -6,7 +6,6 @@ namespace Tests\Server;
 
 use App\Models\FacilitySettings;
 use App\Models\Letter;
-use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
@@ -27,7 +26,6 @@ final class LetterTest extends TestCase
         DemoDatabase::use(isFilled: true);
         $this->folder = sys_get_temp_dir().'/biomegas-mail-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
-        User::query()->update(['wants_letter' => true]);
     }
 
     protected function tearDown(): void

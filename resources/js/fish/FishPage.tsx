@@ -27,6 +27,7 @@ import { GrowthTables } from './GrowthTables'
 import { Housing } from './Housing'
 import { Lengths } from './Lengths'
 import { RecordLength } from './RecordLength'
+import { SaveDrawing } from '../drawing/SaveDrawing'
 import { useWhatIf, WhatIf } from './WhatIf'
 
 /** The sheet of one fish. */
@@ -128,6 +129,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
                 paddingInline="10px"
             >
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}
+                {!asTable && <SaveDrawing of={box} name={sheet.fish.name} />}
                 <Button variant="plain" onClick={() => showTable(!asTable)}>
                     {asTable ? messages.fish.picture : messages.fish.table}
                 </Button>

@@ -4,6 +4,7 @@ import { useMemo, useRef, useState } from 'react'
 import type { PlanPage } from '../api/types'
 import { useWidth } from '../frame/useWidth'
 import { planWords } from '../messages/plan'
+import { SaveDrawing } from '../drawing/SaveDrawing'
 import { ink } from '../theme/tokens'
 import { addDays, longDay, shortDay, toTime } from '../units/day'
 import { metres, projected, unitOf } from '../units/length'
@@ -14,7 +15,6 @@ import { Lane, LaneNames } from './Lane'
 import type { Lane as LaneShape } from './layout'
 import { Ghost } from './Ghost'
 import { LEFT, RIGHT, bandsIn, laneAt, layOut, nameOf } from './layout'
-import { saveSvg } from './saveSvg'
 import type { Held } from './useDragging'
 import { useDragging } from './useDragging'
 
@@ -77,12 +77,7 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
                         </Button>
                     ))}
                 </Box>
-                <Button
-                    variant="plain"
-                    onClick={() => drawing.current !== null && saveSvg(drawing.current, words.fileName)}
-                >
-                    {words.save}
-                </Button>
+                <SaveDrawing of={drawing} name={words.fileName} />
                 <Button variant="plain" onClick={() => window.print()}>
                     {words.print}
                 </Button>

@@ -1,21 +1,24 @@
 import { Box } from '@chakra-ui/react'
 import type { SitterHome } from '../api/types'
 import { FishSide } from '../drawing/FishSide'
+import { formNamed } from '../drawing/forms'
 import { useWidth } from '../frame/useWidth'
 import { sitterWords as words } from '../messages/sitter'
 import { ink } from '../theme/tokens'
 
 const GAP = 14
-const LABEL = 20
+const LABEL = 22
+
+/** Of its length: fins lean and end in points. */
+const LEEWAY = 0.02
+
+const RAY_HEIGHT = 1.1
 
 /** A fish is drawn at least so long that it can be told apart. */
 const LEAST_PIXELS = 26
 
 /** The longest of the place takes this share of the width. */
 const LONGEST_SHARE = 0.62
-
-/** How high a row is, by the longest fish in it. */
-const HEIGHT_SHARE = 0.36
 
 type Fish = SitterHome['fish'][number]
 
@@ -24,6 +27,8 @@ interface Laid {
     x: number
     y: number
     length: number
+    /** From fin to fin. */
+    high: number
 }
 
 /** Who lives there, from the side and to one scale over the whole page, to be known and counted. */
@@ -32,21 +37,26 @@ export function FishOfHome({ home, longest }: { home: SitterHome; longest: numbe
     const { laid, height } = lay(home.fish, width, longest)
     const named = home.fish.map(nameOf).join(', ')
     return (
-        <Box ref={ref} paddingTop="6px">
+        <Box
+            ref={ref}
+            paddingTop="6px"
+            css={{ '@media print': { '& svg': { width: '62%', height: 'auto' } } }}
+        >
             {width > 0 && (
                 <svg
                     width={width}
                     height={height}
+                    viewBox={`0 0 ${width} ${height}`}
                     role="img"
                     aria-label={words.drawing({ home: home.name, fish: named })}
                     style={{ display: 'block' }}
                 >
-                    {laid.map(({ fish, x, y, length }) => (
+                    {laid.map(({ fish, x, y, length, high }) => (
                         <g key={fish.name}>
                             <FishSide form={fish.form} band={fish.band} x={x} y={y} length={length} />
                             <text
                                 x={x}
-                                y={y + length * (HEIGHT_SHARE / 2) + 15}
+                                y={y + high / 2 + 14}
                                 textAnchor="middle"
                                 fontSize={14.5}
                                 fill={ink('ink')}
@@ -64,6 +74,17 @@ export function FishOfHome({ home, longest }: { home: SitterHome; longest: numbe
 const nameOf = (fish: Fish): string =>
     fish.count > 1 ? words.ofMany({ name: fish.name, n: fish.count }) : fish.name
 
+/** From the tip of the fins above to those below, of its length; a ray is seen from above, as wide as it is. */
+function heightOf(name: string): number {
+    if (name === 'ray') {
+        return RAY_HEIGHT
+    }
+    const { upper, lower, fins } = formNamed(name)
+    const reach = (side: 'upper' | 'lower', body: number): number =>
+        body + Math.max(0, ...fins.filter((fin) => fin.side === side).map((fin) => fin.height))
+    return LEEWAY + 2 * Math.max(reach('upper', upper.height), reach('lower', lower.height))
+}
+
 /** About how wide a name is. */
 const PIXELS_PER_LETTER = 8
 
@@ -80,10 +101,10 @@ function lay(all: readonly Fish[], width: number, longest: number): { laid: Laid
             x = 0
             rowHeight = 0
         }
-        const high = length * HEIGHT_SHARE + LABEL + 4
-        laid.push({ fish, x: x + room / 2, y: top + (length * HEIGHT_SHARE) / 2 + 2, length })
+        const high = heightOf(fish.form) * length
+        laid.push({ fish, x: x + room / 2, y: top + high / 2, length, high })
         x += room + GAP
-        rowHeight = Math.max(rowHeight, high)
+        rowHeight = Math.max(rowHeight, high + LABEL)
     }
     return { laid, height: top + rowHeight }
 }

@@ -5,13 +5,21 @@ import { FishOfHome } from './FishOfHome'
 import { PictureButton } from './PictureButton'
 import { TaskBox } from './TaskBox'
 
+interface Props {
+    home: SitterHome
+    /** The longest fish of all, millimetres: one scale for the whole page. */
+    longest: number
+    /** With a box each on paper. */
+    days: readonly string[]
+}
+
 /** One home on the round: who lives there, what to feed, what to look at; each is ticked by a thumb. */
-export function HomeCard({ home, longest }: { home: SitterHome; longest: number }) {
+export function HomeCard({ home, longest, days }: Props) {
     return (
         <Box
             as="section"
             aria-label={home.name}
-            marginTop="26px"
+            marginTop={{ base: '26px', _print: '10px' }}
             borderTop="1.6px solid"
             borderColor="ink"
             paddingTop="8px"
@@ -27,6 +35,7 @@ export function HomeCard({ home, longest }: { home: SitterHome; longest: number 
                 title={words.feed}
                 sentences={[home.feed]}
                 tick={home.fed}
+                days={days}
                 outcomes={home.is_fed ? ['fed', 'left-some', 'not-fed'] : []}
             />
             <TaskBox
@@ -35,6 +44,7 @@ export function HomeCard({ home, longest }: { home: SitterHome; longest: number 
                 title={words.look}
                 sentences={home.look}
                 tick={home.looked}
+                days={days}
                 outcomes={['fine', 'not-fine']}
             />
             <PictureButton home={home} />

@@ -7,7 +7,7 @@ import { secretOfPage } from '../api/withSecret'
 import { Drawing } from '../frame/Drawing'
 import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
-import { longDay, weekday } from '../units/day'
+import { addDays, daysBetween, longDay, weekday } from '../units/day'
 import { HomeCard } from './HomeCard'
 import { sitterRoundQuery } from './queries'
 
@@ -18,7 +18,28 @@ export function SitterPage() {
         document.title = messages.frame.product
     }, [])
     return (
-        <Box as="main" maxWidth="720px" marginInline="auto" padding="14px 14px 48px" fontSize="17px">
+        <Box
+            as="main"
+            maxWidth="720px"
+            marginInline="auto"
+            padding="14px 14px 48px"
+            fontSize="17px"
+            css={{
+                '@media print': {
+                    maxWidth: 'none',
+                    padding: 0,
+                    fontSize: '10pt',
+                    lineHeight: 1.3,
+                    columns: 2,
+                    columnGap: '10mm',
+                    '& h1': { fontSize: '16pt', lineHeight: 1.2 },
+                    '& h2': { fontSize: '12pt', lineHeight: 1.2 },
+                    '& section': { marginTop: '8px', paddingTop: '4px' },
+                    '& section > div': { paddingTop: '4px' },
+                    '& li': { paddingBlock: '3px' },
+                },
+            }}
+        >
             <Round round={round} />
         </Box>
     )
@@ -50,8 +71,18 @@ const leftOf = ({ homes }: SitterSheet): number =>
     homes.filter((home) => home.is_fed && home.fed === null).length +
     homes.filter((home) => home.looked === null).length
 
+/** As many as fit beside each other on paper. */
+const MOST_PRINTED = 7
+
+/** The days that are left, each with a box on paper. */
+function printedDays({ today, until }: SitterSheet): string[] {
+    const left = Math.min(MOST_PRINTED, daysBetween(today, until) + 1)
+    return Array.from({ length: left }, (_, i) => addDays(today, i))
+}
+
 function Sheet({ sheet }: { sheet: SitterSheet }) {
     const longest = Math.max(...sheet.homes.flatMap((home) => home.fish.map((one) => one.length_mm)), 1)
+    const days = printedDays(sheet)
     return (
         <>
             <chakra.p color="ink2">
@@ -69,12 +100,14 @@ function Sheet({ sheet }: { sheet: SitterSheet }) {
             </chakra.p>
             {sheet.note !== null && (
                 <Box as="section" marginTop="14px" aria-label={words.toKnow}>
-                    <chakra.h2 fontWeight={800}>{words.toKnow}</chakra.h2>
+                    <chakra.h2 fontWeight={800} fontSize="19px">
+                        {words.toKnow}
+                    </chakra.h2>
                     <chakra.p whiteSpace="pre-line">{sheet.note}</chakra.p>
                 </Box>
             )}
             {sheet.homes.map((home) => (
-                <HomeCard key={home.system_id} home={home} longest={longest} />
+                <HomeCard key={home.system_id} home={home} longest={longest} days={days} />
             ))}
             <Box
                 as="section"

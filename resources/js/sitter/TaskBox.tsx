@@ -18,10 +18,12 @@ interface Props {
     tick: Tick | null
     /** How it can go, the usual first; none: there is nothing to tick. */
     outcomes: readonly Tick['outcome'][]
+    /** With a box each on paper. */
+    days: readonly string[]
 }
 
 /** One thing to do: the sentence, a broad button for how it usually goes, smaller ones for the rest. */
-export function TaskBox({ home, task, title, sentences, tick, outcomes }: Props) {
+export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: Props) {
     const client = useQueryClient()
     const [saying, setSaying] = useState(false)
     const show = (sheet: SitterSheet): unknown => client.setQueryData(sitterRoundQuery.queryKey, sheet)
@@ -69,6 +71,7 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes }: Props)
                     />
                 )}
             </Box>
+            {outcomes.length > 0 && <PaperBoxes days={days} />}
             {error !== null && (
                 <chakra.p role="alert" color="over" fontWeight={600} paddingTop="6px">
                     {error instanceof Refused ? error.message : messages.frame.unreachable}
@@ -107,9 +110,33 @@ function Outcomes({ home, outcomes, isSending, onChoose }: OutcomesProps) {
     )
 }
 
+/** On paper, where nothing can be tapped: a box for each day. */
+function PaperBoxes({ days }: { days: readonly string[] }) {
+    return (
+        <Box
+            aria-hidden="true"
+            display="none"
+            gap="8px"
+            flexWrap="wrap"
+            paddingTop="3px"
+            _print={{ display: 'flex' }}
+        >
+            {days.map((day) => (
+                <span key={day}>☐ {Number(day.slice(-2))}</span>
+            ))}
+        </Box>
+    )
+}
+
 function Done({ tick, undoLabel, onUndo }: { tick: Tick; undoLabel: string; onUndo: () => void }) {
     return (
-        <Box display="flex" flexWrap="wrap" alignItems="center" gap="10px" minHeight="54px">
+        <Box
+            display="flex"
+            flexWrap="wrap"
+            alignItems="center"
+            gap="10px"
+            minHeight={{ base: '54px', _print: 0 }}
+        >
             <chakra.span fontWeight={800}>
                 <span aria-hidden="true">✓ </span>
                 {words.ticked({ outcome: words.outcomes[tick.outcome], time: tick.time })}

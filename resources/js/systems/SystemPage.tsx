@@ -34,6 +34,7 @@ import { Probes } from './Probes'
 import { Company } from './Company'
 import { Ready } from './Ready'
 import { Sums } from './Sums'
+import { SaveDrawing } from '../drawing/SaveDrawing'
 import { Water } from './Water'
 
 /** One system: its floor plan on any date, its water, its load, and what would change it. */
@@ -70,6 +71,7 @@ function Sheet({ page }: { page: Page }) {
             >
                 <Box ref={box} gridArea="plan" paddingTop={{ base: '8px', lg: 0 }}>
                     {width > 0 && <FloorPlan system={system} plan={plan} at={at} width={width} />}
+                    <SaveDrawing of={box} name={system.name} />
                 </Box>
                 <Box gridArea="head">
                     <SheetHead

@@ -60,6 +60,11 @@ export const input = defineRecipe({
     defaultVariants: { size: 'md' },
 })
 
+export const textarea = defineRecipe({
+    className: 'textarea',
+    base: { ...field, paddingBlock: '10px', lineHeight: '24px' },
+})
+
 export const nativeSelect = defineSlotRecipe({
     className: 'native-select',
     slots: ['root', 'field', 'indicator'],

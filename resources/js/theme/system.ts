@@ -1,5 +1,5 @@
 import { createSystem, defaultBaseConfig } from '@chakra-ui/react'
-import { button, dialog, fieldParts, input, nativeSelect, table } from './recipes'
+import { button, dialog, fieldParts, input, nativeSelect, table, textarea } from './recipes'
 import { fonts, semanticColours } from './tokens'
 
 /** A theme of our own: nothing of the library's look is taken over. */
@@ -38,7 +38,7 @@ export const system = createSystem(defaultBaseConfig, {
         breakpoints: { sm: '400px', md: '600px', lg: '1100px' },
         tokens: { fonts },
         semanticTokens: { colors: semanticColours },
-        recipes: { button, input },
+        recipes: { button, input, textarea },
         slotRecipes: { dialog, field: fieldParts, nativeSelect, table },
     },
 })

@@ -199,7 +199,7 @@ final class PackageTest extends OwnInstallation
     {
         app(LogIndex::class)->tell(100_000);
         $rows = $this->rows();
-        foreach (['users' => ['password' => 0], 'facilities' => ['calendar_token' => 0], 'log_lines' => ['id' => 0]] as $table => $without) {
+        foreach (['users' => ['password' => 0], 'facilities' => ['calendar_token' => 0], 'sitters' => ['secret_hash' => 0], 'log_lines' => ['id' => 0]] as $table => $without) {
             $rows[$table] = array_map(fn (array $row): array => array_diff_key($row, $without), $rows[$table]);
         }
         // Rows without a number of their own lie in any order.

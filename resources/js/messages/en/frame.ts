@@ -25,6 +25,7 @@ export const frame = {
     undone: 'Taken back.',
     cancel: 'Cancel',
     signOut: 'Sign out',
+    saveAs: 'Save as {kind}',
     find: 'Find',
     darkSheet: 'Night',
     lightSheet: 'Day',

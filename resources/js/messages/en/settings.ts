@@ -39,7 +39,7 @@ export const settings = {
         backups:
             '{n, plural, =0 {There is none yet: make one.} other {{old, select, yes {The last one is from {last}: make one.} other {The last one is from {last}.}}}}',
         secrets:
-            '{n, plural, =0 {No device} one {One device} other {{n_Words} devices}}; the calendar {calendar, select, yes {has an address} other {has none}}.',
+            '{n, plural, =0 {No device} one {One device} other {{n_Words} devices}}; the calendar has {calendar, select, yes {an address} other {no address}}.',
     },
     account: {
         headline: '{name}, {role}: signed in {n, plural, one {here only} other {at {n_words} places}}.',

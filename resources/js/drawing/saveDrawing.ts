@@ -1,0 +1,53 @@
+export type DrawingKind = 'svg' | 'png'
+
+/** Sharp on paper, too. */
+const PNG_SCALE = 2
+
+/** Saves a drawing as a file that stands by itself: the colours and the font of the sheet are written into it. */
+export async function saveDrawing(drawing: SVGSVGElement, name: string, kind: DrawingKind): Promise<void> {
+    const text = standingAlone(drawing)
+    offer(
+        kind === 'svg' ? new Blob([text], { type: 'image/svg+xml' }) : await pngOf(text, drawing),
+        `${name}.${kind}`,
+    )
+}
+
+function standingAlone(drawing: SVGSVGElement): string {
+    const copy = drawing.cloneNode(true) as SVGSVGElement
+    copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+    const sheet = getComputedStyle(document.body)
+    return new XMLSerializer()
+        .serializeToString(copy)
+        .replace(/var\((--chakra-colors-[\w-]+)\)/g, (_, token: string) =>
+            sheet.getPropertyValue(token).trim(),
+        )
+        .replace(
+            /<svg /,
+            `<svg font-family="sans-serif" style="background:${getComputedStyle(document.documentElement).backgroundColor}" `,
+        )
+}
+
+async function pngOf(text: string, { clientWidth, clientHeight }: SVGSVGElement): Promise<Blob> {
+    const picture = new Image()
+    // A page of ours may load pictures from data, and from nowhere else.
+    picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`
+    await picture.decode()
+    const canvas = document.createElement('canvas')
+    canvas.width = PNG_SCALE * clientWidth
+    canvas.height = PNG_SCALE * clientHeight
+    canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height)
+    return new Promise((resolve, reject) =>
+        canvas.toBlob(
+            (blob) => (blob === null ? reject(new Error('no picture')) : resolve(blob)),
+            'image/png',
+        ),
+    )
+}
+
+function offer(blob: Blob, name: string): void {
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(blob)
+    link.download = name
+    link.click()
+    URL.revokeObjectURL(link.href)
+}
