@@ -47,14 +47,17 @@ need_extensions() {
     [ ${#missing[@]} -eq 0 ] || install_debian "${missing[@]}"
 }
 
+# Every package in the version of composer.versions, those that others want too: two installs are the same.
+pinned_versions() { awk '{ printf " --with %s:%s", $1, $2 }' composer.versions; }
+
 need_packages() {
     local php_stamp node_stamp
-    php_stamp=$(stamp_of composer.json)
+    php_stamp=$(stamp_of composer.json composer.versions)
     if ! is_fresh composer "$php_stamp" || [ ! -d vendor ]; then
         say 'Installing Composer packages (about 15 seconds)…'
         # What was installed of an earlier composer.json: its choice of versions, and the list of its packages.
         rm -f composer.lock bootstrap/cache/packages.php bootstrap/cache/services.php
-        COMPOSER_ALLOW_SUPERUSER=1 quietly composer install --no-interaction --no-progress --no-scripts
+        COMPOSER_ALLOW_SUPERUSER=1 quietly composer update --no-interaction --no-progress --no-scripts ${COMPOSER_FLAGS:-} $(pinned_versions)
         make_fresh composer "$php_stamp"
     fi
     node_stamp=$(stamp_of package-lock.json)

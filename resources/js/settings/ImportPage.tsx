@@ -57,10 +57,10 @@ function Sheet({ sheet }: { sheet: ImportSheet }) {
                 <Column>
                     {isOpen && (
                         <>
+                            <Write sheet={sheet} />
                             <Section title={words.how}>
                                 <ImportReading key={JSON.stringify(sheet.columns)} sheet={sheet} />
                             </Section>
-                            <Write sheet={sheet} />
                         </>
                     )}
                     {row.written > 0 && row.state !== 'undone' && <TakeBack id={row.id} />}

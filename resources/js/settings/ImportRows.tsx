@@ -5,6 +5,9 @@ import { Help } from './Columns'
 
 const words = settingsWords.import
 
+/** Letters from which a cell is broken into lines. */
+const LONG = 24
+
 const colours: Record<ImportLine['state'], string> = {
     good: 'ink2',
     written: 'ink2',
@@ -82,7 +85,11 @@ function Row({ row, columns }: { row: ImportLine; columns: number }) {
 
 function Cell({ children }: { children: string }) {
     return (
-        <chakra.td padding="8px 10px 2px 0" verticalAlign="top" overflowWrap="anywhere">
+        <chakra.td
+            padding="8px 10px 2px 0"
+            verticalAlign="top"
+            whiteSpace={children.length > LONG ? 'normal' : 'nowrap'}
+        >
             {children}
         </chakra.td>
     )

@@ -215,7 +215,7 @@ export const settings = {
         },
         paste: 'Or paste it here',
         bring: 'Look at it first',
-        pasted: 'pasted',
+        pasted: 'the pasted table',
         earlier: 'Brought in before',
         importSays:
             '{name}: {kind}, {state, select, written {{n, plural, =0 {nothing written} one {one entry written} other {# entries written}}} undone {taken back} other {not written}}',
