@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Health\Health;
 use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\KnownSignIn;
 use App\Http\Middleware\RefuseUnreadableInput;
@@ -21,18 +22,19 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Cache;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([AppServiceProvider::class])
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         api: __DIR__.'/../routes/api.php',
-        health: '/up',
         apiPrefix: 'api/v1',
     )
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     // A machine that slept at the hour makes up for it: each asks for itself whether it is due.
     ->withSchedule(function (Schedule $schedule): void {
+        $schedule->call(fn () => Cache::forever(Health::SCHEDULER_SEEN, now()->toIso8601ZuluString()))->everyMinute();
         $schedule->command('biomegas:letter')->everyFifteenMinutes()->withoutOverlapping(30);
         $schedule->command('biomegas:backup', ['--nightly'])->everyFifteenMinutes()->withoutOverlapping(120);
     })

@@ -20,7 +20,9 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -32,6 +34,8 @@ final readonly class Problems
     private const SQLITE_BUSY = 5;
 
     private const RETRY_SECONDS = 2;
+
+    private const ID_LETTERS = 8;
 
     /** @param  array<string, list<string>>  $errors sentences by field */
     private static function response(int $status, string $message, array $errors = []): JsonResponse
@@ -81,16 +85,23 @@ final readonly class Problems
 
     public static function renderIn(Exceptions $exceptions): void
     {
+        $exceptions->context(fn (): array => ['error_id' => self::errorId()]);
         $exceptions->dontReport([InvalidEntry::class, StaleVersion::class]);
         // What was asked to be written can be mended by whoever sent it; a page that cannot be read is ours to mend.
         $exceptions->report(fn (Refusal $refused): bool => request()->isMethodSafe());
         // Without its values: they may be secret.
         $exceptions->report(function (QueryException $e): bool {
-            Log::error('A query failed: '.$e->getSql(), ['reason' => $e->getPrevious()?->getMessage(), 'at' => request()->method().' '.request()->path()]);
+            Log::error('A query failed: '.$e->getSql(), ['error_id' => self::errorId(), 'reason' => $e->getPrevious()?->getMessage(), 'at' => request()->method().' '.request()->path()]);
 
             return false;
         });
         $exceptions->render(fn (Throwable $e, Request $request): ?JsonResponse => $request->is('api/*') ? self::rendered($e, $request) : null);
+    }
+
+    /** What a keeper can quote, and the log is searched for: one for a request. */
+    private static function errorId(): string
+    {
+        return Context::remember('error_id', fn (): string => Str::lower(Str::random(self::ID_LETTERS)));
     }
 
     private static function rendered(Throwable $e, Request $request): JsonResponse
@@ -103,7 +114,7 @@ final readonly class Problems
             $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::of(503, Finding::of('problem.busy'))->header('Retry-After', (string) self::RETRY_SECONDS),
             $e instanceof AuthorizationException, $e->getPrevious() instanceof AuthorizationException => self::of(403, self::ofDenial(($e instanceof AuthorizationException ? $e : $e->getPrevious())->getMessage())),
             $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), self::ofStatus($e->getStatusCode()))->withHeaders($e->getHeaders()),
-            default => self::of(500, Finding::of('problem.failed')),
+            default => self::of(500, Finding::of('problem.failed', id: self::errorId())),
         };
     }
 
@@ -122,6 +133,7 @@ final readonly class Problems
             400 => Finding::of('problem.status_400'),
             403 => Finding::of('problem.status_403'),
             404 => Finding::of('problem.status_404'),
+            503 => Finding::of('problem.status_503'),
             405 => Finding::of('problem.status_405'),
             413 => Finding::of('problem.status_413'),
             419 => Finding::of('problem.status_419'),

@@ -22,6 +22,9 @@ final class SendSecurityHeaders
             : "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('X-Content-Type-Options', 'nosniff');
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
 
         return $response;
     }
