@@ -33,6 +33,14 @@ final readonly class Problems
 {
     private const SQLITE_BUSY = 5;
 
+    private const SQLITE_READ_ONLY = 8;
+
+    private const SQLITE_IO_ERROR = 10;
+
+    private const SQLITE_FULL = 13;
+
+    private const SQLITE_CANNOT_OPEN = 14;
+
     private const RETRY_SECONDS = 2;
 
     private const ID_LETTERS = 8;
@@ -111,9 +119,20 @@ final readonly class Problems
             $e instanceof ValidationException => self::invalid($e),
             $e instanceof StaleVersion => self::stale($e),
             $e instanceof AuthenticationException => self::of(401, $request->is('api/v1/device/*') ? Finding::of('problem.unknown_token') : Finding::of('problem.signed_out')),
-            $e instanceof PDOException && ($e->errorInfo[1] ?? null) === self::SQLITE_BUSY => self::of(503, Finding::of('problem.busy'))->header('Retry-After', (string) self::RETRY_SECONDS),
+            $e instanceof PDOException => self::ofDatabase((int) ($e->errorInfo[1] ?? 0)),
             $e instanceof AuthorizationException, $e->getPrevious() instanceof AuthorizationException => self::of(403, self::ofDenial(($e instanceof AuthorizationException ? $e : $e->getPrevious())->getMessage())),
             $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), self::ofStatus($e->getStatusCode()))->withHeaders($e->getHeaders()),
+            default => self::of(500, Finding::of('problem.failed', id: self::errorId())),
+        };
+    }
+
+    /** What the database said, by the result codes of SQLite. */
+    private static function ofDatabase(int $code): JsonResponse
+    {
+        return match ($code) {
+            self::SQLITE_BUSY => self::of(503, Finding::of('problem.busy'))->header('Retry-After', (string) self::RETRY_SECONDS),
+            self::SQLITE_FULL, self::SQLITE_IO_ERROR => self::of(507, Finding::of('problem.disk_full')),
+            self::SQLITE_READ_ONLY, self::SQLITE_CANNOT_OPEN => self::of(503, Finding::of('problem.read_only')),
             default => self::of(500, Finding::of('problem.failed', id: self::errorId())),
         };
     }

@@ -18,6 +18,7 @@ use IntlDateFormatter;
 use IntlDatePatternGenerator;
 use LogicException;
 use NumberFormatter;
+use PDOException;
 
 /**
  * Says what the core has found, in a keeper's language and units. A figure
@@ -52,10 +53,16 @@ final class Messages
         $this->spelled = new NumberFormatter($this->locale(), NumberFormatter::SPELLOUT);
     }
 
-    /** In the language of the application and the units of the facility; metric before there is one. */
+    /** In the language of the application and the units of the facility; metric before there is one, and when it cannot be read: that has to be said, too. */
     public static function ofFacility(): self
     {
-        return new self(FacilitySettings::query()->first(['unit_system'])->unit_system ?? UnitSystem::Metric, app()->getLocale());
+        try {
+            $units = FacilitySettings::query()->first(['unit_system'])?->unit_system;
+        } catch (PDOException) {
+            $units = null;
+        }
+
+        return new self($units ?? UnitSystem::Metric, app()->getLocale());
     }
 
     /** As a sentence, or as a line by itself. */

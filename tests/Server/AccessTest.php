@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Server;
 
 use App\Models\Probe;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Every way in, tried by those who may not: without a session, as a device, from another site, without the token against forgery. */
@@ -14,7 +15,13 @@ final class AccessTest extends ServerTestCase
     private const OPEN = 'GET /api/v1/session';
 
     /** Asked by our own pages, without being signed in. */
-    private const OF_OUR_PAGES = ['POST /api/v1/session', 'DELETE /api/v1/session', 'POST /api/v1/owner'];
+    private const OF_OUR_PAGES = ['POST /api/v1/session', 'DELETE /api/v1/session', 'POST /api/v1/owner', 'POST /api/v1/forgotten-password', 'POST /api/v1/password', 'POST /api/v1/invitation'];
+
+    /** Opened by a link, from a page of ours. */
+    private const BY_LINK = 'GET /api/v1/invitation';
+
+    /** Opened by the link of a sitter, and by nothing else. */
+    private const OF_SITTERS = '#^(GET|PUT|DELETE|POST) /api/v1/sitter-round#';
 
     private const OF_DEVICES = 'POST /api/v1/device/readings';
 
@@ -33,8 +40,12 @@ final class AccessTest extends ServerTestCase
             $body = $isRead ? null : ['date' => now()->toDateString()];
             $ask = fn (Client $client, array $headers): int => $client->send($method, $url, $body, $headers)[0];
 
+            // Whoever guesses links is slowed down, which is not what is asked here.
+            Cache::store('file')->flush();
             $expected = match (true) {
                 $name === self::OPEN => [200, 200, 200, 200],
+                $name === self::BY_LINK => [403, 403, 403, null],
+                preg_match(self::OF_SITTERS, $name) === 1 => [404, 404, 404, $isRead ? null : 404],
                 $isOurs => [403, 403, 403, 419],
                 $name === self::OF_DEVICES => [401, 422, 401, 401],
                 $isRead => [401, 401, 401, null],

@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** The server is killed while several write: what was acknowledged is there, once. */
 final class KillTest extends ServerTestCase
 {
-    private const KILLS = 6;
+    private const KILLS = 20;
+
+    private const LEAST_WRITES = 1000;
 
     private const AT_ONCE = 8;
 
@@ -31,13 +33,16 @@ final class KillTest extends ServerTestCase
         $path = '/api/v1/systems/'.System::query()->value('id').'/water-tests';
         for ($kill = 0; $kill < self::KILLS; $kill++) {
             $this->assertTrue($this->write($client, $path, self::AT_ONCE), 'the server answers: '.implode(', ', $this->statuses));
-            $killer = $this->killAfter(random_int(1, 600));
+            $killer = $this->killAfter(random_int(1, 400));
             do {
                 $isAnswered = $this->write($client, $path, self::AT_ONCE);
                 $this->assertLessThan(self::MOST_WRITES, $this->written, 'the server was not killed');
             } while ($isAnswered);
             $killer();
             $this->server->start();
+        }
+        while ($this->written < self::LEAST_WRITES) {
+            $this->write($client, $path, self::AT_ONCE);
         }
         for ($tries = 0; $this->open !== [] && $tries < 10; $tries++) {
             $this->write($client, $path, 0);

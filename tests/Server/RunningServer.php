@@ -23,7 +23,8 @@ final class RunningServer
 
     private readonly int $port;
 
-    public function __construct(private readonly string $database)
+    /** @param  int|null  $mostBlocks  no file may be larger, in blocks of the shell: a full disk */
+    public function __construct(private readonly string $database, private readonly ?int $mostBlocks = null)
     {
         $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
         $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
@@ -34,7 +35,7 @@ final class RunningServer
     public function start(): void
     {
         // In a session of its own, so that the workers can be killed with it.
-        $this->process = Process::fromShellCommandline('exec setsid php -d opcache.validate_timestamps=0 -S 127.0.0.1:'.$this->port.' -t public server.php', base_path(), [
+        $this->process = Process::fromShellCommandline(($this->mostBlocks === null ? '' : "trap '' XFSZ; ulimit -f {$this->mostBlocks}; ").'exec setsid php -d opcache.validate_timestamps=0 -S 127.0.0.1:'.$this->port.' -t public server.php', base_path(), [
             'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $this->database, 'ANSWERS_DATABASE' => "{$this->database}-answers", 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, ...self::cachesOfItsOwn(),
         ], null, null);

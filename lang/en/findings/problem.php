@@ -38,6 +38,8 @@ return [
         'status_429' => 'Too many requests. Wait a moment, then try again.',
         'unknown_token' => 'This token is not known here. Make one on the page of the system.',
         'busy' => 'Another entry is being written. Try again in a moment.',
+        'disk_full' => 'The disk of the machine is full: this was not written down. Make room there, then save again; what you typed is still here.',
+        'read_only' => 'The records cannot be written just now: the folder of the database is read-only, or not there. Nothing was changed.',
         'unanswered' => 'This request cannot be answered.',
         'failed' => 'Something went wrong here, and nothing was changed. What it was is in the log of the application, under the number {id}.',
         'fields' => 'Some fields cannot be taken as they are. Look at the notes beside them.',
