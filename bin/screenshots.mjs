@@ -19,7 +19,7 @@ const pictures = [
     ['system', desk, 'light', '/systems/4', 60],
     ['moves', desk, 'light', '/moves'],
     ['move-sheet', desk, 'light', '/moves/1'],
-    ['before-after', desk, 'light', '/systems/5', 'forty fish'],
+    ['settings', desk, 'light', '/settings'],
     ['who-goes-for-whom', desk, 'light', '/systems/3/company'],
     ['log', desk, 'light', '/log'],
     ['weigh-up', desk, 'light', '/weigh-up?species=Redtail%20catfish'],
@@ -29,7 +29,7 @@ const pictures = [
     ['company', desk, 'light', '/company'],
     ['picture-length', desk, 'light', '/pictures/2/measure', 'mark'],
     ['today-phone', phone, 'light', '/'],
-    ['record-phone', phone, 'light', 'Bramble#record'],
+    ['sitter-phone', phone, 'light', '/settings/sitter', 'sit'],
 ]
 
 const browser = await chromium.launch({
@@ -53,15 +53,13 @@ const acts = {
         await page.getByRole('button', { name: /^Look for a/ }).click()
         await page.getByRole('button', { name: 'Follow this plan' }).waitFor({ timeout: 60_000 })
     },
-    async 'forty fish'(page) {
-        await page.getByRole('combobox', { name: 'Add a species' }).fill('Tinfoil barb')
-        await page.getByLabel('How many').fill('40')
-        await page.getByLabel('How long').fill('5 cm')
-        await page.getByLabel('The filter was').selectOption('deep-cleaned')
-        await page.getByText(/^Not /).waitFor()
-        await page
-            .getByRole('heading', { name: 'Before and after' })
-            .evaluate((heading) => heading.scrollIntoView())
+    async sit(page) {
+        await page.getByLabel('Who looks after the fish').fill('Ada')
+        await page.getByLabel('Whom to call, with the number').fill('Rose, 01632 960 001')
+        await page.getByRole('button', { name: 'Make the link' }).click()
+        await page.goto(await page.getByRole('dialog').locator('code').innerText())
+        await page.getByRole('heading', { level: 1 }).waitFor()
+        await page.getByRole('button', { name: /^Fed:/ }).first().click()
     },
     async mark(page) {
         await page.getByRole('button', { name: 'A fish, mark 1' }).focus()
@@ -81,14 +79,11 @@ for (const [name, viewport, sheet, place, act] of pictures) {
         await page.goto(base + place)
     } else {
         await page.goto(`${base}/fish`)
-        const link = page.getByRole('link', { name: place.split('#')[0], exact: true })
-        const target = await link.getAttribute('href')
-        await page.goto(base + target + (place.includes('#') ? '#record' : ''))
+        await page.goto(
+            base + (await page.getByRole('link', { name: place, exact: true }).getAttribute('href')),
+        )
     }
     await page.getByRole('heading', { level: 1 }).waitFor()
-    if (place.includes('#')) {
-        await page.getByLabel('Length', { exact: true }).fill('35.0')
-    }
     if (typeof act === 'number') {
         await page.getByLabel('Date of the plan').fill(String(act))
         await page.evaluate(() => window.scrollTo(0, 0))

@@ -154,9 +154,10 @@ final class HostileInputTest extends ApiTestCase
     {
         Log::spy();
         DB::statement('drop table probes');
-        $this->postJson('/api/v1/systems/1/probes', ['name' => 'a secret name'])->assertStatus(500)->assertJsonPath('message', 'Something went wrong here, and nothing was changed. What it was is in the log of the application.');
+        $said = $this->postJson('/api/v1/systems/1/probes', ['name' => 'a secret name'])->assertStatus(500)->json('message');
+        $this->assertSame(1, preg_match('/^Something went wrong here, and nothing was changed\. What it was is in the log of the application, under the number ([a-z0-9]{8})\.$/', $said, $part));
 
-        Log::shouldHaveReceived('error')->withArgs(fn (string $message, array $context): bool => str_contains($message, 'insert into "probes"') && ! str_contains($message.json_encode($context), 'a secret name'));
+        Log::shouldHaveReceived('error')->withArgs(fn (string $message, array $context): bool => $context['error_id'] === $part[1] && str_contains($message, 'insert into "probes"') && ! str_contains($message.json_encode($context), 'a secret name'));
     }
 
     /** @param  list<array{quantity: string, value: float|int, taken_at: string}>  $readings */

@@ -29,6 +29,15 @@ export const PAGES = [
     '/species',
     '/species/1',
     '/rulebook',
+    '/settings',
+    '/settings/account',
+    '/settings/place',
+    '/settings/people',
+    '/settings/sitter',
+    '/settings/letters',
+    '/settings/files',
+    '/settings/backups',
+    '/settings/secrets',
 ] as const
 
 /** Opens a page and waits until it is drawn, by what is there in any language. */

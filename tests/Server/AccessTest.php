@@ -41,7 +41,9 @@ final class AccessTest extends ServerTestCase
             $ask = fn (Client $client, array $headers): int => $client->send($method, $url, $body, $headers)[0];
 
             // Whoever guesses links is slowed down, which is not what is asked here.
-            Cache::store('file')->flush();
+            if ($isOurs || $name === self::BY_LINK) {
+                Cache::store('file')->flush();
+            }
             $expected = match (true) {
                 $name === self::OPEN => [200, 200, 200, 200],
                 $name === self::BY_LINK => [403, 403, 403, null],

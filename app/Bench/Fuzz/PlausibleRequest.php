@@ -140,6 +140,9 @@ final class PlausibleRequest
             return null;
         }
         $body = $this->value($operation->body, '');
+        if (str_ends_with($operation->path, '/route')) {
+            return ['systems' => $this->random->shuffleArray(DB::table('systems')->whereNull('retired_on')->pluck('id')->all())];
+        }
         if (str_ends_with($operation->path, '/adoption')) {
             return ['instead_of' => DB::table('plans')->whereNotNull('adopted_at')->whereNull('deleted_at')->value('id')];
         }

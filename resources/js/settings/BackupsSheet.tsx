@@ -15,6 +15,8 @@ import { TaskBar } from './TaskBar'
 
 const words = settingsWords.backups
 
+const RESTORE = 'php artisan biomegas:restore FILE'
+
 const MEGABYTE = 1_000_000
 
 /** The backups that there are, when they were made, and one more. */
@@ -71,7 +73,7 @@ function Sheet({ backups }: { backups: Backups }) {
                             marginBlock="8px"
                             overflowWrap="anywhere"
                         >
-                            {words.restoreCommand}
+                            {RESTORE}
                         </chakra.code>
                         <chakra.p color="ink2">{words.restoreHelp}</chakra.p>
                     </Box>

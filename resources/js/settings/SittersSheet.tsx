@@ -141,7 +141,11 @@ function AskForm() {
                 onSave={({ note, ...typed }) => ask.save({ ...typed, note: note === '' ? null : note })}
             >
                 <Text name="name" label={words.name} />
-                <Box display="grid" gridTemplateColumns="1fr 1fr" gap="14px">
+                <Box
+                    display="grid"
+                    gridTemplateColumns={{ base: 'minmax(0, 1fr)', sm: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+                    gap="14px"
+                >
                     <Text name="from" label={words.from} type="date" />
                     <Text name="until" label={words.until} type="date" />
                 </Box>
