@@ -8,6 +8,7 @@ use App\Language\Messages;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Finding\Refusal;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Closure;
 use RuntimeException;
@@ -18,7 +19,7 @@ final readonly class Said
     /** @param  Finding|array<Finding>|null  $found  null: nothing */
     public static function of(Finding|array|null $found, UnitSystem $units = UnitSystem::Metric): string
     {
-        $messages = new Messages($units, 'en');
+        $messages = new Messages(Units::of($units), 'en');
 
         return $found instanceof Finding ? $messages->say($found) : $messages->sayAll($found ?? []);
     }

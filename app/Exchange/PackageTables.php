@@ -34,7 +34,7 @@ final readonly class PackageTables
     private const SECRETS = ['users' => ['password'], 'facilities' => ['calendar_token'], 'sitters' => ['secret_hash']];
 
     private const JSON = [
-        'facilities' => ['rulebook', 'rhythm'], 'species' => ['description', 'own'], 'systems' => ['description'], 'fish' => ['candidates'], 'broods' => ['steps'], 'incidents' => ['occasions'], 'inspections' => ['what'],
+        'facilities' => ['rulebook', 'rhythm', 'units_apart'], 'species' => ['description', 'own'], 'systems' => ['description'], 'fish' => ['candidates'], 'broods' => ['steps'], 'incidents' => ['occasions'], 'inspections' => ['what'],
         'makeups' => ['sizes'], 'move_sheets' => ['done', 'arrangement'], 'pictures' => ['marks'], 'plans' => ['locks', 'supposed', 'staying', 'built', 'accepted'], 'preparations' => ['done', 'arrangement'],
         'shoal_splits' => ['copied', 'replaced'], 'watch_checks' => ['troubles'], 'water_tests' => ['values'], 'activity_log' => ['properties'],
     ];

@@ -58,7 +58,7 @@ final readonly class FacilityReader
 
         return new FacilitySnapshot(
             new Facility($today, $settings->horizon_days, ($rulebook ?? new Rulebook)->withVerdicts($this->verdicts()), $systems, $fish, $former),
-            $settings->unit_system,
+            $settings->units(),
             $kept,
             $this->answers,
             new WaterBook($this->unreadable, $today),

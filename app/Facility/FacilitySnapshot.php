@@ -20,7 +20,7 @@ use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Planning\FishBrief;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\Floor\LoadAhead;
@@ -92,7 +92,7 @@ final class FacilitySnapshot
     /** @param  array<string, FishSnapshot>  $kept by the core's key */
     public function __construct(
         public readonly Facility $facility,
-        public readonly UnitSystem $units,
+        public readonly Units $units,
         private readonly array $kept,
         private readonly ProjectionCache $answers,
         public readonly WaterBook $water,

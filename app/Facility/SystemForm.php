@@ -13,7 +13,7 @@ use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FlowReader;
 use Biomegas\Measure\LengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
@@ -39,7 +39,7 @@ final readonly class SystemForm
         'outline' => ['depth'],
     ];
 
-    public function __construct(private UnitSystem $units, private LocalDate $today)
+    public function __construct(private Units $units, private LocalDate $today)
     {
     }
 
@@ -61,7 +61,7 @@ final readonly class SystemForm
             'gh_dgh' => $this->value($form, 'gh', Quantity::GeneralHardness),
             'overflow_slot_mm' => $this->length($form['overflow_slot'] ?? null, 'overflow_slot', 0.5, 1000.0),
             'sump_litres' => $this->litres($form, 'sump'),
-            'turnover_l_h' => $this->litres($form, 'turnover', new FlowReader($this->units)),
+            'turnover_l_h' => $this->litres($form, 'turnover', new FlowReader($this->units->volume)),
             'heater_w' => $this->number($form, 'heater_watts'),
             'weekly_change' => $this->share($form, 'weekly_change'),
             'filter' => $this->filter($form),
@@ -76,7 +76,7 @@ final readonly class SystemForm
         $description['decor'] = [
             'area_mm2' => ($this->share($form, 'decor_floor') ?? 0.0) * $floor,
             'litres' => $this->litres($form, 'decor_litres') ?? 0.0,
-            'kilograms' => ($this->number($form, 'decor_kilograms') ?? 0.0) * $this->units->kilograms(),
+            'kilograms' => ($this->number($form, 'decor_kilograms') ?? 0.0) * $this->units->mass->kilograms(),
         ];
         $this->picture('decor_litres', $description);
         $description['dividers'] = array_map(fn (array $divider, int $i): array => array_filter([
@@ -141,7 +141,7 @@ final readonly class SystemForm
             return null;
         }
         try {
-            $millimetres = (new LengthReader($this->units))->read($typed);
+            $millimetres = (new LengthReader($this->units->length))->read($typed);
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because($field, $e->finding());
         }
@@ -180,7 +180,7 @@ final readonly class SystemForm
     private function valueOf(string $typed, string $field, Quantity $quantity): float
     {
         try {
-            $value = (new ValueReader($this->units))->read($quantity, $typed);
+            $value = (new ValueReader($this->units->temperature))->read($quantity, $typed);
         } catch (InvalidEntry $e) {
             throw InvalidEntry::because($field, $e->finding());
         }
@@ -194,7 +194,7 @@ final readonly class SystemForm
     {
         $typed = $this->text($form, $field);
         try {
-            return $typed === null ? null : ($reader ?? new VolumeReader($this->units))->read($typed);
+            return $typed === null ? null : ($reader ?? new VolumeReader($this->units->volume))->read($typed);
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

@@ -7,6 +7,7 @@ namespace App\Facility;
 use App\Models\System;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Shape\Shape;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 
 /** A system as it would be typed, in the units of the facility: what its form begins with. */
@@ -15,7 +16,7 @@ final readonly class SystemFormTexts
     private const MM_PER_INCH = 25.4;
 
     /** @return array<string, mixed> in the members of SystemRequest */
-    public static function of(System $system, UnitSystem $units): array
+    public static function of(System $system, Units $units): array
     {
         $d = $system->description;
         $pools = $d['pools'] ?? [['shape' => $d['shape']]];
@@ -39,7 +40,7 @@ final readonly class SystemFormTexts
             'sump' => self::litres($d['sump_litres'] ?? null, $units),
             'decor_floor' => ($d['decor']['area_mm2'] ?? 0) > 0 ? self::bare(100 * $d['decor']['area_mm2'] / $floor).' %' : null,
             'decor_litres' => self::litres($d['decor']['litres'] ?? null, $units),
-            'decor_kilograms' => ($d['decor']['kilograms'] ?? 0) > 0 ? self::bare(round($d['decor']['kilograms'] / $units->kilograms(), 2)) : null,
+            'decor_kilograms' => ($d['decor']['kilograms'] ?? 0) > 0 ? self::bare(round($d['decor']['kilograms'] / $units->mass->kilograms(), 2)) : null,
             'filter_media' => $d['filter']['media'] ?? null,
             'filter_litres' => self::litres($d['filter']['litres'] ?? null, $units),
             'turnover' => self::litres($d['turnover_l_h'] ?? null, $units),
@@ -81,16 +82,16 @@ final readonly class SystemFormTexts
         return $form;
     }
 
-    private static function length(float|int $mm, UnitSystem $units): string
+    private static function length(float|int $mm, Units $units): string
     {
-        return $units === UnitSystem::Metric ? self::bare($mm / 10).' cm' : self::bare($mm / self::MM_PER_INCH).' in';
+        return $units->length === UnitSystem::Metric ? self::bare($mm / 10).' cm' : self::bare($mm / self::MM_PER_INCH).' in';
     }
 
     /**
      * @param  list<float>  $celsius
      * @return list<string> as they would be typed
      */
-    public static function months(array $celsius, UnitSystem $units): array
+    public static function months(array $celsius, Units $units): array
     {
         return array_map(fn (float $month): string => (string) self::celsius($month, $units), $celsius);
     }
@@ -99,24 +100,24 @@ final readonly class SystemFormTexts
      * @param  list<float>  $millimetres
      * @return list<string> as they would be typed
      */
-    public static function lengths(array $millimetres, UnitSystem $units): array
+    public static function lengths(array $millimetres, Units $units): array
     {
         return array_map(fn (float $mm): string => self::length($mm, $units), $millimetres);
     }
 
-    public static function volume(float $litres, UnitSystem $units): string
+    public static function volume(float $litres, Units $units): string
     {
         return (string) self::litres($litres, $units);
     }
 
-    private static function celsius(float|int|null $celsius, UnitSystem $units): ?string
+    private static function celsius(float|int|null $celsius, Units $units): ?string
     {
-        return $celsius === null ? null : ($units === UnitSystem::Us ? self::bare($celsius * 9 / 5 + 32).' F' : self::bare($celsius));
+        return $celsius === null ? null : ($units->temperature === UnitSystem::Us ? self::bare($celsius * 9 / 5 + 32).' F' : self::bare($celsius));
     }
 
-    private static function litres(float|int|null $litres, UnitSystem $units): ?string
+    private static function litres(float|int|null $litres, Units $units): ?string
     {
-        $unit = $units->volumeUnit();
+        $unit = $units->volume->volumeUnit();
 
         return $litres === null || $litres <= 0 ? null : self::bare($litres / $unit->litres())." {$unit->value}";
     }

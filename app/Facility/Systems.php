@@ -76,7 +76,7 @@ final readonly class Systems
     {
         $settings = FacilitySettings::query()->firstOrFail();
 
-        return new SystemForm($settings->unit_system, FacilityReader::today($settings));
+        return new SystemForm($settings->units(), FacilityReader::today($settings));
     }
 
     /** @throws InvalidEntry when anything was written about it */

@@ -120,7 +120,8 @@ final readonly class Problems
             $e instanceof StaleVersion => self::stale($e),
             $e instanceof AuthenticationException => self::of(401, $request->is('api/v1/device/*') ? Finding::of('problem.unknown_token') : Finding::of('problem.signed_out')),
             $e instanceof PDOException => self::ofDatabase((int) ($e->errorInfo[1] ?? 0)),
-            $e instanceof AuthorizationException, $e->getPrevious() instanceof AuthorizationException => self::of(403, self::ofDenial(($e instanceof AuthorizationException ? $e : $e->getPrevious())->getMessage())),
+            $e instanceof AuthorizationException => self::of(403, self::ofDenial($e->getMessage())),
+            $e->getPrevious() instanceof AuthorizationException => self::of(403, self::ofDenial($e->getPrevious()->getMessage())),
             $e instanceof HttpExceptionInterface => self::of($e->getStatusCode(), self::ofStatus($e->getStatusCode()))->withHeaders($e->getHeaders()),
             default => self::of(500, Finding::of('problem.failed', id: self::errorId())),
         };

@@ -271,7 +271,7 @@ final class TableCheck
             return;
         }
         try {
-            $row->lengthMm = (new FishLengthReader($this->kept->units))->read($row->typed['length'])->millimetres();
+            $row->lengthMm = (new FishLengthReader($this->kept->units->length))->read($row->typed['length'])->millimetres();
         } catch (UnreadableLength $e) {
             $this->refuse($row, 'length', $e->finding());
         }

@@ -16,6 +16,7 @@ use Biomegas\Measure\Share;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\Volume;
 use Biomegas\Water\Test\Quantity;
@@ -54,7 +55,7 @@ final readonly class MeasureFormatter
     private const LEAST_SHARE = 0.05;
 
     public function __construct(
-        private UnitSystem $units,
+        private Units $units,
         private Catalogue $catalogue,
     ) {
     }
@@ -134,7 +135,7 @@ final readonly class MeasureFormatter
     private function length(float $millimetres, int $finer): string
     {
         return match (true) {
-            $this->units !== UnitSystem::Metric => $millimetres >= self::LONG_MM
+            $this->units->length !== UnitSystem::Metric => $millimetres >= self::LONG_MM
                 ? number_format($millimetres / self::MM_PER_FOOT, 1 + $finer, '.', '').' ft'
                 : number_format($millimetres / self::MM_PER_INCH, ($millimetres < 25 ? 2 : 1) + $finer, '.', '').' in',
             $millimetres >= self::LONG_MM => number_format($millimetres / 1000, 1 + $finer, '.', '').' m',
@@ -145,7 +146,7 @@ final readonly class MeasureFormatter
     /** To the tenth: "30.4 cm", "12.0 in". */
     private function measured(Length $length): string
     {
-        $unit = $this->units->lengthUnit();
+        $unit = $this->units->length->lengthUnit();
 
         return number_format($length->in($unit), 1, '.', '')." {$unit->value}";
     }
@@ -154,7 +155,7 @@ final readonly class MeasureFormatter
     private function sides(Sides $sides): string
     {
         [$perUnit, $unit, $decimals] = match (true) {
-            $this->units !== UnitSystem::Metric => $sides->length >= self::LONG_MM ? [self::MM_PER_FOOT, 'ft', 1] : [self::MM_PER_INCH, 'in', 0],
+            $this->units->length !== UnitSystem::Metric => $sides->length >= self::LONG_MM ? [self::MM_PER_FOOT, 'ft', 1] : [self::MM_PER_INCH, 'in', 0],
             $sides->length >= self::LONG_MM => [1000.0, 'm', 1],
             default => [10.0, 'cm', 0],
         };
@@ -169,14 +170,14 @@ final readonly class MeasureFormatter
     /** "0.90 m²", "9.7 sq ft" */
     private function area(float $squareMillimetres, int $finer): string
     {
-        return $this->units === UnitSystem::Metric
+        return $this->units->length === UnitSystem::Metric
             ? number_format($squareMillimetres / 1e6, 2 + $finer, '.', '').' m²'
             : number_format($squareMillimetres / self::MM_PER_FOOT ** 2, 1 + $finer, '.', '').' sq ft';
     }
 
     private function volume(float $litres, int $finer): string
     {
-        $unit = $this->units->volumeUnit();
+        $unit = $this->units->volume->volumeUnit();
 
         return number_format($litres / $unit->litres(), $finer, '.', ' ')." {$unit->value}";
     }
@@ -184,7 +185,7 @@ final readonly class MeasureFormatter
     /** Small enough to pour: "4.2 l", "1.1 gal". */
     private function portion(float $litres): string
     {
-        $unit = $this->units->volumeUnit();
+        $unit = $this->units->volume->volumeUnit();
         $amount = $litres / $unit->litres();
 
         return number_format($amount, $amount < 10 ? 1 : 0, '.', '')." {$unit->value}";
@@ -194,7 +195,7 @@ final readonly class MeasureFormatter
     private function mass(float $grams): string
     {
         return match (true) {
-            $this->units === UnitSystem::Us => self::number(round($grams / self::GRAMS_PER_OUNCE, 1)).' oz',
+            $this->units->mass === UnitSystem::Us => self::number(round($grams / self::GRAMS_PER_OUNCE, 1)).' oz',
             $grams >= self::HEAVY_GRAMS => self::number(round($grams / 1000, 1)).' kg',
             $grams < self::LIGHT_GRAMS => self::number(round($grams)).' g',
             default => 5 * round($grams / 5).' g',
@@ -213,12 +214,12 @@ final readonly class MeasureFormatter
 
     private function degrees(float $celsius): string
     {
-        return $this->units === UnitSystem::Us ? number_format($celsius * 9 / 5 + 32, 0, '.', '') : self::number(round($celsius, 1));
+        return $this->units->temperature === UnitSystem::Us ? number_format($celsius * 9 / 5 + 32, 0, '.', '') : self::number(round($celsius, 1));
     }
 
     private function degree(): string
     {
-        return $this->units === UnitSystem::Us ? ' °F' : ' °C';
+        return $this->units->temperature === UnitSystem::Us ? ' °F' : ' °C';
     }
 
     /** "a third", "40 %" */

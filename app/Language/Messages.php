@@ -10,6 +10,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Finding\Figure;
 use Biomegas\Finding\Finding;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -45,7 +46,7 @@ final class Messages
     private array $dates = [];
 
     public function __construct(
-        UnitSystem $units,
+        Units $units,
         private readonly string $language,
     ) {
         $this->catalogue = Catalogue::in($language);
@@ -57,12 +58,12 @@ final class Messages
     public static function ofFacility(): self
     {
         try {
-            $units = FacilitySettings::query()->first(['unit_system'])?->unit_system;
+            $units = FacilitySettings::query()->first(['unit_system', 'units_apart'])?->units();
         } catch (PDOException) {
             $units = null;
         }
 
-        return new self($units ?? UnitSystem::Metric, app()->getLocale());
+        return new self($units ?? Units::of(UnitSystem::Metric), app()->getLocale());
     }
 
     /** As a sentence, or as a line by itself. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Carbon\CarbonImmutable;
 use Database\Factories\FacilitySettingsFactory;
@@ -19,6 +20,7 @@ use Spatie\Activitylog\Traits\LogsActivity;
  * @property string $name
  * @property string|null $calendar_token
  * @property UnitSystem $unit_system
+ * @property array<string, string>|null $units_apart systems of quantities that are set apart: length, volume, temperature, mass
  * @property string $time_zone
  * @property string|null $currency ISO 4217
  * @property bool $is_demo filled with the demo by its keeper
@@ -39,7 +41,7 @@ final class FacilitySettings extends Model
 
     protected $table = 'facilities';
 
-    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean', 'rhythm' => 'array', 'letter_tried_at' => 'immutable_datetime'];
+    protected $casts = ['unit_system' => UnitSystem::class, 'rulebook' => 'array', 'horizon_days' => 'integer', 'is_demo' => 'boolean', 'rhythm' => 'array', 'units_apart' => 'array', 'letter_tried_at' => 'immutable_datetime'];
 
     /** @var list<string> */
     protected static array $recordEvents = ['updated'];
@@ -47,6 +49,11 @@ final class FacilitySettings extends Model
     /** How it was before stays in the history. */
     public function getActivitylogOptions(): LogOptions
     {
-        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook', 'letter_at', 'rhythm'])->logOnlyDirty()->dontSubmitEmptyLogs();
+        return LogOptions::defaults()->logOnly(['name', 'unit_system', 'time_zone', 'currency', 'horizon_days', 'rulebook', 'letter_at', 'rhythm', 'units_apart'])->logOnlyDirty()->dontSubmitEmptyLogs();
+    }
+
+    public function units(): Units
+    {
+        return Units::apart($this->unit_system, $this->units_apart ?? []);
     }
 }

@@ -10,7 +10,7 @@ use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\LengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Picture\DepthZone;
 use Biomegas\Picture\DistanceKnown;
@@ -40,7 +40,7 @@ final readonly class PictureMarks
      * @param  float  $celsius  of its water
      * @param  float|null  $glassMm  thickness of its pane; null: not known
      */
-    public function __construct(private Picture $picture, private array $marks, private ?System $system, private float $celsius, private ?float $glassMm, private UnitSystem $units)
+    public function __construct(private Picture $picture, private array $marks, private ?System $system, private float $celsius, private ?float $glassMm, private Units $units)
     {
     }
 
@@ -146,7 +146,7 @@ final readonly class PictureMarks
     private function mm(string $field, string $typed): float
     {
         try {
-            return (new LengthReader($this->units))->read($typed);
+            return (new LengthReader($this->units->length))->read($typed);
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

@@ -12,7 +12,7 @@ use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Planning\Describing\StatedGrowth;
 use Biomegas\Planning\Describing\WorkedOut;
@@ -34,7 +34,7 @@ final class KnownSpecies
     /** @var array<string, list<string>> by field */
     private array $errors = [];
 
-    private function __construct(private readonly UnitSystem $units, private readonly Messages $says)
+    private function __construct(private readonly Units $units, private readonly Messages $says)
     {
     }
 
@@ -45,7 +45,7 @@ final class KnownSpecies
      *
      * @throws ValidationException naming every field that cannot be taken as it is
      */
-    public static function describe(array $known, ?array $like, UnitSystem $units, Messages $says): array
+    public static function describe(array $known, ?array $like, Units $units, Messages $says): array
     {
         return (new self($units, $says))->work($known, $like);
     }
@@ -55,7 +55,7 @@ final class KnownSpecies
      * @param  array<string, mixed>|null  $like
      * @return array<string, list<string>> sentences by field, of all that cannot be taken as it is
      */
-    public static function refusals(array $known, ?array $like, UnitSystem $units, Messages $says): array
+    public static function refusals(array $known, ?array $like, Units $units, Messages $says): array
     {
         $species = new self($units, $says);
         try {
@@ -198,7 +198,7 @@ final class KnownSpecies
             return null;
         }
         try {
-            return (new FishLengthReader($this->units))->read($typed)->millimetres();
+            return (new FishLengthReader($this->units->length))->read($typed)->millimetres();
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

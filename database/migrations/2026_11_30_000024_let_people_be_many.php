@@ -116,6 +116,8 @@ return new class extends Migration
             $table->timestamp('sent_at')->index();
         });
         Schema::table('facilities', function (Blueprint $table): void {
+            // Systems of quantities that are set apart from the others: {"temperature": "us"}.
+            $table->json('units_apart')->default('{}');
             // On which days of the week regular work is done: {"changes": [6], "measures": [7]}.
             $table->json('rhythm')->default('{}');
             $table->time('letter_at')->default('06:30');

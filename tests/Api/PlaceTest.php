@@ -34,8 +34,10 @@ final class PlaceTest extends OwnFacilityTestCase
     public function test_name_units_zone_and_money_are_changed(): void
     {
         $place = ['change_days' => [6], 'measure_days' => [], 'facility' => 'Reed house', 'unit_system' => 'us', 'time_zone' => 'America/New_York', 'currency' => 'USD'];
-        $this->putJson('/api/v1/facility', $place)->assertOk()->assertExactJson($place);
-        $this->assertSame(['Reed house', 'us', 'USD'], array_values(array_intersect_key($this->getJson('/api/v1/session')->json('keeper'), ['facility' => 0, 'unit_system' => 0, 'currency' => 0])));
+        $us = ['length' => 'us', 'volume' => 'us', 'temperature' => 'us', 'mass' => 'us'];
+        $this->putJson('/api/v1/facility', $place)->assertOk()->assertExactJson([...$place, 'units' => $us]);
+        $this->putJson('/api/v1/facility', [...$place, 'units' => ['temperature' => 'metric']])->assertOk()->assertJsonPath('units', [...$us, 'temperature' => 'metric']);
+        $this->assertSame(['Reed house', [...$us, 'temperature' => 'metric'], 'USD'], array_values(array_intersect_key($this->getJson('/api/v1/session')->json('keeper'), ['facility' => 0, 'units' => 0, 'currency' => 0])));
         $this->putJson('/api/v1/facility', [...$place, 'currency' => 'FISH', 'time_zone' => 'Pond'])->assertUnprocessable()
             ->assertJsonPath('errors.currency.0', 'Choose a currency from the list.')->assertJsonValidationErrors('time_zone');
         $this->assertSame('USD', FacilitySettings::query()->firstOrFail()->currency);

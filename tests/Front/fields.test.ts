@@ -9,6 +9,7 @@ import {
 } from '../../resources/js/rulebook/document'
 import { claimsFrom, claimsTyped, noClaim } from '../../resources/js/species/claims'
 import { describedFrom, shownValues, typedFrom, valueGroups } from '../../resources/js/species/valueFields'
+import { IMPERIAL, METRIC, US } from './unitsOf'
 import { askedOf, noCandidate } from '../../resources/js/weighup/candidate'
 
 const USUAL = {
@@ -32,7 +33,7 @@ const GOURAMI = {
 }
 
 describe('the values of a species as they are typed', () => {
-    const typed = typedFrom(GOURAMI, 'metric', USUAL)
+    const typed = typedFrom(GOURAMI, METRIC, USUAL)
 
     it.each([
         ['common_name', 'Giant gourami'],
@@ -53,11 +54,11 @@ describe('the values of a species as they are typed', () => {
         ['keep_c.high', '82.4'],
         ['litres.usual', '396.3'],
     ])('%s is shown to a US facility as %s', (field, shown) => {
-        expect(Number(typedFrom(GOURAMI, 'us', USUAL)[field])).toBeCloseTo(Number(shown), 1)
+        expect(Number(typedFrom(GOURAMI, US, USUAL)[field])).toBeCloseTo(Number(shown), 1)
     })
 
     it('are exactly as before when nothing is typed, in all units', () => {
-        for (const units of ['metric', 'us', 'imperial'] as const) {
+        for (const units of [METRIC, US, IMPERIAL]) {
             expect(describedFrom(GOURAMI, typedFrom(GOURAMI, units, USUAL), units, USUAL)).toEqual(GOURAMI)
         }
     })
@@ -66,7 +67,7 @@ describe('the values of a species as they are typed', () => {
         const next = describedFrom(
             GOURAMI,
             { ...typed, 'adult_length_mm.high': '750', temperament: '5', needs: 'lid' },
-            'metric',
+            METRIC,
             USUAL,
         )
         expect(next).toEqual({
@@ -81,7 +82,7 @@ describe('the values of a species as they are typed', () => {
         const next = describedFrom(
             GOURAMI,
             { ...typed, temperament: '', 'keep_c.low': '', 'keep_c.high': '' },
-            'metric',
+            METRIC,
             USUAL,
         )
         expect(next.temperament).toBeUndefined()
@@ -89,12 +90,12 @@ describe('the values of a species as they are typed', () => {
     })
 
     it('send what is no number as it was typed, so that the answer can name it', () => {
-        const next = describedFrom(GOURAMI, { ...typed, 'adult_length_mm.high': 'huge' }, 'metric', USUAL)
+        const next = describedFrom(GOURAMI, { ...typed, 'adult_length_mm.high': 'huge' }, METRIC, USUAL)
         expect((next.adult_length_mm as Record<string, unknown>).high).toBe('huge')
     })
 
     it('are read with parts on one line, and without those nobody knows', () => {
-        const all = valueGroups('metric').flatMap((group) => shownValues(GOURAMI, group, 'metric', USUAL))
+        const all = valueGroups(METRIC).flatMap((group) => shownValues(GOURAMI, group, METRIC, USUAL))
         const texts = new Map(all.map((one) => [one.field, one.text]))
         expect(texts.get('keep_c')).toBe('from 22 to 28')
         expect(texts.has('region')).toBe(false)
@@ -102,7 +103,7 @@ describe('the values of a species as they are typed', () => {
     })
 
     it('have one place each', () => {
-        for (const units of ['metric', 'us'] as const) {
+        for (const units of [METRIC, US]) {
             const names = valueGroups(units).flatMap((group) =>
                 group.fields.map((one) => `${one.field}.${one.part ?? ''}`),
             )
@@ -118,22 +119,22 @@ describe('claims of adult size', () => {
             { length_mm: 500, kind: 'keepers' },
         ],
     }
-    const typed = claimsTyped(described, 'metric')
+    const typed = claimsTyped(described, METRIC)
 
     it('are shown in the units of the facility', () => {
         expect(typed).toEqual([
             { length: '610', kind: 'record', sex: 'female', source: 'a pond' },
             { length: '500', kind: 'keepers', sex: '', source: '' },
         ])
-        expect(Number(claimsTyped(described, 'us')[0]?.length)).toBeCloseTo(24.02, 1)
+        expect(Number(claimsTyped(described, US)[0]?.length)).toBeCloseTo(24.02, 1)
     })
 
     it('are untouched while nothing is typed', () => {
-        expect(claimsFrom(described, typed, 'metric')).toBe(described)
+        expect(claimsFrom(described, typed, METRIC)).toBe(described)
     })
 
     it('are sent with what is known of them', () => {
-        const next = claimsFrom(described, [...typed, { ...noClaim, length: '720' }, noClaim], 'metric')
+        const next = claimsFrom(described, [...typed, { ...noClaim, length: '720' }, noClaim], METRIC)
         expect(next.adult_size_claims).toEqual([
             { length_mm: 610, kind: 'record', sex: 'female', source: 'a pond' },
             { length_mm: 500, kind: 'keepers', source: '' },
@@ -143,7 +144,7 @@ describe('claims of adult size', () => {
     })
 
     it('are sent as typed where they are no number', () => {
-        expect(claimsFrom({}, [{ ...noClaim, length: 'long' }], 'metric').adult_size_claims).toEqual([
+        expect(claimsFrom({}, [{ ...noClaim, length: 'long' }], METRIC).adult_size_claims).toEqual([
             { length_mm: 'long', kind: 'keepers', source: '' },
         ])
     })

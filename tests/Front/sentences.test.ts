@@ -28,6 +28,7 @@ import { claimSentence, every } from '../../resources/js/species/sentences'
 import { planSentence } from '../../resources/js/systems/planSentence'
 import { columnName, whatIsLeftOut } from '../../resources/js/today/leftOut'
 import { unitOf } from '../../resources/js/units/length'
+import { METRIC, US } from './unitsOf'
 import {
     costWords,
     quarantineWords,
@@ -38,8 +39,8 @@ import {
 
 const TODAY = '2027-03-13'
 const HORIZON = '2030-03-12'
-const cm = unitOf('metric')
-const inch = unitOf('us')
+const cm = unitOf(METRIC)
+const inch = unitOf(US)
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ').replaceAll('\u202f', ' ')
 

@@ -8,53 +8,64 @@ import { heldAs, shownAs, wordOf } from '../../resources/js/units/measure'
 import { percent } from '../../resources/js/units/share'
 import { degreesApart, temperature } from '../../resources/js/units/temperature'
 import { tickLabel } from '../../resources/js/units/ticks'
+import type { Units } from '../../resources/js/api/types'
+import { IMPERIAL, METRIC, US } from './unitsOf'
 import { floorArea, portion, volume } from '../../resources/js/units/volume'
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ').replaceAll('\u202f', ' ')
 
 // Factors: NIST Special Publication 811 (2008), appendix B.8, exact where it prints them in bold.
 describe('what is typed in the units of the facility', () => {
-    it.each<[number, Measure, 'us' | 'imperial', string]>([
-        [25.4, 'length', 'us', '1'],
-        [304.8, 'length', 'us', '12'],
-        [3.785411784, 'volume', 'us', '1'],
-        [4.54609, 'volume', 'imperial', '1'],
-        [25, 'temperature', 'us', '77'],
-        [0, 'temperature', 'us', '32'],
-        [0.45359237, 'mass', 'us', '1'],
-        [2.2046226, 'price-of-mass', 'us', '1'],
-        [1, 'nitrogen-of-area', 'us', '0.003277'],
-    ])('%s of %s is shown to a facility of %s as %s', (held, measure, units, shown) => {
+    it.each<[number, Measure, Units, string]>([
+        [25.4, 'length', US, '1'],
+        [304.8, 'length', US, '12'],
+        [3.785411784, 'volume', US, '1'],
+        [4.54609, 'volume', IMPERIAL, '1'],
+        [25, 'temperature', US, '77'],
+        [0, 'temperature', US, '32'],
+        [0.45359237, 'mass', US, '1'],
+        [2.2046226, 'price-of-mass', US, '1'],
+        [1, 'nitrogen-of-area', US, '0.003277'],
+    ])('%s of %s in %o is shown as %s', (held, measure, units, shown) => {
         expect(shownAs(held, measure, units)).toBe(shown)
     })
 
     it.each<Measure>(['length', 'volume', 'temperature', 'mass', 'price-of-mass', 'price-of-volume'])(
         '%s comes back as it was held',
         (measure) => {
-            for (const units of ['metric', 'us', 'imperial'] as const) {
+            for (const units of [METRIC, US, IMPERIAL]) {
                 expect(Number(heldAs(shownAs(437.5, measure, units), measure, units))).toBeCloseTo(437.5, 0)
             }
         },
     )
 
     it('leaves what is no number to the server, which says what is wrong with it', () => {
-        expect(heldAs('about 20', 'volume', 'us')).toBe('about 20')
-        expect(heldAs(' ', 'volume', 'us')).toBe(' ')
+        expect(heldAs('about 20', 'volume', US)).toBe('about 20')
+        expect(heldAs(' ', 'volume', US)).toBe(' ')
     })
 
     it('reads a decimal comma', () => {
-        expect(Number(heldAs('1,5', 'length', 'us'))).toBeCloseTo(38.1)
+        expect(Number(heldAs('1,5', 'length', US))).toBeCloseTo(38.1)
+    })
+
+    it('measures each quantity in a system of its own', () => {
+        const mixed: Units = { ...METRIC, temperature: 'us', volume: 'imperial' }
+        expect(shownAs(25, 'temperature', mixed)).toBe('77')
+        expect(shownAs(254, 'length', mixed)).toBe('254')
+        expect(wordOf('volume-of-length', mixed)).toBe('imp gal/cm')
+        expect(wordOf('volume-of-length', US)).toBe('gal/in')
+        expect(Number(shownAs(1, 'volume-of-length', US))).toBeCloseTo(2.54 / 3.785411784, 3)
     })
 
     it('names each unit', () => {
-        expect(wordOf('volume', 'imperial')).toBe('imp gal')
-        expect(wordOf('temperature', 'imperial')).toBe('°C')
-        expect(wordOf('length', 'us')).toBe('in')
+        expect(wordOf('volume', IMPERIAL)).toBe('imp gal')
+        expect(wordOf('temperature', IMPERIAL)).toBe('°C')
+        expect(wordOf('length', US)).toBe('in')
     })
 })
 
 describe('lengths', () => {
-    const [cm, inch] = [unitOf('metric'), unitOf('us')]
+    const [cm, inch] = [unitOf(METRIC), unitOf(US)]
 
     it('are measured to a tenth', () => {
         expect(measured(423, cm)).toBe('42.3 cm')
@@ -68,42 +79,42 @@ describe('lengths', () => {
     })
 
     it('of homes are in metres or feet', () => {
-        expect(metres(2438, 'metric')).toBe('2.4 m')
-        expect(metres(2438.4, 'us')).toBe('8 ft')
-        expect(metres(3000, 'metric')).toBe('3 m')
+        expect(metres(2438, METRIC)).toBe('2.4 m')
+        expect(metres(2438.4, US)).toBe('8 ft')
+        expect(metres(3000, METRIC)).toBe('3 m')
     })
 })
 
 describe('masses, volumes, temperatures and shares', () => {
     it('change their unit where people do', () => {
-        expect(massOf(254, 'metric')).toBe('250 g')
-        expect(massOf(1240, 'metric')).toBe('1.2 kg')
-        expect(massOf(254, 'us')).toBe('9 oz')
-        expect(massOf(2500, 'us')).toBe('5.5 lb')
-        expect(dailyMass(4.25, 'us')).toBe('0.15 oz')
-        expect(dailyMass(0.42, 'metric')).toBe('0.42 g')
+        expect(massOf(254, METRIC)).toBe('250 g')
+        expect(massOf(1240, METRIC)).toBe('1.2 kg')
+        expect(massOf(254, US)).toBe('9 oz')
+        expect(massOf(2500, US)).toBe('5.5 lb')
+        expect(dailyMass(4.25, US)).toBe('0.15 oz')
+        expect(dailyMass(0.42, METRIC)).toBe('0.42 g')
     })
 
     it('part thousands by a space', () => {
-        expect(plain(volume(17_640, 'metric'))).toBe('17 640 l')
-        expect(plain(volume(1198, 'us'))).toBe('316 gal')
-        expect(plain(volume(1198, 'imperial'))).toBe('264 imp gal')
-        expect(plain(weight(1240, 'us'))).toBe('2 734 lb')
-        expect(plain(floorLoad(640, 'us'))).toBe('131 lb/sq ft')
+        expect(plain(volume(17_640, METRIC))).toBe('17 640 l')
+        expect(plain(volume(1198, US))).toBe('316 gal')
+        expect(plain(volume(1198, IMPERIAL))).toBe('264 imp gal')
+        expect(plain(weight(1240, US))).toBe('2 734 lb')
+        expect(plain(floorLoad(640, US))).toBe('131 lb/sq ft')
     })
 
     it('are written as they are weighed out', () => {
-        expect(portion(4.2, 'metric')).toBe('4.2 l')
-        expect(portion(4.2, 'us')).toBe('1.1 gal')
-        expect(portion(42, 'metric')).toBe('42 l')
-        expect(floorArea(1_500_000, 'metric')).toBe('1.50 m²')
-        expect(floorArea(1_500_000, 'us')).toBe('16.1 sq ft')
+        expect(portion(4.2, METRIC)).toBe('4.2 l')
+        expect(portion(4.2, US)).toBe('1.1 gal')
+        expect(portion(42, METRIC)).toBe('42 l')
+        expect(floorArea(1_500_000, METRIC)).toBe('1.50 m²')
+        expect(floorArea(1_500_000, US)).toBe('16.1 sq ft')
     })
 
     it('a difference of temperatures has no offset', () => {
-        expect(temperature(25.55, 'metric')).toBe('25.6 °C')
-        expect(temperature(25, 'us')).toBe('77 °F')
-        expect(degreesApart(2.5, 'us')).toBe('4.5 °F')
+        expect(temperature(25.55, METRIC)).toBe('25.6 °C')
+        expect(temperature(25, US)).toBe('77 °F')
+        expect(degreesApart(2.5, US)).toBe('4.5 °F')
     })
 
     it('shares are whole per cent', () => {

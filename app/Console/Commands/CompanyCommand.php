@@ -13,6 +13,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\Company\CompanyGrid;
 use Biomegas\Planning\Company\Pair;
@@ -49,7 +50,7 @@ final class CompanyCommand extends Command
     /** @return array<string, mixed> */
     private function pair(Pair $pair): array
     {
-        $says = new Messages(UnitSystem::Metric, app()->getLocale());
+        $says = new Messages(Units::of(UnitSystem::Metric), app()->getLocale());
         $danger = $pair->danger();
 
         return [

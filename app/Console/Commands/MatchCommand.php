@@ -9,6 +9,7 @@ use App\Scenario\InputFile;
 use App\Scenario\InvalidDocument;
 use App\Scenario\JsonDocument;
 use Biomegas\Finding\Finding;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Moving\Mixing\Hardiness;
 use Biomegas\Moving\Mixing\MixingWay;
@@ -48,7 +49,7 @@ final class MatchCommand extends Command
 
         return [
             'class' => $match->class->value,
-            'reasons' => (new Messages(UnitSystem::Metric, app()->getLocale()))->sayEach($match->reasons),
+            'reasons' => (new Messages(Units::of(UnitSystem::Metric), app()->getLocale()))->sayEach($match->reasons),
             'minutes' => round($match->schedule->minutes, 1),
             'portions' => array_map(fn (Portion $portion): array => [
                 'minute' => round($portion->minute, 1), 'litres' => round($portion->litres, 3), 'remaining' => round($portion->remaining, 4),

@@ -13,6 +13,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Finding\Finding;
 use Biomegas\Growth\FacilityGrowth;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Placement\Budget;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
@@ -64,7 +65,7 @@ final class PlanCommand extends Command
                 throw InvalidDocument::at($name, Finding::of('entry.nothing_to_plan'));
             }
         }
-        $says = new Messages(UnitSystem::Metric, app()->getLocale());
+        $says = new Messages(Units::of(UnitSystem::Metric), app()->getLocale());
         $planner = new Planner($facility, $this->lodgers($facility), fn (HomeToBuild $home): string => $says->phrase($home->finding()));
         $plan = $planner->describe($planner->decide(new Question, new Budget($seconds, fn (): float => (hrtime(true) - $from) / 1e9), $seed));
         $nobodyMoves = $planner->describe(new Decision([], [], $plan->decision->horizon));

@@ -16,6 +16,7 @@ use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Growth\Sources;
 use Biomegas\Growth\Stall;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\HomeOutlook;
@@ -108,7 +109,7 @@ final class ProjectCommand extends Command
             'early' => $full->early?->toIso(),
             'likely' => $full->likely?->toIso(),
             'late' => $full->late?->toIso(),
-            'because' => (new Messages(UnitSystem::Metric, app()->getLocale()))->phrase($full->because),
+            'because' => (new Messages(Units::of(UnitSystem::Metric), app()->getLocale()))->phrase($full->because),
         ];
     }
 

@@ -9,6 +9,7 @@ use App\Scenario\InvalidDocument;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\Refusal;
 use Biomegas\Measure\Number;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Closure;
 
@@ -23,7 +24,7 @@ trait ReadsInput
         try {
             $result = $answer();
         } catch (Refusal $refusal) {
-            fwrite(STDERR, (new Messages(UnitSystem::Metric, app()->getLocale()))->phrase($refusal->finding()).PHP_EOL);
+            fwrite(STDERR, (new Messages(Units::of(UnitSystem::Metric), app()->getLocale()))->phrase($refusal->finding()).PHP_EOL);
 
             return self::BAD_INPUT;
         }

@@ -34,7 +34,7 @@ final readonly class FacilityController
     public function update(FacilityRequest $request): JsonResponse
     {
         $settings = FacilitySettings::query()->firstOrFail();
-        $settings->update(['name' => $request->input('facility'), ...$request->safe(['unit_system', 'time_zone']), 'currency' => $request->input('currency'), ...array_filter(['rhythm' => $request->rhythm()])]);
+        $settings->update(['name' => $request->input('facility'), ...$request->safe(['unit_system', 'time_zone']), 'currency' => $request->input('currency'), 'units_apart' => $request->unitsApart(), ...array_filter(['rhythm' => $request->rhythm()])]);
 
         return response()->json(Place::from($settings));
     }

@@ -84,7 +84,7 @@ final readonly class FishTableController
     {
         $table = $request->table();
         $told = $table->dateOrder();
-        $order = $told ?? DateOrder::tryFrom($request->string('date_order')->value()) ?? ($kept->units === UnitSystem::Us ? DateOrder::MonthFirst : DateOrder::DayFirst);
+        $order = $told ?? DateOrder::tryFrom($request->string('date_order')->value()) ?? ($kept->units->main === UnitSystem::Us ? DateOrder::MonthFirst : DateOrder::DayFirst);
 
         return [(new TableCheck($kept, $order))->all($table), $order, $told !== null];
     }

@@ -66,7 +66,7 @@ final readonly class ImportController
     {
         $table = EntryTable::read($request->string('text')->value());
         $kind = ImportKind::from($request->string('kind')->value());
-        $reading = ReadingGuess::of($kind, $table, FacilitySettings::query()->firstOrFail()->unit_system);
+        $reading = ReadingGuess::of($kind, $table, FacilitySettings::query()->firstOrFail()->units());
         Import::query()->whereNotIn('id', Import::query()->latest('id')->limit(Import::MOST - 1)->select('id'))->delete();
         $import = Import::query()->create([
             'kind' => $kind, 'name' => $request->string('name')->value(), 'text' => $request->string('text')->value(), 'reading' => $reading->toArray(), 'state' => ImportState::Reading, 'user_id' => $request->user()?->id,

@@ -20,7 +20,7 @@ final readonly class PondClimateController
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function index(): JsonResponse
     {
-        $units = FacilitySettings::query()->firstOrFail()->unit_system;
+        $units = FacilitySettings::query()->firstOrFail()->units();
 
         return response()->json(array_map(fn (PondClimate $climate): PondClimateRow => PondClimateRow::from($climate, $units), PondClimate::cases()));
     }

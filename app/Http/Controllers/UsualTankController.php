@@ -20,8 +20,8 @@ final readonly class UsualTankController
     #[Answers(401, 'Problem', 'Not signed in.')]
     public function index(): JsonResponse
     {
-        $units = FacilitySettings::query()->firstOrFail()->unit_system;
+        $units = FacilitySettings::query()->firstOrFail()->units();
 
-        return response()->json(array_map(fn (UsualTank $tank): UsualTankRow => UsualTankRow::from($tank, $units), UsualTank::soldIn($units)));
+        return response()->json(array_map(fn (UsualTank $tank): UsualTankRow => UsualTankRow::from($tank, $units), UsualTank::soldIn($units->length)));
     }
 }

@@ -15,7 +15,7 @@ use App\OpenApi\Answers;
 use App\Scenario\ScenarioMapper;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Biomegas\Planning\WeighUp\UnsureWeighUp;
@@ -64,7 +64,7 @@ final readonly class WeighUpController
         return $this->answer($kept, $unsure->lives[0]->candidate, $unsure->lives[0]->weighed, $unsure);
     }
 
-    private function candidate(WeighUpRequest $request, int $speciesId, UnitSystem $units): Candidate
+    private function candidate(WeighUpRequest $request, int $speciesId, Units $units): Candidate
     {
         $description = Species::query()->findOrFail($speciesId)->current();
 

@@ -14,7 +14,7 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\Finding;
 use Biomegas\Growth\LengthReview;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Rulebook\Method;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -29,7 +29,7 @@ final readonly class LengthCorrection extends ColumnCorrection
     public function fields(Model $entry): array
     {
         $fields = [
-            EntryField::of('length', Finding::of('log.field_length'), FieldType::Text, self::typed($entry->length_tenth_mm, FacilitySettings::query()->firstOrFail()->unit_system)),
+            EntryField::of('length', Finding::of('log.field_length'), FieldType::Text, self::typed($entry->length_tenth_mm, FacilitySettings::query()->firstOrFail()->units())),
             EntryField::day($entry->date),
             EntryField::enum('method', Finding::of('log.field_method'), $entry->method, Method::cases()),
             EntryField::enum('length_kind', Finding::of('log.field_length_kind'), $entry->length_kind, LengthKind::cases(), mayBeEmpty: true),
@@ -79,9 +79,9 @@ final readonly class LengthCorrection extends ColumnCorrection
     }
 
     /** In the unit of the facility, with as many decimals as it takes to read back to the same. */
-    private static function typed(int $tenthMm, UnitSystem $units): string
+    private static function typed(int $tenthMm, Units $units): string
     {
-        $unit = $units->lengthUnit();
+        $unit = $units->length->lengthUnit();
         $value = (float) TenthMm::toMm($tenthMm) / $unit->millimetres();
         $decimals = 1;
         while ($decimals < 4 && TenthMm::of(round($value, $decimals) * $unit->millimetres()) !== $tenthMm) {

@@ -47,7 +47,7 @@ final readonly class TestCorrection extends ColumnCorrection
     public static function checked(WaterTestRequest $request): array
     {
         $settings = FacilitySettings::query()->firstOrFail();
-        $test = WaterTest::record($request->day(), $request->values($settings->unit_system), FacilityReader::today($settings));
+        $test = WaterTest::record($request->day(), $request->values($settings->units()), FacilityReader::today($settings));
         $doubts = [];
         foreach ($test->values as $quantity => $value) {
             $doubt = ValueDoubt::about(Quantity::from($quantity), $value);

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Language\RequestMessages;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
 use Biomegas\Moving\Sheet\Bag;
@@ -42,7 +42,7 @@ final class BagRequest extends FormRequest
      *
      * @throws InvalidEntry when something typed cannot be read
      */
-    public function bag(float $mass, UnitSystem $units): Bag
+    public function bag(float $mass, Units $units): Bag
     {
         return new Bag(
             $this->filled('celsius') ? TypedCelsius::of('celsius', $this->string('celsius')->value(), $units) : null,
@@ -53,19 +53,19 @@ final class BagRequest extends FormRequest
         );
     }
 
-    private function ph(UnitSystem $units): ?float
+    private function ph(Units $units): ?float
     {
         try {
-            return $this->filled('ph') ? (new ValueReader($units))->read(Quantity::Ph, $this->string('ph')->value()) : null;
+            return $this->filled('ph') ? (new ValueReader($units->temperature))->read(Quantity::Ph, $this->string('ph')->value()) : null;
         } catch (InvalidEntry $e) {
             throw InvalidEntry::because('ph', $e->finding());
         }
     }
 
-    private function litres(UnitSystem $units): float
+    private function litres(Units $units): float
     {
         try {
-            $litres = $this->filled('litres') ? (new VolumeReader($units))->read($this->string('litres')->value()) : Bag::USUAL_LITRES;
+            $litres = $this->filled('litres') ? (new VolumeReader($units->volume))->read($this->string('litres')->value()) : Bag::USUAL_LITRES;
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because('litres', $e->finding());
         }

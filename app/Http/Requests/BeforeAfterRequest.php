@@ -18,7 +18,7 @@ use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Measure\FlowReader;
 use Biomegas\Measure\LengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
@@ -76,15 +76,15 @@ final class BeforeAfterRequest extends FormRequest
     }
 
     /** @throws InvalidEntry when something typed cannot be read */
-    public function change(UnitSystem $units, Ration $ration): SystemChange
+    public function change(Units $units, Ration $ration): SystemChange
     {
         $newcomers = $this->newcomers($units);
 
         return new SystemChange(
             newcomers: $newcomers,
             newEaters: array_map(fn (Occupant $newcomer): FedOccupant => new FedOccupant($newcomer->species, $newcomer->length, $newcomer->count, $ration), $newcomers),
-            filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', new VolumeReader($units)) ?? 0.0) : null,
-            turnover: $this->litres('turnover', new FlowReader($units)),
+            filter: $this->filled('filter_media') ? new Filter(FilterMedia::from($this->string('filter_media')->value()), $this->litres('filter_litres', new VolumeReader($units->volume)) ?? 0.0) : null,
+            turnover: $this->litres('turnover', new FlowReader($units->volume)),
             weeklyChange: $this->filled('weekly_change') ? $this->float('weekly_change') / self::PERCENT : null,
             dividerAt: $this->side('divider_at', $units),
             care: FilterCare::tryFrom($this->string('filter_care')->value()),
@@ -100,7 +100,7 @@ final class BeforeAfterRequest extends FormRequest
      *
      * @throws InvalidEntry when a length cannot be read, or is missing
      */
-    private function newcomers(UnitSystem $units): array
+    private function newcomers(Units $units): array
     {
         $newcomers = [];
         foreach ($this->array('species_id') as $i => $id) {
@@ -122,10 +122,10 @@ final class BeforeAfterRequest extends FormRequest
         }
     }
 
-    private function side(string $field, UnitSystem $units): ?float
+    private function side(string $field, Units $units): ?float
     {
         try {
-            return $this->filled($field) ? (new LengthReader($units))->read($this->string($field)->value()) : null;
+            return $this->filled($field) ? (new LengthReader($units->length))->read($this->string($field)->value()) : null;
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

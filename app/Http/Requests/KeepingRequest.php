@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Language\RequestMessages;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Rulebook\Ration;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -39,7 +39,7 @@ final class KeepingRequest extends FormRequest
     }
 
     /** @throws InvalidEntry when the adult length cannot be read */
-    public function adultMm(UnitSystem $units): ?float
+    public function adultMm(Units $units): ?float
     {
         return TypedLength::millimetres('adult', $this->string('adult')->value(), $units);
     }

@@ -9,7 +9,7 @@ use App\Language\RequestMessages;
 use Biomegas\Facility\Group\SizeClass;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\Length;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Rulebook\Method;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -60,7 +60,7 @@ final class MakeupRequest extends FormRequest
      *
      * @throws InvalidEntry when a length cannot be read
      */
-    public function sizes(UnitSystem $units): ?array
+    public function sizes(Units $units): ?array
     {
         if (! $this->has('sizes')) {
             return null;

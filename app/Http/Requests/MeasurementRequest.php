@@ -9,7 +9,7 @@ use Biomegas\Facility\LengthKind;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Rulebook\Method;
 use Illuminate\Foundation\Http\FormRequest;
@@ -46,10 +46,10 @@ final class MeasurementRequest extends FormRequest
     }
 
     /** @throws InvalidEntry when the length or the day cannot be read */
-    public function measured(UnitSystem $units): MeasuredLength
+    public function measured(Units $units): MeasuredLength
     {
         try {
-            $length = (new FishLengthReader($units))->read($this->string('length')->value());
+            $length = (new FishLengthReader($units->length))->read($this->string('length')->value());
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because('length', $e->finding());
         }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Language\RequestMessages;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class RefillRequest extends FormRequest
@@ -37,7 +37,7 @@ final class RefillRequest extends FormRequest
     }
 
     /** @throws InvalidEntry */
-    public function celsius(string $field, UnitSystem $units): float
+    public function celsius(string $field, Units $units): float
     {
         return TypedCelsius::of($field, $this->string($field)->value(), $units);
     }

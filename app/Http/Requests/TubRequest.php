@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableVolume;
 use Biomegas\Measure\VolumeReader;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,10 +20,10 @@ final class TubRequest extends FormRequest
     }
 
     /** @throws InvalidEntry */
-    public function litres(UnitSystem $units): float
+    public function litres(Units $units): float
     {
         try {
-            $litres = (new VolumeReader($units))->read($this->string('litres')->value());
+            $litres = (new VolumeReader($units->volume))->read($this->string('litres')->value());
         } catch (UnreadableVolume $e) {
             throw InvalidEntry::because('litres', $e->finding());
         }
@@ -32,7 +32,7 @@ final class TubRequest extends FormRequest
     }
 
     /** @throws InvalidEntry */
-    public function celsius(string $field, UnitSystem $units): float
+    public function celsius(string $field, Units $units): float
     {
         return TypedCelsius::of($field, $this->string($field)->value(), $units);
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Measure\FishLengthReader;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnreadableLength;
 
 /** A length as somebody typed it. */
@@ -17,13 +17,13 @@ final readonly class TypedLength
      *
      * @throws InvalidEntry on that field when it cannot be read
      */
-    public static function millimetres(string $field, string $text, UnitSystem $units): ?float
+    public static function millimetres(string $field, string $text, Units $units): ?float
     {
         if (trim($text) === '') {
             return null;
         }
         try {
-            return (new FishLengthReader($units))->read($text)->millimetres();
+            return (new FishLengthReader($units->length))->read($text)->millimetres();
         } catch (UnreadableLength $e) {
             throw InvalidEntry::because($field, $e->finding());
         }

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Http\Rules\Day;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\ValueReader;
 use Illuminate\Foundation\Http\FormRequest;
@@ -40,9 +40,9 @@ final class WaterTestRequest extends FormRequest
      *
      * @throws InvalidEntry naming the quantity
      */
-    public function values(UnitSystem $units): array
+    public function values(Units $units): array
     {
-        $reader = new ValueReader($units);
+        $reader = new ValueReader($units->temperature);
         $values = [];
         /** @var array<string, string|null> $typed */
         $typed = $this->input('values');

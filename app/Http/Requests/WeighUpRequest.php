@@ -9,7 +9,7 @@ use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use Biomegas\Planning\WeighUp\Candidate;
 use Biomegas\Planning\WeighUp\HealthSeen;
 use Illuminate\Foundation\Http\FormRequest;
@@ -65,7 +65,7 @@ final class WeighUpRequest extends FormRequest
     }
 
     /** @throws InvalidEntry when its length cannot be read or cannot be */
-    public function candidate(Species $species, Background $background, UnitSystem $units): Candidate
+    public function candidate(Species $species, Background $background, Units $units): Candidate
     {
         return Candidate::of(
             $species,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Role;
-use Biomegas\Measure\UnitSystem;
 use Biomegas\Rulebook\Method;
 use OpenApi\Attributes as OA;
 
@@ -21,7 +20,7 @@ final readonly class Keeper
         #[OA\Property] public string $name,
         #[OA\Property(type: 'string', enum: Role::class)] public Role $role,
         #[OA\Property] public string $facility,
-        #[OA\Property(type: 'string', enum: UnitSystem::class)] public UnitSystem $unit_system,
+        #[OA\Property(ref: '#/components/schemas/UnitsByQuantity')] public UnitsByQuantity $units,
         #[OA\Property(description: 'ISO 4217; null: sums are said without it.')] public ?string $currency,
         #[OA\Property(description: 'Filled with the demo, which may be cleared.')] public bool $is_demo,
         #[OA\Property(format: 'date')] public string $today,

@@ -18,6 +18,7 @@ final readonly class Place
     public function __construct(
         #[OA\Property] public string $facility,
         #[OA\Property(type: 'string', enum: UnitSystem::class)] public UnitSystem $unit_system,
+        #[OA\Property(description: 'Each quantity, with those that are set apart.', ref: '#/components/schemas/UnitsByQuantity')] public UnitsByQuantity $units,
         #[OA\Property] public string $time_zone,
         #[OA\Property(description: 'ISO 4217; null: sums are said without it.')] public ?string $currency,
         #[OA\Property(description: 'Days of the week for water, Monday is 1; none: nobody is reminded.', type: 'array', items: new OA\Items(type: 'integer'))] public array $change_days,
@@ -27,6 +28,6 @@ final readonly class Place
 
     public static function from(FacilitySettings $settings): self
     {
-        return new self($settings->name, $settings->unit_system, $settings->time_zone, $settings->currency, $settings->rhythm['changes'] ?? [], $settings->rhythm['measures'] ?? []);
+        return new self($settings->name, $settings->unit_system, UnitsByQuantity::of($settings->units()), $settings->time_zone, $settings->currency, $settings->rhythm['changes'] ?? [], $settings->rhythm['measures'] ?? []);
     }
 }

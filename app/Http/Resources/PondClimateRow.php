@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\SystemFormTexts;
 use Biomegas\Facility\PondClimate;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'The water of a pond through the year in a climate, as it would be typed.')]
@@ -23,7 +23,7 @@ final readonly class PondClimateRow
     ) {
     }
 
-    public static function from(PondClimate $climate, UnitSystem $units): self
+    public static function from(PondClimate $climate, Units $units): self
     {
         return new self($climate, SystemFormTexts::months($climate->northern(), $units), SystemFormTexts::months($climate->southern(), $units));
     }

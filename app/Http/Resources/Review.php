@@ -9,7 +9,7 @@ use Biomegas\Growth\LengthQuestion;
 use Biomegas\Growth\LengthReview;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\MeasuredFigure;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'What was typed, read and held against what is known of the fish. Nothing is saved.')]
@@ -25,14 +25,14 @@ final readonly class Review
     ) {
     }
 
-    public static function from(Length $length, LengthReview $review, UnitSystem $units): self
+    public static function from(Length $length, LengthReview $review, Units $units): self
     {
         $before = $review->before;
 
         return new self(
             round($review->statedMm, 1),
             (new Messages($units, app()->getLocale()))->figure(MeasuredFigure::of($length)),
-            (new Messages($units->other(), app()->getLocale()))->figure(MeasuredFigure::of($length)),
+            (new Messages($units->otherLengths(), app()->getLocale()))->figure(MeasuredFigure::of($length)),
             Band::from($review->expected),
             $before === null ? null : new LastLength($before->date->toIso(), round((float) $review->beforeMm, 1), $before->method),
             $review->question,

@@ -29,7 +29,7 @@ final readonly class Session
 
         return new self(true, new Keeper(
             $user->id, $user->name, $user->role,
-            $settings->name, $settings->unit_system, $settings->currency, $settings->is_demo, FacilityReader::today($settings)->toIso(),
+            $settings->name, UnitsByQuantity::of($settings->units()), $settings->currency, $settings->is_demo, FacilityReader::today($settings)->toIso(),
             array_combine(array_column(Method::cases(), 'value'), array_map(fn (Method $method): float => $method->relativeError(), Method::cases())),
             UsualSpecies::values(),
         ));

@@ -10,6 +10,7 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\AdultSizeClaim;
 use Biomegas\Growth\Fit\AdultSize;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Planning\WeighUp\Cautions;
 use Illuminate\Support\Collection;
@@ -63,7 +64,7 @@ final readonly class SpeciesSheet
                 $all->get($lookAlike['kind'])?->id, $all->get($lookAlike['kind'])->common_name ?? $lookAlike['kind'], $lookAlike['marks'], (float) $lookAlike['shows_at_mm'],
             ), array_values($description['look_alikes'] ?? [])),
             array_map(fn (array $inspection): Inspection => new Inspection($inspection['what'], $inspection['every_days']), array_values($description['inspections'] ?? [])),
-            (new Messages(UnitSystem::Metric, app()->getLocale()))->sayEach(Cautions::ofKind($background)),
+            (new Messages(Units::of(UnitSystem::Metric), app()->getLocale()))->sayEach(Cautions::ofKind($background)),
         );
     }
 }

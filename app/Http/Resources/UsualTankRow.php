@@ -6,7 +6,7 @@ namespace App\Http\Resources;
 
 use App\Facility\SystemFormTexts;
 use Biomegas\Facility\Shape\UsualTank;
-use Biomegas\Measure\UnitSystem;
+use Biomegas\Measure\Units;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(description: 'A tank by its nominal outside sizes, each as it would be typed.')]
@@ -22,7 +22,7 @@ final readonly class UsualTankRow
     ) {
     }
 
-    public static function from(UsualTank $tank, UnitSystem $units): self
+    public static function from(UsualTank $tank, Units $units): self
     {
         [$length, $width, $height, $depth, $glass] = SystemFormTexts::lengths([$tank->length, $tank->width, $tank->height, $tank->depth, $tank->glass], $units);
 

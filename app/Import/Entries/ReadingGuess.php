@@ -8,6 +8,7 @@ use App\Models\Fish;
 use Biomegas\Calendar\DateOrder;
 use Biomegas\Measure\LengthUnit;
 use Biomegas\Measure\LengthUnitGuess;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Water\Test\TemperatureUnitGuess;
 
@@ -48,13 +49,13 @@ final readonly class ReadingGuess
     /** "length (cm)", "temp °F", "NO3 mg/l": the unit stands in brackets or at the end. */
     private const UNIT = '/(?:[\s_]+|\s*[(\[]\s*)(mm|cm|m|in|inch|inches|ft|°?\s?[cf]|mg\/?l|ppm|ppt|dkh|dgh|[µu]s(?:\/cm)?)\s*[)\]]?$/iu';
 
-    public static function of(ImportKind $kind, EntryTable $table, UnitSystem $units): Reading
+    public static function of(ImportKind $kind, EntryTable $table, Units $units): Reading
     {
         $columns = self::columns($kind, $table->headings);
 
         return new Reading(
             $columns,
-            self::datesTold($table, $columns) ?? ($units === UnitSystem::Us ? DateOrder::MonthFirst : DateOrder::DayFirst),
+            self::datesTold($table, $columns) ?? ($units->main === UnitSystem::Us ? DateOrder::MonthFirst : DateOrder::DayFirst),
             self::lengths($table, $columns, $units),
             self::isFahrenheit($table, $columns, $units),
         );
@@ -106,10 +107,10 @@ final readonly class ReadingGuess
     }
 
     /** @param  array<string, int>  $columns */
-    private static function lengths(EntryTable $table, array $columns, UnitSystem $units): LengthUnit
+    private static function lengths(EntryTable $table, array $columns, Units $units): LengthUnit
     {
         if (! isset($columns['length'])) {
-            return $units->lengthUnit();
+            return $units->length->lengthUnit();
         }
         $told = LengthUnit::fromWord(self::unitIn($table->headings[$columns['length']]));
         if ($told !== null) {
@@ -128,14 +129,14 @@ final readonly class ReadingGuess
             }
         }
 
-        return LengthUnitGuess::of($numbers, $units->lengthUnit())[0];
+        return LengthUnitGuess::of($numbers, $units->length->lengthUnit())[0];
     }
 
     /** @param  array<string, int>  $columns */
-    private static function isFahrenheit(EntryTable $table, array $columns, UnitSystem $units): bool
+    private static function isFahrenheit(EntryTable $table, array $columns, Units $units): bool
     {
         if (! isset($columns['temperature_c'])) {
-            return $units === UnitSystem::Us;
+            return $units->temperature === UnitSystem::Us;
         }
         $told = self::unitIn($table->headings[$columns['temperature_c']]);
         if ($told === 'c' || $told === 'f') {
@@ -143,6 +144,6 @@ final readonly class ReadingGuess
         }
         $numbers = array_map(floatval(...), array_filter(array_map(fn (string $typed): string => str_replace(',', '.', $typed), $table->column($columns['temperature_c'])), is_numeric(...)));
 
-        return TemperatureUnitGuess::isFahrenheit(array_values($numbers)) ?? $units === UnitSystem::Us;
+        return TemperatureUnitGuess::isFahrenheit(array_values($numbers)) ?? $units->temperature === UnitSystem::Us;
     }
 }

@@ -34,7 +34,7 @@ final readonly class ThereAlready
     private function hasLength(int $fish, string $date, string $typed): bool
     {
         try {
-            $tenths = (int) round(10 * (new FishLengthReader(FacilitySettings::query()->firstOrFail()->unit_system))->read($typed)->millimetres());
+            $tenths = (int) round(10 * (new FishLengthReader(FacilitySettings::query()->firstOrFail()->units()->length))->read($typed)->millimetres());
         } catch (UnreadableLength) {
             return false;
         }

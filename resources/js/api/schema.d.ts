@@ -2944,6 +2944,17 @@ export interface components {
             unit_system: "metric" | "us" | "imperial";
             /** @description Where the fish are, for example Europe/London. */
             time_zone: string;
+            /** @description Quantities that are set apart from the rest; left out: none. */
+            units?: {
+                /** @enum {string} */
+                length?: "metric" | "us" | "imperial";
+                /** @enum {string} */
+                volume?: "metric" | "us" | "imperial";
+                /** @enum {string} */
+                temperature?: "metric" | "us" | "imperial";
+                /** @enum {string} */
+                mass?: "metric" | "us" | "imperial";
+            };
             /** @description Days of the week for water, Monday is 1; none: nobody is reminded. */
             change_days?: number[];
             /** @description Days of the week for measuring; none: any. */
@@ -4634,8 +4645,7 @@ export interface components {
             /** @enum {string} */
             role: "owner" | "keeper" | "helper" | "viewer";
             facility: string;
-            /** @enum {string} */
-            unit_system: "metric" | "us" | "imperial";
+            units: components["schemas"]["UnitsByQuantity"];
             /** @description ISO 4217; null: sums are said without it. */
             currency: string | null;
             /** @description Filled with the demo, which may be cleared. */
@@ -5453,6 +5463,8 @@ export interface components {
             facility: string;
             /** @enum {string} */
             unit_system: "metric" | "us" | "imperial";
+            /** @description Each quantity, with those that are set apart. */
+            units: components["schemas"]["UnitsByQuantity"];
             time_zone: string;
             /** @description ISO 4217; null: sums are said without it. */
             currency: string | null;
@@ -6610,6 +6622,17 @@ export interface components {
             mass_g: number;
             /** Format: float */
             temperature_c: number;
+        };
+        /** @description In which system each quantity is shown and typed. */
+        UnitsByQuantity: {
+            /** @enum {string} */
+            length: "metric" | "us" | "imperial";
+            /** @enum {string} */
+            volume: "metric" | "us" | "imperial";
+            /** @enum {string} */
+            temperature: "metric" | "us" | "imperial";
+            /** @enum {string} */
+            mass: "metric" | "us" | "imperial";
         };
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {

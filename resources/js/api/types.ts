@@ -133,7 +133,8 @@ export type Window = Schemas['Window']
 
 export type LengthKind = NonNullable<MeasurementEntry['length_kind']>
 export type Method = MeasurementEntry['method']
-export type UnitSystem = Keeper['unit_system']
+export type Units = Keeper['units']
+export type UnitSystem = Units['length']
 
 export type MeasurementRequest = Schemas['MeasurementRequest']
 export type IncidentRequest = Schemas['IncidentRequest']

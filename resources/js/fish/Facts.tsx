@@ -74,7 +74,7 @@ function Identity({ sheet }: { sheet: FishSheet }) {
 function Growth({ sheet }: { sheet: FishSheet }) {
     const { fish, knowledge, keeping } = sheet
     const unit = useUnit()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     return (
         <>
             <Fact name={facts.pace}>

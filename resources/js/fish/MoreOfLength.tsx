@@ -10,7 +10,7 @@ const { Text, Choice } = fieldsOf<LengthTyped>()
 
 /** What is seldom said of a length: along what it was measured, and of how many of a shoal. */
 export function MoreOfLength({ isShoal }: { isShoal: boolean }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     return (
         <chakra.details>
             <chakra.summary

@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useForm, useWatch } from 'react-hook-form'
-import type { FishSheet, MeasurementEntry, Review, UnitSystem } from '../api/types'
+import type { FishSheet, MeasurementEntry, Review, Units } from '../api/types'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { FieldScope, fieldsOf } from '../entry/FieldForm'
 import { messages } from '../messages'
@@ -33,7 +33,7 @@ const asNew = ({ today, measurements }: FishSheet): LengthTyped => ({
     spread_mm: '',
 })
 
-const asRecorded = (entry: MeasurementEntry, unit: LengthUnit, units: UnitSystem): LengthTyped => ({
+const asRecorded = (entry: MeasurementEntry, unit: LengthUnit, units: Units): LengthTyped => ({
     length: (entry.length_mm / unit.mm).toFixed(1),
     date: entry.date,
     method: entry.method,
@@ -45,7 +45,7 @@ const asRecorded = (entry: MeasurementEntry, unit: LengthUnit, units: UnitSystem
 /** Writes a length on the board: says at once how it is read and whether it is believable. */
 export function RecordLength({ sheet, correcting, onDone }: Props) {
     const unit = useUnit()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const form = useForm<LengthTyped>({
         defaultValues: correcting === undefined ? asNew(sheet) : asRecorded(correcting, unit, units),
     })

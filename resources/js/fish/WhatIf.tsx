@@ -30,7 +30,7 @@ const NOTHING: Changes = { ration: '', temperature_c: '', system_id: '', adult: 
 /** What was changed, and the future that follows; undefined while nothing is. */
 export function useWhatIf(fishId: number) {
     const [changes, change] = useState<Changes>(NOTHING)
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const asked = isTyped({ ...changes })
         ? asTyped<WhatIfAsked>({
               ...changes,
@@ -55,7 +55,7 @@ interface Props {
 
 /** Other food, warmth, home or adult size from today on: nothing is saved until it is kept. */
 export function WhatIf({ sheet, whatIf, all }: Props) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const { changes, change, clear, refused, other } = whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
@@ -137,7 +137,7 @@ interface AnswerProps {
 
 function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
     const unit = useUnit()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const [isMoving, setMoving] = useState(false)
     const keeping = useKeeping(sheet, onClear)
     const adult = changes.adult.trim()

@@ -15,5 +15,5 @@ export function useKeeper(): Keeper {
 }
 
 export function useUnit(): LengthUnit {
-    return unitOf(useKeeper().unit_system)
+    return unitOf(useKeeper().units)
 }

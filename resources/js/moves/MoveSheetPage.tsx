@@ -220,7 +220,7 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
 }
 
 function Change({ page }: { page: Page }) {
-    const { today, unit_system: units } = useKeeper()
+    const { today, units } = useKeeper()
     const [date, setDate] = useState(page.sheet.planned_on)
     const [container, setContainer] = useState(shownAs(page.container_litres, 'volume', units))
     const [note, setNote] = useState(page.note ?? '')

@@ -67,7 +67,7 @@ const { Text, Choice, Check } = fieldsOf<Values>()
 
 /** Who goes, where and when: the sheet is worked out from it. */
 export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
-    const { today, unit_system: units } = useKeeper()
+    const { today, units } = useKeeper()
     const navigate = useNavigate()
     const form = useForm<Values>({
         defaultValues: {
@@ -78,7 +78,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             date: today,
             until: '',
             is_time_out: isTimeOut,
-            container_litres: USUAL_CONTAINER[units],
+            container_litres: USUAL_CONTAINER[units.volume],
             mixing: 'take-out',
         },
     })

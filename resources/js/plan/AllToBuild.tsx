@@ -13,7 +13,7 @@ const words = planWords.allToBuild
 
 /** Every home that the fish here will need some day and that is not there. */
 export function AllToBuild() {
-    const { today, currency, unit_system: units } = useKeeper()
+    const { today, currency, units } = useKeeper()
     const homes = useQuery(toBuildQuery).data
     if (homes === undefined) {
         return null

@@ -9,7 +9,7 @@ import { ink } from '../theme/tokens'
 import { addDays, longDay, shortDay, toTime } from '../units/day'
 import { metres, projected, unitOf } from '../units/length'
 import { tickLabel } from '../units/ticks'
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import { Crossings } from './Crossings'
 import { Lane, LaneNames } from './Lane'
 import type { Lane as LaneShape } from './layout'
@@ -31,7 +31,7 @@ type Zoom = keyof typeof ZOOMS
 
 interface Props {
     page: PlanPage
-    units: UnitSystem
+    units: Units
     /** Days from today. */
     day: number
     onRead: (day: number, key: string | null) => void
@@ -133,7 +133,7 @@ function Labels({
     layout: readonly LaneShape[]
     height: number
     width: number
-    units: UnitSystem
+    units: Units
     today: string
 }) {
     return (
@@ -169,7 +169,7 @@ function Labels({
 }
 
 /** Of a pond in metres, of a tank as its fish are measured. */
-const wide = (mm: number, units: UnitSystem): string =>
+const wide = (mm: number, units: Units): string =>
     mm < METRE ? projected(mm, unitOf(units)) : metres(mm, units)
 
 const short = (name: string, width: number): string => {

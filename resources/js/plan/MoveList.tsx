@@ -8,14 +8,14 @@ import type { Lock } from './locks'
 import { lockOf } from './locks'
 import { longDay } from '../units/day'
 import { projected, unitOf } from '../units/length'
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 
 const words = { ...planWords.moves, locks: planWords.locks, tried: planWords.tried }
 
 /** The moves by day, each with when, why and what comes first. */
 interface Props {
     page: PlanPage
-    units: UnitSystem
+    units: Units
     locks: readonly Lock[]
     /** They are of a plan, not only written down. */
     isKept: boolean

@@ -51,7 +51,7 @@ export function PlanPage() {
 }
 
 function Sheet({ page: kept }: { page: Page }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const navigate = useNavigate({ from: '/plan' })
     const [pointed, setPointed] = useState<Pointed>({ day: 0, lane: null })
     const [held, setHeld] = useState<Held | null>(null)
@@ -137,7 +137,7 @@ interface BelowProps {
 
 /** Under the lanes: what is read from them in words, and what can be asked. */
 function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, onSee }: BelowProps) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const { locks, setLocks } = useLocks()
     const { underWay, ready } = usePlans()
     return (

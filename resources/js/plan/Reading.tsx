@@ -6,14 +6,14 @@ import { planWords } from '../messages/plan'
 import { addDays, daysBetween, longDay } from '../units/day'
 import { projected, unitOf } from '../units/length'
 import { percent } from '../units/share'
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import { bandsIn, nameOf, shareOn } from './layout'
 
 const words = planWords.reading
 
 interface Props {
     page: PlanPage
-    units: UnitSystem
+    units: Units
     day: number
     /** Of the lane that is pointed at; null: none. */
     lane: string | null
@@ -65,7 +65,7 @@ export function Reading({ page, units, day, lane, onDay }: Props) {
     )
 }
 
-const residents = (page: PlanPage, row: LaneRow, day: number, units: UnitSystem): string[] =>
+const residents = (page: PlanPage, row: LaneRow, day: number, units: Units): string[] =>
     bandsIn(page, row.key)
         .filter(
             ({ points, until }) =>

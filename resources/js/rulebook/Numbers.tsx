@@ -36,7 +36,7 @@ const MEASURES: Partial<Record<RuleNumber['name'], Measure>> = {
 }
 
 function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const measure = MEASURES[one.name]
     const shown = (value: number): string =>
         measure === undefined ? String(value) : shownAs(value, measure, units)

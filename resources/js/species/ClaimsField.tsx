@@ -15,7 +15,7 @@ interface Props {
 
 /** Who says how long a species becomes: any number of claims. */
 export function ClaimsField({ claims, onChange, error }: Props) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const change = (n: number, changed: Partial<ClaimTyped>) =>
         onChange(claims.map((one, i) => (i === n ? { ...one, ...changed } : one)))
     return (

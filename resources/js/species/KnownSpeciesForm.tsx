@@ -64,7 +64,7 @@ const words = speciesWords.known
 
 /** A species that is missing, in a minute, from what a keeper knows of it. */
 export function KnownSpeciesForm({ onDone }: { onDone: () => void }) {
-    const { unit_system: units, usual_species: usual } = useKeeper()
+    const { units, usual_species: usual } = useKeeper()
     const allSpecies = useQuery(speciesListQuery).data ?? []
     const form = useForm<Typed>({ defaultValues: EMPTY })
     const typed = useWatch({ control: form.control }) as Typed

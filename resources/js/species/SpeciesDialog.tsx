@@ -1,7 +1,7 @@
 import { Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
-import type { Problem, SpeciesSheet } from '../api/types'
+import type { Problem, SpeciesSheet, Units } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { EntryForm } from '../entry/EntryForm'
@@ -50,7 +50,7 @@ export function SpeciesDialog({ sheet }: { sheet?: SpeciesSheet }) {
 }
 
 function KnownSpecies({ sheet, onDone }: { sheet: SpeciesSheet; onDone: () => void }) {
-    const { unit_system: units, usual_species: usual } = useKeeper()
+    const { units, usual_species: usual } = useKeeper()
     const form = useForm<SpeciesTyped>({
         defaultValues: {
             values: typedFrom(sheet.description, units, usual),
@@ -109,7 +109,10 @@ function errorAtFoot({
     return isMarked ? speciesWords.marked : error
 }
 
+/** Names of fields are the same in all. */
+const ANY_UNITS: Units = { length: 'metric', volume: 'metric', temperature: 'metric', mass: 'metric' }
+
 const MARKED = new Set([
     'adult_size_claims',
-    ...valueGroups('metric').flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
+    ...valueGroups(ANY_UNITS).flatMap((group) => group.fields.flatMap((one) => [one.field, fieldName(one)])),
 ])

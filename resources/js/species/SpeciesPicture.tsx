@@ -18,7 +18,7 @@ const FEET = 304.8
 /** A species as it is sold and as it is grown, in the keeper's largest system, all to one scale. */
 export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; systems: readonly SystemSheet[] }) {
     const [box, width] = useWidth<HTMLDivElement>()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const largest = systems.reduce<SystemSheet | undefined>(
         (best, one) => (best === undefined || area(one) > area(best) ? one : best),
         undefined,
@@ -27,7 +27,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
     const [homeWidth, homeHeight] = largest === undefined ? [adult * 2, adult] : fullSize(largest)
     const full = Math.max(homeWidth, adult * 1.2)
     const scale = Math.min((width - 2 * MARGIN) / full, MOST_HEIGHT / homeHeight)
-    const part = (units === 'metric' ? 500 : FEET) * scale
+    const part = (units.length === 'metric' ? 500 : FEET) * scale
     const middle = MARGIN + (homeHeight * scale) / 2
     const sizes = sizesOf(sheet, useUnit())
     return (
@@ -65,7 +65,7 @@ export function SpeciesPicture({ sheet, systems }: { sheet: SpeciesSheet; system
                         x={MARGIN + 4}
                         y={homeHeight * scale + 2 * MARGIN + 6}
                         part={part}
-                        labels={units === 'metric' ? ['0', '0.5', '1 m'] : ['0', '1', '2 ft']}
+                        labels={units.length === 'metric' ? ['0', '0.5', '1 m'] : ['0', '1', '2 ft']}
                     />
                     {largest !== undefined && (
                         <text

@@ -9,7 +9,7 @@ import { shownValues, valueGroups } from './valueFields'
 
 /** Every value with where it comes from; the keeper's own can be taken back one by one. */
 export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
-    const { unit_system: units, usual_species: usual } = useKeeper()
+    const { units, usual_species: usual } = useKeeper()
     return (
         <Section title={speciesWords.values}>
             <chakra.p color="ink2" paddingBlock="6px">

@@ -15,7 +15,7 @@ interface Props {
 
 /** Every value of a species, in groups. */
 export function ValueFields({ values, onChange, error, without = NONE }: Props) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     return valueGroups(units).map((group) => (
         <chakra.fieldset
             key={group.title}

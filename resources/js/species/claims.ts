@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import { heldAs, shownAs } from '../units/measure'
 
 /** A claim of adult size as it is typed. */
@@ -18,7 +18,7 @@ interface ClaimJson {
 
 export const noClaim: ClaimTyped = { length: '', kind: 'keepers', sex: '', source: '' }
 
-export function claimsTyped(description: Record<string, unknown>, units: UnitSystem): ClaimTyped[] {
+export function claimsTyped(description: Record<string, unknown>, units: Units): ClaimTyped[] {
     const claims = (description.adult_size_claims ?? []) as ClaimJson[]
     return claims.map((one) => ({
         length: shownAs(one.length_mm as number, 'length', units),
@@ -32,7 +32,7 @@ export function claimsTyped(description: Record<string, unknown>, units: UnitSys
 export function claimsFrom(
     description: Record<string, unknown>,
     claims: readonly ClaimTyped[],
-    units: UnitSystem,
+    units: Units,
 ): Record<string, unknown> {
     if (JSON.stringify(claims) === JSON.stringify(claimsTyped(description, units))) {
         return description

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import type { Measure } from '../units/measure'
 import { heldAs, shownAs, wordOf } from '../units/measure'
 import { messages } from '../messages'
@@ -78,7 +78,7 @@ const span = { low: fields.from, high: fields.to }
 const LEAST_HOME: Record<string, Measure> = { length_mm: 'length', width_mm: 'length', litres: 'volume' }
 
 const inUnits =
-    (units: UnitSystem): Measured =>
+    (units: Units): Measured =>
     (label, measure) =>
         `${label}, ${wordOf(measure, units)}`
 
@@ -94,7 +94,7 @@ const naming: Group = {
     ],
 }
 
-function growing(units: UnitSystem): Group {
+function growing(units: Units): Group {
     const withUnit = inUnits(units)
     return {
         title: fields.groups.growth,
@@ -130,7 +130,7 @@ function growing(units: UnitSystem): Group {
     }
 }
 
-function wanting(units: UnitSystem): Group {
+function wanting(units: Units): Group {
     const withUnit = inUnits(units)
     return {
         title: fields.groups.wants,
@@ -233,7 +233,7 @@ const knowing: Group = {
 }
 
 /** Every value of a species that its keeper can change, in groups, in the words of the scenario format. */
-export const valueGroups = (units: UnitSystem): Group[] => [
+export const valueGroups = (units: Units): Group[] => [
     naming,
     growing(units),
     wanting(units),
@@ -242,7 +242,7 @@ export const valueGroups = (units: UnitSystem): Group[] => [
 ]
 
 /** Each with its unit: they are of several measures. */
-const leastHomeNames = (units: UnitSystem): Record<string, string> =>
+const leastHomeNames = (units: Units): Record<string, string> =>
     Object.fromEntries(
         Object.entries(fields.leastHomeOf).map(([part, name]) => {
             const measure = LEAST_HOME[part]
@@ -256,7 +256,7 @@ const text = (value: unknown): string =>
 const nameOf = (one: ValueField): string => (one.part === undefined ? one.field : `${one.field}.${one.part}`)
 
 /** The description as text, ready to be typed over; the usual values where it does not say. */
-export function typedFrom(description: Json, units: UnitSystem, usual: Json): Record<string, string> {
+export function typedFrom(description: Json, units: Units, usual: Json): Record<string, string> {
     const typed: Record<string, string> = {}
     for (const one of valueGroups(units).flatMap((group) => group.fields)) {
         typed[nameOf(one)] = shownText({ ...usual, ...description }, one, units)
@@ -268,7 +268,7 @@ export function typedFrom(description: Json, units: UnitSystem, usual: Json): Re
 export function describedFrom(
     description: Json,
     typed: Record<string, string>,
-    units: UnitSystem,
+    units: Units,
     usual: Json,
 ): Json {
     const before = typedFrom(description, units, usual)
@@ -303,7 +303,7 @@ export interface ShownValue {
 }
 
 /** The values of a group that are known; choices by their words. */
-export function shownValues(description: Json, group: Group, units: UnitSystem, usual: Json): ShownValue[] {
+export function shownValues(description: Json, group: Group, units: Units, usual: Json): ShownValue[] {
     const shown = new Map<string, ShownValue>()
     for (const one of group.fields.filter((field) => field.type !== 'records')) {
         const value = shownText({ ...usual, ...description }, one, units)
@@ -328,7 +328,7 @@ function splitLabel(label: string): [whole: string, part: string] {
     return [label.slice(0, at), label.slice(at + 2)]
 }
 
-function shownText(description: Json, one: ValueField, units: UnitSystem): string {
+function shownText(description: Json, one: ValueField, units: Units): string {
     const value = valueOf(description, one)
     if (one.type === 'records') {
         return ((value ?? []) as Json[]).map(one.toLine).join('\n')
@@ -359,7 +359,7 @@ function put(into: Json, name: string, value: unknown): void {
 }
 
 /** Text that is no number is sent as it is, so that the answer can name the field. */
-function read(one: ValueField, typed: string, units: UnitSystem): unknown {
+function read(one: ValueField, typed: string, units: Units): unknown {
     const trimmed = (one.measure === undefined ? typed : heldAs(typed, one.measure, units)).trim()
     if (one.type === 'lines' || one.type === 'records') {
         const lines = trimmed

@@ -7,7 +7,7 @@ import { Fragment } from 'react'
 import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
-import type { BeforeAfterSheet, SpeciesRow, StandingSide, UnitSystem, SystemPage } from '../api/types'
+import type { BeforeAfterSheet, SpeciesRow, StandingSide, Units, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { speciesNamed } from '../species/findSpecies'
@@ -205,7 +205,7 @@ const colourOf = {
 } as const
 
 function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const { today } = useKeeper()
     const newObjections = sheet.after.objections.filter((one) => !sheet.before.objections.includes(one))
     const state =
@@ -276,11 +276,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
     )
 }
 
-function valueWords(
-    name: keyof typeof systemsWords.change.rows,
-    side: StandingSide,
-    units: UnitSystem,
-): string {
+function valueWords(name: keyof typeof systemsWords.change.rows, side: StandingSide, units: Units): string {
     const value = side[name]
     if (value === null) {
         return '?'

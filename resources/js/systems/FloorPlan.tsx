@@ -35,7 +35,7 @@ const RUN_ROW = 23
 
 /** A system from above on the chosen date: wall, metre grid, its fish at their length then, and what they need to swim and turn. */
 export function FloorPlan({ system, plan, at, width }: Props) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const { pools, roomiest, size } = layPools(system.basins)
     const round = isRound(system)
     const runs = [...plan.fish].sort((a, b) => (b.run_mm[at] ?? 0) - (a.run_mm[at] ?? 0)).slice(0, 3)
@@ -45,7 +45,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
     const scale = Math.min((width - 2 * SIDE - right) / size[0], MAX_HEIGHT / size[1])
     const [w, h] = [size[0] * scale, size[1] * scale]
     const [x, y] = [round ? SIDE + 14 : SIDE, above]
-    const grid = units === 'metric' ? METRE / 2 : FOOT
+    const grid = units.length === 'metric' ? METRE / 2 : FOOT
     return (
         <svg
             width={width}
@@ -103,7 +103,7 @@ export function FloorPlan({ system, plan, at, width }: Props) {
                     y={h + 44}
                     part={grid * scale}
                     labels={barLabels(
-                        units === 'metric',
+                        units.length === 'metric',
                         Math.max(1, Math.min(4, Math.floor(w / 2 / (grid * scale)))),
                     )}
                 />

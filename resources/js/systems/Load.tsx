@@ -12,7 +12,7 @@ const MONTHS_APART = 3
 
 /** What the fish ask of the water, today and as they grow, and what that does to nitrate. */
 export function Load({ page: { load, system } }: { page: SystemPage }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const today = load.months[0]
     const [aheadShown, showAhead] = useState(false)
     if (today === undefined) {
@@ -137,7 +137,7 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
 }
 
 function Ahead({ load }: { load: LoadSheet }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const rows = load.months.filter((_, i) => i % MONTHS_APART === 0)
     return (
         <Table.Root>

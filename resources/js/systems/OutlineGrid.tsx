@@ -1,5 +1,5 @@
 import { useKeeper } from '../frame/keeper'
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import { systemsWords } from '../messages/systems'
 import { Box, Button, Field, Textarea } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -27,8 +27,8 @@ interface GridUnit {
     squareMm: number
 }
 
-const metresOrFeet = (units: UnitSystem): GridUnit =>
-    units === 'metric'
+const metresOrFeet = (units: Units): GridUnit =>
+    units.length === 'metric'
         ? { ...systemsWords.form.metres, mm: 1000, squareMm: 500 }
         : { ...systemsWords.form.feet, mm: 304.8, squareMm: 609.6 }
 
@@ -36,7 +36,7 @@ const metresOrFeet = (units: UnitSystem): GridUnit =>
 export function OutlineGrid({ points, onChange, error }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [text, setText] = useState<string | null>(null)
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const unit = metresOrFeet(units)
     const squares = (axis: 0 | 1): number =>
         Math.ceil(Math.max(0, ...points.map((point) => point[axis] ?? 0)) / unit.squareMm) + 2

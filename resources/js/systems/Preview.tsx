@@ -21,7 +21,7 @@ export function Preview({
     preview: SystemPreview | undefined
     kind: SystemSheet['kind']
 }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
     return (
         <Section title={systemsWords.form.comesTo}>
@@ -91,7 +91,7 @@ export function Preview({
 }
 
 function Outline({ preview, width }: { preview: SystemPreview; width: number }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const { pools, size } = layPools(preview.basins)
     const scale = Math.min((width - 20) / size[0], MAX_HEIGHT / size[1])
     const height = size[1] * scale

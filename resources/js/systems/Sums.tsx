@@ -24,7 +24,7 @@ export function Sums({ page }: { page: SystemPage }) {
 }
 
 function RefillSum({ page: { system } }: { page: SystemPage }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const [typed, setTyped] = useState({
         percent: String(Math.round(system.water.weekly_change * 100)),
         cold: '',
@@ -94,7 +94,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
 }
 
 function Refill({ refill }: { refill: RefillSheet }) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     return (
         <Box role="status" paddingTop="8px">
             <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>

@@ -210,7 +210,7 @@ function LightFields({ text, typed, set }: Part) {
 }
 
 function InsideFields({ text, typed, set }: Part) {
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     return (
         <Group title={systemsWords.form.inside}>
             <Box

@@ -49,7 +49,7 @@ export function SystemPage() {
 
 function Sheet({ page }: { page: Page }) {
     const { system, plan, load } = page
-    const { today, unit_system: units } = useKeeper()
+    const { today, units } = useKeeper()
     const [at, setAt] = useState(0)
     const [box, width] = useWidth<HTMLDivElement>()
     const date = plan.dates[at] ?? today

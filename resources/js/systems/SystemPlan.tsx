@@ -12,15 +12,15 @@ const FEET = 304.8
 /** One system as large as the sheet allows, with its scale bar. */
 export function SystemPlan({ system }: { system: SystemSheet }) {
     const [box, width] = useWidth<HTMLDivElement>()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const [fullWidth, fullHeight] = fullSize(system)
     const scale = Math.min((width - 20) / fullWidth, MAX_HEIGHT / fullHeight, 0.24)
     const [, height] = drawnSize(system, scale)
-    const unit = units === 'metric' ? 500 : FEET
+    const unit = units.length === 'metric' ? 500 : FEET
     const parts = Math.max(1, Math.min(4, Math.floor(fullWidth / unit / 2)))
     const labels = Array.from({ length: parts + 1 }, (_, i) => {
-        const text = units === 'metric' ? String(i / 2) : String(i)
-        return i === parts ? `${text} ${units === 'metric' ? 'm' : 'ft'}` : text
+        const text = units.length === 'metric' ? String(i / 2) : String(i)
+        return i === parts ? `${text} ${units.length === 'metric' ? 'm' : 'ft'}` : text
     })
     return (
         <Box ref={box} paddingTop="10px">

@@ -53,7 +53,7 @@ export function SystemsPage() {
 }
 
 function SystemEntry({ system }: { system: SystemSheet }) {
-    const { unit_system: units, today } = useKeeper()
+    const { units, today } = useKeeper()
     const basin = system.basins[0]
     return (
         <chakra.li

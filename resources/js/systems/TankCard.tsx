@@ -31,7 +31,7 @@ export function TankCard() {
 }
 
 function Card({ page: { system, plan, load } }: { page: SystemPage }) {
-    const { today, unit_system: units, facility } = useKeeper()
+    const { today, units, facility } = useKeeper()
     const unit = useUnit()
     useNameSheet(systemsWords.card, system.name)
     const depth = system.basins[0]?.depth_mm ?? 0

@@ -23,7 +23,7 @@ export function WaterTestForm({
     onDone: () => void
 }) {
     const [values, setValues] = useState<Partial<Record<Quantity, string>>>({})
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const [moreShown, showMore] = useState(false)
     const [date, setDate] = useState(today)
     const [note, setNote] = useState('')

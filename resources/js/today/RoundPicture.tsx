@@ -26,7 +26,7 @@ const NARROW = 500
 /** The round as a plan: every system to one scale, joined by the dotted walk. */
 export function RoundPicture({ systems, due, placesDue, width }: Props) {
     const navigate = useNavigate()
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const inner = width - 26
     const round = layRound(systems, inner, SCALE, MAX_HEIGHT)
     const walk = round.rows
@@ -35,8 +35,8 @@ export function RoundPicture({ systems, due, placesDue, width }: Props) {
                 `${i === 0 ? 'M' : 'L'}${leftward ? inner + 12 : -12} ${y}L${leftward ? -12 : inner + 12} ${y}`,
         )
         .join('')
-    const part = units === 'metric' ? 1000 * SCALE : 3 * FEET * SCALE
-    const labels = units === 'metric' ? ['0', '1', '2', '3 m'] : ['0', '3', '6', '9 ft']
+    const part = units.length === 'metric' ? 1000 * SCALE : 3 * FEET * SCALE
+    const labels = units.length === 'metric' ? ['0', '1', '2', '3 m'] : ['0', '3', '6', '9 ft']
     return (
         <svg
             width={width}

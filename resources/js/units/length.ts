@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 
 const MM_PER_INCH = 25.4
 const MM_PER_CM = 10
@@ -8,8 +8,8 @@ export interface LengthUnit {
     mm: number
 }
 
-export function unitOf(system: UnitSystem): LengthUnit {
-    return system === 'metric' ? { word: 'cm', mm: MM_PER_CM } : { word: 'in', mm: MM_PER_INCH }
+export function unitOf({ length }: Units): LengthUnit {
+    return length === 'metric' ? { word: 'cm', mm: MM_PER_CM } : { word: 'in', mm: MM_PER_INCH }
 }
 
 /** As a measured length is written: one decimal. */
@@ -27,8 +27,8 @@ export function bare(mm: number, unit: LengthUnit): string {
 }
 
 /** Sizes of homes. */
-export function metres(mm: number, system: UnitSystem): string {
-    return system === 'metric' ? `${trimmed(mm / 1000)} m` : `${trimmed(mm / 304.8)} ft`
+export function metres(mm: number, { length }: Units): string {
+    return length === 'metric' ? `${trimmed(mm / 1000)} m` : `${trimmed(mm / 304.8)} ft`
 }
 
 function trimmed(value: number): string {

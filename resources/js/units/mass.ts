@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 import { messages } from '../messages'
 import { grouped } from './volume'
 
@@ -7,12 +7,12 @@ const OUNCES_PER_POUND = 16
 const POUNDS_PER_KILOGRAM = 2.20462
 
 /** Of a fish, as far as it can be told: "about 250 g", "about 5.5 lb". */
-export const massWords = (grams: number, units: UnitSystem): string =>
+export const massWords = (grams: number, units: Units): string =>
     messages.frame.about({ what: massOf(grams, units) })
 
 /** To two digits below a kilogram or a pound. */
-export function massOf(grams: number, units: UnitSystem): string {
-    if (units !== 'us') {
+export function massOf(grams: number, units: Units): string {
+    if (units.mass !== 'us') {
         return grams < 1000 ? `${Number(grams.toPrecision(2))} g` : `${(grams / 1000).toFixed(1)} kg`
     }
     const ounces = grams / GRAMS_PER_OUNCE
@@ -22,8 +22,8 @@ export function massOf(grams: number, units: UnitSystem): string {
 }
 
 /** What is weighed out or made in a day: "4.2 g", "0.15 oz"; however little it is, never nothing. */
-export const dailyMass = (grams: number, units: UnitSystem): string =>
-    units === 'us'
+export const dailyMass = (grams: number, units: Units): string =>
+    units.mass === 'us'
         ? `${atLeastOneDigit(grams / GRAMS_PER_OUNCE, 2)} oz`
         : `${atLeastOneDigit(grams, grams < 1 ? 2 : 1)} g`
 
@@ -33,11 +33,11 @@ const atLeastOneDigit = (value: number, decimals: number): string => {
 }
 
 /** Of a filled home: "1 240 kg", "2 734 lb". */
-export const weight = (kilograms: number, units: UnitSystem): string =>
-    units === 'us' ? `${grouped(kilograms * POUNDS_PER_KILOGRAM)} lb` : `${grouped(kilograms)} kg`
+export const weight = (kilograms: number, units: Units): string =>
+    units.mass === 'us' ? `${grouped(kilograms * POUNDS_PER_KILOGRAM)} lb` : `${grouped(kilograms)} kg`
 
 /** What a floor bears: "640 kg/m²", "131 lb/sq ft". */
-export const floorLoad = (kilogramsPerSquareMetre: number, units: UnitSystem): string =>
-    units === 'us'
+export const floorLoad = (kilogramsPerSquareMetre: number, units: Units): string =>
+    units.mass === 'us'
         ? `${grouped((kilogramsPerSquareMetre * POUNDS_PER_KILOGRAM) / 10.7639)} lb/sq ft`
         : `${grouped(kilogramsPerSquareMetre)} kg/m²`

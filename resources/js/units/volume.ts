@@ -1,16 +1,16 @@
 import { shownAs, wordOf } from './measure'
 import { locale } from '../messages/language'
-import type { UnitSystem } from '../api/types'
+import type { Units } from '../api/types'
 
 const LITRES_PER_US_GALLON = 3.785411784
 const LITRES_PER_IMPERIAL_GALLON = 4.54609
 
 /** Volumes of homes: "1 198 l", "316 gal". */
-export function volume(litres: number, units: UnitSystem): string {
+export function volume(litres: number, units: Units): string {
     const [value, word] =
-        units === 'metric'
+        units.volume === 'metric'
             ? [litres, 'l']
-            : units === 'us'
+            : units.volume === 'us'
               ? [litres / LITRES_PER_US_GALLON, 'gal']
               : [litres / LITRES_PER_IMPERIAL_GALLON, 'imp gal']
     return `${grouped(value)} ${word}`
@@ -21,14 +21,14 @@ export function grouped(value: number): string {
     return Math.round(value).toLocaleString(locale).replaceAll(',', '\u202f')
 }
 
-export function floorArea(squareMm: number, units: UnitSystem): string {
-    return units === 'metric'
+export function floorArea(squareMm: number, units: Units): string {
+    return units.length === 'metric'
         ? `${(squareMm / 1e6).toFixed(2)} m²`
         : `${(squareMm / 304.8 ** 2).toFixed(1)} sq ft`
 }
 
 /** Water that is measured out by hand: "4.2 l", "1.1 gal". */
-export function portion(litres: number, units: UnitSystem): string {
+export function portion(litres: number, units: Units): string {
     const amount = Number(shownAs(litres, 'volume', units))
     return `${amount.toFixed(amount < 10 ? 1 : 0)} ${wordOf('volume', units)}`
 }

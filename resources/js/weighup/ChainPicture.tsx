@@ -39,7 +39,7 @@ const FEET = 304.8
 export function ChainPicture({ chain, species, adult }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const systems = useQuery(systemsQuery).data ?? []
-    const { unit_system: units } = useKeeper()
+    const { units } = useKeeper()
     const rooms = roomsOf(chain, systems, adult)
     const whole = rooms.reduce((sum, room) => sum + room.width, 0)
     const tallest = Math.max(...rooms.map((room) => room.height))
@@ -50,7 +50,7 @@ export function ChainPicture({ chain, species, adult }: Props) {
         MOST_HEIGHT / tallest,
         MOST_SCALE,
     )
-    const part = (units === 'metric' ? 1000 : 3 * FEET) * scale
+    const part = (units.length === 'metric' ? 1000 : 3 * FEET) * scale
     const places = placed(rooms, scale, inRow)
     const height =
         Math.max(...places.map((place) => place.y)) +
@@ -78,7 +78,7 @@ export function ChainPicture({ chain, species, adult }: Props) {
                         x={6}
                         y={height + 8}
                         part={part}
-                        labels={units === 'metric' ? ['0', '1', '2 m'] : ['0', '3', '6 ft']}
+                        labels={units.length === 'metric' ? ['0', '1', '2 m'] : ['0', '3', '6 ft']}
                     />
                 </svg>
             )}

@@ -84,7 +84,7 @@ export function Verdict({ weighed, species, typed, perhaps, worst, isHeaded }: P
 /** What it comes to: size, life, food, water and money. */
 function Figures({ weighed }: { weighed: Weighed }) {
     const unit = useUnit()
-    const { unit_system: units, currency } = useKeeper()
+    const { units, currency } = useKeeper()
     const { upkeep } = weighed
     return (
         <Box as="dl" borderTop="1.6px solid" borderColor="ink">

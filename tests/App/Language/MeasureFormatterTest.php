@@ -17,6 +17,7 @@ use Biomegas\Measure\Share;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\Volume;
 use Biomegas\Water\Test\Quantity;
@@ -70,6 +71,6 @@ final class MeasureFormatterTest extends TestCase
 
     private static function formatter(UnitSystem $units): MeasureFormatter
     {
-        return new MeasureFormatter($units, Catalogue::in('en'));
+        return new MeasureFormatter(Units::of($units), Catalogue::in('en'));
     }
 }

@@ -11,6 +11,7 @@ use Biomegas\Facility\Fitting;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Water\Test\Quantity;
 use LogicException;
@@ -26,7 +27,7 @@ final class MessagesTest extends TestCase
     {
         $finding = Finding::of('housing.temperature.outside', system: 'Kiln vat', season: 'winter', there: Temperature::ofCelsius(3.5), fish: 'Moss', wanted: TemperatureSpan::ofCelsius(22, 28.5));
 
-        $this->assertSame($sentence, (new Messages(UnitSystem::from($units), 'en'))->say($finding));
+        $this->assertSame($sentence, (new Messages(Units::of(UnitSystem::from($units)), 'en'))->say($finding));
     }
 
     #[TestWith([1, 'The filter takes 1 of them; media from a running one would shorten that.'])]
@@ -74,7 +75,7 @@ final class MessagesTest extends TestCase
 
     public function test_the_made_up_language_accents_all_but_names_and_figures(): void
     {
-        $said = (new Messages(UnitSystem::Metric, PseudoLanguage::NAME))->say(Finding::of('quarantine.sign', day: LocalDate::fromIso('2027-05-03'), sign: 'spots'));
+        $said = (new Messages(Units::of(UnitSystem::Metric), PseudoLanguage::NAME))->say(Finding::of('quarantine.sign', day: LocalDate::fromIso('2027-05-03'), sign: 'spots'));
 
         $this->assertSame('Īŧ şħǿẇḗḓ ȧ şīɠƞ ǿƞ 3 Ḿȧẏ 2027: spots.', $said);
     }
@@ -87,6 +88,6 @@ final class MessagesTest extends TestCase
 
     private function say(Finding $finding): string
     {
-        return (new Messages(UnitSystem::Metric, 'en'))->say($finding);
+        return (new Messages(Units::of(UnitSystem::Metric), 'en'))->say($finding);
     }
 }

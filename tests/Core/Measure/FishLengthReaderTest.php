@@ -9,6 +9,7 @@ use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\LengthUnit;
 use Biomegas\Measure\MeasuredFigure;
+use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -80,7 +81,7 @@ final class FishLengthReaderTest extends TestCase
     {
         foreach (UnitSystem::cases() as $units) {
             foreach ([42.0, 81.0, 335.5, 1204.7] as $millimetres) {
-                $written = (new Messages($units, 'en'))->figure(MeasuredFigure::of(Length::ofMillimetres($millimetres)));
+                $written = (new Messages(Units::of($units), 'en'))->figure(MeasuredFigure::of(Length::ofMillimetres($millimetres)));
                 $this->assertEqualsWithDelta($millimetres, (new FishLengthReader($units))->read($written)->millimetres(), 1.3, $written);
             }
         }

@@ -80,6 +80,18 @@ export const settings = {
         changes: 'Water is changed on',
         measures: 'Fish are measured on',
         anyDay: 'any day',
+        quantities: {
+            length: 'Lengths',
+            volume: 'Volumes',
+            temperature: 'Temperatures',
+            mass: 'Weights',
+        },
+        quantityUnits: {
+            length: { metric: 'cm, m', us: 'in, ft' },
+            volume: { metric: 'litres', us: 'US gallons', imperial: 'imperial gallons' },
+            temperature: { metric: '°C', us: '°F' },
+            mass: { metric: 'g, kg', us: 'oz, lb' },
+        },
         language: 'Language',
         languageSays: 'English. No other has been written yet.',
         history: 'How it was before stands in the log, under changes.',
