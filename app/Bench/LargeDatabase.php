@@ -35,8 +35,10 @@ final readonly class LargeDatabase
 
     private const PER_STATEMENT = 200;
 
+    private const AT_ONCE = 10_000;
+
     /** Points the application to a new file and fills it; the caller deletes it. */
-    public static function fill(string $file, Console $console): User
+    public static function fill(string $file, Console $console, int $log = self::LOG): User
     {
         touch($file);
         config(['database.connections.sqlite.database' => $file]);
@@ -45,11 +47,11 @@ final readonly class LargeDatabase
         FacilitySettings::query()->create(['name' => 'Large', 'unit_system' => 'metric', 'time_zone' => 'Europe/London', 'horizon_days' => 730, 'rulebook' => []]);
         $user = User::query()->create(['name' => 'Bench', 'email' => 'bench@biomegas.example', 'password' => 'bench', 'role' => Role::Owner]);
         ShippedSpecies::install();
-        DB::transaction(function (): void {
+        DB::transaction(function () use ($log): void {
             self::systems();
             self::fish();
             self::water();
-            self::notes();
+            self::notes($log);
         });
         // As the queue does it, aside.
         app(LogIndex::class)->tell(PHP_INT_MAX);
@@ -113,12 +115,16 @@ final readonly class LargeDatabase
         }
     }
 
-    /** Until the log has 100,000 entries, in words that repeat as a keeper's do. */
-    private static function notes(): void
+    /** Until the log has so many entries, in words that repeat as a keeper's do. */
+    private static function notes(int $log): void
     {
         $words = ['eats', 'shy', 'filter', 'gurgles', 'glass', 'scratches', 'calm', 'cloudy', 'heater', 'pump', 'algae', 'prawns', 'flashing', 'torn', 'healed', 'night', 'feeding', 'corner', 'current', 'warm'];
         $notes = [];
-        for ($i = DB::table('log_lines')->count(); $i < self::LOG; $i++) {
+        for ($i = DB::table('log_lines')->count(); $i < $log; $i++) {
+            if (count($notes) === self::AT_ONCE) {
+                self::insert('notes', $notes);
+                $notes = [];
+            }
             $notes[] = ['fish_id' => 1 + $i % self::FISH, 'system_id' => null, 'date' => self::daysAgo($i * 7 % 450), 'time' => sprintf('%02d:%02d', $i % 24, $i % 60), 'text' => implode(' ', array_map(fn (int $n): string => $words[($i * $n + $n) % count($words)], [1, 3, 7, 11, 13]))." {$i}"];
         }
         self::insert('notes', $notes);

@@ -12,6 +12,7 @@ use App\Bench\InventedAggression;
 use App\Bench\InventedPlacement;
 use App\Bench\LargeDatabase;
 use App\Bench\LargeFacility;
+use App\Bench\MachineBench;
 use App\Bench\PageReader;
 use App\Bench\TemporaryDatabase;
 use App\Bench\YearOfUse;
@@ -58,7 +59,7 @@ final class BenchCommand extends Command
 {
     use RunsCompiled;
 
-    protected $signature = 'biomegas:bench {--quick : fewer fish, for a look}';
+    protected $signature = 'biomegas:bench {--quick : fewer fish, for a look} {--machine : what one machine holds; takes minutes}';
 
     protected $description = 'Measure how fast the core projects, as ratios to a reference loop, and how well its bands are calibrated';
 
@@ -83,6 +84,11 @@ final class BenchCommand extends Command
 
     public function handle(): int
     {
+        if ($this->option('machine')) {
+            $this->table(['what', 'how much'], MachineBench::run($this->laravel->make(Kernel::class), fn (string $what) => $this->line($what)));
+
+            return self::SUCCESS;
+        }
         if (! $this->runsCompiled() && ! $this->cannotRunCompiled()) {
             return $this->runCompiled('tracing', ['biomegas:bench', ...($this->option('quick') ? ['--quick'] : [])]);
         }
