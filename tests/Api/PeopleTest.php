@@ -53,6 +53,9 @@ final class PeopleTest extends OwnFacilityTestCase
         $this->putJson('/api/v1/people/'.User::factory()->create()->id, ['role' => 'owner'])->assertOk();
         $this->putJson("/api/v1/people/{$this->keeper->id}", ['role' => 'keeper'])->assertOk();
         $this->assertSame(Role::Keeper, $this->keeper->refresh()->role);
+        $this->actingAs(User::query()->where('role', 'owner')->firstOrFail());
+        $this->assertSame(['Keeper is keeper, and was owner', 'Keeper is owner, and was keeper'], array_slice(array_column($this->getJson('/api/v1/people')->json('history'), 'sentence'), 0, 2));
+        $this->actingAs($this->keeper);
         $this->getJson('/api/v1/people')->assertForbidden();
     }
 

@@ -17,6 +17,7 @@ return [
     'label' => [
         'length_kind' => ['total' => 'total, snout to tip', 'fork' => 'fork', 'standard' => 'standard, without the tail', 'disc' => 'disc width'],
         'error_cause' => ['marks' => 'where the marks are set', 'scale' => 'the scale', 'distance' => 'how far the camera stands', 'depth' => 'how deep the fish swims', 'heading' => 'how square it stands', 'foot' => 'where the camera points'],
+        'role' => ['owner' => 'owner', 'keeper' => 'keeper', 'helper' => 'helper', 'viewer' => 'viewer'],
         'method' => ['hand' => 'on the board', 'picture' => 'from a picture', 'ruler' => 'through the glass', 'eye' => 'by eye'],
         'act' => ['sparred' => 'sparred with', 'flared' => 'flared at', 'chased' => 'chased', 'nipped' => 'nipped', 'bit' => 'bit', 'rammed' => 'rammed', 'locked-lips' => 'locked lips with', 'pinned' => 'pinned'],
         'loss_kind' => [

@@ -5354,6 +5354,14 @@ export interface components {
             people: components["schemas"]["PersonRow"][];
             /** @description Those that are still open. */
             invitations: components["schemas"]["InvitationRow"][];
+            /** @description What became of people, the latest first. */
+            history: components["schemas"]["PersonChange"][];
+        };
+        /** @description Something that became of somebody. */
+        PersonChange: {
+            /** Format: date-time */
+            at: string;
+            sentence: string;
         };
         /** @description Somebody who comes in here, or came. */
         PersonRow: {

@@ -7,6 +7,7 @@ import { fishListQuery } from '../api/queries'
 import type { FishRow } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
+import { AsTable } from '../frame/AsTable'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
@@ -61,6 +62,7 @@ function AddFish() {
                 {messages.fish.manyLengths}
             </Link>
             <Link to="/fish/former">{messages.fish.former}</Link>
+            <AsTable table="fish" />
         </Box>
     )
 }

@@ -8,6 +8,7 @@ import { PaperDialog } from '../frame/PaperDialog'
 import { useUndo } from '../entry/useUndo'
 import { shortDay } from '../units/day'
 import { measured } from '../units/length'
+import { AsTable } from '../frame/AsTable'
 import { RecordLength } from './RecordLength'
 
 /** Every length, newest first; each can be corrected or taken out. */
@@ -50,6 +51,7 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
                     />
                 ))}
             </chakra.ol>
+            <AsTable table="lengths" of={{ fish: sheet.fish.id }} />
             <PaperDialog
                 title={messages.fish.correct}
                 open={correcting !== null}

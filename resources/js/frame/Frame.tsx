@@ -69,6 +69,8 @@ export function Frame() {
                         </Box>
                         <Box color="ink2" fontSize="15px">
                             {weekday(keeper.today)}
+                            {(keeper.role === 'helper' || keeper.role === 'viewer') &&
+                                `, ${messages.frame.mayOnly[keeper.role]}`}
                         </Box>
                     </Box>
                     <Tape />

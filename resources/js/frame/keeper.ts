@@ -14,6 +14,12 @@ export function useKeeper(): Keeper {
     return keeper
 }
 
+/** Plans and arranges; others write down what happened, or look. */
+export function useMayKeep(): boolean {
+    const { role } = useKeeper()
+    return role === 'owner' || role === 'keeper'
+}
+
 export function useUnit(): LengthUnit {
     return unitOf(useKeeper().units)
 }

@@ -5,6 +5,7 @@ import { logQuery } from './queries'
 import type { LogLine } from '../api/types'
 import { Drawing } from '../frame/Drawing'
 import { useKeeper } from '../frame/keeper'
+import { AsTable } from '../frame/AsTable'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { oneLogWords as words } from '../messages/oneLog'
@@ -62,6 +63,9 @@ export function LogPage() {
                             </chakra.p>
                         )}
                         {log.isPending ? <Drawing /> : <LogLines lines={lines} />}
+                        {lines.length > 0 && search.removed === undefined && (
+                            <AsTable table="log" {...ofOne(search)} />
+                        )}
                         {log.hasNextPage && (
                             <Button
                                 marginTop="14px"
@@ -76,6 +80,14 @@ export function LogPage() {
             </Box>
         </>
     )
+}
+
+/** The table knows one fish or one system alone; other filters are for reading. */
+function ofOne({ fish, system }: LogSearch): { of?: { fish: number } | { system: number } } {
+    if (fish !== undefined) {
+        return { of: { fish } }
+    }
+    return system === undefined ? {} : { of: { system } }
 }
 
 function headline(lines: readonly LogLine[], search: LogSearch, today: string, isPending: boolean): string {

@@ -7,7 +7,7 @@ import { useState } from 'react'
 import { movesQuery } from '../api/queries'
 import type { Moves, MoveSheetRow } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
-import { useKeeper } from '../frame/keeper'
+import { useKeeper, useMayKeep } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
@@ -26,6 +26,7 @@ export function MovesPage() {
 }
 
 function Sheet({ moves }: { moves: Moves }) {
+    const mayKeep = useMayKeep()
     const [open, setOpen] = useState(false)
     return (
         <>
@@ -84,7 +85,7 @@ function Sheet({ moves }: { moves: Moves }) {
                         )}
                         <Rows rows={moves.past} />
                     </Section>
-                    <CalendarBox />
+                    {mayKeep && <CalendarBox />}
                 </Box>
             </Box>
             <PaperDialog title={messages.moves.planTitle} open={open} onClose={() => setOpen(false)}>

@@ -9,7 +9,7 @@ import { settingsWords } from '../messages/settings'
 import { ago, atMoment } from '../units/moment'
 import { BackupTimeline } from './BackupTimeline'
 import { Column, Columns, Help, Line } from './Columns'
-import { FileLink } from './FileLink'
+import { FileLink } from '../frame/FileLink'
 import { backupsQuery, isUnderWay } from './queries'
 import { TaskBar } from './TaskBar'
 

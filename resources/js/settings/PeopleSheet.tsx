@@ -26,7 +26,7 @@ export function PeopleSheet() {
     return <Waiting query={useQuery(peopleQuery)}>{(people) => <Sheet people={people} />}</Waiting>
 }
 
-function Sheet({ people: { people, invitations } }: { people: People }) {
+function Sheet({ people: { people, invitations, history } }: { people: People }) {
     return (
         <>
             <SheetHead
@@ -53,15 +53,27 @@ function Sheet({ people: { people, invitations } }: { people: People }) {
                         </Section>
                     )}
                 </Column>
-                <Section title={words.whoMay}>
-                    <chakra.dl>
-                        {(Object.keys(settingsWords.roles) as PersonRole[]).map((role) => (
-                            <Fact key={role} name={settingsWords.roles[role]}>
-                                <chakra.span fontWeight={400}>{settingsWords.rolesSay[role]}</chakra.span>
-                            </Fact>
-                        ))}
-                    </chakra.dl>
-                </Section>
+                <Column>
+                    <Section title={words.whoMay}>
+                        <chakra.dl>
+                            {(Object.keys(settingsWords.roles) as PersonRole[]).map((role) => (
+                                <Fact key={role} name={settingsWords.roles[role]}>
+                                    <chakra.span fontWeight={400}>{settingsWords.rolesSay[role]}</chakra.span>
+                                </Fact>
+                            ))}
+                        </chakra.dl>
+                    </Section>
+                    <Section title={words.history}>
+                        <chakra.ul>
+                            {history.map(({ at, sentence }, i) => (
+                                <Line key={i}>
+                                    {sentence}
+                                    <Box color="ink2">{atMoment(at)}</Box>
+                                </Line>
+                            ))}
+                        </chakra.ul>
+                    </Section>
+                </Column>
             </Columns>
         </>
     )

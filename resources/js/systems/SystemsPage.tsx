@@ -10,6 +10,7 @@ import { systemsQuery } from '../api/queries'
 import type { FishRow, SystemSheet } from '../api/types'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
+import { AsTable } from '../frame/AsTable'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
@@ -39,6 +40,7 @@ export function SystemsPage() {
                         <Button onClick={() => void navigate({ to: '/systems/new' })}>
                             {systemsWords.add}
                         </Button>
+                        <AsTable table="systems" />
                     </Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
                         {systems.map((system) => (

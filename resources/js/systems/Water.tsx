@@ -12,6 +12,7 @@ import { percent } from '../units/share'
 import { useDelete } from '../entry/useUndo'
 import { WaterChartBox } from './WaterChartBox'
 import { WaterTestForm } from './WaterTestForm'
+import { AsTable } from '../frame/AsTable'
 import { WaterWorkForm } from './WaterWorkForm'
 const LISTED = 8
 
@@ -53,6 +54,7 @@ export function Water({ page }: { page: SystemPage }) {
                         {systemsWords.water.test}
                     </Button>
                     <Button onClick={() => openSlip('work')}>{systemsWords.water.work}</Button>
+                    <AsTable table="tests" of={{ system: page.system.id }} />
                 </Box>
                 <WaterChartBox system={page.system} />
                 <Entries page={page} />

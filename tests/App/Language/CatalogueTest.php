@@ -7,6 +7,7 @@ namespace Tests\App\Language;
 use App\Language\Catalogue;
 use App\Language\Messages;
 use App\Language\PseudoLanguage;
+use App\Models\Role;
 use App\Scenario\JsonType;
 use BackedEnum;
 use Biomegas\Brood\BroodSign;
@@ -52,7 +53,7 @@ final class CatalogueTest extends TestCase
     private const LABELLED = [
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
         [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [BroodStepKind::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
-        [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''], [ErrorCause::class, ''],
+        [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''], [ErrorCause::class, ''], [Role::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void

@@ -126,6 +126,7 @@ export const settings = {
         withdrawLabel: 'Withdraw the invitation of {name}',
         withdrawn: 'The invitation is withdrawn.',
         whoMay: 'Who may what',
+        history: 'What became of people',
     },
     link: {
         copy: 'Copy',
