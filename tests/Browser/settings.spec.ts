@@ -105,9 +105,7 @@ test.describe('settings', () => {
         await expect(ada.getByRole('heading', { level: 1 })).toHaveText('Sign in')
 
         await page.goto('/log')
-        await expect(
-            page.getByText(/Ada looked at Porch tank: not all well: It hangs/).first(),
-        ).toBeVisible()
+        await expect(page.getByText(/Ada looked at Porch tank: not all well: It hangs/).first()).toBeVisible()
         await page.goto('/settings/letters')
         await expect(page.getByText('Not all is well in Porch tank')).toBeVisible()
         await page.goto('/settings/sitter')
