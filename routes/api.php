@@ -131,7 +131,7 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
     // Of themselves, whoever they are.
     Route::middleware('can:look,'.FacilitySettings::class)->group(function (): void {
         Route::get('account', [AccountController::class, 'show']);
-        Route::put('account', [AccountController::class, 'update']);
+        Route::put('account', [AccountController::class, 'update'])->middleware(WriteInOneTransaction::class);
         Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:links');
         Route::delete('account/sign-ins', [AccountController::class, 'signOutElsewhere']);
         Route::delete('account/sign-ins/{signin}', [AccountController::class, 'endSignIn']);
@@ -344,8 +344,8 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
     // Links are secrets: the answers are not kept for a repeat.
     Route::middleware('can:run,'.FacilitySettings::class)->group(function (): void {
         Route::get('people', [PeopleController::class, 'index']);
-        Route::put('people/{person}', [PeopleController::class, 'update']);
-        Route::delete('people/{person}', [PeopleController::class, 'destroy']);
+        Route::put('people/{person}', [PeopleController::class, 'update'])->middleware(WriteInOneTransaction::class);
+        Route::delete('people/{person}', [PeopleController::class, 'destroy'])->middleware(WriteInOneTransaction::class);
         Route::post('people/{person}/restore', [PeopleController::class, 'restore']);
         Route::post('people/{person}/password-link', [PeopleController::class, 'passwordLink']);
         Route::post('invitations', [InvitationController::class, 'store']);

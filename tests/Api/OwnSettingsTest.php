@@ -26,6 +26,22 @@ final class OwnSettingsTest extends ApiTestCase
         $this->assertSame(array_reverse($order), System::query()->whereNull('retired_on')->orderBy('walk_order')->pluck('id')->all());
     }
 
+    public function test_water_is_asked_for_on_its_day_until_it_is_changed(): void
+    {
+        $place = array_diff_key($this->getJson('/api/v1/facility')->json(), ['units' => 0]);
+        $asked = fn (): array => array_column(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $row): bool => $row['kind'] === 'change'), 'system_id');
+        $this->assertSame([], $asked(), 'nobody is reminded who does not want to be');
+        $this->putJson('/api/v1/facility', [...$place, 'change_days' => [8]])->assertUnprocessable();
+        $this->putJson('/api/v1/facility', [...$place, 'change_days' => [6]])->assertOk()->assertJsonPath('change_days', [6]);
+        $before = $asked();
+        $this->assertNotSame([], $before);
+
+        $this->postJson("/api/v1/systems/{$before[0]}/water-works", ['date' => self::TODAY, 'kind' => 'water-change', 'percent' => 30])->assertCreated();
+        $this->assertSame(array_slice($before, 1), $asked());
+        $this->getJson('/api/v1/log?kinds=change')->assertOk();
+        $this->assertSame([6], $this->getJson('/api/v1/facility')->json('change_days'));
+    }
+
     public function test_what_opens_a_door_is_listed_without_its_secret_and_taken_back(): void
     {
         $token = $this->postJson('/api/v1/systems/1/probes', ['name' => 'Third one'])->assertCreated()->json('token');

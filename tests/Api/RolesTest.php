@@ -6,8 +6,11 @@ namespace Tests\Api;
 
 use App\Models\Measurement;
 use App\Models\Note;
+use App\Models\Picture;
 use App\Models\Role;
+use App\Models\System;
 use App\Models\User;
+use App\Models\WaterTest;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
@@ -331,6 +334,24 @@ final class RolesTest extends OwnFacilityTestCase
         $this->deleteJson("/api/v1/notes/{$own->id}")->assertNoContent();
         $this->actingAs($this->keeper);
         $this->deleteJson("/api/v1/notes/{$other->id}")->assertNoContent();
+    }
+
+    public function test_a_helper_takes_back_own_pictures_and_tests_and_not_those_of_others(): void
+    {
+        $helper = User::factory()->helper()->create();
+        $system = System::factory()->create();
+        $test = fn (User $by): int => WaterTest::query()->create(['system_id' => $system->id, 'date' => self::TODAY, 'values' => ['ph' => 7.2], 'user_id' => $by->id])->id;
+        $picture = fn (User $by): int => Picture::query()->create(['system_id' => $system->id, 'date' => self::TODAY, 'width' => 1, 'height' => 1, 'bytes' => 1, 'sha256' => '', 'user_id' => $by->id])->id;
+        [$ownTest, $otherTest, $ownPicture, $otherPicture] = [$test($helper), $test($this->keeper), $picture($helper), $picture($this->keeper)];
+        $this->actingAs($helper);
+
+        $this->deleteJson("/api/v1/water-tests/{$otherTest}")->assertForbidden();
+        $this->deleteJson("/api/v1/pictures/{$otherPicture}")->assertForbidden();
+        $this->deleteJson("/api/v1/water-tests/{$ownTest}")->assertNoContent();
+        $this->deleteJson("/api/v1/pictures/{$ownPicture}")->assertNoContent();
+        $this->postJson("/api/v1/pictures/{$ownPicture}/restore")->assertSuccessful();
+        $this->postJson("/api/v1/systems/{$system->id}/water-tests", ['date' => self::TODAY, 'values' => ['ph' => '7.1']])->assertCreated();
+        $this->assertSame($helper->id, WaterTest::query()->latest('id')->value('user_id'));
     }
 
     public function test_what_is_refused_says_to_whom_it_belongs(): void
