@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process'
+import { settings } from '../../resources/js/messages/en/settings'
 import { frame } from '../../resources/js/messages/en/frame'
 import { expectNoSidewaysScrolling, signIn } from './keeper'
 import { openPage, PAGES, saidOn, writtenTexts } from './pages'
@@ -6,7 +7,10 @@ import { TEMPLATES } from './servers'
 import { expect, test } from './test'
 
 /** Where they are chosen, all units are named. */
-const UNIT_CHOICES: readonly string[] = Object.values(frame.owner.unitNames)
+const UNIT_CHOICES: readonly string[] = [
+    ...Object.values(frame.owner.unitNames),
+    ...Object.values(settings.place.quantityUnits).flatMap((choices) => Object.values(choices)),
+]
 
 const DUMP = '.state/browser-written.txt'
 
