@@ -3,6 +3,9 @@ import { formNamed } from '../drawing/forms'
 import { sitterWords as words } from '../messages/sitter'
 
 const GAP = 14
+
+/** Strokes stand out of what they draw. */
+const EDGE = 5
 const LABEL = 22
 
 /** Of its length: fins lean and end in points. */
@@ -53,13 +56,13 @@ export function layFish(
 ): { laid: Laid[]; height: number } {
     const scale = (LONGEST_SHARE * width) / longest
     const laid: Laid[] = []
-    let [x, top, rowHeight] = [0, 0, 0]
+    let [x, top, rowHeight] = [EDGE, 0, 0]
     for (const fish of all) {
         const length = Math.max(LEAST_PIXELS, fish.length_mm * scale)
         const room = Math.max(length, nameOf(fish).length * PIXELS_PER_LETTER)
-        if (x > 0 && x + room > width) {
+        if (x > EDGE && x + room > width) {
             top += rowHeight
-            x = 0
+            x = EDGE
             rowHeight = 0
         }
         const high = heightOf(fish.form) * length
