@@ -51,9 +51,9 @@ final class MorningLetter extends Mailable
     private static function line(FacilitySnapshot $kept, AgendaItem $item): Finding
     {
         $system = $kept->facility->systems[$item->system]->name ?? '';
-        $what = $item->what ?? match ($item->kind) {
-            AgendaKind::Measure => Finding::of('mail.measure'),
-            default => Finding::of('mail.look'),
+        $what = match (true) {
+            $item->kind === AgendaKind::Measure => $item->what === null ? Finding::of('mail.measure') : Finding::of('mail.measure_late', what: $item->what),
+            default => $item->what ?? Finding::of('mail.look'),
         };
         $line = $system === '' || $system === $item->name ? Finding::of('mail.line', name: $item->name, what: $what) : Finding::of('mail.line_in', name: $item->name, system: $system, what: $what);
 
