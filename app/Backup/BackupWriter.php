@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Pictures\PictureFiles;
 use App\Tasks\Progress;
 use App\Tasks\Stopped;
-use FilesystemIterator;
 use Illuminate\Support\Facades\DB;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use RuntimeException;
-use SplFileInfo;
 use ZipArchive;
 
 /**
@@ -65,8 +62,8 @@ final readonly class BackupWriter
     private function checkRoom(): void
     {
         $wanted = 2 * (int) DB::scalar('select page_count * page_size from pragma_page_count(), pragma_page_size()');
-        foreach ($this->pictureFiles() as $file) {
-            $wanted += (int) $file->getSize();
+        foreach (PictureFiles::in($this->pictures) as $file) {
+            $wanted += (int) filesize($file);
         }
         $free = @disk_free_space($this->folder->folder);
         if ($free !== false && $free < $wanted) {
@@ -82,8 +79,8 @@ final readonly class BackupWriter
     private function zip(string $part, string $copy, ?Progress $progress): void
     {
         $files = [self::DATABASE => $copy];
-        foreach ($this->pictureFiles() as $file) {
-            $files[self::PICTURES.ltrim(substr($file->getPathname(), strlen($this->pictures)), '/')] = $file->getPathname();
+        foreach (PictureFiles::in($this->pictures) as $name => $file) {
+            $files[self::PICTURES.$name] = $file;
         }
         $zip = new ZipArchive;
         if ($zip->open($part, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
@@ -106,17 +103,5 @@ final readonly class BackupWriter
             $progress?->throwIfStopped();
             throw new RuntimeException('The backup cannot be written: '.$zip->getStatusString().'.');
         }
-    }
-
-    /** @return list<SplFileInfo> */
-    private function pictureFiles(): array
-    {
-        if (! is_dir($this->pictures)) {
-            return [];
-        }
-        $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($this->pictures, FilesystemIterator::SKIP_DOTS)), false);
-        usort($files, fn (SplFileInfo $a, SplFileInfo $b): int => strnatcmp($a->getPathname(), $b->getPathname()));
-
-        return $files;
     }
 }

@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\FacilitySettings;
+use App\Pictures\PictureFiles;
 use App\Tasks\Progress;
 use App\Tasks\Stopped;
-use FilesystemIterator;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use PDO;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use RuntimeException;
-use SplFileInfo;
 use ZipArchive;
 
 /**
@@ -168,19 +165,13 @@ final readonly class PackageWriter
     /** @return array<string, string> path by name in the package */
     private function pictureFiles(): array
     {
-        if (! is_dir($this->pictures)) {
-            return [];
-        }
         $known = array_flip(DB::table('pictures')->pluck('id')->map(strval(...))->all());
         $files = [];
-        /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($this->pictures, FilesystemIterator::SKIP_DOTS)) as $file) {
-            $name = ltrim(substr($file->getPathname(), strlen($this->pictures)), '/');
+        foreach (PictureFiles::in($this->pictures) as $name => $file) {
             if (isset($known[dirname($name)])) {
-                $files["pictures/{$name}"] = $file->getPathname();
+                $files["pictures/{$name}"] = $file;
             }
         }
-        uksort($files, strnatcmp(...));
 
         return $files;
     }

@@ -11,6 +11,7 @@ use App\Models\RoundTick;
 use App\Models\Sitter;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Sitting\SitterRound;
 use Biomegas\Sitting\SitterStop;
 use Illuminate\Support\Collection;
 
@@ -25,18 +26,17 @@ final readonly class SitterBook
     public function stops(): array
     {
         $quarantined = Quarantine::query()->whereNull('released_on')->pluck('fish_id')->map(Keys::ofFish(...))->all();
-        [$stops, $last] = [[], []];
+        $stops = [];
         foreach ($this->kept->facility->systems as $system) {
             $residents = $this->kept->facility->residentsOf($system);
             if ($residents === []) {
                 continue;
             }
             $isQuarantine = array_filter($residents, fn (Fish $fish): bool => in_array($fish->key, $quarantined, true)) !== [];
-            $stop = SitterStop::of($system, $residents, $this->kept->load($system)->today()->feed, $system->temperature?->on($this->kept->facility->date), $isQuarantine);
-            $isQuarantine ? $last[] = $stop : $stops[] = $stop;
+            $stops[] = SitterStop::of($system, $residents, $this->kept->load($system)->today()->feed, $system->temperature?->on($this->kept->facility->date), $isQuarantine);
         }
 
-        return [...$stops, ...$last];
+        return SitterRound::inOrder($stops);
     }
 
     public function system(SitterStop $stop): System

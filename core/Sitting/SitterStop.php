@@ -33,6 +33,8 @@ final readonly class SitterStop
         public Finding $feed,
         /** Not fed today: there is nothing to tick. */
         public bool $isFed,
+        /** Somebody there is in quarantine. */
+        public bool $isQuarantine,
         /** @var list<Finding> what to look at, in the order of a glance: the fish first */
         public array $look,
     ) {
@@ -50,7 +52,7 @@ final readonly class SitterStop
         $isFed = $feed >= self::LEAST_GRAMS;
         $isIndoors = $system->kind !== SystemKind::Pond;
 
-        return new self($system->key, $heads, $isFed ? Finding::of('sitter.feed', amount: Mass::ofGrams($feed)) : Finding::of('sitter.no_feed'), $isFed, array_values(array_filter([
+        return new self($system->key, $heads, $isFed ? Finding::of('sitter.feed', amount: Mass::ofGrams($feed)) : Finding::of('sitter.no_feed'), $isFed, $isQuarantine, array_values(array_filter([
             $heads === 1 ? Finding::of('sitter.one_there', fish: $residents[0]->name) : (count($residents) === 1 ? Finding::of('sitter.shoal_there', fish: $residents[0]->name) : Finding::of('sitter.all_there', n: $heads, fish: array_map(fn (Fish $fish): string => $fish->name, $residents))),
             $isIndoors && $celsius !== null ? Finding::of('sitter.thermometer', span: TemperatureSpan::ofCelsius($celsius - self::STRAY, $celsius + self::STRAY)) : null,
             $isIndoors ? Finding::of('sitter.running') : Finding::of('sitter.level'),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
-use App\Models\Note;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -19,11 +18,11 @@ final class ClockTest extends ApiTestCase
         foreach (['today', 'fish', 'systems', 'moves', 'log', 'lanes', 'company', 'rulebook', "fish/{$fish}", 'calendar', 'account', 'backups'] as $page) {
             $this->getJson("/api/v1/{$page}")->assertOk();
         }
-        $this->assertContains($this->postJson('/api/v1/notes', ['date' => '2026-03-13', 'text' => 'written by a wrong clock', 'fish_id' => null, 'system_id' => null, 'time' => null])->getStatusCode(), [201, 422]);
+        $this->postJson('/api/v1/notes', ['date' => '2026-03-13', 'text' => 'written by a wrong clock', 'fish_id' => null, 'system_id' => null, 'time' => null])->assertCreated();
         $this->postJson('/api/v1/notes', ['date' => '2027-03-13', 'text' => 'of a day to come', 'fish_id' => null, 'system_id' => null, 'time' => null])->assertUnprocessable()->assertJsonPath('errors.date.0', 'This day is still to come.');
 
         Carbon::setTestNow('2027-03-13 09:10:00');
-        $this->assertSame($entries + Note::query()->where('text', 'written by a wrong clock')->count(), DB::table('log_lines')->count());
+        $this->assertSame($entries + 1, DB::table('log_lines')->count());
         $this->getJson('/api/v1/today')->assertOk();
         $this->getJson('/api/v1/log')->assertOk();
     }

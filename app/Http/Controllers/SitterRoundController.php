@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
 use App\Http\Middleware\SitterLink;
-use App\Http\Requests\SitterPictureRequest;
 use App\Http\Requests\SitterTickRequest;
 use App\Http\Resources\SitterSheet;
 use App\Language\Messages;
@@ -104,7 +103,7 @@ final readonly class SitterRoundController
     #[Answers(403, 'Problem', 'Not yet, or no longer.')]
     #[Answers(404, 'Problem', 'No such link.')]
     #[Answers(422, 'Problem', 'No picture that can be read, or no room for it.')]
-    public function picture(SitterPictureRequest $request, System $system, PictureStore $store): Response
+    public function picture(Request $request, System $system, PictureStore $store): Response
     {
         $sitter = SitterLink::sitter($request);
         $file = $request->file('picture');

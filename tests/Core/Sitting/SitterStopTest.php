@@ -9,6 +9,7 @@ use Biomegas\Facility\HousingNeeds;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\TemperatureSpan;
 use Biomegas\Sitting\Emergency;
+use Biomegas\Sitting\SitterRound;
 use Biomegas\Sitting\SitterStop;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
@@ -47,6 +48,14 @@ final class SitterStopTest extends TestCase
         $this->assertSame(['sitter.level'], $codes(SitterStop::of(Example::pond('x'), $calm, 5.0, 8.0, false)), 'a pond is as warm as the weather');
         $span = SitterStop::of(Example::tank('x', 200, 80), $calm, 5.0, 25.0, false)->look[1]->figures['span'];
         $this->assertEquals(TemperatureSpan::ofCelsius(23, 27), $span);
+    }
+
+    public function test_those_who_may_be_ill_come_last_and_the_others_keep_their_order(): void
+    {
+        $stop = fn (string $key, bool $isIll): SitterStop => SitterStop::of(Example::tank($key, 200, 80), [Example::fish(Example::of(), $key, [])], 5.0, null, $isIll);
+        $walked = SitterRound::inOrder([$stop('ill', true), $stop('one', false), $stop('two', false)]);
+
+        $this->assertSame(['one', 'two', 'ill'], array_column($walked, 'system'));
     }
 
     public function test_every_emergency_says_what_to_do_and_whom_to_call_where_it_matters(): void

@@ -347,5 +347,4 @@ export const settings = {
         calendarClose: 'Take the address back',
         calendarTaken: 'The address opens nothing any more.',
     },
-    when: '{day}, {time}',
 } as const
