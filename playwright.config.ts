@@ -9,7 +9,7 @@ export default defineConfig({
     retries: 1,
     timeout: 60_000,
     expect: { timeout: 10_000 },
-    reporter: [['list']],
+    reporter: [['list'], ['./tests/Browser/failures.ts']],
     use: {
         viewport: { width: 1280, height: 800 },
         serviceWorkers: 'block',

@@ -17,6 +17,7 @@ test.describe('settings', () => {
     test.beforeEach(async ({ page }) => signIn(page))
 
     test('every sheet is found, and fits the desk and the phone', async ({ page }) => {
+        test.slow()
         await page.goto('/settings')
         await expect(page.getByRole('heading', { level: 1 })).toContainText('Three people')
         const sheets = await page
@@ -34,6 +35,18 @@ test.describe('settings', () => {
             await page.setViewportSize(PHONE)
             await expectNoSidewaysScrolling(page)
         }
+    })
+
+    test('a folder with a long name does not push the page sideways', async ({ page }) => {
+        await page.route('**/api/v1/backups', async (route) => {
+            const answer = await route.fetch()
+            const backups = (await answer.json()) as { folder: string }
+            await route.fulfill({ json: { ...backups, folder: `/${'yard'.repeat(20)}/backups` } })
+        })
+        await page.setViewportSize(PHONE)
+        await page.goto('/settings/backups')
+        await expect(page.getByText('yardyard')).toBeVisible()
+        await expectNoSidewaysScrolling(page)
     })
 
     test('somebody is invited, comes in, and may what was said and no more', async ({ page, browser }) => {

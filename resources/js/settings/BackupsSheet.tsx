@@ -58,7 +58,7 @@ function Sheet({ backups }: { backups: Backups }) {
                             {words.make}
                         </Button>
                         <TaskBar task={backups.task} />
-                        <p>{words.where({ folder: backups.folder })}</p>
+                        <chakra.p overflowWrap="anywhere">{words.where({ folder: backups.folder })}</chakra.p>
                     </Box>
                     <Box>
                         <p>{words.restore}</p>

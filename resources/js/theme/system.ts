@@ -21,6 +21,8 @@ export const system = createSystem(defaultBaseConfig, {
             lineHeight: '23px',
             fontVariantNumeric: 'tabular-nums lining-nums',
             minHeight: '100dvh',
+            // A long name without a break never pushes the page sideways.
+            overflowWrap: 'break-word',
         },
         'svg text': { fontFamily: 'body', fontVariantNumeric: 'tabular-nums lining-nums' },
         'button, input, select, textarea': { font: 'inherit', color: 'inherit' },
