@@ -28,7 +28,6 @@ interface AxeResult {
     violations: { id: string; impact: string; nodes: { html: string }[] }[]
 }
 
-/** No violation of WCAG 2.2 A and AA that a machine can find. */
 /** Opens the page of a system. */
 export async function openSystem(page: Page, name: string): Promise<void> {
     await page.getByRole('link', { name: 'Systems', exact: true }).click()
@@ -36,6 +35,7 @@ export async function openSystem(page: Page, name: string): Promise<void> {
     await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
 }
 
+/** No violation of WCAG 2.2 A and AA that a machine can find. */
 export async function expectAccessible(page: Page): Promise<void> {
     await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
     const found = await page.evaluate(async () => {
@@ -48,9 +48,9 @@ export async function expectAccessible(page: Page): Promise<void> {
     expect(found).toEqual([])
 }
 
+/** Drawings follow the width of the page a moment later. */
 export async function expectNoSidewaysScrolling(page: Page): Promise<void> {
-    const overflow = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-    )
-    expect(overflow).toBeLessThanOrEqual(0)
+    const overflow = () =>
+        page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    await expect.poll(overflow).toBeLessThanOrEqual(0)
 }
