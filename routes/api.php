@@ -13,11 +13,15 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CameraController;
 use App\Http\Controllers\CircumstancesController;
 use App\Http\Controllers\CompanyController;
+use App\Http\Controllers\CostController;
 use App\Http\Controllers\CountController;
+use App\Http\Controllers\CultureController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\FacilityController;
+use App\Http\Controllers\FeedingController;
 use App\Http\Controllers\FishController;
 use App\Http\Controllers\FishTableController;
+use App\Http\Controllers\FoodController;
 use App\Http\Controllers\FormerFishController;
 use App\Http\Controllers\IdentityController;
 use App\Http\Controllers\ImportController;
@@ -94,7 +98,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter', 'import'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter', 'import', 'food', 'meal', 'culture'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -148,6 +152,10 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::get('log/{line}', [LogController::class, 'show']);
         Route::get('search', [SearchController::class, 'index']);
         Route::get('today', [TodayController::class, 'show']);
+        Route::get('food', [FoodController::class, 'index']);
+        Route::get('feeding', [FeedingController::class, 'index']);
+        Route::get('systems/{system}/feeding', [FeedingController::class, 'show']);
+        Route::get('costs', [CostController::class, 'show']);
         Route::get('moves', [MoveSheetController::class, 'index']);
         Route::get('treatment-products', [QuarantineController::class, 'products']);
         Route::get('move-sheets/{sheet}', [MoveSheetController::class, 'show']);
@@ -225,6 +233,9 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::post('fish/{fish}/losses', [LossController::class, 'store']);
         Route::post('fish/{fish}/moves', [MoveController::class, 'store']);
         Route::post('fish/{fish}/counts', [CountController::class, 'store']);
+        Route::post('systems/{system}/meals', [FeedingController::class, 'feed']);
+        Route::post('foods/{food}/stock', [FoodController::class, 'stock']);
+        Route::post('cultures/{culture}/entries', [CultureController::class, 'record']);
 
         Route::middleware(OwnEntriesAlone::class)->group(function (): void {
             Route::put('measurements/{measurement}', [MeasurementController::class, 'update']);
@@ -238,6 +249,7 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
             Route::delete('pictures/{picture}', [PictureController::class, 'destroy']);
             Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
             Route::delete('notes/{note}', [NoteController::class, 'destroy']);
+            Route::delete('meals/{meal}', [FeedingController::class, 'undo']);
             Route::delete('water-tests/{test}', [WaterTestController::class, 'destroy']);
             Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
             Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
@@ -266,6 +278,16 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
     });
 
     Route::middleware(['can:keep,'.FacilitySettings::class, WriteInOneTransaction::class, EnsureIdempotency::class])->group(function (): void {
+        Route::post('foods', [FoodController::class, 'store']);
+        Route::put('foods/{food}', [FoodController::class, 'update']);
+        Route::delete('foods/{food}', [FoodController::class, 'destroy']);
+        Route::put('systems/{system}/feeding-plan', [FeedingController::class, 'plan']);
+        Route::delete('systems/{system}/feeding-plan', [FeedingController::class, 'drop']);
+        Route::put('fish/{fish}/feeding-plan', [FeedingController::class, 'planApart']);
+        Route::delete('fish/{fish}/feeding-plan', [FeedingController::class, 'together']);
+        Route::post('cultures', [CultureController::class, 'store']);
+        Route::put('cultures/{culture}', [CultureController::class, 'update']);
+        Route::post('spendings', [CostController::class, 'store']);
         Route::put('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'update']);
         Route::delete('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'destroy']);
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);

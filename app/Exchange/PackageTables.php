@@ -18,7 +18,7 @@ final readonly class PackageTables
         'users', 'facilities', 'species', 'systems', 'fish', 'fish_candidates', 'move_sheets', 'move_sheet_fish', 'moves', 'stays', 'measurements', 'makeups',
         'shoal_splits', 'shoal_joins', 'counts', 'losses', 'ration_changes', 'incidents', 'attempts', 'watched_spans', 'settlements', 'pair_verdicts', 'broods',
         'quarantines', 'health_observations', 'inspections', 'treatments', 'watches', 'watch_checks', 'watch_interventions', 'water_tests', 'water_works', 'probes',
-        'readings', 'daily_readings', 'weekly_temperatures', 'preparations', 'plans', 'plan_moves', 'notes', 'pictures', 'sitters', 'round_ticks', 'activity_log',
+        'readings', 'daily_readings', 'weekly_temperatures', 'preparations', 'plans', 'plan_moves', 'foods', 'stock_entries', 'feeding_plans', 'meals', 'fed_weeks', 'cultures', 'culture_entries', 'spendings', 'notes', 'pictures', 'sitters', 'round_ticks', 'activity_log',
     ];
 
     public const LEFT_OUT = [
@@ -35,12 +35,12 @@ final readonly class PackageTables
 
     private const JSON = [
         'facilities' => ['rulebook', 'rhythm', 'units_apart'], 'species' => ['description', 'own'], 'systems' => ['description'], 'fish' => ['candidates'], 'broods' => ['steps'], 'incidents' => ['occasions'], 'inspections' => ['what'],
-        'makeups' => ['sizes'], 'move_sheets' => ['done', 'arrangement'], 'pictures' => ['marks'], 'plans' => ['locks', 'supposed', 'staying', 'built', 'accepted'], 'preparations' => ['done', 'arrangement'],
+        'makeups' => ['sizes'], 'move_sheets' => ['done', 'arrangement'], 'pictures' => ['marks'], 'plans' => ['locks', 'supposed', 'staying', 'built', 'accepted'], 'preparations' => ['done', 'arrangement'], 'foods' => ['taken_by', 'own_word'], 'feeding_plans' => ['parts', 'fasting'],
         'shoal_splits' => ['copied', 'replaced'], 'watch_checks' => ['troubles'], 'water_tests' => ['values'], 'activity_log' => ['properties'],
     ];
 
     /** By the end of a column's name. */
-    private const UNITS = ['_tenth_mm' => '0.1 mm', '_mm' => 'mm', '_hundredths' => '0.01 of the currency of the place', '_mb' => 'MB', '_days' => 'd', 'minutes' => 'min', '_hours' => 'h', 'bytes' => 'B', 'seconds' => 's', 'width' => 'pixel', 'height' => 'pixel'];
+    private const UNITS = ['_tenth_mm' => '0.1 mm', '_mm' => 'mm', '_grams' => 'g', '_hundredths' => '0.01 of the currency of the place', '_mb' => 'MB', '_days' => 'd', 'minutes' => 'min', '_hours' => 'h', 'bytes' => 'B', 'seconds' => 's', 'width' => 'pixel', 'height' => 'pixel'];
 
     private const TYPES = ['integer' => 'integer', 'tinyint(1)' => 'boolean', 'float' => 'number', 'double' => 'number', 'numeric' => 'number', 'date' => 'date', 'datetime' => 'datetime'];
 

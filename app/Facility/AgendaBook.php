@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Feeding\Refusals;
 use App\Models\Brood as BroodRecord;
 use App\Models\MoveSheet;
 use App\Models\Plan;
@@ -40,7 +41,7 @@ final readonly class AgendaBook
         $book = new self($kept);
 
         return new Agenda(
-            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->signs(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->weeklyChanges(), ...$book->inspections(), ...$book->measurements()],
+            [...$book->waters(), ...$book->watches(), ...$book->company(), ...$book->signs(), ...$book->refusals(), ...$book->broods(), ...$book->lowCounts(), ...$book->moves(), ...$book->plan(), ...$book->quarantines(), ...$book->dailyTests(), ...$book->outgrown(), ...$book->preparations(), ...$book->weeklyChanges(), ...$book->inspections(), ...$book->measurements()],
             array_keys($kept->facility->systems),
         );
     }
@@ -133,6 +134,18 @@ final readonly class AgendaBook
 
             return $fish === null ? null : AgendaItem::ofSign($fish, LocalDate::fromIso($look->date), (bool) $look->is_eating, $look->sign, $this->kept->facility->date);
         });
+    }
+
+    /** @return list<AgendaItem|null> who leaves its food for longer than its kind may */
+    private function refusals(): array
+    {
+        $refusals = new Refusals($this->kept);
+
+        return array_map(function (Fish $fish) use ($refusals): ?AgendaItem {
+            $refusal = $refusals->of($fish);
+
+            return $refusal === null ? null : AgendaItem::ofRefusal($fish, $refusal);
+        }, array_values($this->kept->facility->fish));
     }
 
     /** @return list<AgendaItem|null> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Feeding\CultureBook;
+use App\Feeding\FoodBook;
 use App\Models\FacilitySettings;
 use App\Models\MoveSheet;
 use App\Models\Plan;
@@ -19,7 +21,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 
-/** What is to come, as an iCalendar feed (RFC 5545): moves, preparation steps, watch rounds, quarantine ends, measurements. */
+/** What is to come, as an iCalendar feed (RFC 5545): moves, preparation steps, watch rounds, quarantine ends, measurements, food to buy. */
 final readonly class CalendarFeed
 {
     private const MOST = 300;
@@ -42,6 +44,7 @@ final readonly class CalendarFeed
         $feed->rounds();
         $feed->quarantines();
         $feed->measurements();
+        $feed->food();
 
         return $feed->calendar->serialize();
     }
@@ -109,6 +112,20 @@ final readonly class CalendarFeed
             'DESCRIPTION' => ucfirst($says->phrase($round->why)).'.',
             'DTSTART' => $start, 'DTEND' => $start->modify('+'.self::ROUND_MINUTES.' minutes'),
         ]);
+    }
+
+    /** What to buy, and which cultures to begin another tank of. */
+    private function food(): void
+    {
+        $book = new FoodBook($this->kept);
+        foreach ($book->shoppingList() as $purchase) {
+            $this->day("buy-{$purchase->food->key}", $purchase->by, null, Finding::of('food.calendar_buy', food: $purchase->food->name), $purchase->finding());
+        }
+        foreach ((new CultureBook($this->kept, $book))->all() as [$culture, $outlook]) {
+            if ($outlook->begin !== null && $outlook->shortFrom !== null) {
+                $this->day("culture-{$culture->id}", $outlook->begin, null, Finding::of('food.calendar_culture', culture: $culture->name), Finding::of('food.calendar_culture_why', from: $outlook->shortFrom));
+            }
+        }
     }
 
     private function quarantines(): void

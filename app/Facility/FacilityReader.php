@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Feeding\FeedingHabits;
+use App\Feeding\FeedingPlans;
+use App\Feeding\FoodStore;
 use App\Models\FacilitySettings;
 use App\Repair\LeftOut;
 use App\Repair\StoredTable;
@@ -52,8 +55,11 @@ final readonly class FacilityReader
     {
         $settings = FacilitySettings::query()->firstOrFail();
         $today = self::today($settings);
-        [$systems, $former] = $this->systems($today);
-        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $today, $alsoFish, $withoutMeasurement);
+        $foods = new FoodStore($this->unreadable);
+        $plans = new FeedingPlans($foods, $this->unreadable);
+        $habits = new FeedingHabits($plans, $this->unreadable, $today);
+        [$systems, $former] = $this->systems($today, $habits);
+        [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $today, $habits, $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
         return new FacilitySnapshot(
@@ -63,6 +69,9 @@ final readonly class FacilityReader
             $this->answers,
             new WaterBook($this->unreadable, $today),
             $this->unreadable,
+            $foods,
+            $plans,
+            $habits,
         );
     }
 
@@ -81,16 +90,16 @@ final readonly class FacilityReader
     }
 
     /** @return array{list<System>, list<System>} in walking order: those in use, and those that are so no more */
-    private function systems(LocalDate $today): array
+    private function systems(LocalDate $today, FeedingHabits $habits): array
     {
         $readings = $this->readings($today);
-        $read = function (stdClass $row) use ($readings): System {
+        $read = function (stdClass $row) use ($readings, $habits): System {
             $description = ['key' => Keys::ofSystem($row->id), 'name' => $row->name, 'kind' => $row->kind, ...self::json($row->description)];
             if ($row->available_from !== null) {
                 $description['available_from'] = $row->available_from;
             }
 
-            return ScenarioMapper::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null);
+            return ScenarioMapper::system($description)->measured(isset($readings[$row->id]) ? new TemperatureReadings($readings[$row->id]) : null)->fed($habits->ofSystem($row->id));
         };
 
         $rows = DB::table('systems')->orderBy('walk_order')->orderBy('id')->get();
@@ -121,7 +130,7 @@ final readonly class FacilityReader
      * @param  array<string, true>  $systems  by key: those that can be read
      * @return array{list<Fish>, array<string, FishSnapshot>}
      */
-    private function fish(array $systems, LocalDate $today, ?int $alsoFish, ?int $withoutMeasurement): array
+    private function fish(array $systems, LocalDate $today, FeedingHabits $habits, ?int $alsoFish, ?int $withoutMeasurement): array
     {
         $species = $forms = $backgrounds = [];
         $inUse = DB::table('species')->whereIn('id', DB::table('fish')->select('species_id')->union(DB::table('fish_candidates')->select('species_id')))->get();
@@ -139,7 +148,7 @@ final readonly class FacilityReader
         $manners = Manners::until($today, $this->unreadable);
         $candidates = $this->byFish(StoredTable::Candidates, DB::table('fish_candidates')->orderBy('id')->get(), fn (stdClass $row): CandidateSpecies => new CandidateSpecies($species[$row->species_id] ?? throw LeftOut::becauseItsSpeciesCannotBeRead('A species that a fish may be'), $row->weight));
         $all = $kept = [];
-        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $manners, $alsoFish, &$all, &$kept): void {
+        $read = function (stdClass $row) use ($species, $forms, $backgrounds, $stays, $lengths, $rations, $headCounts, $makeups, $candidates, $manners, $habits, $alsoFish, &$all, &$kept): void {
             $present = HeadCount::after($row->count, $headCounts[$row->id] ?? []);
             if ($present === 0 && $row->id !== $alsoFish) {
                 return;
@@ -165,6 +174,7 @@ final readonly class FacilityReader
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
                 makeup: $makeup,
                 manner: $manners->of($row->id, $row->temper === null ? null : Temper::from($row->temper)),
+                fed: $habits->eaten($row->id, $stays[$row->id]),
                 sexes: $makeup === null ? null : SexCount::after($makeup, $present, $headCounts[$row->id] ?? []),
             );
             $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $backgrounds[$row->species_id]);

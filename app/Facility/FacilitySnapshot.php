@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
+use App\Feeding\FeedingHabits;
+use App\Feeding\FeedingPlans;
+use App\Feeding\FoodStore;
 use App\Language\Messages;
 use App\Repair\LeftOut;
 use App\Repair\UnreadableRows;
@@ -97,6 +100,9 @@ final class FacilitySnapshot
         private readonly ProjectionCache $answers,
         public readonly WaterBook $water,
         public readonly UnreadableRows $unreadable,
+        public readonly FoodStore $foods,
+        public readonly FeedingPlans $plans,
+        public readonly FeedingHabits $habits,
     ) {
         $this->pace = $this->paceHere();
         $this->growth = new FacilityGrowth($facility, $this->pace);

@@ -16,6 +16,7 @@ use Biomegas\Measure\Share;
 use Biomegas\Measure\Sides;
 use Biomegas\Measure\Temperature;
 use Biomegas\Measure\TemperatureSpan;
+use Biomegas\Measure\Times;
 use Biomegas\Measure\Units;
 use Biomegas\Measure\UnitSystem;
 use Biomegas\Measure\Volume;
@@ -124,6 +125,7 @@ final readonly class MeasureFormatter
             $figure instanceof TemperatureSpan => $this->temperatures($figure),
             $figure instanceof Mass => $this->mass($figure->grams),
             $figure instanceof Share => round(100 * $figure->share).' %',
+            $figure instanceof Times => number_format($figure->factor, 1, '.', '').' '.$this->catalogue->message('joint.times', []),
             $figure instanceof LeastShare => $this->leastShare($figure->share),
             $figure instanceof Number => self::number($figure->value),
             $figure instanceof WaterValue => $this->waterValue($figure),

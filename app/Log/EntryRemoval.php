@@ -15,6 +15,7 @@ use App\Models\Fish;
 use App\Models\Incident;
 use App\Models\Loss;
 use App\Models\Makeup;
+use App\Models\Meal;
 use App\Models\Measurement;
 use App\Models\Move;
 use App\Models\ShoalSplit;
@@ -56,6 +57,7 @@ final readonly class EntryRemoval
             $entry instanceof Move => [$this->moves->placeOf($entry)->withoutIt()],
             $entry instanceof Loss => [Finding::of('log.comes_back', fish: $this->names->fish($entry->fish_id), n: $entry->count)],
             $entry instanceof Incident => $this->withIncident($entry),
+            $entry instanceof Meal => self::withMeal($entry),
             $entry instanceof Makeup => $entry->measurement_id === null ? [] : [Finding::of('log.with_its_length')],
             $entry instanceof Measurement => Makeup::query()->where('measurement_id', $entry->id)->exists() ? [Finding::of('log.makeup_stays')] : [],
             $entry instanceof WatchCheck => $this->withCheck($entry),
@@ -70,6 +72,7 @@ final readonly class EntryRemoval
         match (true) {
             $entry instanceof Move => $this->moves->remove($entry),
             $entry instanceof Incident => $this->removeIncident($entry),
+            $entry instanceof Meal => self::removeMeal($entry),
             $entry instanceof Makeup => $this->makeups->undo($entry),
             $entry instanceof WatchCheck => Looks::undo($entry),
             $entry instanceof Watch => self::removeWatch($entry),
@@ -86,6 +89,7 @@ final readonly class EntryRemoval
         match (true) {
             $entry instanceof Move => $this->moves->putBack($entry),
             $entry instanceof Incident => $this->putBackIncident($entry),
+            $entry instanceof Meal => self::putBackMeal($entry),
             $entry instanceof Makeup => $this->putBackMakeup($entry),
             $entry instanceof WatchCheck => $this->putBackCheck($entry),
             self::canBePutBack($entry) => $entry->restore(), // @phpstan-ignore method.notFound
@@ -102,6 +106,27 @@ final readonly class EntryRemoval
             ...($more > 0 ? [Finding::of('log.with_those_it_led', n: $more)] : []),
             ...(Attempt::query()->where('incident_id', $incident->id)->exists() ? [Finding::of('log.with_what_was_done')] : []),
         ];
+    }
+
+    /** @return list<Finding> */
+    private static function withMeal(Meal $meal): array
+    {
+        $more = Meal::query()->where('first_id', $meal->id)->count();
+
+        return $more > 0 ? [Finding::of('log.with_its_meal', n: $more)] : [];
+    }
+
+    /** What was given of other foods in the same go goes with it. */
+    public static function removeMeal(Meal $meal): void
+    {
+        Meal::query()->where('first_id', $meal->id)->get()->each->delete();
+        $meal->delete();
+    }
+
+    private static function putBackMeal(Meal $meal): void
+    {
+        $meal->restore();
+        Meal::onlyTrashed()->where('first_id', $meal->id)->get()->each->restore();
     }
 
     /** @return list<Finding> */

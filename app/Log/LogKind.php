@@ -7,12 +7,14 @@ namespace App\Log;
 use App\Models\Attempt;
 use App\Models\Brood;
 use App\Models\Count;
+use App\Models\CultureEntry;
 use App\Models\Fish;
 use App\Models\HealthObservation;
 use App\Models\Incident;
 use App\Models\Inspection;
 use App\Models\Loss;
 use App\Models\Makeup;
+use App\Models\Meal;
 use App\Models\Measurement;
 use App\Models\Move;
 use App\Models\Note;
@@ -24,6 +26,8 @@ use App\Models\RoundTick;
 use App\Models\Settlement;
 use App\Models\ShoalJoin;
 use App\Models\ShoalSplit;
+use App\Models\Spending;
+use App\Models\StockEntry;
 use App\Models\Treatment;
 use App\Models\Watch;
 use App\Models\WatchCheck;
@@ -35,7 +39,7 @@ use App\Repair\StoredTable;
 use Illuminate\Database\Eloquent\Model;
 use Spatie\Activitylog\Models\Activity;
 
-/** What the log tells of; the triggers of the database write the same words (migrations 23 and 24). */
+/** What the log tells of; the triggers of the database write the same words (migrations 23 to 25). */
 enum LogKind: string
 {
     case Length = 'length';
@@ -67,6 +71,10 @@ enum LogKind: string
     case Note = 'note';
     case Picture = 'picture';
     case Sitting = 'sitting';
+    case Meal = 'meal';
+    case Stock = 'stock';
+    case Culture = 'culture';
+    case Spending = 'spending';
     case Change = 'change';
 
     /** @return class-string<Model> of the records that it tells of */
@@ -100,6 +108,10 @@ enum LogKind: string
             self::Note => Note::class,
             self::Picture => Picture::class,
             self::Sitting => RoundTick::class,
+            self::Meal => Meal::class,
+            self::Stock => StockEntry::class,
+            self::Culture => CultureEntry::class,
+            self::Spending => Spending::class,
             self::Change => Activity::class,
         };
     }

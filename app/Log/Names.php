@@ -38,6 +38,16 @@ final class Names
         return $this->of('sitters', 'name', $id);
     }
 
+    public function food(?int $id): string
+    {
+        return $this->of('foods', 'name', $id);
+    }
+
+    public function culture(?int $id): string
+    {
+        return $this->of('cultures', 'name', $id);
+    }
+
     private function of(string $table, string $column, ?int $id): string
     {
         $this->read[$table] ??= DB::table($table)->pluck($column, 'id')->all();

@@ -6,6 +6,7 @@ namespace App\Log;
 
 use App\Log\Tellers\ChangeTeller;
 use App\Log\Tellers\CompanyTeller;
+use App\Log\Tellers\FoodTeller;
 use App\Log\Tellers\HealthTeller;
 use App\Log\Tellers\LifeTeller;
 use App\Log\Tellers\MeasuredTeller;
@@ -78,6 +79,7 @@ final readonly class Teller
             LogKind::Note => $this->note($entry),
             LogKind::Picture => $this->picture($entry),
             LogKind::Sitting => (new SittingTeller($this->names))->tell($entry),
+            LogKind::Meal, LogKind::Stock, LogKind::Culture, LogKind::Spending => (new FoodTeller($this->names))->tell($entry),
             LogKind::Change => (new ChangeTeller($this->names))->tell($entry),
         };
     }

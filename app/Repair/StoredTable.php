@@ -41,6 +41,14 @@ enum StoredTable: string
     case MoveSheets = 'move_sheets';
     case PlanMoves = 'plan_moves';
     case Watches = 'watches';
+    case Foods = 'foods';
+    case StockEntries = 'stock_entries';
+    case FeedingPlans = 'feeding_plans';
+    case Meals = 'meals';
+    case FedWeeks = 'fed_weeks';
+    case Cultures = 'cultures';
+    case CultureEntries = 'culture_entries';
+    case Spendings = 'spendings';
 
     /** @return non-empty-list<string> columns, in the order in which they are shown */
     public function correctable(): array
@@ -77,13 +85,21 @@ enum StoredTable: string
             self::MoveSheets => ['planned_on', 'until', 'test_until', 'mixing', 'done'],
             self::PlanMoves => ['on'],
             self::Watches => ['began_at', 'ended_at'],
+            self::Foods => ['name', 'form', 'protein', 'dry_matter', 'unit', 'grams_each', 'pack', 'price'],
+            self::StockEntries => ['date', 'kind', 'amount'],
+            self::FeedingPlans => ['parts', 'of_ration', 'fasting', 'medicine_until'],
+            self::Meals => ['date', 'outcome', 'amount', 'eaten_share'],
+            self::FedWeeks => ['days', 'ration_grams', 'given_grams', 'eaten_grams'],
+            self::Cultures => ['started_on', 'seed', 'room', 'tanks'],
+            self::CultureEntries => ['date', 'kind', 'number'],
+            self::Spendings => ['date', 'kind', 'amount'],
         };
     }
 
     /** Taken out softly: the row stays behind it. */
     public function isSoft(): bool
     {
-        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::Attempts, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Broods, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments], true);
+        return in_array($this, [self::Lengths, self::Losses, self::Counts, self::ShoalSplits, self::ShoalJoins, self::Makeups, self::Incidents, self::Attempts, self::WatchedSpans, self::Settlements, self::PairVerdicts, self::Broods, self::Moves, self::WaterTests, self::WaterWorks, self::Looks, self::Inspections, self::Treatments, self::Foods, self::StockEntries, self::Meals, self::Cultures, self::CultureEntries, self::Spendings], true);
     }
 
     /** The column that is emptied in place of a deletion, because what lies below it is whole: the standard rules, a species as it came. */

@@ -6,11 +6,14 @@ namespace App\Sitting;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
+use App\Feeding\FeedingTable;
+use App\Feeding\FeedingTables;
 use App\Models\Quarantine;
 use App\Models\RoundTick;
 use App\Models\Sitter;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
 use Biomegas\Sitting\SitterRound;
 use Biomegas\Sitting\SitterStop;
 use Illuminate\Support\Collection;
@@ -33,10 +36,29 @@ final readonly class SitterBook
                 continue;
             }
             $isQuarantine = array_filter($residents, fn (Fish $fish): bool => in_array($fish->key, $quarantined, true)) !== [];
-            $stops[] = SitterStop::of($system, $residents, $this->kept->load($system)->today()->feed, $system->temperature?->on($this->kept->facility->date), $isQuarantine);
+            $tables = (new FeedingTables($this->kept))->of($system);
+            $fed = array_values(array_filter($tables, fn (FeedingTable $table): bool => $table->isFed($this->kept->facility->date)));
+            $stops[] = SitterStop::of($system, $residents, array_map(fn (FeedingTable $table): Finding => $this->give($table), $fed), $this->medicines($fed), $system->temperature?->on($this->kept->facility->date), $isQuarantine);
         }
 
         return SitterRound::inOrder($stops);
+    }
+
+    /** Said of one by itself with its name. */
+    private function give(FeedingTable $table): Finding
+    {
+        $what = $table->finding($this->kept->facility->date);
+
+        return $table->isAlone ? Finding::of('sitter.feed_one', fish: $table->fish[0]->name, what: $what) : $what;
+    }
+
+    /**
+     * @param  list<FeedingTable>  $tables
+     * @return list<string>
+     */
+    private function medicines(array $tables): array
+    {
+        return array_values(array_filter(array_map(fn (FeedingTable $table): ?string => $table->medicine($this->kept->facility->date), $tables), fn (?string $medicine): bool => $medicine !== null));
     }
 
     public function system(SitterStop $stop): System

@@ -54,6 +54,8 @@ final readonly class Fish
         /** Of a shoal: how many of each sex by now; null: not known. */
         private ?Sexes $sexes = null,
         public Manner $manner = new Manner,
+        /** @var list<FedSpan> by date, apart from each other: where it is written down what it ate */
+        public array $fed = [],
     ) {
         usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
@@ -104,7 +106,7 @@ final readonly class Fish
         return new self(
             $this->key, $this->name, $this->species, $this->arrived, $this->stays, $this->lengths, $count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $this->rationChanges, $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, manner: $this->manner,
+            $this->rationChanges, $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, manner: $this->manner, fed: $this->fed,
         );
     }
 
@@ -127,7 +129,7 @@ final readonly class Fish
         return new self(
             $key ?? $this->key, $name ?? $this->name, $this->species, $this->arrived, $this->stays, $lengths ?? $this->lengths, $this->count,
             $this->ration, $this->purpose, $this->sex, $this->hatched, $this->candidates,
-            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner,
+            $rationChanges ?? $this->rationChanges, $statedAdultMm ?? $this->statedAdultMm, $this->fallback, $this->gone, $this->makeup, $this->sexes, $this->manner, $this->fed,
         );
     }
 

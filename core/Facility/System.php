@@ -43,6 +43,8 @@ final readonly class System
         public Equipment $equipment = new Equipment,
         /** Null: it is there, or is being built. */
         public ?Opening $opening = null,
+        /** Null: as the book says. */
+        public ?FeedingHabit $habit = null,
     ) {
         if ($equipment->decorArea >= $this->wholeFloor()) {
             throw ImpossiblePicture::becauseDecorFillsTheFloor();
@@ -64,6 +66,11 @@ final readonly class System
     public function with(Equipment $equipment): self
     {
         return $this->copy(equipment: $equipment);
+    }
+
+    public function fed(?FeedingHabit $habit): self
+    {
+        return $this->copy(habit: [$habit]);
     }
 
     /** The same with temperatures that were measured. */
@@ -91,12 +98,13 @@ final readonly class System
     /**
      * @param  array{TemperatureReadings|null}|null  $readings
      * @param  list<Fitting>|null  $fittings
+     * @param  array{FeedingHabit|null}|null  $habit
      */
-    private function copy(?array $readings = null, ?Equipment $equipment = null, ?array $fittings = null, ?WaterTemperature $temperature = null, ?LocalDate $availableFrom = null): self
+    private function copy(?array $readings = null, ?Equipment $equipment = null, ?array $fittings = null, ?WaterTemperature $temperature = null, ?LocalDate $availableFrom = null, ?array $habit = null): self
     {
         return new self(
             $this->key, $this->name, $this->kind, $this->pools, $temperature ?? $this->temperature, $availableFrom ?? $this->availableFrom, $readings === null ? $this->readings : $readings[0],
-            $fittings ?? $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment ?? $this->equipment, $this->opening,
+            $fittings ?? $this->fittings, $this->salinity, $this->overflowSlot, $this->ph, $this->hardness, $equipment ?? $this->equipment, $this->opening, $habit === null ? $this->habit : $habit[0],
         );
     }
 
@@ -119,7 +127,7 @@ final readonly class System
             new Equipment(
                 filter: $filter === null ? null : new Filter($filter->media, $filter->litres * $half->floorArea() / $whole),
                 weeklyChange: $this->equipment->weeklyChange,
-            ), $this->opening,
+            ), $this->opening, $this->habit,
         );
 
         return [$part($this->key, $halves[0]), $part("{$this->key}/right", $halves[1])];

@@ -65,6 +65,7 @@ enum RuleParameter: string
     case MediaPrice = 'media_price_per_litre';
     case WaterPrice = 'water_price_per_m3';
     case PowerPrice = 'power_price_per_kwh';
+    case LightPower = 'light_watts_per_m2';
     case RoomCelsius = 'room_celsius';
     case TapCelsius = 'tap_celsius';
 
@@ -161,6 +162,8 @@ enum RuleParameter: string
             self::MediaPrice => [8.0, 0.0, 10000.0],
             self::WaterPrice => [5.0, 0.0, 1000.0],
             self::PowerPrice => [0.35, 0.0, 100.0],
+            // Of lamps over each square metre of water, while they are on.
+            self::LightPower => [60.0, 0.0, 1000.0],
             // Around tanks and vats, and of the water that comes from the tap.
             self::RoomCelsius => [18.0, -20.0, 40.0],
             self::TapCelsius => [12.0, 0.0, 35.0],

@@ -69,6 +69,16 @@ final readonly class Rulebook
         return $this->answer(RuleOption::Upgrade) === 'final-first';
     }
 
+    /** What a ration gives, of that of steady feeding. */
+    public function foodOf(Ration $ration): float
+    {
+        return match ($ration) {
+            Ration::Sparse => $this->number(RuleParameter::FeedSparse),
+            Ration::Steady => 1.0,
+            Ration::Several => $this->number(RuleParameter::FeedSeveral),
+        };
+    }
+
     /** How a fish is fed that comes home. */
     public function ration(): Ration
     {

@@ -9,7 +9,6 @@ use Biomegas\Facility\Fitting;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\Finding;
-use Biomegas\Measure\Mass;
 use Biomegas\Measure\TemperatureSpan;
 
 /**
@@ -19,9 +18,6 @@ use Biomegas\Measure\TemperatureSpan;
  */
 final readonly class SitterStop
 {
-    /** Less is not worth measuring out: they are not fed. Judgement. */
-    private const LEAST_GRAMS = 0.5;
-
     /** A thermometer may stray so far before anybody has to call, °C. Common practice, no published source. */
     private const STRAY = 2.0;
 
@@ -42,22 +38,24 @@ final readonly class SitterStop
 
     /**
      * @param  list<Fish>  $residents  at least one
-     * @param  float  $feed  grams of dry food a day for all of them
+     * @param  list<Finding>  $feed  what to give, table by table; none: nothing today
+     * @param  list<string>  $medicines  what goes with the food
      * @param  float|null  $celsius  expected there today; null: not known
      * @param  bool  $isQuarantine  somebody there is in quarantine
      */
-    public static function of(System $system, array $residents, float $feed, ?float $celsius, bool $isQuarantine): self
+    public static function of(System $system, array $residents, array $feed, array $medicines, ?float $celsius, bool $isQuarantine): self
     {
         $heads = array_sum(array_map(fn (Fish $fish): int => $fish->count, $residents));
-        $isFed = $feed >= self::LEAST_GRAMS;
+        $isFed = $feed !== [];
         $isIndoors = $system->kind !== SystemKind::Pond;
 
-        return new self($system->key, $heads, $isFed ? Finding::of('sitter.feed', amount: Mass::ofGrams($feed)) : Finding::of('sitter.no_feed'), $isFed, $isQuarantine, array_values(array_filter([
+        return new self($system->key, $heads, $isFed ? Finding::of('sitter.feed', what: $feed) : Finding::of('sitter.no_feed'), $isFed, $isQuarantine, array_values(array_filter([
             $heads === 1 ? Finding::of('sitter.one_there', fish: $residents[0]->name) : (count($residents) === 1 ? Finding::of('sitter.shoal_there', fish: $residents[0]->name) : Finding::of('sitter.all_there', n: $heads, fish: array_map(fn (Fish $fish): string => $fish->name, $residents))),
             $isIndoors && $celsius !== null ? Finding::of('sitter.thermometer', span: TemperatureSpan::ofCelsius($celsius - self::STRAY, $celsius + self::STRAY)) : null,
             $isIndoors ? Finding::of('sitter.running') : Finding::of('sitter.level'),
             self::mayJump($system, $residents) ? Finding::of('sitter.lid') : null,
             $isQuarantine ? Finding::of('sitter.quarantine') : null,
+            ...array_map(fn (string $medicine): Finding => Finding::of('sitter.medicine', medicine: $medicine), $medicines),
         ])));
     }
 

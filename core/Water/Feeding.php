@@ -35,15 +35,6 @@ final readonly class Feeding
 
         return $massGrams * $rulebook->number(RuleParameter::FeedShare) * ($massGrams / self::TEN_GRAMS) ** -$rulebook->number(RuleParameter::FeedExponent)
             * ($ofGrown + (1 - $ofGrown) * (1 - min(1.0, $grown)))
-            * self::ofRation($ration, $rulebook);
-    }
-
-    private static function ofRation(Ration $ration, Rulebook $rulebook): float
-    {
-        return match ($ration) {
-            Ration::Sparse => $rulebook->number(RuleParameter::FeedSparse),
-            Ration::Steady => 1.0,
-            Ration::Several => $rulebook->number(RuleParameter::FeedSeveral),
-        };
+            * $rulebook->foodOf($ration);
     }
 }

@@ -70,6 +70,10 @@ final readonly class Corrections
             LogKind::Feeding => FeedingCorrection::class,
             LogKind::Note => NoteCorrection::class,
             LogKind::Picture => PictureCorrection::class,
+            LogKind::Meal => MealCorrection::class,
+            LogKind::Stock => StockCorrection::class,
+            LogKind::Culture => CultureCorrection::class,
+            LogKind::Spending => SpendingCorrection::class,
             LogKind::Arrival, LogKind::Parting, LogKind::Joining, LogKind::Sitting, LogKind::Change => null,
         };
 

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Corrections;
 
-use App\Facility\FacilityReader;
 use App\Http\Rules\Day;
-use App\Models\FacilitySettings;
 use App\Models\Picture;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\Finding;
-use Biomegas\Finding\InvalidEntry;
 use Illuminate\Database\Eloquent\Model;
 
 /** @extends ColumnCorrection<Picture> */
@@ -28,9 +25,7 @@ final readonly class PictureCorrection extends ColumnCorrection
     public function columns(Model $entry, EntryBody $body): array
     {
         $typed = $body->validated(['note' => ['nullable', 'string', 'max:300'], 'date' => ['required', Day::any()], 'time' => ['nullable', 'date_format:H:i']]);
-        if (LocalDate::fromIso($typed['date'])->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
-            throw InvalidEntry::because('date', Finding::of('entry.day_to_come'));
-        }
+        EntryDay::notToCome(LocalDate::fromIso($typed['date']));
 
         return ['note' => $typed['note'] ?? null, 'date' => $typed['date'], 'time' => $typed['time'] ?? null];
     }

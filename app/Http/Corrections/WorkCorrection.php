@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Corrections;
 
-use App\Facility\FacilityReader;
 use App\Http\Requests\WaterWorkRequest;
 use App\Http\Resources\FieldOption;
 use App\Language\Messages;
-use App\Models\FacilitySettings;
 use App\Models\WaterWork;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
@@ -44,9 +42,7 @@ final readonly class WorkCorrection extends ColumnCorrection
      */
     public static function checked(WaterWorkRequest $request): array
     {
-        if ($request->day()->isAfter(FacilityReader::today(FacilitySettings::query()->firstOrFail()))) {
-            throw InvalidEntry::because('date', Finding::of('entry.day_to_come'));
-        }
+        EntryDay::notToCome($request->day());
 
         return [
             'date' => $request->day()->toIso(), 'kind' => $request->input('kind'),

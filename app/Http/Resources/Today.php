@@ -25,6 +25,7 @@ final readonly class Today
      * @param  list<FallbackWanted>  $fallbacks
      * @param  list<BuildWanted>  $builds
      * @param  list<MoveSheetRow>  $moves
+     * @param  list<FoodDue>  $food
      * @param  list<UnreadableRowSheet>  $unreadable
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Today
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
         #[OA\Property(description: 'Everything to build, soonest to begin first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/BuildWanted'))] public array $builds,
         #[OA\Property(description: 'Moves that are planned, soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'))] public array $moves,
+        #[OA\Property(description: 'What the store and the cultures ask for.', type: 'array', items: new OA\Items(ref: FoodDue::class))] public array $food,
         #[OA\Property(description: 'What is left out because it cannot be read.', type: 'array', items: new OA\Items(ref: '#/components/schemas/UnreadableRowSheet'))] public array $unreadable,
     ) {
     }
@@ -57,6 +59,7 @@ final readonly class Today
             FallbackWanted::all($kept),
             BuildWanted::all($kept),
             MoveSheetRow::open($kept),
+            FoodDue::all($kept),
             UnreadableRowSheet::all($kept->unreadable, $kept->says()),
         );
     }

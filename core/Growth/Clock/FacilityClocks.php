@@ -41,13 +41,28 @@ final class FacilityClocks
             $system = $this->facility->system($stay->system);
             foreach ($fish->rationChanges as $change) {
                 if ($change->from->isBefore($leaves)) {
-                    $clock = $clock->runOn($this->growthIn($system, $species, $fish->rationOn($clock->end())), $change->from);
+                    $clock = $this->runOn($clock, $fish, $species, $system, $change->from);
                 }
             }
-            $clock = $clock->runOn($this->growthIn($system, $species, $fish->rationOn($clock->end())), $leaves);
+            $clock = $this->runOn($clock, $fish, $species, $system, $leaves);
         }
 
         return $clock;
+    }
+
+    /** On one ration in one system; where it is written down what was eaten, by that. */
+    private function runOn(GrowthClock $clock, Fish $fish, Species $species, System $system, LocalDate $until): GrowthClock
+    {
+        $ration = $fish->rationOn($clock->end());
+        $growth = $this->growthIn($system, $species, $ration);
+        foreach ($fish->fed as $span) {
+            $ends = $span->until->isBefore($until) ? $span->until : $until;
+            if ($ends->isAfter($clock->end()) && $span->from->isBefore($until)) {
+                $clock = $clock->runOn($growth, $span->from)->runOn($growth->times(FedGrowth::of($ration, $span->eaten, $this->facility->rulebook)), $ends);
+            }
+        }
+
+        return $clock->runOn($growth, $until);
     }
 
     /** From today until the horizon, living in this system. */

@@ -12,6 +12,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Food\Refusal;
 use Biomegas\Losses\CountCurve;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\Share;
@@ -151,6 +152,12 @@ final readonly class AgendaItem
         };
 
         return new self(AgendaKind::Sign, $fish->currentSystem(), $fish->name, $what, $seen->daysUntil($today) > 1, $fish->key);
+    }
+
+    /** Only when it lasts longer than its kind may: a large hunter is not asked about every day. */
+    public static function ofRefusal(Fish $fish, Refusal $refusal): ?self
+    {
+        return $refusal->isBeyondPatience() ? new self(AgendaKind::Sign, $fish->currentSystem(), $fish->name, $refusal->finding(), true, $fish->key) : null;
     }
 
     /**

@@ -85,7 +85,7 @@ final readonly class WeighUp
             $conditions,
             $chain,
             $growth->adultLength(),
-            Upkeep::of($candidate, $growth->leading(), $chain, $long),
+            Upkeep::of($candidate, $growth->leading(), $chain, $long, $residents),
             $quarantine,
             Cautions::of($candidate, $facility->rulebook),
             new Newcomer($fish, $chain, fn (LocalDate $date): float => $growth->lengthOn($date)->likely),

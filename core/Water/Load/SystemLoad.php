@@ -18,7 +18,7 @@ final readonly class SystemLoad
     private function __construct(
         /** Grams of fish. */
         public float $mass,
-        /** Grams of dry food a day. */
+        /** Grams of dry food a day, as it is fed there: what is left over too. */
         public float $feed,
         /** Grams of nitrogen made as ammonia a day. */
         public float $ammonia,
@@ -44,7 +44,7 @@ final readonly class SystemLoad
         return self::whenFed(
             $system,
             array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->mass(), $fed)),
-            array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius, $rulebook), $fed)),
+            ($system->habit->ofRation ?? 1.0) * array_sum(array_map(fn (FedOccupant $occupant): float => $occupant->feed($celsius, $rulebook), $fed)),
             $rulebook,
         );
     }
@@ -65,13 +65,15 @@ final readonly class SystemLoad
         $filter = $system->equipment->filter;
         $change = $system->equipment->weeklyChange ?? $rulebook->number(RuleParameter::WeeklyChange);
 
+        $protein = $system->habit->protein ?? Feeding::PROTEIN;
+
         return new self(
             $mass,
             $feed,
-            NitrateLoad::nitrogenPerDay($feed),
+            NitrateLoad::nitrogenPerDay($feed, $protein),
             $filter === null ? null : $filter->surface() * $rulebook->number(RuleParameter::FilterRate),
             new NitrateCourse(
-                NitrateLoad::milligramsPerWeek($feed, Feeding::PROTEIN) / $litres,
+                NitrateLoad::milligramsPerWeek($feed, $protein) / $litres,
                 $change,
                 $rulebook->number(RuleParameter::NitrateTap),
             ),

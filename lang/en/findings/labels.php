@@ -8,6 +8,7 @@ return [
         'or' => '{first} or {last}',
         'then' => '{first}, then {last}',
         'span' => '{low} to {high}',
+        'times' => 'times',
         'sides' => '{length} by {width} {unit}',
     ],
     'share' => [
@@ -17,6 +18,13 @@ return [
     'label' => [
         'length_kind' => ['total' => 'total, snout to tip', 'fork' => 'fork', 'standard' => 'standard, without the tail', 'disc' => 'disc width'],
         'error_cause' => ['marks' => 'where the marks are set', 'scale' => 'the scale', 'distance' => 'how far the camera stands', 'depth' => 'how deep the fish swims', 'heading' => 'how square it stands', 'foot' => 'where the camera points'],
+        'food_form' => ['dry' => 'dry', 'frozen' => 'frozen', 'fresh' => 'fresh', 'live' => 'live'],
+        'food_unit' => ['gram' => 'grams', 'piece' => 'pieces'],
+        'meal_outcome' => ['eaten' => 'all was eaten', 'some' => 'some was left', 'refused' => 'they did not eat'],
+        'stock_entry_kind' => ['bought' => 'bought', 'counted' => 'counted what is left', 'opened' => 'a pack was opened', 'discarded' => 'thrown away'],
+        'culture_event_kind' => ['counted' => 'counted', 'harvested' => 'taken out', 'added' => 'added'],
+        'culture_kind' => ['snails' => 'snails', 'worms' => 'worms', 'brine-shrimp' => 'brine shrimp', 'daphnia' => 'water fleas', 'livebearers' => 'livebearers', 'minnows' => 'minnows'],
+        'spending_kind' => ['fish' => 'fish', 'water' => 'water', 'power' => 'power', 'treatment' => 'treatment', 'equipment' => 'equipment', 'home' => 'homes', 'other' => 'other things'],
         'role' => ['owner' => 'owner', 'keeper' => 'keeper', 'helper' => 'helper', 'viewer' => 'viewer'],
         'method' => ['hand' => 'on the board', 'picture' => 'from a picture', 'ruler' => 'through the glass', 'eye' => 'by eye'],
         'act' => ['sparred' => 'sparred with', 'flared' => 'flared at', 'chased' => 'chased', 'nipped' => 'nipped', 'bit' => 'bit', 'rammed' => 'rammed', 'locked-lips' => 'locked lips with', 'pinned' => 'pinned'],

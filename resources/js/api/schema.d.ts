@@ -407,6 +407,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCosts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/spendings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSpending"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fish/{fish}/counts": {
         parameters: {
             query?: never;
@@ -439,6 +471,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/cultures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCulture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cultures/{culture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeCulture"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/cultures/{culture}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCultureEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/demo": {
         parameters: {
             query?: never;
@@ -466,6 +546,102 @@ export interface paths {
         put: operations["changeFacility"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFeeding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/feeding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showFeeding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/meals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addMeal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/meals/{meal}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undoMeal"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/systems/{system}/feeding-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["planFeeding"];
+        post?: never;
+        delete: operations["dropFeedingPlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fish/{fish}/feeding-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["planFeedingApart"];
+        post?: never;
+        delete: operations["feedTogether"];
         options?: never;
         head?: never;
         patch?: never;
@@ -513,6 +689,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undoFishTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/food": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showFood"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/foods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addFood"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/foods/{food}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeFood"];
+        post?: never;
+        delete: operations["removeFood"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/foods/{food}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStockEntry"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2937,6 +3177,31 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        CultureEntryRequest: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "counted" | "harvested" | "added";
+            number: number;
+        };
+        CultureRequest: {
+            name: string;
+            /** @enum {string} */
+            kind: "snails" | "worms" | "brine-shrimp" | "daphnia" | "livebearers" | "minnows";
+            /** @description What it gives; counted in its unit. */
+            food_id: number;
+            /** Format: date */
+            started_on: string;
+            /** @description How many it began with. */
+            seed: number;
+            /** @description How many one of its tanks holds when it is full. */
+            room: number;
+            tanks: number;
+            /** Format: date */
+            quarantine_until?: string | null;
+            /** Format: date */
+            ended_on?: string | null;
+        };
         FacilityRequest: {
             /** @description Name of the place. */
             facility: string;
@@ -2962,6 +3227,22 @@ export interface components {
             /** @description ISO 4217; absent: sums are said without it. */
             currency?: string | null;
         };
+        FeedingPlanRequest: {
+            parts: {
+                food_id: number;
+                /** @description Of the ration, as dry matter. */
+                percent: number;
+            }[];
+            /** @description Of the ration by the book. */
+            of_ration_percent: number;
+            /** @description A day. */
+            times: number;
+            /** @description ISO weekdays: Monday is 1. */
+            fasting: number[];
+            medicine?: string | null;
+            /** Format: date */
+            medicine_until?: string | null;
+        };
         FishTableRequest: {
             /** @description As pasted: a line each of name, species, system, date, length, count, males, females; or with a line of headings. */
             text: string | null;
@@ -2983,6 +3264,35 @@ export interface components {
         FishTableUndo: {
             fish: number[];
             lengths: number[];
+        };
+        FoodRequest: {
+            name: string;
+            /** @enum {string} */
+            form: "dry" | "frozen" | "fresh" | "live";
+            /** @description Diets that take it. */
+            taken_by: ("grazer" | "omnivore" | "meat" | "shell" | "plankton")[];
+            /** @description Of it as it is given. */
+            protein_percent: number;
+            /** @description What of it is not water. */
+            dry_matter_percent: number;
+            /** @enum {string} */
+            unit: "gram" | "piece";
+            /** @description Of one piece; null with what is weighed. */
+            grams_each?: number | null;
+            /** @description What is in a pack, in its unit. */
+            pack?: number | null;
+            /** @description Of a pack. */
+            price?: number | null;
+            /** @description Once it is opened. */
+            keeps_days?: number | null;
+            /** @description Whole fish. */
+            is_fish?: boolean | null;
+            /** @description What was seen of single kinds, by the key of the species. */
+            own_word?: {
+                species: string;
+                /** @enum {string} */
+                taking: "takes" | "refuses" | "forbidden";
+            }[] | null;
         };
         ForgottenRequest: {
             email: string;
@@ -3234,6 +3544,28 @@ export interface components {
             heading: "square" | "nearly" | "unsure";
             /** @description Along each fish, from the snout to the end of the tail. */
             lines: components["schemas"]["MarkedPoint"][][];
+        };
+        MealRequest: {
+            /** @description One that is fed by itself, or left its food alone; null: all others there. */
+            fish_id?: number | null;
+            /** Format: date */
+            date: string;
+            /** @description HH:MM, when it is known. */
+            time?: string | null;
+            /** @enum {string} */
+            outcome: "eaten" | "some" | "refused";
+            /** @description Of what was given; null: as is usual with the outcome. */
+            eaten_percent?: number | null;
+            /** @description Null: what is planned for the day. */
+            given?: {
+                food_id: number;
+                amount: number;
+                /**
+                 * @description That it was counted in; null: that of the food.
+                 * @enum {string|null}
+                 */
+                unit?: "gram" | "piece" | null;
+            }[] | null;
         };
         MeasurementRequest: {
             /** @description As typed: 9.5 in, 9 1/2", 24cm, 240 mm, or a bare number in the unit of the facility. */
@@ -3513,12 +3845,39 @@ export interface components {
              */
             form?: "torpedo" | "deep" | "eel" | "catfish" | "sturgeon" | "knifefish" | "barb" | "ray" | "puffer" | "snail" | "shrimp" | "crayfish" | "newt" | "turtle" | "none" | null;
         };
+        SpendingRequest: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "fish" | "water" | "power" | "treatment" | "equipment" | "home" | "other";
+            /** @description In the facility's money. */
+            amount: number;
+            what: string;
+            /** @description For which system; null: for none alone. */
+            system_id?: number | null;
+            fish_id?: number | null;
+        };
         StepRequest: {
             /**
              * Format: date
              * @description The day it was done; null takes it back.
              */
             done: string | null;
+        };
+        StockEntryRequest: {
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            kind: "bought" | "counted" | "opened" | "discarded";
+            /** @description In the unit of the food; not with an opening. */
+            amount?: number | null;
+            /**
+             * @description That it was counted in; null: that of the food.
+             * @enum {string|null}
+             */
+            unit?: "gram" | "piece" | null;
+            /** @description Of all that was bought, in the facility's money. */
+            price?: number | null;
         };
         /** @description A system as typed: sizes, volumes and temperatures with or without a unit. */
         SystemRequest: {
@@ -4127,6 +4486,29 @@ export interface components {
              */
             openings: number;
         };
+        /** @description What the place costs: computed for the year to come, and paid. */
+        CostSheet: {
+            /** Format: date */
+            date: string;
+            /** @description In walking order. */
+            systems: {
+                system_id: number;
+                name: string;
+                cost: components["schemas"]["YearCost"];
+            }[];
+            fish: {
+                fish_id: number;
+                name: string;
+                cost: components["schemas"]["YearCost"];
+            }[];
+            /** @description The latest year first. */
+            paid: components["schemas"]["PaidYear"][];
+            /**
+             * Format: float
+             * @description What was fed over the last year, at what it cost; null: no meal of a known price.
+             */
+            food_fed: number | null;
+        };
         /** @description What a plan costs in one year, in the facility's money. */
         CostYearRow: {
             year: number;
@@ -4167,6 +4549,68 @@ export interface components {
             /** @description Below what was believed. */
             is_low: boolean;
         };
+        /** @description How many there were on a day. */
+        CulturePoint: {
+            /** Format: date */
+            date: string;
+            /** Format: float */
+            number: number;
+        };
+        /** @description Animals that are bred to be fed, in the unit of their food. */
+        CultureRow: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            kind: "snails" | "worms" | "brine-shrimp" | "daphnia" | "livebearers" | "minnows";
+            food_id: number;
+            /** Format: date */
+            started_on: string;
+            /** Format: float */
+            seed: number;
+            /**
+             * Format: float
+             * @description What one of its tanks holds, as the keeper thinks.
+             */
+            room: number;
+            tanks: number;
+            /** Format: date */
+            quarantine_until: string | null;
+            says: string;
+            /** @description It gives too little, or soon will. */
+            is_due: boolean;
+            /**
+             * Format: float
+             * @description How many there are today.
+             */
+            now: number;
+            /**
+             * Format: float
+             * @description How many all of its tanks hold, as its counts say.
+             */
+            room_fitted: number;
+            /**
+             * Format: float
+             * @description The largest harvest a week that can go on for ever: low.
+             */
+            steady_low: number;
+            /** Format: float */
+            steady: number;
+            /** Format: float */
+            steady_high: number;
+            /**
+             * Format: float
+             * @description What the fish take a week, now.
+             */
+            taken: number;
+            /** Format: float */
+            taken_in_a_year: number;
+            /** @description Weeks from a new tank to the harvest. */
+            weeks_to_start: number;
+            cautions: string[];
+            /** @description As it went, week by week. */
+            course: components["schemas"]["CulturePoint"][];
+            counts: components["schemas"]["CulturePoint"][];
+        };
         /** @description One thing of the round that is due. */
         DueRow: {
             system_id: number;
@@ -4195,6 +4639,50 @@ export interface components {
             fish_id: number;
             name: string;
             reason: string;
+        };
+        /** @description What was fed in a week, of the ration by the book. */
+        FedWeekPoint: {
+            /** Format: date */
+            monday: string;
+            /** Format: float */
+            given: number;
+            /** Format: float */
+            eaten: number;
+        };
+        /** @description Who is fed in one go, with what, and whether they were fed today. */
+        FeedingRow: {
+            system_id: number;
+            system: string;
+            /** @description One that is fed by itself; null: all together. */
+            fish_id: number | null;
+            fish: number[];
+            /** @description Who they are. */
+            names: string;
+            /** @description What to give for the day. */
+            says: string;
+            /** @description Whether anything is to be given today. */
+            is_fed: boolean;
+            amounts: {
+                food_id: number;
+                food: string;
+                amount: number;
+                /** @enum {string} */
+                unit: "gram" | "piece";
+            }[];
+            /** @description Goes a day. */
+            times: number;
+            /** @description What goes with the food. */
+            medicine: string | null;
+            /**
+             * Format: float
+             * @description Grams of dry food by the book.
+             */
+            ration_g: number;
+            plan: components["schemas"]["FeedingPlanSheet"] | null;
+            /** @description Written down today. */
+            meals: components["schemas"]["MealRow"][];
+            /** @description Who leaves its food, and whether that is normal. */
+            refusals: string[];
         };
         /** @description One of several that a field can be. */
         FieldOption: {
@@ -4311,6 +4799,65 @@ export interface components {
              * @description Its room to turn.
              */
             turning_mm: number;
+        };
+        /** @description Something to buy, to count, to throw away or to begin. */
+        FoodDue: {
+            says: string;
+            /** @description It should be there by now. */
+            is_late: boolean;
+        };
+        /** @description A food of the place, and what is left of it. */
+        FoodRow: {
+            id: number;
+            name: string;
+            /** @enum {string} */
+            form: "dry" | "frozen" | "fresh" | "live";
+            taken_by: ("grazer" | "omnivore" | "meat" | "shell" | "plankton")[];
+            /** Format: float */
+            protein_percent: number;
+            /** Format: float */
+            dry_matter_percent: number;
+            /** @enum {string} */
+            unit: "gram" | "piece";
+            /** Format: float */
+            grams_each: number;
+            /** Format: float */
+            pack: number | null;
+            /** Format: float */
+            price: number | null;
+            keeps_days: number | null;
+            is_fish: boolean;
+            own_word: {
+                species: string;
+                /** @enum {string} */
+                taking: "takes" | "refuses" | "forbidden";
+            }[];
+            /**
+             * Format: float
+             * @description In its unit; null: it was neither bought nor counted.
+             */
+            left: number | null;
+            /**
+             * Format: float
+             * @description In its unit, on a usual day.
+             */
+            per_day: number;
+            runs_out: components["schemas"]["RunOutSpan"] | null;
+            /** Format: date */
+            opened_on: string | null;
+            /** @description What is wrong with its books or its age; null: nothing. */
+            doubt: string | null;
+            /** @description Nobody may have it as the place is kept. */
+            is_forbidden: boolean;
+        };
+        /** @description The store: foods, what to buy, what is bred. */
+        FoodSheet: {
+            /** Format: date */
+            date: string;
+            foods: components["schemas"]["FoodRow"][];
+            /** @description The first to buy first. */
+            shopping: components["schemas"]["PurchaseRow"][];
+            cultures: components["schemas"]["CultureRow"][];
         };
         /** @description A fish or shoal that is not there any more; its sheet stays. */
         FormerFish: {
@@ -4526,6 +5073,26 @@ export interface components {
             kind: "came-in" | "came-back" | "went-out" | "time-out" | "water-change" | "intervention";
             date: string;
             words: string;
+        };
+        /** @description What a system is fed, how that went, and what it costs. */
+        HomeFeeding: {
+            /** Format: date */
+            date: string;
+            tables: components["schemas"]["FeedingRow"][];
+            /** @description Too much, too little, and who goes short. */
+            findings: string[];
+            /** @description Weeks of which most days are written down, the oldest first. */
+            weeks: components["schemas"]["FedWeekPoint"][];
+            year: components["schemas"]["YearCost"];
+            of_fish: {
+                fish_id: number;
+                cost: components["schemas"]["YearCost"];
+            }[];
+            /**
+             * Format: float
+             * @description Written down as paid for it, all years together.
+             */
+            paid: number;
         };
         /** @description All rules of housing held against one fish in one home today, with those who live there. */
         HomeJudgement: {
@@ -4807,14 +5374,34 @@ export interface components {
              * @description Share of the water of its last home each week, for it alone, by the book.
              */
             weekly_change: number;
+            /**
+             * Format: float
+             * @description Years that its life is counted for.
+             */
+            years: number;
             /** Format: float */
             food_cost: number;
+            /**
+             * Format: float
+             * @description Its part of the water and power of its last home; null: that is not there yet.
+             */
+            keep_cost: number | null;
             /** Format: float */
             home_cost: number;
             /** Format: float */
             price: number | null;
             /** Format: float */
             whole_cost: number;
+            /**
+             * Format: float
+             * @description A short life of a small one.
+             */
+            whole_low: number;
+            /**
+             * Format: float
+             * @description A long life of a large one.
+             */
+            whole_high: number;
         };
         /** @description How much was seen in one light. */
         LightRow: {
@@ -4912,7 +5499,7 @@ export interface components {
         LogLine: {
             id: number;
             /** @enum {string} */
-            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change";
+            kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "meal" | "stock" | "culture" | "spending" | "change";
             /** @description The number of the record that it tells of. */
             row_id: number;
             /** Format: date */
@@ -5015,6 +5602,14 @@ export interface components {
              * @description When it likely is that long; null: not within ten years.
              */
             shows_on: string | null;
+        };
+        /** @description One go of feeding. */
+        MealRow: {
+            /** @description Delete it to undo. */
+            id: number;
+            time: string | null;
+            /** @enum {string} */
+            outcome: "eaten" | "some" | "refused";
         };
         /** @description A measured length. */
         MeasurementEntry: {
@@ -5313,6 +5908,16 @@ export interface components {
             /** @description The place is empty: a package can be read into it. */
             is_empty: boolean;
         };
+        /** @description What was paid in a year, by kind; food as it was bought. */
+        PaidYear: {
+            year: number;
+            /** Format: float */
+            whole: number;
+            kinds: {
+                kind: string;
+                sum: number;
+            }[];
+        };
         /** @description Two fish or shoals held against each other. */
         PairRow: {
             one: number;
@@ -5446,7 +6051,7 @@ export interface components {
              * @description With which entry it goes; null: it is one itself.
              * @enum {string|null}
              */
-            entry_kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change" | null;
+            entry_kind: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "meal" | "stock" | "culture" | "spending" | "change" | null;
             entry_id: number | null;
             /** Format: date */
             date: string;
@@ -5651,6 +6256,20 @@ export interface components {
             can_be_followed: boolean;
             figures: components["schemas"]["PlanFigures"] | null;
         };
+        /** @description What is to be fed, as it was typed. */
+        FeedingPlanSheet: {
+            parts: {
+                food_id: number;
+                percent: number;
+            }[];
+            /** Format: float */
+            of_ration_percent: number;
+            times: number;
+            fasting: number[];
+            medicine: string | null;
+            /** Format: date */
+            medicine_until: string | null;
+        };
         /** @description Something that must be done before a move. */
         PlanStepRow: {
             what: string;
@@ -5787,6 +6406,22 @@ export interface components {
             /** Format: date */
             last_seen: string;
         };
+        /** @description A food to buy. */
+        PurchaseRow: {
+            food_id: number;
+            says: string;
+            /** Format: date */
+            by: string;
+            /**
+             * Format: float
+             * @description In the unit of the food.
+             */
+            amount: number;
+            packs: number | null;
+            /** Format: float */
+            price: number | null;
+            is_due: boolean;
+        };
         /** @description A fish in quarantine. */
         QuarantineRow: {
             id: number;
@@ -5918,7 +6553,7 @@ export interface components {
         /** @description A number behind the rules. */
         RuleNumber: {
             /** @enum {string} */
-            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_guards" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre" | "fitting_price" | "media_price_per_litre" | "water_price_per_m3" | "power_price_per_kwh" | "room_celsius" | "tap_celsius";
+            name: "swim_slow" | "swim_cruising" | "swim_racing" | "swim_large_from_mm" | "swim_large_beyond" | "turn_slow" | "turn_cruising" | "turn_racing" | "turn_ray" | "floor_roomy" | "floor_crowded" | "crowded_least" | "crowded_size_ratio" | "crowded_longest_mm" | "litres_exponent" | "grow_out_from_mm" | "grow_out_litres_per_cm" | "litres_least" | "litres_least_from_mm" | "size_tolerance" | "temperature_tolerance_c" | "move_at" | "staged_months" | "quarantine_short_days" | "quarantine_standard_days" | "quarantine_long_days" | "quarantine_clean_days" | "weekly_change" | "build_lead_days" | "nitrate_target_mg_l" | "nitrate_tap_mg_l" | "nitrate_yield" | "change_outgrown" | "change_most" | "feed_share" | "feed_exponent" | "feed_grown" | "feed_sparse" | "feed_several" | "filter_rate_g_m2_d" | "company_alike" | "company_temper" | "company_stronger" | "company_nipper" | "company_pace" | "company_diet" | "company_water" | "company_hurt" | "company_guards" | "company_too_few" | "company_watch_from" | "company_avoid_from" | "food_price_per_kg" | "build_price_per_litre" | "fitting_price" | "media_price_per_litre" | "water_price_per_m3" | "power_price_per_kwh" | "light_watts_per_m2" | "room_celsius" | "tap_celsius";
             /** Format: float */
             value: number;
             /** Format: float */
@@ -5952,6 +6587,15 @@ export interface components {
             schools: components["schemas"]["RuleOptionRow"][];
             numbers: components["schemas"]["RuleNumber"][];
             exceptions: components["schemas"]["RuleExceptionRow"][];
+        };
+        /** @description When a food is used up. */
+        RunOutSpan: {
+            /** Format: date */
+            early: string;
+            /** Format: date */
+            likely: string;
+            /** Format: date */
+            late: string;
         };
         /** @description One step of a move, and why. */
         RunStep: {
@@ -6575,6 +7219,8 @@ export interface components {
             builds: components["schemas"]["BuildWanted"][];
             /** @description Moves that are planned, soonest first. */
             moves: components["schemas"]["MoveSheetRow"][];
+            /** @description What the store and the cultures ask for. */
+            food: components["schemas"]["FoodDue"][];
             /** @description What is left out because it cannot be read. */
             unreadable: components["schemas"]["UnreadableRowSheet"][];
         };
@@ -6645,7 +7291,7 @@ export interface components {
         /** @description Something that is written down and cannot be read: it is left out everywhere until it is corrected or deleted. */
         UnreadableRowSheet: {
             /** @enum {string} */
-            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches";
+            table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches" | "foods" | "stock_entries" | "feeding_plans" | "meals" | "fed_weeks" | "cultures" | "culture_entries" | "spendings";
             id: number;
             /** @description Of the fish, system or species that it is about. */
             name: string | null;
@@ -6862,6 +7508,15 @@ export interface components {
             late: string | null;
             /** @enum {string|null} */
             late_means: "not within horizon" | "stays below" | null;
+        };
+        /** @description What keeping costs in the year to come, as computed, in the facility's money. */
+        YearCost: {
+            /** Format: float */
+            food: number;
+            /** Format: float */
+            water: number;
+            /** Format: float */
+            power: number;
         };
         /** @description Years, from and to. */
         YearSpan: {
@@ -9039,6 +9694,106 @@ export interface operations {
             };
         };
     };
+    showCosts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By system, fish and year. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CostSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addSpending: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpendingRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been paid like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showCounts: {
         parameters: {
             query?: never;
@@ -9201,6 +9956,212 @@ export interface operations {
             };
             /** @description No such count. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addCulture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CultureRequest"];
+            };
+        };
+        responses: {
+            /** @description It is looked after. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeCulture: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                culture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CultureRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such culture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addCultureEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                culture: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CultureEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such culture. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been like this. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9431,6 +10392,482 @@ export interface operations {
             };
         };
     };
+    listFeeding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who is fed what today, in walking order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedingRow"][];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showFeeding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What it is fed, and what it costs. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeFeeding"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addMeal: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MealRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been fed like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    undoMeal: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                meal: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out, with what was given in the same go. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such meal. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planFeeding: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedingPlanRequest"];
+            };
+        };
+        responses: {
+            /** @description From now on. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be fed like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropFeedingPlan: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                system: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Dry food as the book says. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such system. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planFeedingApart: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedingPlanRequest"];
+            };
+        };
+        responses: {
+            /** @description From now on it is fed by itself. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be fed like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    feedTogether: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                fish: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is fed with the others. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such fish. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     previewFishTable: {
         parameters: {
             query?: never;
@@ -9585,6 +11022,317 @@ export interface operations {
                 };
             };
             /** @description More has been written about one of them. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showFood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The store. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoodSheet"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addFood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoodRequest"];
+            };
+        };
+        responses: {
+            /** @description It is kept here. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeFood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                food: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoodRequest"];
+            };
+        };
+        responses: {
+            /** @description Changed; what was fed keeps what it was. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such food. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be like this. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeFood: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                food: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kept no more; what was fed stays in the log. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description For keepers. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such food. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A plan or a culture holds it. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addStockEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                food: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description Written down. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such food. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot have been like this. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -14059,7 +15807,7 @@ export interface operations {
                      * @description With which entry it goes.
                      * @enum {string}
                      */
-                    entry_kind?: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "change";
+                    entry_kind?: "length" | "incident" | "loss" | "count" | "move" | "makeup" | "parting" | "joining" | "inspection" | "look" | "treatment" | "quarantine" | "release" | "test" | "work" | "watch" | "watch-end" | "check" | "intervention" | "attempt" | "settlement" | "span" | "verdict" | "brood" | "feeding" | "arrival" | "note" | "picture" | "sitting" | "meal" | "stock" | "culture" | "spending" | "change";
                     entry_id?: number;
                     /**
                      * Format: date
@@ -18482,7 +20230,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches" | "foods" | "stock_entries" | "feeding_plans" | "meals" | "fed_weeks" | "cultures" | "culture_entries" | "spendings";
                 row: number;
             };
             cookie?: never;
@@ -18554,7 +20302,7 @@ export interface operations {
                 "Idempotency-Key"?: string;
             };
             path: {
-                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches";
+                table: "facilities" | "species" | "systems" | "fish" | "fish_candidates" | "stays" | "measurements" | "ration_changes" | "losses" | "counts" | "shoal_splits" | "shoal_joins" | "makeups" | "incidents" | "attempts" | "watched_spans" | "settlements" | "pair_verdicts" | "broods" | "moves" | "water_tests" | "water_works" | "daily_readings" | "weekly_temperatures" | "preparations" | "quarantines" | "health_observations" | "inspections" | "treatments" | "move_sheets" | "plan_moves" | "watches" | "foods" | "stock_entries" | "feeding_plans" | "meals" | "fed_weeks" | "cultures" | "culture_entries" | "spendings";
                 row: number;
             };
             cookie?: never;

@@ -17,6 +17,9 @@ use Biomegas\Company\Act;
 use Biomegas\Company\Aggression\ChangeKind;
 use Biomegas\Company\Aggression\Occasion;
 use Biomegas\Company\Harm;
+use Biomegas\Cost\SpendingKind;
+use Biomegas\Culture\CultureEventKind;
+use Biomegas\Culture\CultureKind;
 use Biomegas\Facility\Equipment\LightState;
 use Biomegas\Facility\Fitting;
 use Biomegas\Facility\LengthKind;
@@ -25,6 +28,10 @@ use Biomegas\Facility\Salinity;
 use Biomegas\Facility\Sex;
 use Biomegas\Facility\Temper;
 use Biomegas\Facility\WaterLayer;
+use Biomegas\Food\FoodForm;
+use Biomegas\Food\FoodUnit;
+use Biomegas\Food\MealOutcome;
+use Biomegas\Food\StockEntryKind;
 use Biomegas\Housing\Size\SizeRule;
 use Biomegas\Losses\CountKind;
 use Biomegas\Losses\LossKind;
@@ -54,6 +61,7 @@ final class CatalogueTest extends TestCase
         [Fitting::class, ''], [WaterLayer::class, ''], [Salinity::class, ''], [SizeRule::class, ''], [Quantity::class, ''], [Quantity::class, 'units'], [MixingWay::class, ''],
         [CheckItem::class, ''], [ChangeKind::class, ''], [LightState::class, ''], [Purpose::class, ''], [Temper::class, ''], [BroodStepKind::class, ''], [Harm::class, ''], [Intervention::class, ''], [Intervention::class, 'why'], [CycleState::class, ''], [JsonType::class, ''],
         [Method::class, ''], [LengthKind::class, ''], [Act::class, ''], [LossKind::class, ''], [CountKind::class, ''], [Sex::class, ''], [Ration::class, ''], [ProductClass::class, ''], [Occasion::class, ''], [PairVerdict::class, ''], [BroodSign::class, ''], [BroodStyle::class, ''], [FilterCare::class, ''], [Success::class, ''], [ErrorCause::class, ''], [Role::class, ''],
+        [FoodForm::class, ''], [FoodUnit::class, ''], [MealOutcome::class, ''], [StockEntryKind::class, ''], [CultureEventKind::class, ''], [CultureKind::class, ''], [SpendingKind::class, ''],
     ];
 
     public function test_every_finding_has_a_message_with_exactly_its_figures(): void

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Feeding;
+
+use App\Facility\Keys;
+use App\Repair\StoredTable;
+use App\Repair\UnreadableRows;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\FedSpan;
+use Biomegas\Facility\FeedingHabit;
+use Biomegas\Facility\Stay;
+use Biomegas\Food\FedWeek;
+use Biomegas\Food\FeedingRecord;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** What was fed, not what was planned, drives load, nitrate and growth; where nobody wrote it down, the plan does. */
+final class FeedingHabits
+{
+    /** @var array<int, array<int, list<FedWeek>>> by system and fish; 0: all who are not fed by themselves */
+    private readonly array $weeks;
+
+    public function __construct(private readonly FeedingPlans $plans, UnreadableRows $unreadable, private readonly LocalDate $today)
+    {
+        $weeks = [];
+        $unreadable->readAll(StoredTable::FedWeeks, DB::table('fed_weeks')->orderBy('monday')->get(), function (stdClass $row) use (&$weeks): void {
+            $weeks[$row->system_id][$row->fish_id ?? 0][] = FedWeeks::ofRow($row);
+        });
+        $this->weeks = $weeks;
+    }
+
+    public function ofSystem(int $id): ?FeedingHabit
+    {
+        return $this->record($id)->habit($this->today) ?? $this->plans->ofSystem($id)?->habit();
+    }
+
+    /** Of all who live there together. */
+    public function record(int $systemId): FeedingRecord
+    {
+        $together = [];
+        foreach ($this->weeks[$systemId] ?? [] as $weeks) {
+            foreach ($weeks as $week) {
+                $monday = $week->monday->toIso();
+                $together[$monday] = isset($together[$monday]) ? $together[$monday]->and($week) : $week;
+            }
+        }
+
+        return FeedingRecord::of(array_values($together), $this->today);
+    }
+
+    /**
+     * What a fish ate, in each of its homes: by itself where it was fed so, else with the others.
+     *
+     * @param  list<Stay>  $stays
+     * @return list<FedSpan> by date
+     */
+    public function eaten(int $fishId, array $stays): array
+    {
+        $spans = [];
+        foreach ($stays as $stay) {
+            $here = $this->weeks[Keys::id($stay->system)] ?? [];
+            foreach (FeedingRecord::of($here[$fishId] ?? $here[0] ?? [], $this->today)->eaten() as $span) {
+                $from = LocalDate::later($span->from, $stay->from);
+                $until = $stay->until !== null && $stay->until->isBefore($span->until) ? $stay->until : $span->until;
+                if ($from->isBefore($until)) {
+                    $spans[] = new FedSpan($from, $until, $span->eaten);
+                }
+            }
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Feeding;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\Fish;
+use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
+use Biomegas\Food\Amount;
+use Biomegas\Food\FeedingPlan;
+use Biomegas\Measure\Mass;
+
+/** Those in a system who are fed in one go: all of them, or one that is fed by itself. */
+final readonly class FeedingTable
+{
+    /** Less dry food is not worth measuring out, grams. */
+    private const LEAST_GRAMS = 0.5;
+
+    /** @param  non-empty-list<Fish>  $fish */
+    public function __construct(
+        public System $system,
+        public array $fish,
+        /** Fed by itself: the only fish of the table. */
+        public bool $isAlone,
+        /** Null: dry food as the book says. */
+        public ?FeedingPlan $plan,
+        /** Grams of dry food by the book, today. */
+        public float $ration,
+    ) {
+    }
+
+    /** @return list<Amount> for the whole day; none: they are not fed, or with what nobody named */
+    public function amounts(LocalDate $today): array
+    {
+        return $this->plan?->on($today, $this->ration) ?? [];
+    }
+
+    public function isFasting(LocalDate $today): bool
+    {
+        return $this->plan?->isFasting($today) ?? false;
+    }
+
+    /** Whether anything is to be given. */
+    public function isFed(LocalDate $today): bool
+    {
+        return $this->plan === null ? $this->ration >= self::LEAST_GRAMS : $this->amounts($today) !== [];
+    }
+
+    /** What to give for the day. */
+    public function finding(LocalDate $today): Finding
+    {
+        return match (true) {
+            $this->isFasting($today) => Finding::of('food.fasting'),
+            ! $this->isFed($today) => Finding::of('food.nothing'),
+            $this->plan === null => Finding::of('food.dry', amount: Mass::ofGrams($this->ration)),
+            default => Finding::of('food.give', amounts: array_map(fn (Amount $amount): Finding => $amount->finding(), $this->amounts($today)), times: $this->plan->times),
+        };
+    }
+
+    public function medicine(LocalDate $today): ?string
+    {
+        return $this->plan?->medicineOn($today);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Feeding;
+
+use App\Facility\FacilitySnapshot;
+use App\Facility\Keys;
+use App\Models\StockEntry as WrittenEntry;
+use App\Repair\StoredTable;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Facility\System;
+use Biomegas\Finding\Finding;
+use Biomegas\Food\Food;
+use Biomegas\Food\GoesShort;
+use Biomegas\Food\Purchase;
+use Biomegas\Food\ShoppingList;
+use Biomegas\Food\Stock;
+use Biomegas\Food\StockEntry;
+use Illuminate\Support\Facades\DB;
+
+/** What is left of each food, what it is used by, and what to buy. */
+final class FoodBook
+{
+    /** Uses before the last count do not matter; of a food never counted, so many days back are read. */
+    private const DAYS = 400;
+
+    /** @var list<FeedingTable>|null */
+    private ?array $tables = null;
+
+    /** @var array<int, Stock>|null by food */
+    private ?array $stocks = null;
+
+    public function __construct(private readonly FacilitySnapshot $kept)
+    {
+    }
+
+    /** @return list<FeedingTable> in walking order */
+    public function tables(): array
+    {
+        return $this->tables ??= (new FeedingTables($this->kept))->all();
+    }
+
+    /** @return array<int, Stock> by food, in the order of their names */
+    public function stocks(): array
+    {
+        return $this->stocks ??= $this->readStocks();
+    }
+
+    /** @return list<Purchase> */
+    public function shoppingList(): array
+    {
+        return ShoppingList::of(array_values($this->stocks()), $this->kept->facility->date);
+    }
+
+    /** In its unit, what the plans take of it on a usual day. */
+    public function planned(Food $food): float
+    {
+        return array_sum(array_map(fn (FeedingTable $table): float => $table->plan?->perDay($food, $table->ration) ?? 0.0, $this->tables()));
+    }
+
+    /** @return list<Finding> whether a home is fed far more or less than by the book, and who goes short at its table */
+    public function findings(System $system): array
+    {
+        $habit = $this->kept->habits->record(Keys::id($system->key))->finding($this->kept->facility->date);
+
+        return [...($habit === null ? [] : [$habit]), ...GoesShort::among($this->kept->facility->residentsOf($system))];
+    }
+
+    /** @return array<int, Stock> */
+    private function readStocks(): array
+    {
+        $today = $this->kept->facility->date;
+        $entries = $uses = [];
+        $this->kept->unreadable->readAll(StoredTable::StockEntries, WrittenEntry::query()->orderBy('date')->orderBy('id')->get(), function (WrittenEntry $row) use (&$entries): void {
+            $entries[$row->food_id][] = new StockEntry(LocalDate::fromIso($row->date), $row->kind, $row->amount);
+        });
+        $used = DB::table('meals')->whereNull('deleted_at')->whereNotNull('food_id')->where('date', '>=', $today->plusDays(-self::DAYS)->toIso())->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]);
+        foreach ($used as $row) {
+            $uses[$row->food_id][$row->date] = (float) $row->amount;
+        }
+
+        return array_map(
+            fn (Food $food): Stock => Stock::of($food, $entries[FoodStore::id($food)] ?? [], $uses[FoodStore::id($food)] ?? [], $this->planned($food), $today),
+            $this->kept->foods->kept(),
+        );
+    }
+}

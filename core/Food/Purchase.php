@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Food;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
+
+/** A food to buy, and by when. */
+final readonly class Purchase
+{
+    private const NOTICE_DAYS = 7;
+
+    public function __construct(
+        public Food $food,
+        /** So that it is there before the old one is gone; never before today. */
+        public LocalDate $by,
+        /** In its unit, whole packs where it comes in packs. */
+        public float $amount,
+        /** Null: it does not come in packs. */
+        public ?int $packs,
+        /** In the facility's money; null: not known. */
+        public ?float $price,
+    ) {
+    }
+
+    /** Whoever goes shopping once a week is told in time. Judgement. */
+    public function isDueOn(LocalDate $today): bool
+    {
+        return $today->daysUntil($this->by) <= self::NOTICE_DAYS;
+    }
+
+    public function finding(): Finding
+    {
+        return $this->packs === null
+            ? Finding::of('food.buy', what: (new Amount($this->food, $this->amount))->finding(), by: $this->by)
+            : Finding::of('food.buy_packs', packs: $this->packs, food: $this->food->name, by: $this->by);
+    }
+}

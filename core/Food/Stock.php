@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\Food;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
+
+/** How much of a food is left, and how long that lasts. */
+final readonly class Stock
+{
+    private const WEEK = 7;
+
+    /** Use is taken from what was fed over so many weeks, once it was fed on so many days. */
+    private const USE_WEEKS = 4;
+
+    private const LEAST_DAYS = 7;
+
+    /** How far use strays from week to week at least, at most, and where nothing is known. Judgement. */
+    private const LEAST_SPREAD = 0.1;
+
+    private const MOST_SPREAD = 0.5;
+
+    private const USUAL_SPREAD = 0.25;
+
+    private function __construct(
+        public Food $food,
+        /** In its unit, never below nothing; null: it was neither bought nor counted. */
+        public ?float $left,
+        /** More was fed than there was, by so much: it wants counting. */
+        public float $missing,
+        /** In its unit, on a usual day. */
+        public float $perDay,
+        /** Null: it is not used, or nobody knows what is left. */
+        public ?RunOut $runOut,
+        /** When the present pack was opened; null: nobody said. */
+        public ?LocalDate $opened,
+        /** It is fed, and nobody wrote down what there was. */
+        public bool $isUnknown,
+        /** The day on which the opened pack should be gone; null: it does not matter. */
+        public ?LocalDate $bestBefore,
+    ) {
+    }
+
+    /**
+     * @param  list<StockEntry>  $entries  by date, those of one day as they were written
+     * @param  array<string, float>  $uses  in its unit, by day
+     * @param  float  $planned  what the plans take of it on a usual day
+     */
+    public static function of(Food $food, array $entries, array $uses, float $planned, LocalDate $today): self
+    {
+        $left = null;
+        $counted = null;
+        $opened = null;
+        foreach ($entries as $entry) {
+            $amount = (float) $entry->amount;
+            match ($entry->kind) {
+                StockEntryKind::Bought => $left = (float) $left + $amount,
+                StockEntryKind::Discarded => $left = (float) $left - $amount,
+                StockEntryKind::Counted => [$left, $counted] = [$amount, $entry->date],
+                StockEntryKind::Opened => $opened = $entry->date,
+            };
+        }
+        // It is counted in the evening: what was fed that day is gone already.
+        $since = $counted ?? ($entries[0]->date ?? $today)->plusDays(-1);
+        foreach ($left === null ? [] : $uses as $day => $used) {
+            $left -= LocalDate::fromIso($day)->isAfter($since) ? $used : 0.0;
+        }
+        [$perDay, $spread] = self::use($uses, $planned, $today);
+        $there = $left === null ? null : max(0.0, $left);
+
+        return new self(
+            $food, $there, max(0.0, -(float) $left), $perDay,
+            $there === null || $perDay <= 0.0 ? null : RunOut::of($today, $there, $perDay, $spread),
+            $opened, $left === null && $uses !== [], $opened === null || $food->keepsDays === null ? null : $opened->plusDays($food->keepsDays),
+        );
+    }
+
+    /** Opened too long ago, or more fed than there was; null: nothing. */
+    public function doubt(LocalDate $today): ?Finding
+    {
+        return match (true) {
+            $this->isUnknown => Finding::of('food.never_bought', food: $this->food->name),
+            $this->missing > 0.0 => Finding::of('food.miscounted', food: $this->food->name, missing: (new Amount($this->food, $this->missing))->finding()),
+            $this->opened !== null && $this->bestBefore?->isBefore($today) === true => Finding::of('food.opened_long', food: $this->food->name, opened: $this->opened),
+            default => null,
+        };
+    }
+
+    /**
+     * What is used on a day, and how far that strays.
+     *
+     * @param  array<string, float>  $uses
+     * @return array{float, float}
+     */
+    private static function use(array $uses, float $planned, LocalDate $today): array
+    {
+        $since = $today->plusDays(-self::USE_WEEKS * self::WEEK);
+        $lately = array_filter($uses, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($since) && LocalDate::fromIso($day)->isBefore($today), ARRAY_FILTER_USE_KEY);
+        if (count($lately) < self::LEAST_DAYS) {
+            return [$planned, self::USUAL_SPREAD];
+        }
+        $first = LocalDate::fromIso(min(array_keys($lately)));
+        $weeks = [];
+        foreach ($lately as $day => $used) {
+            $week = intdiv($first->daysUntil(LocalDate::fromIso($day)), self::WEEK);
+            $weeks[$week] = ($weeks[$week] ?? 0.0) + $used;
+        }
+        $perDay = array_sum($lately) / $first->daysUntil($today);
+
+        // The last week is not over.
+        array_pop($weeks);
+
+        return [$perDay, count($weeks) < 2 ? self::USUAL_SPREAD : max(self::LEAST_SPREAD, min(self::MOST_SPREAD, self::relativeSpread(array_values($weeks))))];
+    }
+
+    /** @param  list<float>  $sums  of whole weeks */
+    private static function relativeSpread(array $sums): float
+    {
+        $mean = array_sum($sums) / max(1, count($sums));
+        $squares = array_sum(array_map(fn (float $sum): float => ($sum - $mean) ** 2, $sums));
+
+        return $mean <= 0.0 ? 0.0 : sqrt($squares / max(1, count($sums) - 1)) / $mean;
+    }
+}
