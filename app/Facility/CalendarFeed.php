@@ -119,7 +119,7 @@ final readonly class CalendarFeed
     {
         $book = new FoodBook($this->kept);
         foreach ($book->shoppingList() as $purchase) {
-            $this->day("buy-{$purchase->food->key}", $purchase->by, null, Finding::of('food.calendar_buy', food: $purchase->food->name), $purchase->finding());
+            $this->day("buy-{$purchase->food->key}", $purchase->by, null, Finding::of('food.calendar_buy', food: $purchase->food->name), $purchase->finding($this->kept->facility->date));
         }
         foreach ((new CultureBook($this->kept, $book))->all() as [$culture, $outlook]) {
             if ($outlook->begin !== null && $outlook->shortFrom !== null) {

@@ -6,6 +6,7 @@ namespace App\Feeding;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
+use App\Models\Culture;
 use App\Models\StockEntry as WrittenEntry;
 use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
@@ -47,10 +48,10 @@ final class FoodBook
         return $this->stocks ??= $this->readStocks();
     }
 
-    /** @return list<Purchase> */
+    /** @return list<Purchase> what is bred here is not bought */
     public function shoppingList(): array
     {
-        return ShoppingList::of(array_values($this->stocks()), $this->kept->facility->date);
+        return ShoppingList::of(array_values(array_filter($this->stocks(), fn (Stock $stock): bool => ! in_array(FoodStore::id($stock->food), self::bred(), true))), $this->kept->facility->date);
     }
 
     /** In its unit, what the plans take of it on a usual day. */
@@ -67,10 +68,16 @@ final class FoodBook
         return [...($habit === null ? [] : [$habit]), ...GoesShort::among($this->kept->facility->residentsOf($system))];
     }
 
+    /** @return list<int> foods that a culture gives */
+    private static function bred(): array
+    {
+        return array_values(Culture::query()->whereNull('ended_on')->pluck('food_id')->all());
+    }
+
     /** @return array<int, Stock> */
     private function readStocks(): array
     {
-        $today = $this->kept->facility->date;
+        [$today, $bred] = [$this->kept->facility->date, self::bred()];
         $entries = $uses = [];
         $this->kept->unreadable->readAll(StoredTable::StockEntries, WrittenEntry::query()->orderBy('date')->orderBy('id')->get(), function (WrittenEntry $row) use (&$entries): void {
             $entries[$row->food_id][] = new StockEntry(LocalDate::fromIso($row->date), $row->kind, $row->amount);
@@ -81,7 +88,7 @@ final class FoodBook
         }
 
         return array_map(
-            fn (Food $food): Stock => Stock::of($food, $entries[FoodStore::id($food)] ?? [], $uses[FoodStore::id($food)] ?? [], $this->planned($food), $today),
+            fn (Food $food): Stock => Stock::of($food, $entries[FoodStore::id($food)] ?? [], $uses[FoodStore::id($food)] ?? [], $this->planned($food), $today, in_array(FoodStore::id($food), $bred, true)),
             $this->kept->foods->kept(),
         );
     }

@@ -45,10 +45,10 @@ final readonly class Food
         public array $ownWord = [],
     ) {
         if ($dryMatter <= 0.0 || $dryMatter > 1.0) {
-            throw InvalidEntry::because('dry_matter', Finding::of('food.dry_matter_beyond'));
+            throw InvalidEntry::because('dry_matter_percent', Finding::of('food.dry_matter_beyond'));
         }
         if ($protein < 0.0 || $protein > $dryMatter) {
-            throw InvalidEntry::because('protein', Finding::of('food.protein_beyond'));
+            throw InvalidEntry::because('protein_percent', Finding::of('food.protein_beyond'));
         }
         if ($gramsEach <= 0.0) {
             throw InvalidEntry::because('grams_each', Finding::of('food.weighs_nothing'));

@@ -31,10 +31,12 @@ final readonly class Purchase
         return $today->daysUntil($this->by) <= self::NOTICE_DAYS;
     }
 
-    public function finding(): Finding
+    public function finding(LocalDate $today): Finding
     {
-        return $this->packs === null
-            ? Finding::of('food.buy', what: (new Amount($this->food, $this->amount))->finding(), by: $this->by)
-            : Finding::of('food.buy_packs', packs: $this->packs, food: $this->food->name, by: $this->by);
+        $what = $this->packs === null
+            ? (new Amount($this->food, $this->amount))->finding()
+            : Finding::of('food.packs', packs: $this->packs, food: $this->food->name);
+
+        return $this->by->isAfter($today) ? Finding::of('food.buy', what: $what, by: $this->by) : Finding::of('food.buy_now', what: $what);
     }
 }

@@ -47,8 +47,9 @@ final readonly class Stock
      * @param  list<StockEntry>  $entries  by date, those of one day as they were written
      * @param  array<string, float>  $uses  in its unit, by day
      * @param  float  $planned  what the plans take of it on a usual day
+     * @param  bool  $isBred  a culture gives it: nobody buys it
      */
-    public static function of(Food $food, array $entries, array $uses, float $planned, LocalDate $today): self
+    public static function of(Food $food, array $entries, array $uses, float $planned, LocalDate $today, bool $isBred = false): self
     {
         $left = null;
         $counted = null;
@@ -73,7 +74,7 @@ final readonly class Stock
         return new self(
             $food, $there, max(0.0, -(float) $left), $perDay,
             $there === null || $perDay <= 0.0 ? null : RunOut::of($today, $there, $perDay, $spread),
-            $opened, $left === null && $uses !== [], $opened === null || $food->keepsDays === null ? null : $opened->plusDays($food->keepsDays),
+            $opened, ! $isBred && $left === null && $uses !== [], $opened === null || $food->keepsDays === null ? null : $opened->plusDays($food->keepsDays),
         );
     }
 

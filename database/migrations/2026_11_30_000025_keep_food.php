@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Feeding\ShippedFoods;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -21,6 +22,9 @@ return new class extends Migration
     public function up(): void
     {
         $this->createFoods();
+        if (DB::table('facilities')->exists()) {
+            ShippedFoods::install();
+        }
         $this->createMeals();
         $this->createCultures();
         $this->createSpendings();

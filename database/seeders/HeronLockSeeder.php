@@ -100,6 +100,7 @@ final class HeronLockSeeder extends Seeder
         foreach ($this->data('watched') as [$system, $daysAgo, $time, $minutes]) {
             WatchedSpan::query()->create(['system_id' => $systems[$system]->id, 'began_at' => "{$this->daysAgo($daysAgo)->toIso()}T{$time}", 'minutes' => $minutes]);
         }
+        (new HeronLockFood($this->today))->fill($ids($systems), $ids($fish), $this->data('food'));
         (new HeronLockHand)->sign($this->daysAgo(self::DAYS));
     }
 

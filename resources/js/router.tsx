@@ -146,6 +146,16 @@ const aggression = createRoute({
     loader: ({ context, params }) => ask(context.client.query(aggressionQuery(params.id))),
     component: lazyRouteComponent(() => import('./company/AggressionPage'), 'AggressionPage'),
 })
+const food = createRoute({
+    getParentRoute: () => root,
+    path: '/food',
+    component: lazyRouteComponent(() => import('./food/FoodPage'), 'FoodPage'),
+})
+const costs = createRoute({
+    getParentRoute: () => root,
+    path: '/food/costs',
+    component: lazyRouteComponent(() => import('./food/CostsPage'), 'CostsPage'),
+})
 const suitableSpecies = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id/suitable-species',
@@ -252,6 +262,10 @@ export const router = createRouter({
         tankCard,
         aggression,
         suitableSpecies,
+        food,
+        costs,
+        food,
+        costs,
         plan,
         moves,
         company,

@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
 final readonly class DemoController
 {
     /** Tables that hold nothing of systems and fish. */
-    private const STAY = ['migrations', 'sqlite_sequence', 'users', 'sign_ins', 'invitations', 'password_reset_tokens', 'letters', 'tasks', 'jobs', 'recorded_requests', 'facilities', 'species'];
+    private const STAY = ['migrations', 'sqlite_sequence', 'users', 'sign_ins', 'invitations', 'password_reset_tokens', 'letters', 'tasks', 'jobs', 'recorded_requests', 'facilities', 'species', 'foods'];
 
     #[OA\Post(path: '/api/v1/demo', operationId: 'loadDemo')]
     #[Idempotent]

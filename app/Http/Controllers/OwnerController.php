@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Feeding\ShippedFoods;
 use App\Http\Problems;
 use App\Http\Requests\OwnerRequest;
 use App\Http\Resources\Session;
@@ -43,6 +44,7 @@ final readonly class OwnerController
             ]);
 
             ShippedSpecies::install();
+            ShippedFoods::install();
 
             $owner = User::query()->create([...$request->safe(['name', 'email', 'password']), 'role' => Role::Owner]);
             Auth::login($owner);

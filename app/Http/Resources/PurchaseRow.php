@@ -26,7 +26,7 @@ final readonly class PurchaseRow
     public static function from(Purchase $purchase, FacilitySnapshot $kept): self
     {
         return new self(
-            FoodStore::id($purchase->food), $kept->says()->say($purchase->finding()), $purchase->by->toIso(), $purchase->amount, $purchase->packs, $purchase->price,
+            FoodStore::id($purchase->food), $kept->says()->say($purchase->finding($kept->facility->date)), $purchase->by->toIso(), $purchase->amount, $purchase->packs, $purchase->price,
             $purchase->isDueOn($kept->facility->date),
         );
     }

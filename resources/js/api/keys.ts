@@ -24,9 +24,10 @@ export type Resource =
     | 'packages'
     | 'imports'
     | 'secrets'
+    | 'food'
 
 /** Figures that rest on all fish, systems and rules: nearly every entry changes some of them. */
-const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up']
+const FACILITY: readonly Resource[] = ['today', 'systems', 'fish', 'moves', 'plans', 'weigh-up', 'food']
 
 /** What a write to an address of the API changes, the first match counts. */
 const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
@@ -46,6 +47,7 @@ const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today', 'fish']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(watched-spans|settlements|attempts)/, ['systems', 'today']],
+    [/^\/api\/v1\/(spendings|foods\/\{food\}\/stock|cultures)/, ['food', 'today', 'systems']],
     [/^\/api\/v1\/systems\/\{system\}\/preparation/, ['systems', 'today', 'moves']],
     [
         /^\/api\/v1\/(fish\/\{fish\}\/)?(quarantines|health-observations|treatments)/,

@@ -2,6 +2,17 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type FoodSheet = Schemas['FoodSheet']
+export type FoodRow = Schemas['FoodRow']
+export type PurchaseRow = Schemas['PurchaseRow']
+export type CultureRow = Schemas['CultureRow']
+export type FeedingRow = Schemas['FeedingRow']
+export type HomeFeeding = Schemas['HomeFeeding']
+export type YearCost = Schemas['YearCost']
+export type CostSheet = Schemas['CostSheet']
+export type MealOutcome = Schemas['MealRow']['outcome']
+export type StockKind = Schemas['StockEntryRequest']['kind']
+export type CultureEntryKind = Schemas['CultureEntryRequest']['kind']
 export type PlanPage = Schemas['PlanPage']
 export type PlanRow = Schemas['PlanRow']
 export type PlanFigures = Schemas['PlanFigures']

@@ -11,6 +11,7 @@ import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
+import { FishFeeding } from '../food/FishFeeding'
 import { GroupSection } from '../group/GroupSection'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../entry/WriteDown'
@@ -93,6 +94,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                         today={today}
                     />
                 )}
+                {fish.count > 0 && <FishFeeding fish={fish} system={fish.home.id} />}
                 {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
                 <Pictures of={{ fish: fish.id }} name={fish.name} />
                 <LogPart of={{ fish: fish.id }} />

@@ -8,6 +8,7 @@ interface Place {
         | '/plan'
         | '/moves'
         | '/company'
+        | '/food'
         | '/weigh-up'
         | '/log'
         | '/species'
@@ -27,6 +28,7 @@ export const places: readonly Place[] = [
     { to: '/plan', letter: 'P', word: messages.frame.places.plan, stretch: 'desk' },
     { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
     { to: '/company', letter: 'C', word: messages.frame.places.company, stretch: 'desk' },
+    { to: '/food', letter: 'O', word: messages.frame.places.food, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },
     { to: '/log', letter: 'L', word: messages.frame.places.log, stretch: 'shelf' },
     { to: '/species', letter: 'K', word: messages.frame.places.species, stretch: 'shelf' },

@@ -15,6 +15,7 @@ import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { LogPart } from '../log/LogPart'
 import { PlannedMoves } from '../moves/PlannedMoves'
+import { HomeFeeding } from '../food/HomeFeeding'
 import { Camera } from '../picture/Camera'
 import { Pictures } from '../picture/Pictures'
 import { SheetHead } from '../frame/SheetHead'
@@ -114,6 +115,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
                     <PlannedMoves moves={page.moves} today={today} />
                     <Company system={page.system} />
+                    {system.fish.length > 0 && <HomeFeeding system={system.id} />}
                     <Load page={page} />
                     <Ready page={page} />
                     <Sums page={page} />

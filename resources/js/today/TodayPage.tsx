@@ -23,6 +23,8 @@ const WaterAlarms = onDemand(() => import('./WaterAlarms'), 'WaterAlarms')
 const Upgrades = onDemand(() => import('./Upgrades'), 'Upgrades')
 const Builds = onDemand(() => import('./Builds'), 'Builds')
 const Fallbacks = onDemand(() => import('./Fallbacks'), 'Fallbacks')
+const FeedingRound = onDemand(() => import('../food/FeedingRound'), 'FeedingRound')
+const FoodDues = onDemand(() => import('../food/FoodDues'), 'FoodDues')
 const PlannedMoves = onDemand(() => import('../moves/PlannedMoves'), 'PlannedMoves')
 
 /** The round: what is due, where, and which upgrades lie ahead. */
@@ -77,6 +79,7 @@ function TodaySheet({ today }: { today: Today }) {
                 </Box>
                 <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
+                    <FeedingRound />
                     <Box>
                         <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
                             {messages.today.writeDown}
@@ -93,6 +96,7 @@ function TodaySheet({ today }: { today: Today }) {
                         </Button>
                     </Box>
                     <WaterAlarms systems={today.systems} />
+                    <FoodDues dues={today.food} />
                     <PlannedMoves moves={today.moves} today={today.date} />
                     <Upgrades fish={upgrades} today={today.date} />
                     <Builds builds={today.builds} today={today.date} />

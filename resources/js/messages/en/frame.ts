@@ -8,6 +8,7 @@ export const frame = {
         plan: 'Plan',
         moves: 'Moves',
         company: 'Company',
+        food: 'Food',
         weighUp: 'Weigh up',
         log: 'Log',
         species: 'Species',
@@ -35,7 +36,7 @@ export const frame = {
     keysOff: 'Letters go to places',
     keys: {
         walk: 'Today, Fish, Systems',
-        plan: 'Moves, Company, Weigh up',
+        plan: 'Moves, Company, Food, Weigh up',
         shelf: 'Log, Species, Rulebook, Settings',
         week: 'the plan’s date, a week',
         month: 'the plan’s date, a month',

@@ -88,6 +88,7 @@ export const rulebook = {
         media_price_per_litre: 'Filter media cost, for each',
         water_price_per_m3: 'Water costs, for each m³',
         power_price_per_kwh: 'Power costs, for each kWh',
+        light_watts_per_m2: 'Lamps over a square metre of water, W',
         room_celsius: 'It is as warm around tanks and vats as',
         tap_celsius: 'Fresh water comes at',
     },

@@ -1,0 +1,87 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { write } from '../api/client'
+import type { FeedingRow, FishRow } from '../api/types'
+import { useWrite } from '../entry/useWrite'
+import { useKeeper } from '../frame/keeper'
+import { Section } from '../frame/Section'
+import { Waiting } from '../frame/Waiting'
+import { foodWords } from '../messages/food'
+import { Help } from '../settings/Columns'
+import { money } from '../units/money'
+import { FeedingLine } from './FeedingRound'
+import { PlanDialog } from './PlanDialog'
+import { homeFeedingQuery } from './queries'
+import { useMayKeep } from './useMayKeep'
+
+const words = foodWords.home
+
+/** What a fish is fed, by itself or with the others, and what it costs. */
+export function FishFeeding({ fish, system }: { fish: FishRow; system: number }) {
+    const { currency, role } = useKeeper()
+    const query = useQuery(homeFeedingQuery(system))
+    return (
+        <Section title={words.title}>
+            <Waiting query={query}>
+                {({ tables, of_fish: costs }) => {
+                    const row = tables.find((one) => one.fish.includes(fish.id))
+                    const cost = costs.find((one) => one.fish_id === fish.id)?.cost
+                    return (
+                        <>
+                            {row !== undefined && <FeedingLine row={row} name={withWhom(row)} />}
+                            {cost !== undefined && (
+                                <Help>
+                                    {words.fishYear({
+                                        whole: money(cost.food + cost.water + cost.power, currency),
+                                        food: money(cost.food, currency),
+                                    })}
+                                </Help>
+                            )}
+                            {row !== undefined && role !== 'viewer' && <Acts fish={fish} row={row} />}
+                        </>
+                    )
+                }}
+            </Waiting>
+        </Section>
+    )
+}
+
+const withWhom = (row: FeedingRow): string =>
+    row.fish_id !== null || row.fish.length === 1 ? words.byItself : words.withOthers({ names: row.names })
+
+function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
+    const [isPlanned, setPlanned] = useState(false)
+    const { today } = useKeeper()
+    const mayKeep = useMayKeep()
+    const left = useWrite(
+        'POST',
+        '/api/v1/systems/{system}/meals',
+        { system: row.system_id },
+        {
+            notice: () => foodWords.round.doneRefused({ names: fish.name }),
+            undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
+        },
+    )
+    const alone: FeedingRow =
+        row.fish_id === null
+            ? { ...row, fish_id: fish.id, fish: [fish.id], names: fish.name, plan: null }
+            : row
+    return (
+        <Box display="flex" flexWrap="wrap" gap="8px" paddingTop="8px">
+            <Button
+                disabled={left.isSaving}
+                onClick={() => left.save({ fish_id: fish.id, date: today, outcome: 'refused', given: [] })}
+            >
+                {words.left}
+            </Button>
+            {mayKeep && (
+                <Button variant="plain" onClick={() => setPlanned(true)}>
+                    {row.fish_id === null ? words.apart : words.plan}
+                </Button>
+            )}
+            {left.error !== undefined && <p role="alert">{left.error}</p>}
+            <PlanDialog row={isPlanned ? alone : null} onClose={() => setPlanned(false)} />
+        </Box>
+    )
+}

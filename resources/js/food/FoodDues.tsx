@@ -1,0 +1,27 @@
+import { chakra } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
+import type { Today } from '../api/types'
+import { Section } from '../frame/Section'
+import { foodWords } from '../messages/food'
+
+/** What the store and the cultures ask for. */
+export function FoodDues({ dues }: { dues: Today['food'] }) {
+    return dues.length === 0 ? null : (
+        <Section title={foodWords.title} aside={<Link to="/food">{foodWords.store}</Link>}>
+            <chakra.ul>
+                {dues.map((due) => (
+                    <chakra.li
+                        key={due.says}
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                        paddingBlock="9px"
+                        color={due.is_late ? 'over' : 'ink'}
+                        fontWeight={due.is_late ? 700 : 400}
+                    >
+                        {due.says}
+                    </chakra.li>
+                ))}
+            </chakra.ul>
+        </Section>
+    )
+}

@@ -1,0 +1,90 @@
+import { Box, Button } from '@chakra-ui/react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { useState } from 'react'
+import type { FoodRow, FoodSheet } from '../api/types'
+import { Section } from '../frame/Section'
+import { SheetHead } from '../frame/SheetHead'
+import { useNameSheet } from '../frame/sheetTitle'
+import { useWidth } from '../frame/useWidth'
+import { Waiting } from '../frame/Waiting'
+import { foodWords as words } from '../messages/food'
+import { longDay } from '../units/day'
+import { Cultures } from './Cultures'
+import { FoodDialog } from './FoodDialog'
+import { Foods } from './Foods'
+import { foodQuery } from './queries'
+import { Shopping } from './Shopping'
+import { StockDialog } from './StockDialog'
+import { StorePicture } from './StorePicture'
+
+/** The store: how long each food lasts, what to buy, what is bred. */
+export function FoodPage() {
+    useNameSheet(words.title, words.comment)
+    return <Waiting query={useQuery(foodQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
+}
+
+function Sheet({ sheet }: { sheet: FoodSheet }) {
+    const [box, width] = useWidth<HTMLDivElement>()
+    const [written, setWritten] = useState<FoodRow | null>(null)
+    const [changed, setChanged] = useState<FoodRow | 'new' | null>(null)
+    const fed = sheet.foods.filter((food) => food.per_day > 0)
+    return (
+        <>
+            <SheetHead
+                sentence={headline(sheet, fed)}
+                comment={fed.length === 0 ? words.comment : words.headComment({ n: fed.length })}
+            />
+            <Box
+                display="grid"
+                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
+                columnGap="34px"
+                rowGap="22px"
+                padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
+                alignItems="start"
+            >
+                <Box ref={box} minWidth="0">
+                    <Section title={words.store}>
+                        {width > 0 && (
+                            <StorePicture
+                                foods={fed}
+                                shopping={sheet.shopping}
+                                today={sheet.date}
+                                width={width}
+                                onChoose={setWritten}
+                            />
+                        )}
+                    </Section>
+                </Box>
+                <Box display="flex" flexDirection="column" gap="22px" minWidth="0">
+                    <Shopping sheet={sheet} onBought={setWritten} />
+                    <Cultures sheet={sheet} />
+                    <Button asChild textDecoration="none">
+                        <Link to="/food/costs">{words.costs.open}</Link>
+                    </Button>
+                </Box>
+                <Box gridColumn={{ lg: '1 / -1' }} minWidth="0">
+                    <Foods
+                        foods={sheet.foods}
+                        today={sheet.date}
+                        onWrite={setWritten}
+                        onChange={setChanged}
+                    />
+                </Box>
+            </Box>
+            <StockDialog food={written} onClose={() => setWritten(null)} />
+            <FoodDialog food={changed} onClose={() => setChanged(null)} />
+        </>
+    )
+}
+
+function headline(sheet: FoodSheet, fed: readonly FoodRow[]): string {
+    const first = sheet.shopping[0]
+    if (first !== undefined) {
+        return first.says
+    }
+    const ends = fed.flatMap((food) => food.runs_out?.early ?? []).sort()
+    return ends[0] === undefined
+        ? words.headline.nothing
+        : words.headline.lasts({ day: longDay(ends[0], sheet.date) })
+}

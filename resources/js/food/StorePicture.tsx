@@ -1,0 +1,152 @@
+import type { FoodRow, PurchaseRow } from '../api/types'
+import { useKeeper } from '../frame/keeper'
+import { foodWords as words } from '../messages/food'
+import { ink } from '../theme/tokens'
+import { addDays, daysBetween, longDay, shortDay } from '../units/day'
+import { amountWords } from './amounts'
+
+const ROW = 46
+const TOP = 28
+const BAR = 14
+const AHEAD_DAYS = 120
+const NARROW = 560
+
+interface Props {
+    /** Those that are fed. */
+    foods: readonly FoodRow[]
+    shopping: readonly PurchaseRow[]
+    today: string
+    width: number
+    onChoose: (food: FoodRow) => void
+}
+
+/** How long each food lasts, along one tape of days: what ends first stands first. */
+export function StorePicture({ foods, shopping, today, width, onChoose }: Props) {
+    const { units } = useKeeper()
+    const isNarrow = width < NARROW
+    const left = isNarrow ? 8 : 176
+    const height = isNarrow ? ROW + 18 : ROW
+    const scale = (width - left - 16) / AHEAD_DAYS
+    const xOf = (day: string): number =>
+        left + Math.max(0, Math.min(AHEAD_DAYS, daysBetween(today, day))) * scale
+    const rows = [...foods].sort((a, b) =>
+        (a.runs_out?.early ?? today).localeCompare(b.runs_out?.early ?? today),
+    )
+    const months = Array.from({ length: AHEAD_DAYS / 30 + 1 }, (_, i) => addDays(today, i * 30))
+    const bottom = TOP + rows.length * height
+    return (
+        <svg
+            width={width}
+            height={bottom + 8}
+            role="group"
+            aria-label={words.storeLine}
+            style={{ display: 'block' }}
+        >
+            <defs>
+                <linearGradient id="store-fades">
+                    <stop offset="0" stopColor={ink('waterline')} stopOpacity="0.75" />
+                    <stop offset="1" stopColor={ink('waterline')} stopOpacity="0.08" />
+                </linearGradient>
+            </defs>
+            {months.map((day, i) => (
+                <g key={day} aria-hidden="true">
+                    <path d={`M${xOf(day)} ${TOP - 6}V${bottom}`} stroke={ink('rule')} strokeWidth={1} />
+                    <text
+                        x={xOf(day)}
+                        y={16}
+                        textAnchor={i === 0 ? 'start' : i === months.length - 1 ? 'end' : 'middle'}
+                        fontSize={14.5}
+                        fill={ink('ink2')}
+                    >
+                        {i === 0 ? words.today : shortDay(day, today)}
+                    </text>
+                </g>
+            ))}
+            {rows.map((food, i) => {
+                const y = TOP + i * height + (isNarrow ? 20 : 0)
+                const span = food.runs_out
+                const buy = shopping.find((one) => one.food_id === food.id)
+                return (
+                    <g
+                        key={food.id}
+                        role="button"
+                        tabIndex={0}
+                        aria-label={`${words.recordLabel({ name: food.name })}: ${lastsWords(food, today)}`}
+                        style={{ cursor: 'pointer' }}
+                        onClick={() => onChoose(food)}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Enter' || event.key === ' ') {
+                                event.preventDefault()
+                                onChoose(food)
+                            }
+                        }}
+                    >
+                        <rect x={0} y={TOP + i * height} width={width} height={height} fill="transparent" />
+                        <text
+                            x={isNarrow ? left : 0}
+                            y={isNarrow ? y - 2 : y + 20}
+                            fontSize={16.5}
+                            fontWeight={700}
+                            fill={ink('ink')}
+                        >
+                            {food.name}
+                        </text>
+                        <text
+                            x={isNarrow ? width - 8 : 0}
+                            y={isNarrow ? y - 2 : y + 37}
+                            textAnchor={isNarrow ? 'end' : 'start'}
+                            fontSize={14.5}
+                            fill={food.left === null ? ink('over') : ink('ink2')}
+                        >
+                            {food.left === null
+                                ? words.noStock
+                                : words.left({ amount: amountWords(food.left, food.unit, units) })}
+                        </text>
+                        <path d={`M${left} ${y + 28}H${width - 16}`} stroke={ink('rule')} strokeWidth={1} />
+                        {span !== null && (
+                            <>
+                                <rect
+                                    x={left}
+                                    y={y + 14}
+                                    width={Math.max(1, xOf(span.early) - left)}
+                                    height={BAR}
+                                    fill={ink('waterline')}
+                                />
+                                <rect
+                                    x={xOf(span.early)}
+                                    y={y + 14}
+                                    width={Math.max(0, xOf(span.late) - xOf(span.early))}
+                                    height={BAR}
+                                    fill="url(#store-fades)"
+                                />
+                                <path
+                                    d={`M${xOf(span.likely)} ${y + 10}v${BAR + 8}`}
+                                    stroke={ink('ink')}
+                                    strokeWidth={2}
+                                />
+                            </>
+                        )}
+                        {buy !== undefined && (
+                            <path
+                                d={`M${xOf(buy.by)} ${y + 14}l-6 -10h12z`}
+                                fill={buy.is_due ? ink('over') : ink('ink')}
+                            />
+                        )}
+                    </g>
+                )
+            })}
+        </svg>
+    )
+}
+
+export function lastsWords(food: FoodRow, today: string): string {
+    if (food.per_day <= 0) {
+        return words.notFed
+    }
+    return food.runs_out === null
+        ? words.noStock
+        : words.until({
+              early: longDay(food.runs_out.early, today),
+              late: longDay(food.runs_out.late, today),
+          })
+}
