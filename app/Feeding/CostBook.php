@@ -29,6 +29,9 @@ final readonly class CostBook
 
     private const DAYS_PER_MONTH = 30.4375;
 
+    /** Fewer days of meals say nothing of a year. */
+    private const LEAST_DAYS = 14;
+
     public function __construct(private FacilitySnapshot $kept)
     {
     }
@@ -91,12 +94,13 @@ final readonly class CostBook
         return $paid;
     }
 
-    /** What was fed over the last year, at what it cost; null: no meal of a known price is written down. */
-    public function foodFed(): ?float
+    /** @return array{float, int}|null what food costs a year by the days of the last year that are written down, and how many they are; null: too few */
+    public function foodFed(): ?array
     {
-        $sum = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) self::DAYS_PER_YEAR)->toIso())->whereNotNull('food_id')->sum('cost');
+        $lately = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) self::DAYS_PER_YEAR)->toIso());
+        $days = $lately->clone()->distinct()->count('date');
 
-        return $sum > 0 ? (float) $sum : null;
+        return $days < self::LEAST_DAYS ? null : [(float) $lately->sum('cost') / $days * self::DAYS_PER_YEAR, $days];
     }
 
     /** What was paid for one system or fish, all years together. */

@@ -264,8 +264,6 @@ export const router = createRouter({
         suitableSpecies,
         food,
         costs,
-        food,
-        costs,
         plan,
         moves,
         company,

@@ -23,7 +23,8 @@ final readonly class CostSheet
         #[OA\Property(description: 'In walking order.', type: 'array', items: new OA\Items(required: ['system_id', 'name', 'cost'], properties: [new OA\Property(property: 'system_id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'cost', ref: YearCost::class)], type: 'object'))] public array $systems,
         #[OA\Property(type: 'array', items: new OA\Items(required: ['fish_id', 'name', 'cost'], properties: [new OA\Property(property: 'fish_id', type: 'integer'), new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'cost', ref: YearCost::class)], type: 'object'))] public array $fish,
         #[OA\Property(description: 'The latest year first.', type: 'array', items: new OA\Items(ref: PaidYear::class))] public array $paid,
-        #[OA\Property(description: 'What was fed over the last year, at what it cost; null: no meal of a known price.')] public ?float $food_fed,
+        #[OA\Property(description: 'What food costs a year by the meals that are written down; null: too few.')] public ?float $food_fed,
+        #[OA\Property(description: 'Days of the last year on which meals are written down.')] public int $fed_days,
     ) {
     }
 
@@ -41,7 +42,9 @@ final readonly class CostSheet
             $paid[] = PaidYear::from($year, $sums);
         }
 
-        return new self($kept->facility->date->toIso(), $systems, $fish, $paid, $book->foodFed());
+        [$fed, $days] = $book->foodFed() ?? [null, 0];
+
+        return new self($kept->facility->date->toIso(), $systems, $fish, $paid, $fed === null ? null : round($fed, 2), $days);
     }
 
     /** @return array{system_id: int, name: string, cost: YearCost} */

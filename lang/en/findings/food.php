@@ -42,7 +42,7 @@ return [
         'unit_stays' => 'Amounts of it are written down in the present unit: add another food instead.',
         'nobody_there' => 'Nobody lives there today.',
         'fish_elsewhere' => 'It does not live there.',
-        'of_culture' => '{culture}: {says_inline}',
+        'of_culture' => '{culture}: {says_inline}.',
         'calendar_buy' => 'Buy {food}',
         'calendar_culture' => 'Begin another tank of {culture}',
         'calendar_culture_why' => 'From {from} the fish take more than it can give.',

@@ -4505,9 +4505,11 @@ export interface components {
             paid: components["schemas"]["PaidYear"][];
             /**
              * Format: float
-             * @description What was fed over the last year, at what it cost; null: no meal of a known price.
+             * @description What food costs a year by the meals that are written down; null: too few.
              */
             food_fed: number | null;
+            /** @description Days of the last year on which meals are written down. */
+            fed_days: number;
         };
         /** @description What a plan costs in one year, in the facility's money. */
         CostYearRow: {

@@ -94,7 +94,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                         today={today}
                     />
                 )}
-                {fish.count > 0 && <FishFeeding fish={fish} system={fish.home.id} />}
+                {fish.count > 0 && <FishFeeding fish={fish} system={fish.home.system_id} />}
                 {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
                 <Pictures of={{ fish: fish.id }} name={fish.name} />
                 <LogPart of={{ fish: fish.id }} />

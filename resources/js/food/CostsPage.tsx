@@ -33,7 +33,6 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [isWriting, setWriting] = useState(false)
     const { currency } = useKeeper()
-    const mayKeep = useMayKeep()
     const of = (kind: keyof YearCost): number => sheet.systems.reduce((sum, one) => sum + one.cost[kind], 0)
     const kinds = (['food', 'water', 'power'] as const)
         .map((kind) => [kind, of(kind)] as const)
@@ -73,42 +72,7 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
                         {width > 0 && <CostBars systems={sheet.systems} width={width} />}
                     </Section>
                 </Box>
-                <Section
-                    title={words.paid}
-                    aside={
-                        mayKeep && (
-                            <Button variant="plain" onClick={() => setWriting(true)}>
-                                {words.add}
-                            </Button>
-                        )
-                    }
-                >
-                    {sheet.paid.length === 0 && <Help>{words.paidNone}</Help>}
-                    {sheet.paid.map((year) => (
-                        <Box key={year.year} paddingTop="10px">
-                            <b>
-                                {words.paidLine({
-                                    year: String(year.year),
-                                    sum: money(year.whole, currency),
-                                })}
-                            </b>
-                            <Box color="ink2">
-                                {year.kinds
-                                    .map((one) => `${paidKind(one.kind)} ${money(one.sum, currency)}`)
-                                    .join(', ')}
-                            </Box>
-                        </Box>
-                    ))}
-                    {sheet.food_fed !== null && (
-                        <Help>
-                            {words.fed({
-                                sum: money(sheet.food_fed, currency),
-                                computed: money(of('food'), currency),
-                            })}
-                        </Help>
-                    )}
-                    <Help>{words.rulebook}</Help>
-                </Section>
+                <Paid sheet={sheet} food={of('food')} onWrite={() => setWriting(true)} />
                 <Box gridColumn={{ lg: '1 / -1' }} minWidth="0">
                     <Section title={words.byFish}>
                         <Figures
@@ -125,6 +89,52 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
             </Box>
             <SpendingDialog systems={sheet.systems} isOpen={isWriting} onClose={() => setWriting(false)} />
         </>
+    )
+}
+
+interface PaidProps {
+    sheet: CostSheet
+    /** As computed for the year to come. */
+    food: number
+    onWrite: () => void
+}
+
+function Paid({ sheet, food, onWrite }: PaidProps) {
+    const { currency } = useKeeper()
+    const mayKeep = useMayKeep()
+    return (
+        <Section
+            title={words.paid}
+            aside={
+                mayKeep && (
+                    <Button variant="plain" onClick={onWrite}>
+                        {words.add}
+                    </Button>
+                )
+            }
+        >
+            {sheet.paid.length === 0 && <Help>{words.paidNone}</Help>}
+            {sheet.paid.map((year) => (
+                <Box key={year.year} paddingTop="10px">
+                    <b>{words.paidLine({ year: String(year.year), sum: money(year.whole, currency) })}</b>
+                    <Box color="ink2">
+                        {year.kinds
+                            .map((one) => `${paidKind(one.kind)} ${money(one.sum, currency)}`)
+                            .join(', ')}
+                    </Box>
+                </Box>
+            ))}
+            {sheet.food_fed !== null && (
+                <Help>
+                    {words.fed({
+                        days: sheet.fed_days,
+                        sum: money(sheet.food_fed, currency),
+                        computed: money(food, currency),
+                    })}
+                </Help>
+            )}
+            <Help>{words.rulebook}</Help>
+        </Section>
     )
 }
 

@@ -30,6 +30,30 @@ interface Props {
     onClose: () => void
 }
 
+const EMPTY: Values = {
+    name: '',
+    kind: 'snails',
+    food_id: '',
+    started_on: '',
+    seed: '',
+    room: '',
+    tanks: '1',
+    quarantine_until: '',
+    ended_on: '',
+}
+
+const typedOf = (culture: CultureRow): Values => ({
+    name: culture.name,
+    kind: culture.kind,
+    food_id: String(culture.food_id),
+    started_on: culture.started_on,
+    seed: String(culture.seed),
+    room: String(culture.room),
+    tanks: String(culture.tanks),
+    quarantine_until: culture.quarantine_until ?? '',
+    ended_on: '',
+})
+
 /** A culture, new or changed. */
 export function CultureDialog({ culture, foods, onClose }: Props) {
     const title =
@@ -54,17 +78,7 @@ function Form({
 }) {
     const { today } = useKeeper()
     const form = useForm<Values>({
-        defaultValues: {
-            name: culture?.name ?? '',
-            kind: culture?.kind ?? 'snails',
-            food_id: culture === null ? '' : String(culture.food_id),
-            started_on: culture?.started_on ?? today,
-            seed: culture === null ? '' : String(culture.seed),
-            room: culture === null ? '' : String(culture.room),
-            tanks: String(culture?.tanks ?? 1),
-            quarantine_until: culture?.quarantine_until ?? '',
-            ended_on: '',
-        },
+        defaultValues: culture === null ? { ...EMPTY, started_on: today } : typedOf(culture),
     })
     const add = useWrite(
         'POST',

@@ -40,26 +40,91 @@ export function FoodDialog({ food, onClose }: { food: FoodRow | 'new' | null; on
     )
 }
 
-const asTyped = (value: number | null | undefined): string =>
-    value === null || value === undefined ? '' : String(value)
+const asTyped = (value: number | null): string => (value === null ? '' : String(value))
+
+const EMPTY: Values = {
+    name: '',
+    form: 'dry',
+    taken_by: ['omnivore'],
+    protein_percent: '',
+    dry_matter_percent: '92',
+    unit: 'gram',
+    grams_each: '',
+    pack: '',
+    price: '',
+    keeps_days: '',
+    is_fish: false,
+}
+
+const typedOf = (food: FoodRow): Values => ({
+    name: food.name,
+    form: food.form,
+    taken_by: food.taken_by,
+    protein_percent: asTyped(food.protein_percent),
+    dry_matter_percent: asTyped(food.dry_matter_percent),
+    unit: food.unit,
+    grams_each: food.unit === 'piece' ? asTyped(food.grams_each) : '',
+    pack: asTyped(food.pack),
+    price: asTyped(food.price),
+    keeps_days: asTyped(food.keeps_days),
+    is_fish: food.is_fish,
+})
+
+const bodyOf = (typed: Values, own: FoodRow['own_word']) => ({
+    ...typed,
+    protein_percent: typedNumber(typed.protein_percent) ?? NaN,
+    dry_matter_percent: typedNumber(typed.dry_matter_percent) ?? NaN,
+    grams_each: typed.unit === 'piece' ? typedNumber(typed.grams_each) : null,
+    pack: typedNumber(typed.pack),
+    price: typedNumber(typed.price),
+    keeps_days: typedNumber(typed.keeps_days),
+    own_word: own,
+})
+
+const toggled = <T extends string>(all: readonly T[], one: T): T[] =>
+    all.includes(one) ? all.filter((other) => other !== one) : [...all, one]
 
 function Form({ food, onDone }: { food: FoodRow | null; onDone: () => void }) {
-    const form = useForm<Values>({
-        defaultValues: {
-            name: food?.name ?? '',
-            form: food?.form ?? 'dry',
-            taken_by: food?.taken_by ?? ['omnivore'],
-            protein_percent: asTyped(food?.protein_percent),
-            dry_matter_percent: asTyped(food === null ? 92 : food.dry_matter_percent),
-            unit: food?.unit ?? 'gram',
-            grams_each: food?.unit === 'piece' ? asTyped(food.grams_each) : '',
-            pack: asTyped(food?.pack),
-            price: asTyped(food?.price),
-            keeps_days: asTyped(food?.keeps_days),
-            is_fish: food?.is_fish ?? false,
-        },
-    })
+    const form = useForm<Values>({ defaultValues: food === null ? EMPTY : typedOf(food) })
     const [unit, takenBy] = useWatch({ control: form.control, name: ['unit', 'taken_by'] })
+    const { entry, remove } = useFoodWrites(food, onDone)
+    return (
+        <FieldForm
+            form={form}
+            entry={entry}
+            act={words.save}
+            onCancel={onDone}
+            onSave={(typed) => entry.save(bodyOf(typed, food?.own_word ?? []))}
+        >
+            <Text name="name" label={words.name} maxLength={60} />
+            <Choice name="form" label={words.form} options={optionsOf(words.forms)} />
+            <Chips
+                label={words.takenBy}
+                options={optionsOf(words.diets)}
+                chosen={takenBy}
+                isMany
+                onToggle={(value) => form.setValue('taken_by', toggled(takenBy, value as Diet))}
+            />
+            <Text name="protein_percent" label={words.protein} inputMode="decimal" />
+            <Text name="dry_matter_percent" label={words.dryMatter} inputMode="decimal" />
+            <Choice name="unit" label={words.unit} options={optionsOf(words.units)} />
+            {unit === 'piece' && <Text name="grams_each" label={words.gramsEach} inputMode="decimal" />}
+            <Text name="pack" label={words.pack} inputMode="decimal" />
+            <Text name="price" label={words.price} inputMode="decimal" />
+            <Text name="keeps_days" label={words.keeps} inputMode="numeric" />
+            <Check name="is_fish" label={words.isFish} />
+            {food !== null && (
+                <Button variant="plain" alignSelf="flex-start" onClick={() => remove.save(undefined)}>
+                    {words.remove}
+                </Button>
+            )}
+            {remove.error !== undefined && <p role="alert">{remove.error}</p>}
+        </FieldForm>
+    )
+}
+
+/** Adds it, or changes it; and keeps it no more. */
+function useFoodWrites(food: FoodRow | null, onDone: () => void) {
     const add = useWrite(
         'POST',
         '/api/v1/foods',
@@ -78,56 +143,5 @@ function Form({ food, onDone }: { food: FoodRow | null; onDone: () => void }) {
         { food: food?.id ?? 0 },
         { notice: () => words.removed({ name: food?.name ?? '' }), onDone },
     )
-    const entry = food === null ? add : change
-    return (
-        <FieldForm
-            form={form}
-            entry={entry}
-            act={words.save}
-            onCancel={onDone}
-            onSave={(typed) =>
-                entry.save({
-                    ...typed,
-                    protein_percent: typedNumber(typed.protein_percent) ?? NaN,
-                    dry_matter_percent: typedNumber(typed.dry_matter_percent) ?? NaN,
-                    grams_each: typed.unit === 'piece' ? typedNumber(typed.grams_each) : null,
-                    pack: typedNumber(typed.pack),
-                    price: typedNumber(typed.price),
-                    keeps_days: typedNumber(typed.keeps_days),
-                    own_word: food?.own_word ?? [],
-                })
-            }
-        >
-            <Text name="name" label={words.name} maxLength={60} />
-            <Choice name="form" label={words.form} options={optionsOf(words.forms)} />
-            <Chips
-                label={words.takenBy}
-                options={optionsOf(words.diets)}
-                chosen={takenBy}
-                isMany
-                onToggle={(value) =>
-                    form.setValue(
-                        'taken_by',
-                        takenBy.includes(value as Diet)
-                            ? takenBy.filter((one) => one !== value)
-                            : [...takenBy, value as Diet],
-                    )
-                }
-            />
-            <Text name="protein_percent" label={words.protein} inputMode="decimal" />
-            <Text name="dry_matter_percent" label={words.dryMatter} inputMode="decimal" />
-            <Choice name="unit" label={words.unit} options={optionsOf(words.units)} />
-            {unit === 'piece' && <Text name="grams_each" label={words.gramsEach} inputMode="decimal" />}
-            <Text name="pack" label={words.pack} inputMode="decimal" />
-            <Text name="price" label={words.price} inputMode="decimal" />
-            <Text name="keeps_days" label={words.keeps} inputMode="numeric" />
-            <Check name="is_fish" label={words.isFish} />
-            {food !== null && (
-                <Button variant="plain" alignSelf="flex-start" onClick={() => remove.save(undefined)}>
-                    {words.remove}
-                </Button>
-            )}
-            {remove.error !== undefined && <p role="alert">{remove.error}</p>}
-        </FieldForm>
-    )
+    return { entry: food === null ? add : change, remove }
 }

@@ -10,6 +10,7 @@ import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { foodWords as words } from '../messages/food'
 import { longDay } from '../units/day'
+import { Column } from '../settings/Columns'
 import { Cultures } from './Cultures'
 import { FoodDialog } from './FoodDialog'
 import { Foods } from './Foods'
@@ -29,10 +30,13 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
     const [written, setWritten] = useState<FoodRow | null>(null)
     const [changed, setChanged] = useState<FoodRow | 'new' | null>(null)
     const fed = sheet.foods.filter((food) => food.per_day > 0)
+    const bred = new Set(sheet.cultures.map((culture) => culture.food_id))
+    // What is bred does not run out on a day: its culture tells of it.
+    const kept = fed.filter((food) => !bred.has(food.id) || food.left !== null)
     return (
         <>
             <SheetHead
-                sentence={headline(sheet, fed)}
+                sentence={headline(sheet, kept)}
                 comment={fed.length === 0 ? words.comment : words.headComment({ n: fed.length })}
             />
             <Box
@@ -43,29 +47,32 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
                 padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
                 alignItems="start"
             >
-                <Box ref={box} minWidth="0">
-                    <Section title={words.store}>
-                        {width > 0 && (
-                            <StorePicture
-                                foods={fed}
-                                shopping={sheet.shopping}
-                                today={sheet.date}
-                                width={width}
-                                onChoose={setWritten}
-                            />
-                        )}
-                    </Section>
-                </Box>
-                <Box display="flex" flexDirection="column" gap="22px" minWidth="0">
-                    <Shopping sheet={sheet} onBought={setWritten} />
+                <Column>
+                    <Box ref={box}>
+                        <Section title={words.store}>
+                            {width > 0 && (
+                                <StorePicture
+                                    foods={kept}
+                                    shopping={sheet.shopping}
+                                    today={sheet.date}
+                                    width={width}
+                                    onChoose={setWritten}
+                                />
+                            )}
+                        </Section>
+                    </Box>
                     <Cultures sheet={sheet} />
+                </Column>
+                <Column>
+                    <Shopping sheet={sheet} onBought={setWritten} />
                     <Button asChild textDecoration="none">
                         <Link to="/food/costs">{words.costs.open}</Link>
                     </Button>
-                </Box>
+                </Column>
                 <Box gridColumn={{ lg: '1 / -1' }} minWidth="0">
                     <Foods
                         foods={sheet.foods}
+                        bred={bred}
                         today={sheet.date}
                         onWrite={setWritten}
                         onChange={setChanged}
@@ -78,12 +85,12 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
     )
 }
 
-function headline(sheet: FoodSheet, fed: readonly FoodRow[]): string {
+function headline(sheet: FoodSheet, kept: readonly FoodRow[]): string {
     const first = sheet.shopping[0]
     if (first !== undefined) {
         return first.says
     }
-    const ends = fed.flatMap((food) => food.runs_out?.early ?? []).sort()
+    const ends = kept.flatMap((food) => food.runs_out?.early ?? []).sort()
     return ends[0] === undefined
         ? words.headline.nothing
         : words.headline.lasts({ day: longDay(ends[0], sheet.date) })

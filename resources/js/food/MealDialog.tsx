@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
+import type { Body } from '../api/client'
 import { fishListQuery } from '../api/queries'
-import type { FeedingRow, MealOutcome } from '../api/types'
+import type { FeedingRow, FoodRow, MealOutcome } from '../api/types'
 import { Chips } from '../entry/Chips'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
@@ -66,25 +67,7 @@ function Form({ row, onDone }: { row: FeedingRow; onDone: () => void }) {
             entry={entry}
             act={words.save}
             onCancel={onDone}
-            onSave={(typed) =>
-                entry.save({
-                    fish_id: typed.fish_id === '' ? row.fish_id : Number(typed.fish_id),
-                    date: today,
-                    time: typed.time === '' ? null : typed.time,
-                    outcome: typed.outcome,
-                    eaten_percent: typed.outcome === 'some' ? typedNumber(typed.eaten_percent) : null,
-                    given:
-                        food === undefined
-                            ? null
-                            : [
-                                  {
-                                      food_id: food.id,
-                                      amount: typedNumber(typed.amount) ?? NaN,
-                                      unit: food.unit,
-                                  },
-                              ],
-                })
-            }
+            onSave={(typed) => entry.save(bodyOf(typed, row, food, today))}
         >
             <Chips
                 label={words.outcome}
@@ -124,4 +107,21 @@ function Form({ row, onDone }: { row: FeedingRow; onDone: () => void }) {
             <Text name="time" label={words.time} type="time" />
         </FieldForm>
     )
+}
+
+function bodyOf(
+    typed: Values,
+    row: FeedingRow,
+    food: FoodRow | undefined,
+    today: string,
+): Body<'POST', '/api/v1/systems/{system}/meals'> {
+    const given = food && [{ food_id: food.id, amount: typedNumber(typed.amount) ?? NaN, unit: food.unit }]
+    return {
+        fish_id: typed.fish_id === '' ? row.fish_id : Number(typed.fish_id),
+        date: today,
+        time: typed.time === '' ? null : typed.time,
+        outcome: typed.outcome,
+        eaten_percent: typed.outcome === 'some' ? typedNumber(typed.eaten_percent) : null,
+        given: given ?? null,
+    }
 }

@@ -68,26 +68,7 @@ interface FormProps {
 }
 
 function PlanForm({ row, foods, onDone }: FormProps) {
-    const part = (i: number) => row.plan?.parts[i]
-    const food = (i: number): string => String(part(i)?.food_id ?? '')
-    const share = (i: number): string => String(part(i)?.percent ?? '')
-    const form = useForm<Values>({
-        defaultValues: {
-            food0: food(0),
-            share0: row.plan === null ? '100' : share(0),
-            food1: food(1),
-            share1: share(1),
-            food2: food(2),
-            share2: share(2),
-            food3: food(3),
-            share3: share(3),
-            of_ration_percent: String(row.plan?.of_ration_percent ?? 100),
-            times: String(row.plan?.times ?? 1),
-            fasting: (row.plan?.fasting ?? []).map(String),
-            medicine: row.plan?.medicine ?? '',
-            medicine_until: row.plan?.medicine_until ?? '',
-        },
-    })
+    const form = useForm<Values>({ defaultValues: typedOf(row.plan) })
     const [medicine, fasting, ...chosen] = useWatch({
         control: form.control,
         name: ['medicine', 'fasting', 'food0', 'food1', 'food2'],
@@ -130,6 +111,26 @@ function PlanForm({ row, foods, onDone }: FormProps) {
             )}
         </FieldForm>
     )
+}
+
+function typedOf(plan: FeedingRow['plan']): Values {
+    const food = (i: number): string => String(plan?.parts[i]?.food_id ?? '')
+    const share = (i: number): string => String(plan?.parts[i]?.percent ?? '')
+    return {
+        food0: food(0),
+        share0: plan === null ? '100' : share(0),
+        food1: food(1),
+        share1: share(1),
+        food2: food(2),
+        share2: share(2),
+        food3: food(3),
+        share3: share(3),
+        of_ration_percent: String(plan?.of_ration_percent ?? 100),
+        times: String(plan?.times ?? 1),
+        fasting: (plan?.fasting ?? []).map(String),
+        medicine: plan?.medicine ?? '',
+        medicine_until: plan?.medicine_until ?? '',
+    }
 }
 
 function FoodOfPlan({ at, foods }: { at: 0 | 1 | 2 | 3; foods: FormProps['foods'] }) {

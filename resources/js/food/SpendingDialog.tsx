@@ -22,7 +22,8 @@ interface Values {
 
 const { Text, Choice } = fieldsOf<Values>()
 
-const { food: _bought, ...KINDS } = words.paidKinds
+/** Food stands with what was bought. */
+const KINDS = optionsOf(words.paidKinds).filter(({ value }) => value !== 'food')
 
 interface Props {
     systems: CostSheet['systems']
@@ -59,7 +60,7 @@ function Form({ systems, onDone }: { systems: CostSheet['systems']; onDone: () =
                 })
             }
         >
-            <Choice name="kind" label={words.kind} options={optionsOf(KINDS)} />
+            <Choice name="kind" label={words.kind} options={KINDS} />
             <Text name="what" label={words.what} maxLength={200} />
             <Text name="amount" label={words.amount} inputMode="decimal" />
             <Choice
