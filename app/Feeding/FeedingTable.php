@@ -31,10 +31,10 @@ final readonly class FeedingTable
     ) {
     }
 
-    /** @return list<Amount> for the whole day; none: they are not fed, or with what nobody named */
+    /** @return list<Amount> for one go; none: they are not fed, or with what nobody named */
     public function amounts(LocalDate $today): array
     {
-        return $this->plan?->on($today, $this->ration) ?? [];
+        return $this->plan?->atOnce($today, $this->ration) ?? [];
     }
 
     public function isFasting(LocalDate $today): bool
@@ -48,7 +48,7 @@ final readonly class FeedingTable
         return $this->plan === null ? $this->ration >= self::LEAST_GRAMS : $this->amounts($today) !== [];
     }
 
-    /** What to give for the day. */
+    /** What to give in one go, and how often. */
     public function finding(LocalDate $today): Finding
     {
         return match (true) {

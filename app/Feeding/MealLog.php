@@ -16,7 +16,7 @@ use Biomegas\Water\Feeding;
 final readonly class MealLog
 {
     /**
-     * @param  list<Amount>|null  $given  null: as the table says for a day
+     * @param  list<Amount>|null  $given  null: as the table says for one go
      * @param  float|null  $eaten  share of what was given; null: as is usual with this outcome
      * @return Meal the first, on which the others hang
      */

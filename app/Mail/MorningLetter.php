@@ -6,6 +6,7 @@ namespace App\Mail;
 
 use App\Facility\AgendaBook;
 use App\Facility\FacilitySnapshot;
+use App\Feeding\FoodDues;
 use App\Models\FacilitySettings;
 use App\Models\RoundTick;
 use App\Models\Sitter;
@@ -32,7 +33,7 @@ final class MorningLetter extends Mailable
     public static function of(FacilitySnapshot $kept, FacilitySettings $place): ?self
     {
         $items = AgendaBook::today($kept)->items;
-        $words = self::fromSitters($kept);
+        $words = [...self::fromSitters($kept), ...self::ofTheStore($kept)];
         if ($items === [] && $words === []) {
             return null;
         }
@@ -46,6 +47,12 @@ final class MorningLetter extends Mailable
         $more = count($items) - count($shown);
 
         return new self($says->say($subject), [...$lines, ...($more > 0 ? [$says->say(Finding::of('mail.letter_more', n: $more))] : []), $says->say(Finding::of('mail.letter_page', address: url('/')))]);
+    }
+
+    /** @return list<Finding> what should have been bought or begun by now */
+    private static function ofTheStore(FacilitySnapshot $kept): array
+    {
+        return array_column(array_filter(FoodDues::of($kept), fn (array $due): bool => $due[1]), 0);
     }
 
     private static function line(FacilitySnapshot $kept, AgendaItem $item): Finding

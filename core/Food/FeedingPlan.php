@@ -60,7 +60,7 @@ final readonly class FeedingPlan
     }
 
     /**
-     * For the whole day, as it is measured out.
+     * For so much ration, as it is measured out.
      *
      * @param  float  $ration  grams of dry food by the book
      * @return list<Amount>
@@ -73,6 +73,17 @@ final readonly class FeedingPlan
         $amounts = array_map(fn (PlanPart $part): Amount => Amount::toGive($part->food, $part->food->amountFor($part->share * $this->ofRation * $ration)), $this->parts);
 
         return array_values(array_filter($amounts, fn (Amount $amount): bool => $amount->isWorthGiving()));
+    }
+
+    /**
+     * For one of the goes of a day, as it is measured out.
+     *
+     * @param  float  $ration  grams of dry food by the book, of the whole day
+     * @return list<Amount>
+     */
+    public function atOnce(LocalDate $date, float $ration): array
+    {
+        return $this->on($date, $ration / $this->times);
     }
 
     /** Of a food, in its unit, on a usual day. */

@@ -93,6 +93,9 @@ final class HeronLockFood
     {
         $factor = $given * (1 + self::HAND * $this->any());
 
+        // One entry for all goes of the day.
+        $factor *= $table->plan->times ?? 1;
+
         return array_map(fn (Amount $amount): array => [
             'system_id' => $systemId, 'date' => $date->toIso(), 'time' => '08:'.str_pad((string) $this->random->getInt(10, 55), 2, '0', STR_PAD_LEFT), 'outcome' => MealOutcome::Eaten->value, 'eaten_share' => $given > 1.2 ? 0.75 : 1.0,
             'ration_grams' => $table->ration, ...MealLog::columns($amount->food, round($factor * $amount->amount, 1)), 'created_at' => now(), 'updated_at' => now(),

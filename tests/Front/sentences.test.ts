@@ -306,12 +306,30 @@ describe('weighing up', () => {
         [quarantine(null), '28 days, and no home is free for it'],
         [quarantine('Box'), '28 days, Box is free'],
         [
-            cost({ whole_cost: 1234, price: null, food_cost: 1234, home_cost: 0 }),
-            'about 1 234 in its life: 1 234 for food',
+            cost({
+                whole_cost: 1234,
+                whole_low: 900,
+                whole_high: 2100,
+                years: 12,
+                price: null,
+                food_cost: 1234,
+                keep_cost: null,
+                home_cost: 0,
+            }),
+            'about 1 234 over 12 years: 1 234 for food; 900 to 2 100 as its life and growth may go',
         ],
         [
-            cost({ whole_cost: 4321, price: 40, food_cost: 1281, home_cost: 3000 }),
-            'about 4 321 in its life: 40 to buy, 1 281 for food and 3 000 to build',
+            cost({
+                whole_cost: 4821,
+                whole_low: 4000,
+                whole_high: 6000,
+                years: 20,
+                price: 40,
+                food_cost: 1281,
+                keep_cost: 500,
+                home_cost: 3000,
+            }),
+            'about 4 821 over 20 years: 40 to buy, 1 281 for food, 500 for water and power and 3 000 to build; 4 000 to 6 000 as its life and growth may go',
         ],
     ])
 })

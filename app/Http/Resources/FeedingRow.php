@@ -32,7 +32,7 @@ final readonly class FeedingRow
         #[OA\Property(description: 'One that is fed by itself; null: all together.')] public ?int $fish_id,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))] public array $fish,
         #[OA\Property(description: 'Who they are.')] public string $names,
-        #[OA\Property(description: 'What to give for the day.')] public string $says,
+        #[OA\Property(description: 'What to give in one go, and how often.')] public string $says,
         #[OA\Property(description: 'Whether anything is to be given today.')] public bool $is_fed,
         #[OA\Property(type: 'array', items: new OA\Items(required: ['food_id', 'food', 'amount', 'unit'], properties: [
             new OA\Property(property: 'food_id', type: 'integer'), new OA\Property(property: 'food', type: 'string'), new OA\Property(property: 'amount', type: 'number'), new OA\Property(property: 'unit', type: 'string', enum: FoodUnit::class),

@@ -11,6 +11,7 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\MeasuredLength;
 use Biomegas\Facility\Stay;
 use Biomegas\Finding\Finding;
+use Biomegas\Food\GoesShort;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
@@ -87,9 +88,18 @@ final readonly class WeighUp
             $growth->adultLength(),
             Upkeep::of($candidate, $growth->leading(), $chain, $long, $residents),
             $quarantine,
-            Cautions::of($candidate, $facility->rulebook),
+            [...Cautions::of($candidate, $facility->rulebook), ...self::goesShort($fish, $chain, $long)],
             new Newcomer($fish, $chain, fn (LocalDate $date): float => $growth->lengthOn($date)->likely),
         );
+    }
+
+    /** @return list<Finding> who at the table of its first home goes short once it sits there too */
+    private static function goesShort(Fish $fish, HomesAhead $chain, Facility $facility): array
+    {
+        $home = $chain->stays[0]->system ?? null;
+        $there = $home === null || ! isset($facility->systems[$home->key]) ? [] : $facility->residentsOf($home);
+
+        return $there === [] ? [] : array_values(array_udiff(GoesShort::among([$fish, ...$there]), GoesShort::among($there), fn (Finding $a, Finding $b): int => serialize($a) <=> serialize($b)));
     }
 
     /** @return array{Fish, GrowthProjection, HomesAhead, list<float>} with the lengths from which it would not be swallowed here or there */

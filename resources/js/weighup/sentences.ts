@@ -71,9 +71,17 @@ function untilWords(stay: Chain['stays'][number], horizon: string, today: string
 export function costWords(upkeep: NonNullable<Weighed['upkeep']>, currency: string | null): string {
     return weighUpWords.cost({
         whole: money(upkeep.whole_cost, currency),
+        years: Math.round(upkeep.years),
+        between: weighUpWords.costBetween({
+            low: money(upkeep.whole_low, currency),
+            high: money(upkeep.whole_high, currency),
+        }),
         parts: joined([
             upkeep.price === null ? '' : weighUpWords.toBuy({ sum: money(upkeep.price, currency) }),
             weighUpWords.forFood({ sum: money(upkeep.food_cost, currency) }),
+            upkeep.keep_cost === null
+                ? ''
+                : weighUpWords.forKeeping({ sum: money(upkeep.keep_cost, currency) }),
             upkeep.home_cost > 0 ? weighUpWords.toBuildFor({ sum: money(upkeep.home_cost, currency) }) : '',
         ]),
     })

@@ -9,7 +9,10 @@ use Biomegas\Cost\HeatLoss;
 use Biomegas\Cost\RunningCost;
 use Biomegas\Cost\SystemUpkeep;
 use Biomegas\Facility\Equipment\Equipment;
+use Biomegas\Facility\Equipment\LightSchedule;
+use Biomegas\Facility\FeedingHabit;
 use Biomegas\Facility\Fitting;
+use Biomegas\Facility\HabitSource;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
@@ -66,6 +69,39 @@ final class SystemUpkeepTest extends TestCase
         $this->assertEqualsWithDelta(0.02 * $fed->feed(25.0, $rulebook), $cost->food, 1e-9);
         $this->assertEquals(new RunningCost(3.0, 6.0, 9.0), (new RunningCost(1.0, 2.0, 3.0))->plus(new RunningCost(2.0, 4.0, 6.0)));
         $this->assertSame(12.0, (new RunningCost(1.0, 2.0, 3.0))->times(2.0)->whole());
+    }
+
+    /**
+     * A pane between still air on either side after EN 673: 1/25 outside, 4 mm of
+     * glass at 1.0 W/(m K), 1/7.7 inside give 5.75 W/(m² K). The same sum of
+     * resistances gives the 266 W of a textbook window: 0.8 by 1.5 m, 8 mm at
+     * 0.78 W/(m K), 10 and 40 W/(m² K) on its sides, 30 K (Çengel, Heat and Mass
+     * Transfer, example 3-2). Both named from memory.
+     */
+    public function test_glass_lets_through_what_the_standard_says(): void
+    {
+        $through = fn (float ...$resistances): float => 1 / array_sum($resistances);
+        $this->assertEqualsWithDelta(266.0, 0.8 * 1.5 * 30 * $through(1 / 10, 0.008 / 0.78, 1 / 40), 0.5);
+        $tank = $this->tank()->fittedWith(Fitting::Lid);
+        $perSquareMetre = HeatLoss::watts($tank, 19.0, 18.0) / 2.0;
+        $this->assertEqualsWithDelta($through(1 / 25, 0.004 / 1.0, 1 / 7.7), $perSquareMetre, 0.06);
+    }
+
+    /** A square half metre of water under 60 W a square metre for ten hours: 300 Wh. */
+    public function test_lights_have_their_price_where_it_is_known_when_they_are_on(): void
+    {
+        $day = LocalDate::fromIso('2027-03-01');
+        $cost = fn (?LightSchedule $light): float => SystemUpkeep::perDay($this->tank(18.0)->with(new Equipment(turnover: 1.0, light: $light)), [], $day, new Rulebook(numbers: ['tap_celsius' => 18.0, 'power_price_per_kwh' => 1.0]))->power;
+        $this->assertEqualsWithDelta(0.3, $cost(LightSchedule::of('09:00', null, '19:00', false)) - $cost(null), 1e-9);
+    }
+
+    public function test_what_was_fed_and_its_price_count_not_what_the_book_says(): void
+    {
+        $fed = new FedOccupant(Example::of(), 300.0, 4, Ration::Steady);
+        $day = LocalDate::fromIso('2027-03-01');
+        $book = SystemUpkeep::perDay($this->tank(), [$fed], $day, new Rulebook);
+        $overfed = SystemUpkeep::perDay($this->tank()->fed(new FeedingHabit(1.8, 0.4, 24.0, HabitSource::Recorded)), [$fed], $day, new Rulebook);
+        $this->assertEqualsWithDelta(1.8 * 2 * $book->food, $overfed->food, 1e-9, '1.8 times as much, at 24 in place of 12');
     }
 
     /** A metre by half by half, 250 l. */
