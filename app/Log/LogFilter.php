@@ -24,6 +24,12 @@ final readonly class LogFilter
     ) {
     }
 
+    /** Meals are so many that they hide the rest: they are told when feeding, a fish or words are asked for. */
+    public function isAskedWithoutMeals(): bool
+    {
+        return $this->kinds === [] && $this->fishId === null && ! $this->isRemoved;
+    }
+
     public function narrow(Builder $lines): Builder
     {
         $lines->when($this->isRemoved, fn (Builder $only) => $only->whereNotNull('removed_at'), fn (Builder $only) => $only->whereNull('removed_at'))

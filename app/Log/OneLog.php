@@ -70,8 +70,11 @@ final readonly class OneLog
     private function found(LogFilter $filter, WordSearch $search): Builder
     {
         $lines = $filter->narrow(DB::table('log_lines'));
+        if ($search->isEmpty()) {
+            return $filter->isAskedWithoutMeals() ? $lines->where('kind', '!=', LogKind::Meal->value) : $lines;
+        }
 
-        return $search->isEmpty() ? $lines : $lines->whereIn('id', DB::table('log_words')->whereRaw('log_words match ?', [$search->match()])->select('rowid'));
+        return $lines->whereIn('id', DB::table('log_words')->whereRaw('log_words match ?', [$search->match()])->select('rowid'));
     }
 
     /** "2027-03-13 08:10 42" */

@@ -118,7 +118,7 @@ final class SystemTest extends ApiTestCase
 
     public function test_a_system_with_a_history_stays(): void
     {
-        $this->deleteJson('/api/v1/systems/'.$this->system('Long tank'))->assertUnprocessable()->assertJsonPath('errors.system.0', 'Long tank stays, so that what happened stays: one brood, readings of a probe, 6 moves, one probe, 6 stays of fish, 8 water tests, 16 entries of water work, temperatures of a probe. Retire it if it is used no more, or rename it if it is called otherwise now.');
+        $this->deleteJson('/api/v1/systems/'.$this->system('Long tank'))->assertUnprocessable()->assertJsonPath('errors.system.0', 'Long tank stays, so that what happened stays: one brood, readings of a probe, weeks of meals, a feeding plan, 168 meals, 6 moves, one probe, one payment, 6 stays of fish, 8 water tests, 16 entries of water work, temperatures of a probe. Retire it if it is used no more, or rename it if it is called otherwise now.');
     }
 
     public function test_a_viewer_adds_no_system(): void

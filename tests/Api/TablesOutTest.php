@@ -8,6 +8,7 @@ use App\Facility\FacilityReader;
 use App\Models\Import;
 use App\Scenario\ScenarioReader;
 use Biomegas\Facility\Facility;
+use Biomegas\Facility\System;
 use Biomegas\Rulebook\RuleOption;
 use Illuminate\Support\Facades\DB;
 
@@ -64,7 +65,8 @@ final class TablesOutTest extends ApiTestCase
         $this->assertSame(array_keys($there->systems), array_keys($read->systems));
         $of = fn (Facility $facility): array => array_map(fn ($fish): array => [$fish->name, $fish->species->key, $fish->currentSystem(), $fish->count, count($fish->lengths), $fish->lastLength()?->length->millimetres(), $fish->statedAdultMm, count($fish->candidates)], $facility->fish);
         $this->assertSame($of($there), $of($read));
-        $this->assertEquals($there->systems, $read->systems, 'homes with all that belongs to them');
+        // What was fed stands in the log, not in the description of a home.
+        $this->assertEquals(array_map(fn (System $system): System => $system->fed(null), $there->systems), $read->systems, 'homes with all that belongs to them');
         $this->assertEquals(array_map($there->rulebook->answer(...), RuleOption::cases()), array_map($read->rulebook->answer(...), RuleOption::cases()));
     }
 

@@ -23,6 +23,8 @@ export const PAGES = [
     '/moves',
     '/moves/1',
     '/company',
+    '/food',
+    '/food/costs',
     '/log',
     '/fish/5/diary',
     '/weigh-up?species=Redtail%20catfish',

@@ -18,6 +18,7 @@ final class PlausibleRequest
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
         'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans', 'note' => 'notes', 'picture' => 'pictures',
+        'food' => 'foods', 'meal' => 'meals', 'culture' => 'cultures',
     ];
 
     /** What a keeper types into a field of this name. */
@@ -167,6 +168,9 @@ final class PlausibleRequest
         if (str_ends_with($operation->path, '/notes')) {
             return ['fish_id' => null, 'system_id' => $this->id('systems'), 'date' => $this->today, 'time' => '18:30', 'text' => 'a few words'];
         }
+        if (preg_match('#/(foods|feeding-plan|meals|cultures|spendings|stock|entries)(/\d+)?$#', $path, $part) === 1) {
+            return $this->ofFood($part[1], $path);
+        }
         if (str_ends_with($operation->path, '/plans')) {
             return [...$body, 'months' => 6, 'locks' => [], 'supposed' => []];
         }
@@ -247,6 +251,25 @@ final class PlausibleRequest
         }
 
         return $body;
+    }
+
+    /** @return array<string, mixed> */
+    private function ofFood(string $what, string $path): array
+    {
+        return match ($what) {
+            'foods' => ['name' => 'Food '.$this->random->getInt(1, 1_000_000), 'form' => 'dry', 'taken_by' => ['meat'], 'protein_percent' => 40, 'dry_matter_percent' => 92, 'unit' => (string) (DB::table('foods')->where('id', basename($path))->value('unit') ?? 'gram'), 'grams_each' => 2],
+            'feeding-plan' => ['parts' => [['food_id' => $this->keptFood(), 'percent' => 100]], 'of_ration_percent' => 90, 'times' => 2, 'fasting' => [7]],
+            'meals' => ['date' => $this->today, 'outcome' => $this->one(['eaten', 'some', 'refused'])],
+            'cultures' => ['name' => 'Culture '.$this->random->getInt(1, 1_000_000), 'kind' => 'snails', 'food_id' => $this->keptFood(), 'started_on' => $this->today, 'seed' => 20, 'room' => 400, 'tanks' => 1],
+            'spendings' => ['date' => $this->today, 'kind' => 'power', 'amount' => 12.5, 'what' => 'a few words'],
+            'stock' => ['date' => $this->today, 'kind' => 'bought', 'amount' => 500],
+            default => ['date' => $this->today, 'kind' => 'counted', 'number' => 40],
+        };
+    }
+
+    private function keptFood(): int
+    {
+        return (int) DB::table('foods')->whereNull('deleted_at')->max('id');
     }
 
     /** @return array<string, mixed> of a fish of 20 cm at the glass */

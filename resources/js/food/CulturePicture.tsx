@@ -42,6 +42,16 @@ export function CulturePicture({
             style={{ display: 'block' }}
         >
             <path d={`M0 ${FLOOR}H${width}`} stroke={ink('ink')} strokeWidth={1.6} />
+            <path d={line} fill="none" stroke={ink('waterline')} strokeWidth={2.6} strokeLinejoin="round" />
+            {culture.counts.map((one) => (
+                <path
+                    key={`${one.date} ${one.number}`}
+                    d={`M${xOf(one.date)} ${yOf(one.number) - 6}l6 6l-6 6l-6 -6z`}
+                    fill={ink('paper')}
+                    stroke={ink('ink')}
+                    strokeWidth={1.8}
+                />
+            ))}
             {[
                 [culture.room_fitted, words.full({ n: culture.room_fitted })] as const,
                 [half, words.half({ n: Math.round(half) })] as const,
@@ -53,20 +63,18 @@ export function CulturePicture({
                         strokeDasharray={i === 0 ? undefined : '5 4'}
                         strokeWidth={1.2}
                     />
-                    <text x={4} y={yOf(number) - 5} fontSize={14} fill={i === 0 ? ink('ink2') : ink('fit')}>
+                    <text
+                        x={4}
+                        y={yOf(number) - 5}
+                        fontSize={14}
+                        fill={i === 0 ? ink('ink2') : ink('fit')}
+                        stroke={ink('paper')}
+                        strokeWidth={4}
+                        paintOrder="stroke"
+                    >
                         {label}
                     </text>
                 </g>
-            ))}
-            <path d={line} fill="none" stroke={ink('waterline')} strokeWidth={2.6} strokeLinejoin="round" />
-            {culture.counts.map((one) => (
-                <path
-                    key={`${one.date} ${one.number}`}
-                    d={`M${xOf(one.date)} ${yOf(one.number) - 6}l6 6l-6 6l-6 -6z`}
-                    fill={ink('paper')}
-                    stroke={ink('ink')}
-                    strokeWidth={1.8}
-                />
             ))}
             <text x={2} y={HEIGHT - 6} fontSize={14} fill={ink('ink2')}>
                 {shortDay(culture.started_on, today)}

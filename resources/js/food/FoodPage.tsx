@@ -10,7 +10,6 @@ import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { foodWords as words } from '../messages/food'
 import { longDay } from '../units/day'
-import { Column } from '../settings/Columns'
 import { Cultures } from './Cultures'
 import { FoodDialog } from './FoodDialog'
 import { Foods } from './Foods'
@@ -42,34 +41,38 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
+                gridTemplateAreas={{
+                    base: '"store" "buy" "bred" "all"',
+                    lg: '"store buy" "bred buy" "all all"',
+                }}
                 columnGap="34px"
                 rowGap="22px"
                 padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
                 alignItems="start"
             >
-                <Column>
-                    <Box ref={box}>
-                        <Section title={words.store}>
-                            {width > 0 && (
-                                <StorePicture
-                                    foods={kept}
-                                    shopping={sheet.shopping}
-                                    today={sheet.date}
-                                    width={width}
-                                    onChoose={setWritten}
-                                />
-                            )}
-                        </Section>
-                    </Box>
+                <Box ref={box} gridArea="store" minWidth="0">
+                    <Section title={words.store}>
+                        {width > 0 && (
+                            <StorePicture
+                                foods={kept}
+                                shopping={sheet.shopping}
+                                today={sheet.date}
+                                width={width}
+                                onChoose={setWritten}
+                            />
+                        )}
+                    </Section>
+                </Box>
+                <Box gridArea="bred" minWidth="0">
                     <Cultures sheet={sheet} />
-                </Column>
-                <Column>
+                </Box>
+                <Box gridArea="buy" display="flex" flexDirection="column" gap="22px" minWidth="0">
                     <Shopping sheet={sheet} onBought={setWritten} />
                     <Button asChild textDecoration="none">
                         <Link to="/food/costs">{words.costs.open}</Link>
                     </Button>
-                </Column>
-                <Box gridColumn={{ lg: '1 / -1' }} minWidth="0">
+                </Box>
+                <Box gridArea="all" minWidth="0">
                     <Foods
                         foods={sheet.foods}
                         bred={bred}

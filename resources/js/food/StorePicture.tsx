@@ -1,4 +1,4 @@
-import type { FoodRow, PurchaseRow } from '../api/types'
+import type { FoodRow, PurchaseRow, Units } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { foodWords as words } from '../messages/food'
 import { ink } from '../theme/tokens'
@@ -34,6 +34,7 @@ interface Scale {
 
 /** How long each food lasts, along one tape of days: what ends first stands first. */
 export function StorePicture({ foods, shopping, today, width, onChoose }: Props) {
+    const { units } = useKeeper()
     const isNarrow = width < NARROW
     const left = isNarrow ? 8 : 176
     const height = isNarrow ? ROW + 18 : ROW
@@ -65,7 +66,7 @@ export function StorePicture({ foods, shopping, today, width, onChoose }: Props)
                     key={food.id}
                     role="button"
                     tabIndex={0}
-                    aria-label={`${words.recordLabel({ name: food.name })}: ${lastsWords(food, today)}`}
+                    aria-label={`${food.name} ${leftWords(food, units)}: ${lastsWords(food, today)}`}
                     style={{ cursor: 'pointer' }}
                     transform={`translate(0 ${TOP + i * height})`}
                     onClick={() => onChoose(food)}
@@ -101,7 +102,7 @@ function Months({ scale, bottom }: { scale: Scale; bottom: number }) {
                 fontSize={14.5}
                 fill={ink('ink2')}
             >
-                {i === 0 ? words.today : shortDay(day, scale.today)}
+                {i === 0 ? words.today : scale.isNarrow && i % 2 === 1 ? '' : shortDay(day, scale.today)}
             </text>
         </g>
     ))
@@ -119,7 +120,7 @@ function FoodName({ food, scale }: { food: FoodRow; scale: Scale }) {
                 fontWeight={700}
                 fill={ink('ink')}
             >
-                {food.name}
+                {`${food.name} `}
             </text>
             <text
                 x={isNarrow ? width - 8 : 0}
@@ -128,9 +129,7 @@ function FoodName({ food, scale }: { food: FoodRow; scale: Scale }) {
                 fontSize={14.5}
                 fill={food.left === null ? ink('over') : ink('ink2')}
             >
-                {food.left === null
-                    ? words.noStock
-                    : words.left({ amount: amountWords(food.left, food.unit, units) })}
+                {leftWords(food, units)}
             </text>
         </>
     )
@@ -177,6 +176,9 @@ function FoodBar({ food: { runs_out: span }, buy, scale: { width, left, isNarrow
         </>
     )
 }
+
+const leftWords = (food: FoodRow, units: Units): string =>
+    food.left === null ? words.noStock : words.left({ amount: amountWords(food.left, food.unit, units) })
 
 export function lastsWords(food: FoodRow, today: string): string {
     if (food.per_day <= 0) {

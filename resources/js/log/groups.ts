@@ -13,7 +13,8 @@ export const groups: Record<Group, readonly LogKind[]> = {
     lives: ['arrival', 'brood', 'loss'],
     health: ['inspection', 'look', 'treatment', 'quarantine', 'release'],
     water: ['test', 'work'],
-    feeding: ['feeding', 'sitting'],
+    feeding: ['feeding', 'sitting', 'meal'],
+    store: ['stock', 'culture', 'spending'],
     notes: ['note', 'picture'],
     changes: ['change'],
 }

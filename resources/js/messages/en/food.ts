@@ -126,7 +126,7 @@ export const food = {
         count: 'Count',
         countLabel: 'Count {name}',
         harvest: 'Take out',
-        harvestLabel: 'Take some out of {name}',
+        harvestLabel: 'Take out: {name}',
         kindsOfEntry: { counted: 'counted', harvested: 'taken out', added: 'added' },
         what: 'What',
         number: 'How many',

@@ -30,6 +30,7 @@ export const oneLog = {
         health: 'health',
         water: 'water and filter',
         feeding: 'feeding',
+        store: 'store, cultures, payments',
         notes: 'notes and pictures',
         changes: 'changes',
     },
