@@ -18,6 +18,7 @@ use Biomegas\Food\Purchase;
 use Biomegas\Food\ShoppingList;
 use Biomegas\Food\Stock;
 use Biomegas\Food\StockEntry;
+use Biomegas\Food\UnfitFood;
 use Illuminate\Support\Facades\DB;
 
 /** What is left of each food, what it is used by, and what to buy. */
@@ -65,7 +66,9 @@ final class FoodBook
     {
         $habit = $this->kept->habits->record(Keys::id($system->key))->finding($this->kept->facility->date);
 
-        return [...($habit === null ? [] : [$habit]), ...GoesShort::among($this->kept->facility->residentsOf($system))];
+        $unfit = array_merge(...array_map(fn (FeedingTable $table): array => $table->plan === null ? [] : UnfitFood::of($table->plan, $table->fish, $this->kept->facility->rulebook), (new FeedingTables($this->kept))->of($system)));
+
+        return [...($habit === null ? [] : [$habit]), ...$unfit, ...GoesShort::among($this->kept->facility->residentsOf($system))];
     }
 
     /** @return list<int> foods that a culture gives */

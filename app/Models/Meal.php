@@ -21,6 +21,7 @@ use Biomegas\Food\MealOutcome;
  * @property float|null $cost
  * @property float $ration_grams
  * @property int|null $first_id
+ * @property int|null $round_tick_id
  */
 final class Meal extends SystemEntry
 {

@@ -13,7 +13,7 @@ return new class extends Migration
 {
     /** What the log tells of: table, day, time, fish, system, and whether it is led by another. */
     private const SOURCES = [
-        'meal' => ['meals', 'substr(new.time, 1, 5)', 'new.fish_id', 'new.system_id', 'new.first_id is not null'],
+        'meal' => ['meals', 'substr(new.time, 1, 5)', 'new.fish_id', 'new.system_id', '(new.first_id is not null or new.round_tick_id is not null)'],
         'stock' => ['stock_entries', 'null', 'null', 'null', '0'],
         'culture' => ['culture_entries', 'null', 'null', 'null', '0'],
         'spending' => ['spendings', 'null', 'new.fish_id', 'new.system_id', '0'],
@@ -109,6 +109,8 @@ return new class extends Migration
             $table->float('ration_grams');
             // The first of those that were written in one go.
             $table->foreignId('first_id')->nullable()->constrained('meals');
+            // What a sitter ticked.
+            $table->foreignId('round_tick_id')->nullable()->index()->constrained('round_ticks');
             $this->written($table);
             $table->index(['system_id', 'date']);
             $table->index(['food_id', 'date']);

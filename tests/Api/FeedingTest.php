@@ -49,7 +49,7 @@ final class FeedingTest extends ApiTestCase
         $porch = $this->system('Porch tank');
         $worms = Food::query()->where('name', 'Earthworms')->firstOrFail()->id;
         $given = fn (array $one): array => ['date' => self::TODAY, 'outcome' => 'some', 'eaten_percent' => 25, 'given' => [['food_id' => $worms, ...$one]]];
-        $this->postJson("/api/v1/systems/{$porch}/meals", $given(['amount' => 5, 'unit' => 'gram']))->assertUnprocessable()->assertJsonPath('errors', ['given.0.unit' => ['Earthworms is counted in pieces here: give pieces.']]);
+        $this->postJson("/api/v1/systems/{$porch}/meals", $given(['amount' => 5, 'unit' => 'gram']))->assertUnprocessable()->assertJsonPath('errors', ['given.0.unit' => ['Earthworms: counted in pieces here, so give pieces.']]);
         $this->postJson("/api/v1/systems/{$porch}/meals", $given(['amount' => 5, 'unit' => 'piece']))->assertCreated();
         $meal = Meal::query()->where('date', self::TODAY)->firstOrFail();
         // Five worms of 0.8 g, 17 % of it dry matter.

@@ -36,7 +36,8 @@ final class OneLogTest extends ApiTestCase
         rsort($sorted, SORT_STRING);
 
         $this->assertSame($sorted, $days);
-        $this->assertCount(DB::table('log_lines')->where('is_led', false)->count(), array_unique(array_column($all, 'id')));
+        $this->assertCount(DB::table('log_lines')->where('is_led', false)->where('kind', '!=', 'meal')->count(), array_unique(array_column($all, 'id')), 'daily meals are told when they are asked for');
+        $this->assertSame('meal', $this->getJson('/api/v1/log?kinds=meal')->json('lines.0.kind'));
         $this->assertNotContains('', array_column($all, 'sentence'));
         $this->assertNotContains($this->said('log.unreadable'), array_column($all, 'sentence'));
     }

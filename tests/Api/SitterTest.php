@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use App\Models\Letter;
+use App\Models\Meal;
 use App\Models\Picture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
@@ -15,6 +16,20 @@ use Intervention\Image\ImageManager;
 final class SitterTest extends ApiTestCase
 {
     private const ASKED = ['name' => 'Ada', 'from' => '2027-03-12', 'until' => '2027-03-15', 'call' => 'Rose, 01632 960 001', 'note' => 'The food is in the blue bin.'];
+
+    public function test_what_is_ticked_as_fed_was_fed(): void
+    {
+        $bearer = $this->link();
+        $porch = $this->system('Porch tank');
+        $fed = fn (): array => Meal::query()->where(['system_id' => $porch, 'date' => self::TODAY])->orderBy('id')->get()->map(fn (Meal $meal): array => [$meal->outcome->value, round($meal->dry_grams, 3)])->all();
+        $this->putJson("/api/v1/sitter-round/{$porch}/feed", ['outcome' => 'fed'], $bearer)->assertOk();
+        $ration = Meal::query()->where('date', self::TODAY)->firstOrFail()->ration_grams;
+        $this->assertEqualsWithDelta($ration, array_sum(array_column($fed(), 1)), 0.01, 'all goes of the day');
+        $this->putJson("/api/v1/sitter-round/{$porch}/feed", ['outcome' => 'left-some'], $bearer)->assertOk();
+        $this->assertSame(['some', 'some'], array_column($fed(), 0), 'in place of what was ticked before');
+        $this->deleteJson("/api/v1/sitter-round/{$porch}/feed", [], $bearer)->assertNoContent();
+        $this->assertSame([], $fed());
+    }
 
     public function test_the_page_says_what_to_do_at_every_home_and_nothing_of_the_rest(): void
     {

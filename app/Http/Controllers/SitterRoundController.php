@@ -24,6 +24,7 @@ use App\Pictures\PictureStore;
 use App\Pictures\ReceivedPicture;
 use App\Sitting\Outcome;
 use App\Sitting\SitterBook;
+use App\Sitting\SitterMeals;
 use App\Sitting\SitterTask;
 use Biomegas\Finding\Finding;
 use Biomegas\Sitting\SitterStop;
@@ -73,6 +74,9 @@ final readonly class SitterRoundController
         $tick = RoundTick::withTrashed()->firstOrNew($which);
         $isNews = $outcome === Outcome::NotFine && (! $tick->exists || $tick->outcome !== $outcome || $tick->note !== $request->input('note'));
         $tick->fill(['time' => $tick->time ?? $now->format('H:i'), 'outcome' => $outcome, 'note' => $request->input('note'), 'deleted_at' => null])->save();
+        if ($task === SitterTask::Feed) {
+            SitterMeals::write($tick, $kept->system($system->id), $kept);
+        }
         if ($isNews) {
             foreach (User::query()->where('wants_letter', true)->whereNull('closed_at')->get() as $user) {
                 Mail::to($user->email)->queue(new SitterWord($sitter->name, $system->name, (string) $tick->note, $sitter->call));
@@ -91,7 +95,11 @@ final readonly class SitterRoundController
     public function untick(Request $request, System $system, SitterTask $task): Response
     {
         $today = FacilityReader::today(FacilitySettings::query()->firstOrFail());
-        RoundTick::query()->where(['sitter_id' => SitterLink::sitter($request)->id, 'system_id' => $system->id, 'date' => $today->toIso(), 'task' => $task->value])->first()?->delete();
+        $tick = RoundTick::query()->where(['sitter_id' => SitterLink::sitter($request)->id, 'system_id' => $system->id, 'date' => $today->toIso(), 'task' => $task->value])->first();
+        if ($tick !== null) {
+            SitterMeals::takeBack($tick);
+            $tick->delete();
+        }
 
         return response()->noContent();
     }

@@ -4660,7 +4660,7 @@ export interface components {
             fish: number[];
             /** @description Who they are. */
             names: string;
-            /** @description What to give for the day. */
+            /** @description What to give in one go, and how often. */
             says: string;
             /** @description Whether anything is to be given today. */
             is_fed: boolean;

@@ -8,6 +8,7 @@ import { useWrite } from '../entry/useWrite'
 import { PaperDialog } from '../frame/PaperDialog'
 import { foodWords } from '../messages/food'
 import { typedNumber } from './amounts'
+import { OwnWords } from './OwnWords'
 
 const words = foodWords.form
 
@@ -25,6 +26,7 @@ interface Values {
     price: string
     keeps_days: string
     is_fish: boolean
+    own_word: FoodRow['own_word']
 }
 
 const { Text, Choice, Check } = fieldsOf<Values>()
@@ -54,6 +56,7 @@ const EMPTY: Values = {
     price: '',
     keeps_days: '',
     is_fish: false,
+    own_word: [],
 }
 
 const typedOf = (food: FoodRow): Values => ({
@@ -68,9 +71,10 @@ const typedOf = (food: FoodRow): Values => ({
     price: asTyped(food.price),
     keeps_days: asTyped(food.keeps_days),
     is_fish: food.is_fish,
+    own_word: food.own_word,
 })
 
-const bodyOf = (typed: Values, own: FoodRow['own_word']) => ({
+const bodyOf = (typed: Values) => ({
     ...typed,
     protein_percent: typedNumber(typed.protein_percent) ?? NaN,
     dry_matter_percent: typedNumber(typed.dry_matter_percent) ?? NaN,
@@ -78,7 +82,6 @@ const bodyOf = (typed: Values, own: FoodRow['own_word']) => ({
     pack: typedNumber(typed.pack),
     price: typedNumber(typed.price),
     keeps_days: typedNumber(typed.keeps_days),
-    own_word: own,
 })
 
 const toggled = <T extends string>(all: readonly T[], one: T): T[] =>
@@ -86,7 +89,10 @@ const toggled = <T extends string>(all: readonly T[], one: T): T[] =>
 
 function Form({ food, onDone }: { food: FoodRow | null; onDone: () => void }) {
     const form = useForm<Values>({ defaultValues: food === null ? EMPTY : typedOf(food) })
-    const [unit, takenBy] = useWatch({ control: form.control, name: ['unit', 'taken_by'] })
+    const [unit, takenBy, said] = useWatch({
+        control: form.control,
+        name: ['unit', 'taken_by', 'own_word'],
+    })
     const { entry, remove } = useFoodWrites(food, onDone)
     return (
         <FieldForm
@@ -94,7 +100,7 @@ function Form({ food, onDone }: { food: FoodRow | null; onDone: () => void }) {
             entry={entry}
             act={words.save}
             onCancel={onDone}
-            onSave={(typed) => entry.save(bodyOf(typed, food?.own_word ?? []))}
+            onSave={(typed) => entry.save(bodyOf(typed))}
         >
             <Text name="name" label={words.name} maxLength={60} />
             <Choice name="form" label={words.form} options={optionsOf(words.forms)} />
@@ -113,6 +119,7 @@ function Form({ food, onDone }: { food: FoodRow | null; onDone: () => void }) {
             <Text name="price" label={words.price} inputMode="decimal" />
             <Text name="keeps_days" label={words.keeps} inputMode="numeric" />
             <Check name="is_fish" label={words.isFish} />
+            <OwnWords said={said} onSay={(own) => form.setValue('own_word', own)} />
             {food !== null && (
                 <Button variant="plain" alignSelf="flex-start" onClick={() => remove.save(undefined)}>
                     {words.remove}
