@@ -17,6 +17,10 @@ export function Cultures({ sheet }: { sheet: FoodSheet }) {
     const [written, setWritten] = useState<[CultureRow, CultureEntryKind] | null>(null)
     const [changed, setChanged] = useState<CultureRow | 'new' | null>(null)
     const mayKeep = useMayKeep()
+    // What holds for all is said once.
+    const shared = (sheet.cultures[0]?.cautions ?? []).filter((one) =>
+        sheet.cultures.every(({ cautions }) => cautions.includes(one)),
+    )
     return (
         <Section
             title={foodWords.cultures}
@@ -33,10 +37,14 @@ export function Cultures({ sheet }: { sheet: FoodSheet }) {
                 <Culture
                     key={culture.id}
                     culture={culture}
+                    cautions={culture.cautions.filter((one) => !shared.includes(one))}
                     today={sheet.date}
                     onWrite={(kind) => setWritten([culture, kind])}
                     onChange={mayKeep ? () => setChanged(culture) : null}
                 />
+            ))}
+            {shared.map((caution) => (
+                <Help key={caution}>{caution}</Help>
             ))}
             <CultureEntryDialog written={written} onClose={() => setWritten(null)} />
             <CultureDialog culture={changed} foods={sheet.foods} onClose={() => setChanged(null)} />
@@ -46,12 +54,14 @@ export function Cultures({ sheet }: { sheet: FoodSheet }) {
 
 interface Props {
     culture: CultureRow
+    /** That do not hold for all others too. */
+    cautions: readonly string[]
     today: string
     onWrite: (kind: CultureEntryKind) => void
     onChange: (() => void) | null
 }
 
-function Culture({ culture, today, onWrite, onChange }: Props) {
+function Culture({ culture, cautions, today, onWrite, onChange }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     return (
         <Box borderBottom="1px solid" borderColor="rule" paddingBlock="10px 12px">
@@ -74,7 +84,7 @@ function Culture({ culture, today, onWrite, onChange }: Props) {
                     weeks: culture.weeks_to_start,
                 })}
             </Box>
-            {culture.cautions.map((caution) => (
+            {cautions.map((caution) => (
                 <Box key={caution} color="ink2">
                     {caution}
                 </Box>

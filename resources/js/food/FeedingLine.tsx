@@ -10,8 +10,15 @@ import { useLongPress } from './useLongPress'
 
 const words = foodWords.round
 
+interface Props {
+    row: FeedingRow
+    name: string
+    /** In a narrow column: the buttons stand below each other. */
+    isNarrow?: boolean
+}
+
 /** Who is fed in one go, with what, and how it went. */
-export function FeedingLine({ row, name }: { row: FeedingRow; name: string }) {
+export function FeedingLine({ row, name, isNarrow = false }: Props) {
     const [isOpen, setOpen] = useState(false)
     const { role } = useKeeper()
     const fed = useFed(row)
@@ -51,7 +58,11 @@ export function FeedingLine({ row, name }: { row: FeedingRow; name: string }) {
                 ))}
             </Box>
             {role !== 'viewer' && (
-                <Box display="flex" flexDirection={{ base: 'column', md: 'row' }} gap="6px">
+                <Box
+                    display="flex"
+                    flexDirection={isNarrow ? 'column' : { base: 'column', md: 'row' }}
+                    gap="6px"
+                >
                     <Button
                         variant={isDone ? 'plain' : 'outline'}
                         minWidth="84px"

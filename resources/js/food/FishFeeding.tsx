@@ -29,7 +29,7 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
                     const cost = costs.find((one) => one.fish_id === fish.id)?.cost
                     return (
                         <>
-                            {row !== undefined && <FeedingLine row={row} name={withWhom(row)} />}
+                            {row !== undefined && <FeedingLine row={row} name={withWhom(row)} isNarrow />}
                             {cost !== undefined && (
                                 <Help>
                                     {words.fishYear({
@@ -47,8 +47,12 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
     )
 }
 
-const withWhom = (row: FeedingRow): string =>
-    row.fish_id !== null || row.fish.length === 1 ? words.byItself : words.withOthers({ names: row.names })
+function withWhom({ fish_id: byItself, fish, names }: FeedingRow): string {
+    if (fish.length === 1) {
+        return byItself === null ? words.alone : words.byItself
+    }
+    return words.withOthers({ names })
+}
 
 function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
     const [isPlanned, setPlanned] = useState(false)
@@ -63,10 +67,10 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
             undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
         },
     )
-    const alone: FeedingRow =
-        row.fish_id === null
-            ? { ...row, fish_id: fish.id, fish: [fish.id], names: fish.name, plan: null }
-            : row
+    const isShared = row.fish_id === null && row.fish.length > 1
+    const alone: FeedingRow = isShared
+        ? { ...row, fish_id: fish.id, fish: [fish.id], names: fish.name, plan: null }
+        : row
     return (
         <Box display="flex" flexWrap="wrap" gap="8px" paddingTop="8px">
             <Button
@@ -77,7 +81,7 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
             </Button>
             {mayKeep && (
                 <Button variant="plain" onClick={() => setPlanned(true)}>
-                    {row.fish_id === null ? words.apart : words.plan}
+                    {isShared ? words.apart : words.plan}
                 </Button>
             )}
             {left.error !== undefined && <p role="alert">{left.error}</p>}

@@ -10,6 +10,7 @@ import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { foodWords as words } from '../messages/food'
 import { longDay } from '../units/day'
+import { Help } from '../settings/Columns'
 import { Cultures } from './Cultures'
 import { FoodDialog } from './FoodDialog'
 import { Foods } from './Foods'
@@ -61,6 +62,7 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
                                 onChoose={setWritten}
                             />
                         )}
+                        {kept.length > 0 && <Help>{words.storeHelp}</Help>}
                     </Section>
                 </Box>
                 <Box gridArea="bred" minWidth="0">

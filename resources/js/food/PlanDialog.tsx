@@ -1,4 +1,4 @@
-import { Button } from '@chakra-ui/react'
+import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
 import type { Body } from '../api/client'
@@ -135,7 +135,7 @@ function typedOf(plan: FeedingRow['plan']): Values {
 
 function FoodOfPlan({ at, foods }: { at: 0 | 1 | 2 | 3; foods: FormProps['foods'] }) {
     return (
-        <>
+        <Box display="grid" gridTemplateColumns="minmax(0, 1fr) 104px" columnGap="12px">
             <Choice
                 name={`food${at}`}
                 refusedAs={at === 0 ? 'parts' : `parts.${at}.food_id`}
@@ -148,7 +148,7 @@ function FoodOfPlan({ at, foods }: { at: 0 | 1 | 2 | 3; foods: FormProps['foods'
                 label={words.share}
                 inputMode="numeric"
             />
-        </>
+        </Box>
     )
 }
 

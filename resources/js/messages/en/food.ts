@@ -11,6 +11,7 @@ export const food = {
     headComment:
         '{n, plural, one {one food is} other {# foods are}} fed; what was fed counts, not what was planned.',
     store: 'The store',
+    storeHelp: 'Solid until it may be gone, pale until it surely is. The triangle: buy it by then.',
     storeLine:
         'How long each food lasts: the solid bar until it may be gone, the pale end until it surely is.',
     today: 'today',
@@ -206,6 +207,7 @@ export const food = {
         together: 'Feed it with the others',
         withOthers: 'with {names}',
         byItself: 'by itself',
+        alone: 'alone in its home',
         left: 'It did not eat',
         fishYear: 'The year to come: about {whole}, of which food {food}.',
     },
