@@ -13,7 +13,7 @@ const phone = { width: 390, height: 844 }
 const pictures = [
     ['today', desk, 'light', '/'],
     ['fish', desk, 'light', 'Bramble'],
-    ['fish-list', desk, 'light', '/fish'],
+    ['food', desk, 'light', '/food'],
     ['diary', desk, 'dark', '/fish/5/diary'],
     ['systems', desk, 'light', '/systems'],
     ['system', desk, 'light', '/systems/4', 60],
