@@ -3,7 +3,7 @@
 // For somebody who looks after the fish for some days and need not know them.
 return [
     'sitter' => [
-        'feed' => 'Feed for the day: {what}. What is left after five minutes comes out.',
+        'feed' => 'Give {what} for the day. What is left after five minutes comes out.',
         'medicine' => 'There is medicine in the food: {medicine}. Give it only if the keeper has put it ready.',
         'feed_one' => '{what} for {fish}',
         'no_feed' => 'Do not feed: they need nothing today.',
