@@ -98,7 +98,7 @@ use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
 // Numbers of records; anything else is no address.
 Route::patterns(array_fill_keys(
-    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter', 'import', 'food', 'meal', 'culture'],
+    ['fish', 'system', 'species', 'sheet', 'watch', 'measurement', 'test', 'work', 'probe', 'check', 'intervention', 'quarantine', 'observation', 'treatment', 'incident', 'loss', 'move', 'count', 'row', 'makeup', 'join', 'span', 'settlement', 'verdict', 'brood', 'attempt', 'note', 'line', 'picture', 'person', 'invitation', 'signin', 'sitter', 'import', 'food', 'meal', 'culture', 'entry', 'growth', 'spending'],
     '[1-9][0-9]{0,17}',
 ));
 
@@ -250,6 +250,8 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
             Route::post('pictures/{picture}/restore', [PictureController::class, 'restore'])->withTrashed();
             Route::delete('notes/{note}', [NoteController::class, 'destroy']);
             Route::delete('meals/{meal}', [FeedingController::class, 'undo']);
+            Route::delete('stock/{entry}', [FoodController::class, 'undo']);
+            Route::delete('culture-entries/{growth}', [CultureController::class, 'undo']);
             Route::delete('water-tests/{test}', [WaterTestController::class, 'destroy']);
             Route::delete('water-works/{work}', [WaterWorkController::class, 'destroy']);
             Route::delete('watch-checks/{check}', [WatchController::class, 'undoLook']);
@@ -288,6 +290,7 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::post('cultures', [CultureController::class, 'store']);
         Route::put('cultures/{culture}', [CultureController::class, 'update']);
         Route::post('spendings', [CostController::class, 'store']);
+        Route::delete('spendings/{spending}', [CostController::class, 'undo']);
         Route::put('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'update']);
         Route::delete('unreadable-rows/{table}/{row}', [UnreadableRowController::class, 'destroy']);
         Route::put('fish/{fish}/identity', [IdentityController::class, 'update']);

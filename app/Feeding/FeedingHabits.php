@@ -40,8 +40,12 @@ final class FeedingHabits
     public function record(int $systemId): FeedingRecord
     {
         $together = [];
-        foreach ($this->weeks[$systemId] ?? [] as $weeks) {
+        foreach ($this->weeks[$systemId] ?? [] as $fish => $weeks) {
             foreach ($weeks as $week) {
+                // One that was only seen to leave its food ate at the table of the others.
+                if ($fish !== 0 && $week->given <= 0.0) {
+                    continue;
+                }
                 $monday = $week->monday->toIso();
                 $together[$monday] = isset($together[$monday]) ? $together[$monday]->and($week) : $week;
             }
@@ -50,8 +54,17 @@ final class FeedingHabits
         return FeedingRecord::of(array_values($together), $this->today);
     }
 
+    /** By itself where it was fed so, else with the others. */
+    private function recordOf(int $fishId, int $systemId): FeedingRecord
+    {
+        $here = $this->weeks[$systemId] ?? [];
+        $own = FeedingRecord::of($here[$fishId] ?? [], $this->today);
+
+        return $own->weeks === [] ? FeedingRecord::of($here[0] ?? [], $this->today) : $own;
+    }
+
     /**
-     * What a fish ate, in each of its homes: by itself where it was fed so, else with the others.
+     * What a fish ate, in each of its homes.
      *
      * @param  list<Stay>  $stays
      * @return list<FedSpan> by date
@@ -60,8 +73,7 @@ final class FeedingHabits
     {
         $spans = [];
         foreach ($stays as $stay) {
-            $here = $this->weeks[Keys::id($stay->system)] ?? [];
-            foreach (FeedingRecord::of($here[$fishId] ?? $here[0] ?? [], $this->today)->eaten() as $span) {
+            foreach ($this->recordOf($fishId, Keys::id($stay->system))->eaten() as $span) {
                 $from = LocalDate::later($span->from, $stay->from);
                 $until = $stay->until !== null && $stay->until->isBefore($span->until) ? $stay->until : $span->until;
                 if ($from->isBefore($until)) {

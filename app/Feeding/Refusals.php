@@ -17,40 +17,76 @@ final class Refusals
     /** A refusal that is older is told by its looks. */
     private const DAYS = 60;
 
-    /** @var array<string, array<string, bool>>|null whether anything was eaten, by table and day */
-    private ?array $eaten = null;
+    /** @var array<string, array<string, bool>>|null */
+    private ?array $meals = null;
+
+    /** @var array<string, array<string, true>>|null */
+    private ?array $looks = null;
 
     public function __construct(private readonly FacilitySnapshot $kept)
     {
     }
 
-    /** Null: it eats, or nobody wrote down whether it does. What all at its table left counts for each. */
+    /**
+     * Null: it eats, or nobody wrote down whether it does. Once it was seen to
+     * leave its food, that the others eat says nothing of it: it must be seen to eat.
+     */
     public function of(Fish $fish): ?Refusal
     {
-        $meals = $this->eaten();
         $system = $this->kept->facility->system($fish->currentSystem());
-        $here = [...$meals[$system->key.'/'] ?? [], ...$meals["{$system->key}/{$fish->key}"] ?? []];
-        ksort($here);
-        $last = $fish->stays[count($fish->stays) - 1];
-        $since = array_filter($here, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($last->from), ARRAY_FILTER_USE_KEY);
+        $came = $fish->stays[count($fish->stays) - 1]->from;
+        $own = self::since($came, [...$this->meals()["{$system->key}/{$fish->key}"] ?? [], ...$this->looks()[$fish->key] ?? []]);
+        $shared = self::since($came, $this->meals()["{$system->key}/"] ?? []);
+        $celsius = $system->temperature?->on($this->kept->facility->date);
 
-        return Refusal::of($fish->species, $since, $last->from, $system->temperature?->on($this->kept->facility->date), $this->kept->facility->date);
+        return Refusal::of($fish->species, $own, $came, $celsius, $this->kept->facility->date)
+            ?? Refusal::of($fish->species, [...$shared, ...$own], $came, $celsius, $this->kept->facility->date);
     }
 
-    /** @return array<string, array<string, bool>> */
-    private function eaten(): array
+    /**
+     * @param  array<string, bool>  $days
+     * @return array<string, bool> in order
+     */
+    private static function since(LocalDate $came, array $days): array
     {
-        if ($this->eaten !== null) {
-            return $this->eaten;
+        ksort($days);
+
+        return array_filter($days, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($came), ARRAY_FILTER_USE_KEY);
+    }
+
+    /** @return array<string, array<string, bool>> whether anything was eaten, by table and day */
+    private function meals(): array
+    {
+        if ($this->meals !== null) {
+            return $this->meals;
         }
-        $this->eaten = [];
-        $days = DB::table('meals')->whereNull('deleted_at')->where('date', '>=', $this->kept->facility->date->plusDays(-self::DAYS)->toIso())
-            ->where(fn ($given) => $given->where('dry_grams', '>', 0)->orWhere('outcome', 'refused'))
+        $this->meals = [];
+        $days = DB::table('meals')->whereNull('deleted_at')->where('date', '>=', $this->first())
+            ->where(fn ($given) => $given->where('dry_grams', '>', 0)->orWhere('outcome', 'refused')->orWhereNotNull('fish_id'))
             ->groupBy('system_id', 'fish_id', 'date')->orderBy('date')->get(['system_id', 'fish_id', 'date', DB::raw('max(eaten_share) as eaten')]);
         foreach ($days as $day) {
-            $this->eaten[Keys::ofSystem($day->system_id).'/'.($day->fish_id === null ? '' : Keys::ofFish($day->fish_id))][$day->date] = $day->eaten > 0;
+            $this->meals[Keys::ofSystem($day->system_id).'/'.($day->fish_id === null ? '' : Keys::ofFish($day->fish_id))][$day->date] = $day->eaten > 0;
         }
 
-        return $this->eaten;
+        return $this->meals;
+    }
+
+    /** @return array<string, array<string, true>> days on which somebody saw it eat, by fish */
+    private function looks(): array
+    {
+        if ($this->looks !== null) {
+            return $this->looks;
+        }
+        $this->looks = [];
+        foreach (DB::table('health_observations')->whereNull('deleted_at')->where('is_eating', true)->where('date', '>=', $this->first())->get(['fish_id', 'date']) as $look) {
+            $this->looks[Keys::ofFish($look->fish_id)][$look->date] = true;
+        }
+
+        return $this->looks;
+    }
+
+    private function first(): string
+    {
+        return $this->kept->facility->date->plusDays(-self::DAYS)->toIso();
     }
 }

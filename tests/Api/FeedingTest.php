@@ -70,6 +70,20 @@ final class FeedingTest extends ApiTestCase
         $this->assertSame([], $asked());
     }
 
+    public function test_that_the_others_eat_says_nothing_of_one_that_was_seen_not_to(): void
+    {
+        $sluice = $this->system('Sluice tank');
+        $rush = $this->fish('Rush');
+        $weeks = fn (): array => array_column($this->getJson("/api/v1/systems/{$sluice}/feeding")->json('weeks'), 'given');
+        $before = $weeks();
+        $this->postJson("/api/v1/systems/{$sluice}/meals", ['date' => self::TODAY, 'outcome' => 'eaten'])->assertCreated();
+        $this->assertCount(1, $this->row($sluice)['refusals']);
+        $this->postJson("/api/v1/systems/{$sluice}/meals", ['fish_id' => $rush, 'date' => self::TODAY, 'outcome' => 'refused'])->assertCreated();
+        $this->assertSame($before, $weeks(), 'it ate at the table of the others: nothing more was given');
+        $this->postJson("/api/v1/fish/{$rush}/health-observations", ['date' => self::TODAY, 'is_eating' => true, 'sign' => null])->assertSuccessful();
+        $this->assertSame([], $this->row($sluice)['refusals'], 'a look that finds it eating ends it');
+    }
+
     public function test_a_fish_is_fed_by_itself_and_with_the_others_again(): void
     {
         $sluice = $this->system('Sluice tank');

@@ -23,6 +23,9 @@ final class FoodTest extends ApiTestCase
         $this->assertEqualsWithDelta($before['left'] + 500, $after['left'], 0.05);
         $this->assertGreaterThan($before['runs_out']['likely'], $after['runs_out']['likely']);
         $this->assertEqualsWithDelta($after['left'] / $after['per_day'], (strtotime($after['runs_out']['likely']) - strtotime(self::TODAY)) / 86400, 1.0);
+        $mistake = $this->postJson("/api/v1/foods/{$krill}/stock", ['date' => self::TODAY, 'kind' => 'counted', 'amount' => 1])->assertCreated()->json('id');
+        $this->deleteJson("/api/v1/stock/{$mistake}")->assertNoContent();
+        $this->assertSame($after['left'], $this->row($krill)['left']);
         $this->postJson("/api/v1/foods/{$krill}/stock", ['date' => self::TODAY, 'kind' => 'counted', 'amount' => 0])->assertCreated();
         $this->assertSame(0, (int) $this->row($krill)['left']);
         $this->assertMatchesRegularExpression('/Buy (a pack|\d packs) of Frozen krill now\./', implode(' ', array_column($this->getJson('/api/v1/food')->json('shopping'), 'says')));
@@ -105,6 +108,10 @@ final class FoodTest extends ApiTestCase
         $culture = $this->culture($id);
         $this->assertStringContainsString('nobody is fed from it', $culture['says']);
         $this->assertCount(3, $culture['cautions'], 'quarantine, whole fish, nothing wild');
+        $entry = $this->postJson("/api/v1/cultures/{$id}/entries", ['date' => self::TODAY, 'kind' => 'counted', 'number' => 500])->assertCreated()->json('id');
+        $this->assertSame(500, (int) $this->culture($id)['counts'][0]['number']);
+        $this->deleteJson("/api/v1/culture-entries/{$entry}")->assertNoContent();
+        $this->assertSame([], $this->culture($id)['counts']);
         $this->postJson("/api/v1/cultures/{$id}/entries", ['date' => self::TODAY, 'kind' => 'counted', 'number' => 0])->assertCreated();
         $this->assertStringContainsString('The last count found none: it is gone.', $this->culture($id)['says']);
         $this->postJson("/api/v1/cultures/{$id}/entries", ['date' => '2027-01-01', 'kind' => 'counted', 'number' => 3])->assertUnprocessable()->assertJsonPath('errors.date.0', 'It began on 2 January 2027: give that day or a later one.');
@@ -138,6 +145,9 @@ final class FoodTest extends ApiTestCase
         $this->assertEquals([[2027, 60], [2026, 1702.6]], array_map(fn (array $year): array => [$year['year'], $year['whole']], $costs['paid']));
         $this->assertEquals(['food' => 2.1, 'power' => 1700.5], array_column($costs['paid'][1]['kinds'], 'sum', 'kind'));
         $this->assertEquals(60, $this->getJson("/api/v1/systems/{$long}/feeding")->json('paid'));
+        $wrong = $this->postJson('/api/v1/spendings', ['date' => '2027-03-01', 'kind' => 'power', 'amount' => 5, 'what' => 'twice'])->assertCreated()->json('id');
+        $this->deleteJson("/api/v1/spendings/{$wrong}")->assertNoContent();
+        $this->assertEquals(60, $this->getJson('/api/v1/costs')->json('paid.0.whole'));
         $this->assertSame('60 paid for by hand (equipment)', $this->getJson('/api/v1/log?kinds=spending')->json('lines.0.sentence'));
         $this->postJson('/api/v1/spendings', ['date' => self::TODAY, 'kind' => 'power', 'amount' => 0, 'what' => 'nothing'])->assertUnprocessable()->assertJsonStructure(['errors' => ['amount']]);
         $this->postJson('/api/v1/spendings', ['date' => self::TODAY, 'kind' => 'power', 'amount' => 5, 'what' => ''])->assertUnprocessable()->assertJsonStructure(['errors' => ['what']]);

@@ -115,6 +115,7 @@ final class RolesTest extends OwnFacilityTestCase
         ],
         'record' => [
             'DELETE counts/{count}',
+            'DELETE culture-entries/{growth}',
             'DELETE health-observations/{observation}',
             'DELETE incidents/{incident}',
             'DELETE inspections/{inspection}',
@@ -126,6 +127,7 @@ final class RolesTest extends OwnFacilityTestCase
             'DELETE notes/{note}',
             'DELETE pictures/{picture}',
             'DELETE settlements/{settlement}',
+            'DELETE stock/{entry}',
             'DELETE treatments/{treatment}',
             'DELETE watch-checks/{check}',
             'DELETE watch-interventions/{intervention}',
@@ -184,6 +186,7 @@ final class RolesTest extends OwnFacilityTestCase
             'DELETE quarantines/{quarantine}',
             'DELETE shoal-joins/{join}',
             'DELETE species/{species}',
+            'DELETE spendings/{spending}',
             'DELETE systems/{system}',
             'DELETE systems/{system}/feeding-plan',
             'DELETE systems/{system}/preparation',

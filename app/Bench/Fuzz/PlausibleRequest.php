@@ -18,7 +18,7 @@ final class PlausibleRequest
         'fish' => 'fish', 'system' => 'systems', 'species' => 'species', 'sheet' => 'move_sheets', 'watch' => 'watches', 'measurement' => 'measurements',
         'test' => 'water_tests', 'work' => 'water_works', 'probe' => 'probes', 'check' => 'watch_checks', 'intervention' => 'watch_interventions', 'quarantine' => 'quarantines',
         'observation' => 'health_observations', 'inspection' => 'inspections', 'treatment' => 'treatments', 'incident' => 'incidents', 'loss' => 'losses', 'move' => 'moves', 'count' => 'counts', 'row' => 'fish', 'makeup' => 'makeups', 'join' => 'shoal_joins', 'span' => 'watched_spans', 'settlement' => 'settlements', 'verdict' => 'pair_verdicts', 'brood' => 'broods', 'attempt' => 'attempts', 'plan' => 'plans', 'note' => 'notes', 'picture' => 'pictures',
-        'food' => 'foods', 'meal' => 'meals', 'culture' => 'cultures',
+        'food' => 'foods', 'meal' => 'meals', 'culture' => 'cultures', 'entry' => 'stock_entries', 'growth' => 'culture_entries', 'spending' => 'spendings',
     ];
 
     /** What a keeper types into a field of this name. */

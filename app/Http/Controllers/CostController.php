@@ -11,9 +11,12 @@ use App\Http\Resources\CostSheet;
 use App\Http\Resources\Recorded;
 use App\Models\Spending;
 use App\OpenApi\Answers;
+use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
+use App\OpenApi\InPath;
 use App\OpenApi\Takes;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 
 /** What keeping costs, computed and paid. */
@@ -39,5 +42,19 @@ final readonly class CostController
         $spending = Spending::query()->create([...SpendingCorrection::checked($request), 'user_id' => $request->user()?->id]);
 
         return response()->json(new Recorded($spending->id), 201);
+    }
+
+    #[OA\Delete(path: '/api/v1/spendings/{spending}', operationId: 'undoSpending')]
+    #[InPath('spending')]
+    #[Idempotent]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'For keepers.')]
+    #[Answers(404, 'Problem', 'No such entry.')]
+    public function undo(Spending $spending): Response
+    {
+        $spending->delete();
+
+        return response()->noContent();
     }
 }

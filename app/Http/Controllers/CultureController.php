@@ -75,6 +75,20 @@ final readonly class CultureController
         return response()->json(new Recorded($entry->id), 201);
     }
 
+    #[OA\Delete(path: '/api/v1/culture-entries/{growth}', operationId: 'undoCultureEntry')]
+    #[InPath('growth')]
+    #[Idempotent]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such entry.')]
+    public function undo(CultureEntry $growth): Response
+    {
+        $growth->delete();
+
+        return response()->noContent();
+    }
+
     private static function check(Culture $culture): void
     {
         CultureBook::culture($culture);

@@ -79,7 +79,9 @@ final readonly class FeedingController
         EntryDay::notToCome($request->day());
         $kept = $this->reader->read();
         $table = self::table($kept, $system, $request->input('fish_id'));
-        $meal = MealLog::write($table, $request->day(), $request->input('time'), $request->outcome(), self::given($request), $request->eaten(), $request->user()?->id);
+        // One of those that eat together: what all are given stands with all of them.
+        $given = self::given($request) ?? ($table->isAlone && $table->plan === null ? [] : null);
+        $meal = MealLog::write($table, $request->day(), $request->input('time'), $request->outcome(), $given, $request->eaten(), $request->user()?->id);
 
         return response()->json(new Recorded($meal->id), 201);
     }

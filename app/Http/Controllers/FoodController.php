@@ -108,6 +108,20 @@ final readonly class FoodController
         return response()->json(new Recorded($entry->id), 201);
     }
 
+    #[OA\Delete(path: '/api/v1/stock/{entry}', operationId: 'undoStockEntry')]
+    #[InPath('entry')]
+    #[Idempotent]
+    #[AnswersNothing('Taken out.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(404, 'Problem', 'No such entry.')]
+    public function undo(StockEntry $entry): Response
+    {
+        $entry->delete();
+
+        return response()->noContent();
+    }
+
     /** @throws InvalidEntry when it cannot be, or its name is taken */
     private static function check(Food $food, int $but): void
     {

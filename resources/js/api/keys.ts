@@ -47,7 +47,7 @@ const CHANGES: readonly (readonly [RegExp, readonly Resource[]])[] = [
     [/^\/api\/v1\/(watches|watch-)/, ['moves', 'today', 'fish']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(water-tests|water-works|probes)/, ['systems', 'today', 'moves']],
     [/^\/api\/v1\/(systems\/\{system\}\/)?(watched-spans|settlements|attempts)/, ['systems', 'today']],
-    [/^\/api\/v1\/(spendings|foods\/\{food\}\/stock|cultures)/, ['food', 'today', 'systems']],
+    [/^\/api\/v1\/(spendings|stock|foods\/\{food\}\/stock|culture)/, ['food', 'today', 'systems']],
     [/^\/api\/v1\/systems\/\{system\}\/preparation/, ['systems', 'today', 'moves']],
     [
         /^\/api\/v1\/(fish\/\{fish\}\/)?(quarantines|health-observations|treatments)/,

@@ -1,4 +1,5 @@
 import { useForm } from 'react-hook-form'
+import { write } from '../api/client'
 import type { CultureEntryKind, CultureRow } from '../api/types'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
@@ -52,7 +53,11 @@ function Form({
         'POST',
         '/api/v1/cultures/{culture}/entries',
         { culture: culture.id },
-        { notice: () => words.written({ name: culture.name }), onDone },
+        {
+            notice: () => words.written({ name: culture.name }),
+            undo: ({ id }) => write('DELETE', '/api/v1/culture-entries/{growth}', { growth: id }),
+            onDone,
+        },
     )
     return (
         <FieldForm

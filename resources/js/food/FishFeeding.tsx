@@ -58,21 +58,22 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
     const [isPlanned, setPlanned] = useState(false)
     const { today } = useKeeper()
     const mayKeep = useMayKeep()
-    const left = useWrite(
-        'POST',
-        '/api/v1/systems/{system}/meals',
-        { system: row.system_id },
-        {
-            notice: () => foodWords.round.doneRefused({ names: fish.name }),
-            undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
-        },
-    )
+    const left = useSeen(row, () => foodWords.round.doneRefused({ names: fish.name }))
+    const seen = useSeen(row, () => words.ateAgain({ name: fish.name }))
     const isShared = row.fish_id === null && row.fish.length > 1
     const alone: FeedingRow = isShared
         ? { ...row, fish_id: fish.id, fish: [fish.id], names: fish.name, plan: null }
         : row
     return (
         <Box display="flex" flexWrap="wrap" gap="8px" paddingTop="8px">
+            {row.refusals.some((one) => one.startsWith(`${fish.name} `)) && (
+                <Button
+                    disabled={seen.isSaving}
+                    onClick={() => seen.save({ fish_id: fish.id, date: today, outcome: 'eaten', given: [] })}
+                >
+                    {words.eatsAgain}
+                </Button>
+            )}
             <Button
                 disabled={left.isSaving}
                 onClick={() => left.save({ fish_id: fish.id, date: today, outcome: 'refused', given: [] })}
@@ -89,3 +90,15 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
         </Box>
     )
 }
+
+/** Writes down what was seen of one fish; what all are given stands with all. */
+const useSeen = (row: FeedingRow, notice: () => string) =>
+    useWrite(
+        'POST',
+        '/api/v1/systems/{system}/meals',
+        { system: row.system_id },
+        {
+            notice,
+            undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
+        },
+    )

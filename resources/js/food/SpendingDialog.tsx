@@ -1,6 +1,7 @@
 import { useForm } from 'react-hook-form'
 import type { CostSheet } from '../api/types'
 import type { Body } from '../api/client'
+import { write } from '../api/client'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
 import { useWrite } from '../entry/useWrite'
@@ -45,7 +46,16 @@ function Form({ systems, onDone }: { systems: CostSheet['systems']; onDone: () =
     const form = useForm<Values>({
         defaultValues: { kind: 'power', what: '', amount: '', system_id: '', date: today },
     })
-    const entry = useWrite('POST', '/api/v1/spendings', {}, { notice: () => words.done, onDone })
+    const entry = useWrite(
+        'POST',
+        '/api/v1/spendings',
+        {},
+        {
+            notice: () => words.done,
+            undo: ({ id }) => write('DELETE', '/api/v1/spendings/{spending}', { spending: id }),
+            onDone,
+        },
+    )
     return (
         <FieldForm
             form={form}

@@ -1,4 +1,5 @@
 import { useForm, useWatch } from 'react-hook-form'
+import { write } from '../api/client'
 import type { FoodRow, StockKind } from '../api/types'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
@@ -47,7 +48,11 @@ function StockForm({ food, onDone }: { food: FoodRow; onDone: () => void }) {
         'POST',
         '/api/v1/foods/{food}/stock',
         { food: food.id },
-        { notice: () => words.done({ name: food.name }), onDone },
+        {
+            notice: () => words.done({ name: food.name }),
+            undo: ({ id }) => write('DELETE', '/api/v1/stock/{entry}', { entry: id }),
+            onDone,
+        },
     )
     return (
         <FieldForm

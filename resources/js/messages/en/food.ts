@@ -209,6 +209,8 @@ export const food = {
         byItself: 'by itself',
         alone: 'alone in its home',
         left: 'It did not eat',
+        eatsAgain: 'It eats',
+        ateAgain: '{name} eats.',
         fishYear: 'The year to come: about {whole}, of which food {food}.',
     },
     costs: {
