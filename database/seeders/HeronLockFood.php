@@ -67,7 +67,7 @@ final class HeronLockFood
             $this->breed($culture);
         }
         DB::table('spendings')->insert(array_map(fn (array $one): array => [
-            'date' => $this->daysAgo($one[0]), 'kind' => $one[1], 'amount' => $one[2], 'what' => $one[3], 'system_id' => $one[4] === null ? null : $systems[$one[4]], 'fish_id' => null, 'created_at' => now(), 'updated_at' => now(),
+            'date' => $this->daysAgo($one[0]), 'kind' => $one[1], 'amount' => $one[2], 'what' => $one[3], 'system_id' => $systems[$one[4]] ?? null, 'fish_id' => $fish[$one[4]] ?? null, 'created_at' => now(), 'updated_at' => now(),
         ], $data['spendings']));
     }
 

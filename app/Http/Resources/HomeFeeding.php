@@ -19,7 +19,7 @@ final readonly class HomeFeeding
      * @param  list<FeedingRow>  $tables
      * @param  list<string>  $findings
      * @param  list<FedWeekPoint>  $weeks
-     * @param  list<array{fish_id: int, cost: YearCost}>  $of_fish
+     * @param  list<array{fish_id: int, cost: YearCost, paid: float}>  $of_fish
      */
     private function __construct(
         #[OA\Property(format: 'date')] public string $date,
@@ -27,7 +27,7 @@ final readonly class HomeFeeding
         #[OA\Property(description: 'Too much, too little, and who goes short.', type: 'array', items: new OA\Items(type: 'string'))] public array $findings,
         #[OA\Property(description: 'Weeks of which most days are written down, the oldest first.', type: 'array', items: new OA\Items(ref: FedWeekPoint::class))] public array $weeks,
         #[OA\Property(ref: YearCost::class)] public YearCost $year,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['fish_id', 'cost'], properties: [new OA\Property(property: 'fish_id', type: 'integer'), new OA\Property(property: 'cost', ref: YearCost::class)], type: 'object'))] public array $of_fish,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['fish_id', 'cost', 'paid'], properties: [new OA\Property(property: 'fish_id', type: 'integer'), new OA\Property(property: 'cost', ref: YearCost::class), new OA\Property(property: 'paid', description: 'Written down as paid for it alone.', type: 'number')], type: 'object'))] public array $of_fish,
         #[OA\Property(description: 'Written down as paid for it, all years together.')] public float $paid,
     ) {
     }
@@ -38,7 +38,7 @@ final readonly class HomeFeeding
         $costs = new CostBook($kept);
         $ofFish = [];
         foreach ($costs->ofFish($system) as $fish => $cost) {
-            $ofFish[] = ['fish_id' => Keys::id($fish), 'cost' => YearCost::from($cost)];
+            $ofFish[] = ['fish_id' => Keys::id($fish), 'cost' => YearCost::from($cost), 'paid' => CostBook::paidFor(null, Keys::id($fish))];
         }
 
         return new self(

@@ -5137,6 +5137,8 @@ export interface components {
             of_fish: {
                 fish_id: number;
                 cost: components["schemas"]["YearCost"];
+                /** @description Written down as paid for it alone. */
+                paid: number;
             }[];
             /**
              * Format: float

@@ -3,6 +3,7 @@ import { useKeeper } from '../frame/keeper'
 import { foodWords } from '../messages/food'
 import { ink } from '../theme/tokens'
 import type { Colour } from '../theme/tokens'
+import { whole } from './cost'
 import { money } from '../units/money'
 
 const ROW = 44
@@ -19,8 +20,7 @@ const KINDS = [
 export function CostBars({ systems, width }: { systems: CostSheet['systems']; width: number }) {
     const { currency } = useKeeper()
     const words = foodWords.costs
-    const sumOf = ({ cost }: CostSheet['systems'][number]): number => cost.food + cost.water + cost.power
-    const most = Math.max(1, ...systems.map(sumOf))
+    const most = Math.max(1, ...systems.map(({ cost }) => whole(cost)))
     const scale = (width - 4) / most
     return (
         <svg
@@ -46,7 +46,7 @@ export function CostBars({ systems, width }: { systems: CostSheet['systems']; wi
                             {system.name}
                         </text>
                         <text x={width - 2} y={y + 17} textAnchor="end" fontSize={15.5} fill={ink('ink2')}>
-                            {money(sumOf(system), currency)}
+                            {money(whole(system.cost), currency)}
                         </text>
                         {KINDS.map(([kind, colour], i) => (
                             <rect

@@ -14,6 +14,7 @@ import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { money } from '../units/money'
 import { percent } from '../units/share'
+import { whole } from './cost'
 import { CostBars } from './CostBars'
 import { costsQuery } from './queries'
 import { SpendingDialog } from './SpendingDialog'
@@ -26,8 +27,6 @@ export function CostsPage() {
     useNameSheet(words.title, words.comment)
     return <Waiting query={useQuery(costsQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
-
-export const whole = (cost: YearCost): number => cost.food + cost.water + cost.power
 
 function Sheet({ sheet }: { sheet: CostSheet }) {
     const [box, width] = useWidth<HTMLDivElement>()
@@ -87,7 +86,7 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
                     </Section>
                 </Box>
             </Box>
-            <SpendingDialog systems={sheet.systems} isOpen={isWriting} onClose={() => setWriting(false)} />
+            <SpendingDialog sheet={sheet} isOpen={isWriting} onClose={() => setWriting(false)} />
         </>
     )
 }

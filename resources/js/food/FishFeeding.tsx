@@ -10,6 +10,7 @@ import { Waiting } from '../frame/Waiting'
 import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { money } from '../units/money'
+import { whole } from './cost'
 import { FeedingLine } from './FeedingLine'
 import { PlanDialog } from './PlanDialog'
 import { homeFeedingQuery } from './queries'
@@ -26,16 +27,17 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
             <Waiting query={query}>
                 {({ tables, of_fish: costs }) => {
                     const row = tables.find((one) => one.fish.includes(fish.id))
-                    const cost = costs.find((one) => one.fish_id === fish.id)?.cost
+                    const own = costs.find((one) => one.fish_id === fish.id)
                     return (
                         <>
                             {row !== undefined && <FeedingLine row={row} name={withWhom(row)} isNarrow />}
-                            {cost !== undefined && (
+                            {own !== undefined && (
                                 <Help>
                                     {words.fishYear({
-                                        whole: money(cost.food + cost.water + cost.power, currency),
-                                        food: money(cost.food, currency),
+                                        whole: money(whole(own.cost), currency),
+                                        food: money(own.cost.food, currency),
                                     })}
+                                    {own.paid > 0 && ` ${words.paid({ sum: money(own.paid, currency) })}`}
                                 </Help>
                             )}
                             {row !== undefined && role !== 'viewer' && <Acts fish={fish} row={row} />}

@@ -3,6 +3,7 @@ import type { FoodRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { foodWords as words } from '../messages/food'
+import { Help } from '../settings/Columns'
 import { money } from '../units/money'
 import { amountWords } from './amounts'
 import { lastsWords } from './StorePicture'
@@ -41,6 +42,7 @@ export function Foods({ foods, onChange, ...rest }: Props) {
                     <FoodTable {...rest} onChange={onChange} foods={others} />
                 </chakra.details>
             )}
+            <Help>{words.shipped}</Help>
         </Section>
     )
 }

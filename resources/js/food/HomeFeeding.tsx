@@ -10,6 +10,7 @@ import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { dailyMass } from '../units/mass'
 import { money } from '../units/money'
+import { whole } from './cost'
 import { FeedingLine } from './FeedingLine'
 import { FedWeeks } from './FedWeeks'
 import { PlanDialog } from './PlanDialog'
@@ -75,7 +76,7 @@ function Sheet({ feeding }: { feeding: Feeding }) {
             </Box>
             <Help>
                 {words.year({
-                    whole: money(food + water + power, currency),
+                    whole: money(whole(feeding.year), currency),
                     food: money(food, currency),
                     water: money(water, currency),
                     power: money(power, currency),

@@ -16,8 +16,8 @@ interface Values {
     kind: Body<'POST', '/api/v1/spendings'>['kind']
     what: string
     amount: string
-    /** '': for none alone. */
-    system_id: string
+    /** "system 4" or "fish 12"; '': for none alone. */
+    of: string
     date: string
 }
 
@@ -27,24 +27,24 @@ const { Text, Choice } = fieldsOf<Values>()
 const KINDS = optionsOf(words.paidKinds).filter(({ value }) => value !== 'food')
 
 interface Props {
-    systems: CostSheet['systems']
+    sheet: CostSheet
     isOpen: boolean
     onClose: () => void
 }
 
 /** Money that was paid, food apart: that stands with what was bought. */
-export function SpendingDialog({ systems, isOpen, onClose }: Props) {
+export function SpendingDialog({ sheet, isOpen, onClose }: Props) {
     return (
         <PaperDialog title={words.addTitle} open={isOpen} onClose={onClose}>
-            {isOpen && <Form systems={systems} onDone={onClose} />}
+            {isOpen && <Form sheet={sheet} onDone={onClose} />}
         </PaperDialog>
     )
 }
 
-function Form({ systems, onDone }: { systems: CostSheet['systems']; onDone: () => void }) {
+function Form({ sheet, onDone }: { sheet: CostSheet; onDone: () => void }) {
     const { today } = useKeeper()
     const form = useForm<Values>({
-        defaultValues: { kind: 'power', what: '', amount: '', system_id: '', date: today },
+        defaultValues: { kind: 'power', what: '', amount: '', of: '', date: today },
     })
     const entry = useWrite(
         'POST',
@@ -62,11 +62,12 @@ function Form({ systems, onDone }: { systems: CostSheet['systems']; onDone: () =
             entry={entry}
             act={words.save}
             onCancel={onDone}
-            onSave={(typed) =>
+            onSave={({ of, ...typed }) =>
                 entry.save({
                     ...typed,
                     amount: typedNumber(typed.amount) ?? NaN,
-                    system_id: typed.system_id === '' ? null : Number(typed.system_id),
+                    system_id: numberOf('system', of),
+                    fish_id: numberOf('fish', of),
                 })
             }
         >
@@ -74,14 +75,21 @@ function Form({ systems, onDone }: { systems: CostSheet['systems']; onDone: () =
             <Text name="what" label={words.what} maxLength={200} />
             <Text name="amount" label={words.amount} inputMode="decimal" />
             <Choice
-                name="system_id"
+                name="of"
                 label={words.system}
                 options={[
                     { value: '', text: words.noSystem },
-                    ...systems.map((one) => ({ value: String(one.system_id), text: one.name })),
+                    ...sheet.systems.map((one) => ({ value: `system ${one.system_id}`, text: one.name })),
+                    ...sheet.fish.map((one) => ({ value: `fish ${one.fish_id}`, text: one.name })),
                 ]}
             />
             <Text name="date" label={words.day} type="date" max={today} />
         </FieldForm>
     )
+}
+
+/** The number in "fish 12", if that is what it is of. */
+function numberOf(what: string, of: string): number | null {
+    const [name, id] = of.split(' ')
+    return name === what ? Number(id) : null
 }

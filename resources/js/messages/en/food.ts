@@ -37,6 +37,8 @@ export const food = {
         protein: 'Protein',
         price: 'Price',
     },
+    shipped:
+        'Protein and water of the foods that came with the application are common practice from memory; every figure can be changed.',
     perPack: '{price} for {pack}',
     add: 'Add a food',
     change: 'Change',
@@ -244,7 +246,7 @@ export const food = {
         kind: 'For what kind of thing',
         what: 'For what',
         amount: 'How much',
-        system: 'For which home',
+        system: 'For which home or fish',
         noSystem: 'none alone',
         day: 'Day',
         save: 'Write down',
