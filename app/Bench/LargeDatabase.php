@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Facility\ReadingLog;
+use App\Feeding\ShippedFoods;
 use App\Log\LogIndex;
 use App\Models\FacilitySettings;
 use App\Models\Role;
 use App\Models\User;
 use App\Species\ShippedSpecies;
+use Biomegas\Calendar\LocalDate;
 use Illuminate\Contracts\Console\Kernel as Console;
 use Illuminate\Support\Facades\DB;
 
@@ -33,6 +35,8 @@ final readonly class LargeDatabase
 
     private const TEN_MINUTES = 600;
 
+    private const FED_DAYS = 400;
+
     private const PER_STATEMENT = 200;
 
     private const AT_ONCE = 10_000;
@@ -51,6 +55,7 @@ final readonly class LargeDatabase
             self::systems();
             self::fish();
             self::water();
+            self::food();
             self::notes($log);
         });
         // As the queue does it, aside.
@@ -112,6 +117,30 @@ final readonly class LargeDatabase
             self::insert('readings', array_map(fn (int $i): array => [
                 'system_id' => $system, 'quantity' => 'temperature_c', 'taken_at' => $now - self::TEN_MINUTES * $i, 'value' => 25 + sin($i / 40),
             ], range(0, self::READINGS - 1)));
+        }
+    }
+
+    /** Two foods a day in every system for a year and more, summed up over two. */
+    private static function food(): void
+    {
+        ShippedFoods::install();
+        [$plans, $meals, $weeks, $stock] = [[], [], [], []];
+        for ($system = 1; $system <= self::SYSTEMS; $system++) {
+            $plans[] = ['system_id' => $system, 'parts' => '[{"food_id":1,"share":0.7},{"food_id":7,"share":0.3}]', 'of_ration' => 1, 'times' => 2, 'fasting' => '[7]'];
+            for ($day = self::FED_DAYS; $day >= 1; $day--) {
+                foreach ([1, 7] as $food) {
+                    $meals[] = ['system_id' => $system, 'food_id' => $food, 'date' => self::daysAgo($day), 'time' => '08:30', 'outcome' => 'eaten', 'amount' => 12, 'eaten_share' => 1, 'dry_grams' => 12, 'protein' => 0.42, 'cost' => 0.1, 'ration_grams' => 24];
+                }
+            }
+            for ($week = 1; $week <= self::DAYS / 7; $week++) {
+                $weeks[] = ['system_id' => $system, 'monday' => LocalDate::fromIso(self::daysAgo(7 * $week))->monday()->toIso(), 'days' => 6, 'ration_grams' => 144, 'given_grams' => 144, 'eaten_grams' => 130 + ($week + $system) % 30, 'protein_grams' => 60, 'cost' => 1.2];
+            }
+        }
+        for ($day = self::DAYS; $day >= 0; $day -= 30) {
+            $stock[] = ['food_id' => 1, 'date' => self::daysAgo($day), 'kind' => 'bought', 'amount' => 15_000, 'price' => 150];
+        }
+        foreach (['feeding_plans' => $plans, 'meals' => $meals, 'fed_weeks' => $weeks, 'stock_entries' => $stock] as $table => $rows) {
+            self::insert($table, $rows);
         }
     }
 

@@ -22,6 +22,9 @@ final class FeedingHabits
     /** @var array<int, array<int, list<FedWeek>>> by system and fish; 0: all who are not fed by themselves */
     private readonly array $weeks;
 
+    /** @var array<array-key, list<FedSpan>> by system, and by fish where it was fed by itself */
+    private array $spans = [];
+
     public function __construct(private readonly FeedingPlans $plans, UnreadableRows $unreadable, private readonly LocalDate $today)
     {
         $weeks = [];
@@ -54,13 +57,18 @@ final class FeedingHabits
         return FeedingRecord::of(array_values($together), $this->today);
     }
 
-    /** By itself where it was fed so, else with the others. */
-    private function recordOf(int $fishId, int $systemId): FeedingRecord
+    /**
+     * By itself where it was fed so, else with the others.
+     *
+     * @return list<FedSpan>
+     */
+    private function eatenIn(int $systemId, int $fishId): array
     {
-        $here = $this->weeks[$systemId] ?? [];
-        $own = FeedingRecord::of($here[$fishId] ?? [], $this->today);
+        $own = isset($this->weeks[$systemId][$fishId]) ? FeedingRecord::of($this->weeks[$systemId][$fishId], $this->today) : null;
 
-        return $own->weeks === [] ? FeedingRecord::of($here[0] ?? [], $this->today) : $own;
+        return $own === null || $own->weeks === []
+            ? $this->spans["{$systemId}"] ??= FeedingRecord::of($this->weeks[$systemId][0] ?? [], $this->today)->eaten()
+            : $this->spans["{$systemId}/{$fishId}"] ??= $own->eaten();
     }
 
     /**
@@ -73,7 +81,7 @@ final class FeedingHabits
     {
         $spans = [];
         foreach ($stays as $stay) {
-            foreach ($this->recordOf($fishId, Keys::id($stay->system))->eaten() as $span) {
+            foreach ($this->eatenIn(Keys::id($stay->system), $fishId) as $span) {
                 $from = LocalDate::later($span->from, $stay->from);
                 $until = $stay->until !== null && $stay->until->isBefore($span->until) ? $stay->until : $span->until;
                 if ($from->isBefore($until)) {

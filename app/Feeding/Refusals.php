@@ -50,8 +50,9 @@ final class Refusals
     private static function since(LocalDate $came, array $days): array
     {
         ksort($days);
+        $first = $came->toIso();
 
-        return array_filter($days, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($came), ARRAY_FILTER_USE_KEY);
+        return array_filter($days, fn (string $day): bool => $day >= $first, ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array<string, array<string, bool>> whether anything was eaten, by table and day */
