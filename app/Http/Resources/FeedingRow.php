@@ -40,7 +40,7 @@ final readonly class FeedingRow
         #[OA\Property(description: 'Goes a day.')] public int $times,
         #[OA\Property(description: 'What goes with the food.')] public ?string $medicine,
         #[OA\Property(description: 'Grams of dry food by the book.')] public float $ration_g,
-        #[OA\Property(ref: '#/components/schemas/FeedingPlanSheet', nullable: true)] public ?PlanSheet $plan,
+        #[OA\Property(ref: '#/components/schemas/FeedingPlanSheet', nullable: true)] public ?FeedingPlanSheet $plan,
         #[OA\Property(description: 'Written down today.', type: 'array', items: new OA\Items(ref: MealRow::class))] public array $meals,
         #[OA\Property(description: 'Who leaves its food, and whether that is normal.', type: 'array', items: new OA\Items(type: 'string'))] public array $refusals,
     ) {
@@ -62,7 +62,7 @@ final readonly class FeedingRow
             array_map(fn (Fish $fish): int => Keys::id($fish->key), $table->fish), implode(', ', array_map(fn (Fish $fish): string => $fish->name, $table->fish)),
             $kept->says()->phrase($table->finding($today)), $table->isFed($today),
             array_map(fn (Amount $amount): array => ['food_id' => FoodStore::id($amount->food), 'food' => $amount->food->name, 'amount' => round($amount->amount, 1), 'unit' => $amount->food->unit->value], $table->amounts($today)),
-            $table->plan->times ?? 1, $table->medicine($today), round($table->ration, 2), $table->plan === null ? null : PlanSheet::from($table->plan),
+            $table->plan->times ?? 1, $table->medicine($today), round($table->ration, 2), $table->plan === null ? null : FeedingPlanSheet::from($table->plan),
             array_map(fn (Meal $meal): MealRow => MealRow::from($meal), $fed->of($table)), $refused,
         );
     }

@@ -4699,6 +4699,20 @@ export interface components {
             /** Format: float */
             eaten: number;
         };
+        /** @description What is to be fed, as it was typed. */
+        FeedingPlanSheet: {
+            parts: {
+                food_id: number;
+                percent: number;
+            }[];
+            /** Format: float */
+            of_ration_percent: number;
+            times: number;
+            fasting: number[];
+            medicine: string | null;
+            /** Format: date */
+            medicine_until: string | null;
+        };
         /** @description Who is fed in one go, with what, and whether they were fed today. */
         FeedingRow: {
             system_id: number;
@@ -6307,20 +6321,6 @@ export interface components {
             /** @description All that it supposes can be brought about. */
             can_be_followed: boolean;
             figures: components["schemas"]["PlanFigures"] | null;
-        };
-        /** @description What is to be fed, as it was typed. */
-        FeedingPlanSheet: {
-            parts: {
-                food_id: number;
-                percent: number;
-            }[];
-            /** Format: float */
-            of_ration_percent: number;
-            times: number;
-            fasting: number[];
-            medicine: string | null;
-            /** Format: date */
-            medicine_until: string | null;
         };
         /** @description Something that must be done before a move. */
         PlanStepRow: {

@@ -9,8 +9,8 @@ use Biomegas\Food\FeedingPlan;
 use Biomegas\Food\PlanPart;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'FeedingPlanSheet', description: 'What is to be fed, as it was typed.')]
-final readonly class PlanSheet
+#[OA\Schema(description: 'What is to be fed, as it was typed.')]
+final readonly class FeedingPlanSheet
 {
     /**
      * @param  list<array{food_id: int, percent: float}>  $parts
