@@ -16,50 +16,55 @@ interface Props {
 
 const STEP = 54
 
-/** Moves as bands that cross from lane to lane: filled where one leaves, hollow where it arrives; before them what must be done first. */
+/**
+ * Moves as bands that cross from lane to lane: filled where one leaves, hollow where it arrives; before them what must be
+ * done first. Words stand over all lines.
+ */
 export function Crossings({ moves, bands, lanes, x, today }: Props) {
-    const dated = new Map<string, number>()
+    const dated = new Set<string>()
+    const drawn = moves.flatMap((move) => {
+        const day = daysBetween(today, move.on)
+        const ends = endsOf(move, day, bands, lanes)
+        if (ends === null) {
+            return []
+        }
+        const at = x(day)
+        const near = `${ends.to.row.key} ${Math.round(at / STEP)}`
+        const isFirst = !dated.has(near)
+        dated.add(near)
+        const y1 = heightOf(shareOn(ends.left, day, 2), ends.from)
+        const y2 = heightOf(shareOn(ends.arrived, day, 2), ends.to)
+        return [{ move, at, y1, y2, band: ends.band, to: ends.to, isFirst }]
+    })
     return (
         <g>
-            {moves.map((move) => {
-                const day = daysBetween(today, move.on)
-                const ends = endsOf(move, day, bands, lanes)
-                if (ends === null) {
-                    return null
-                }
-                const { left, arrived, from, to, band } = ends
-                const [y1, y2] = [
-                    heightOf(shareOn(left, day, 2), from),
-                    heightOf(shareOn(arrived, day, 2), to),
-                ]
-                const at = x(day)
-                const near = `${to.row.key} ${Math.round(at / STEP)}`
-                const isFirst = !dated.has(near)
-                dated.set(near, at)
-                return (
-                    <g key={`${move.name} ${move.on}`}>
-                        <path d={`M${at} ${y1}V${y2}`} stroke={ink('paper')} strokeWidth={8} />
-                        <path d={`M${at} ${y1}V${y2}`} stroke={bandInk(band)} strokeWidth={3.4} />
-                        <SurveyMark band={band} x={at} y={y1} r={6} />
-                        <SurveyMark band={band} x={at} y={y2} r={6} hollow />
-                        {isFirst && (
-                            <text
-                                x={at + 7}
-                                y={to.top - 3}
-                                fontSize="13.5"
-                                fontWeight={700}
-                                fill={ink('ink')}
-                                paintOrder="stroke"
-                                stroke={ink('paper')}
-                                strokeWidth={4}
-                            >
-                                {shortDay(move.on, move.on)}
-                            </text>
-                        )}
-                        <Preparing move={move} lane={to} x={x} today={today} />
-                    </g>
-                )
-            })}
+            {drawn.map(({ move, at, y1, y2, band }) => (
+                <g key={`${move.name} ${move.on}`}>
+                    <path d={`M${at} ${y1}V${y2}`} stroke={ink('paper')} strokeWidth={8} />
+                    <path d={`M${at} ${y1}V${y2}`} stroke={bandInk(band)} strokeWidth={3.4} />
+                    <SurveyMark band={band} x={at} y={y1} r={6} />
+                    <SurveyMark band={band} x={at} y={y2} r={6} hollow />
+                </g>
+            ))}
+            {drawn.map(({ move, at, to, isFirst }) => (
+                <g key={`${move.name} ${move.on}`}>
+                    <Preparing move={move} lane={to} x={x} today={today} />
+                    {isFirst && (
+                        <text
+                            x={at + 7}
+                            y={to.top - 3}
+                            fontSize="13.5"
+                            fontWeight={700}
+                            fill={ink('ink')}
+                            paintOrder="stroke"
+                            stroke={ink('paper')}
+                            strokeWidth={5}
+                        >
+                            {shortDay(move.on, move.on)}
+                        </text>
+                    )}
+                </g>
+            ))}
         </g>
     )
 }
