@@ -57,6 +57,7 @@ use App\Http\Controllers\PondClimateController;
 use App\Http\Controllers\PreparationController;
 use App\Http\Controllers\ProbeController;
 use App\Http\Controllers\QuarantineController;
+use App\Http\Controllers\QuickEntryController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\RescueController;
 use App\Http\Controllers\RetirementController;
@@ -217,6 +218,8 @@ Route::middleware(['auth:web', KnownSignIn::class])->group(function (): void {
         Route::post('fish/{fish}/measurements', [MeasurementController::class, 'store']);
         Route::post('pictures/{picture}/measurement', [PictureLengthController::class, 'store']);
         Route::post('notes', [NoteController::class, 'store']);
+        Route::post('quick-entries', [QuickEntryController::class, 'store']);
+        Route::post('quick-entries/preview', [QuickEntryController::class, 'preview']);
         Route::post('systems/{system}/water-tests', [WaterTestController::class, 'store']);
         Route::post('systems/{system}/water-works', [WaterWorkController::class, 'store']);
         Route::put('systems/{system}/preparation/steps/{step}', [PreparationController::class, 'tick']);

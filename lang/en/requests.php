@@ -361,6 +361,9 @@ return [
         'kind' => 'Choose what was done from the list.',
         'number' => 'Give how many as a number: more than 0, or 0 when none was found.',
     ],
+    'quick_entry' => [
+        'text' => 'Type what happened, in up to 300 letters.',
+    ],
     'spending' => [
         'kind' => 'Choose for what kind of thing from the list.',
         'amount' => 'Give what was paid as a number: more than 0.',

@@ -151,6 +151,8 @@ final class RolesTest extends OwnFacilityTestCase
             'POST pictures',
             'POST pictures/{picture}/measurement',
             'POST pictures/{picture}/restore',
+            'POST quick-entries',
+            'POST quick-entries/preview',
             'POST settlements',
             'POST systems/{system}/camera/picture',
             'POST systems/{system}/meals',

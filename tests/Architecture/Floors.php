@@ -16,7 +16,7 @@ final class Floors
     /** Folders of the core from the ground up; those in one line do not know each other. */
     private const CORE = [
         ['Finding', 'Numerics'],
-        ['Calendar', 'Growth\LeastSquares', 'Measure', 'Picture', 'Steps'],
+        ['Calendar', 'Growth\LeastSquares', 'Measure', 'Picture', 'QuickEntry', 'Steps'],
         ['Culture', 'Facility\Description', 'Facility\Group', 'Placement'],
         ['Facility\Equipment', 'Facility\Shape', 'Rulebook'],
         ['Facility'],

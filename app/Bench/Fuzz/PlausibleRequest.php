@@ -171,6 +171,9 @@ final class PlausibleRequest
         if (preg_match('#/(foods|feeding-plan|meals|cultures|spendings|stock|entries)(/\d+)?$#', $path, $part) === 1) {
             return $this->ofFood($part[1], $path);
         }
+        if (str_contains($operation->path, '/quick-entries')) {
+            return ['text' => 'note a few words'];
+        }
         if (str_ends_with($operation->path, '/plans')) {
             return [...$body, 'months' => 6, 'locks' => [], 'supposed' => []];
         }

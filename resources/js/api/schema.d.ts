@@ -2221,6 +2221,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/quick-entries/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewQuickEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/quick-entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["writeQuickEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/device/readings": {
         parameters: {
             query?: never;
@@ -3812,6 +3844,12 @@ export interface components {
             days?: number | null;
             /** @description Days already served at the seller's. */
             credit?: number | null;
+        };
+        QuickEntryRequest: {
+            /** @description As it is typed: "Bramble 23.5 cm hand". */
+            text: string;
+            /** @description Write down what is unlikely all the same. */
+            keep?: boolean | null;
         };
         ReadingsRequest: {
             readings: {
@@ -6491,6 +6529,20 @@ export interface components {
             looks: components["schemas"]["ConditionRow"][];
             /** @description Newest first. */
             treatments: components["schemas"]["TreatmentRow"][];
+        };
+        /** @description What a line would write down. */
+        QuickPreview: {
+            /** @enum {string} */
+            kind: "length" | "count" | "incident" | "test" | "change" | "loss" | "meal" | "move" | "note";
+            /** @description As the log will tell it; null: it cannot be written down like this. */
+            says: string | null;
+            /** @description What stands against it. */
+            doubts: string[];
+            /** @description It is unlikely, and can be written down all the same. */
+            is_doubtful: boolean;
+            /** @description Whose sheet is nearest. */
+            fish_id: number | null;
+            system_id: number | null;
         };
         /** @description Acts in an hour of watching, and between what the true rate lies in 95 of 100 cases. */
         RateRow: {
@@ -18112,6 +18164,128 @@ export interface operations {
             };
             /** @description No such treatment. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    previewQuickEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description Nothing is written. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuickPreview"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What is missing. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unreadable, refused, too large, too often, or busy. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeQuickEntry: {
+        parameters: {
+            query?: never;
+            header?: {
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuickEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description The line of the log: take it out to undo. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recorded"];
+                };
+            };
+            /** @description Not signed in. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description May only look. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What is missing, or stands against it. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

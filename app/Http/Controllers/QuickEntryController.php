@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Facility\FacilityReader;
+use App\Http\Problems;
+use App\Http\Requests\QuickEntryRequest;
+use App\Http\Resources\QuickPreview;
+use App\Http\Resources\Recorded;
+use App\Language\Messages;
+use App\Log\Teller;
+use App\Models\FacilitySettings;
+use App\Models\Fish;
+use App\Models\System;
+use App\Models\User;
+use App\OpenApi\Answers;
+use App\OpenApi\Idempotent;
+use App\OpenApi\Takes;
+use App\QuickEntry\QuickWriter;
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
+use OpenApi\Attributes as OA;
+
+/** One line for everything that is written down daily. */
+final readonly class QuickEntryController
+{
+    public function __construct(private QuickWriter $lines)
+    {
+    }
+
+    #[OA\Post(path: '/api/v1/quick-entries/preview', operationId: 'previewQuickEntry')]
+    #[Takes('QuickEntryRequest')]
+    #[Answers(200, 'QuickPreview', 'Nothing is written.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'What is missing.')]
+    public function preview(QuickEntryRequest $request): JsonResponse
+    {
+        $entry = $this->lines->read($request->string('text')->value());
+        // It is written to see what stands against it, and never kept.
+        DB::beginTransaction();
+        try {
+            [$line, $against, $isDoubt] = $this->write($request);
+            if ($isDoubt) {
+                [$line] = $this->write($request, keep: true);
+            }
+            $says = $line === null ? null : self::told($line);
+        } finally {
+            DB::rollBack();
+        }
+
+        return response()->json(new QuickPreview(
+            $entry->kind->value, $says, $against, $isDoubt,
+            $entry->fish === null ? null : Fish::query()->where('name', $entry->fish)->value('id'), $entry->system === null ? null : System::query()->where('name', $entry->system)->value('id'),
+        ));
+    }
+
+    #[OA\Post(path: '/api/v1/quick-entries', operationId: 'writeQuickEntry')]
+    #[Idempotent]
+    #[Takes('QuickEntryRequest')]
+    #[Answers(201, 'Recorded', 'The line of the log: take it out to undo.')]
+    #[Answers(401, 'Problem', 'Not signed in.')]
+    #[Answers(403, 'Problem', 'May only look.')]
+    #[Answers(422, 'Problem', 'What is missing, or stands against it.')]
+    public function store(QuickEntryRequest $request): JsonResponse
+    {
+        [$line, $against] = $this->write($request, $request->boolean('keep'));
+
+        return $line === null
+            ? Problems::ofField('text', Finding::of('quick.refused', says: implode(' ', $against)))
+            : response()->json(new Recorded($line), 201);
+    }
+
+    /**
+     * @return array{int|null, list<string>, bool}
+     *
+     * @throws InvalidEntry "text" when it cannot be read
+     */
+    private function write(QuickEntryRequest $request, bool $keep = false): array
+    {
+        $settings = FacilitySettings::query()->firstOrFail();
+        /** @var User $user */
+        $user = $request->user();
+
+        return $this->lines->write($this->lines->read($request->string('text')->value()), $user, FacilityReader::today($settings), now($settings->time_zone)->format('H:i'), $keep);
+    }
+
+    private static function told(int $line): string
+    {
+        $row = DB::table('log_lines')->where('id', $line)->first();
+
+        return $row === null ? '' : Messages::ofFacility()->say(app(Teller::class)->tellAll([$row])[$line]);
+    }
+}

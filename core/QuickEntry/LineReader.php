@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Biomegas\QuickEntry;
+
+use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
+
+/** Reads a line as a keeper types it: "Bramble 23.5 cm hand", "lost Tansy jumped", "long tank nitrate 40 ph 7.2". */
+final readonly class LineReader
+{
+    /** Whose verb may stand after whom it is about: "long tank fed". */
+    private const VERBS_INSIDE = [QuickKind::Meal->value, QuickKind::Move->value, QuickKind::Change->value];
+
+    private const LENGTH = '/ (?<length>\d+(?:[.,]\d+)? ?(?:mm|cm|m|in|inch|inches|"|ft)) /u';
+
+    private const NUMBER = '/ (?<number>\d+) /u';
+
+    private const PERCENT = '/ (?<percent>\d+(?:[.,]\d+)?) ?% /u';
+
+    private const VALUE = ' (?<value>-?\d+(?:[.,]\d+)?(?: ?(?:mg\/l|ppm|µg\/l|°?[cf]|°?dh|µs\/cm|ppt))?) ';
+
+    private Names $fish;
+
+    private Names $systems;
+
+    /**
+     * @param  list<string>  $fish  names of those that are here
+     * @param  list<string>  $systems
+     */
+    public function __construct(private Lexicon $words, array $fish, array $systems)
+    {
+        $this->fish = new Names($fish, $systems, $words->all());
+        $this->systems = new Names($systems, $fish, $words->all());
+    }
+
+    /** @throws InvalidEntry "text" when it cannot be read, with what is missing */
+    public function read(string $typed): QuickEntry
+    {
+        $line = Line::of($typed);
+        $kind = $this->kind($line);
+        if ($kind === QuickKind::Note) {
+            return $this->note($typed);
+        }
+        $entry = match ($kind) {
+            QuickKind::Loss => $this->loss($line),
+            QuickKind::Count => $this->count($line),
+            QuickKind::Change => $this->change($line),
+            QuickKind::Meal => new QuickEntry(QuickKind::Meal, system: $this->system($line)),
+            QuickKind::Move => new QuickEntry(QuickKind::Move, fish: $this->oneFish($line), system: $this->system($line)),
+            QuickKind::Incident => $this->incident($line),
+            QuickKind::Test => $this->test($line),
+            QuickKind::Length => $this->length($line),
+        };
+        $left = $line->left($this->words->fillers);
+
+        return $left === '' ? $entry : throw self::because(Finding::of('quick.not_understood', left: $left));
+    }
+
+    /** By its verb, else by what stands in it. */
+    private function kind(Line $line): QuickKind
+    {
+        $verbs = array_keys($this->words->verbs);
+        $inside = array_keys(array_intersect($this->words->verbs, self::VERBS_INSIDE));
+        $verb = in_array($line->first(), $verbs, true) ? $line->take([$line->first()]) : $line->take($inside);
+        if ($verb !== null) {
+            return QuickKind::from($this->words->verbs[$verb]);
+        }
+        $trial = clone $line;
+        if ($trial->take(array_keys($this->words->acts)) !== null) {
+            return QuickKind::Incident;
+        }
+        if ($this->systems->takeFrom($trial) !== null) {
+            return QuickKind::Test;
+        }
+        if ($trial->match(self::LENGTH) !== null) {
+            return QuickKind::Length;
+        }
+        if ($trial->take(array_keys($this->words->counts)) !== null) {
+            return QuickKind::Count;
+        }
+        if ($this->fish->takeFrom($trial) !== null) {
+            return $trial->take(array_keys($this->words->losses)) !== null ? QuickKind::Loss : throw self::because(Finding::of('quick.what_of_it'));
+        }
+
+        throw self::because(Finding::of('quick.whom'));
+    }
+
+    /** The words as they were typed, without the verb; of whom it names first. */
+    private function note(string $typed): QuickEntry
+    {
+        $text = trim((string) preg_replace('/^\s*\S+\s*/u', '', $typed));
+        if ($text === '') {
+            throw self::because(Finding::of('quick.no_words'));
+        }
+        $line = Line::of($text);
+        $system = $this->systems->takeFrom($line);
+
+        return new QuickEntry(QuickKind::Note, fish: $system === null ? $this->fish->takeFrom($line) : null, system: $system, text: $text);
+    }
+
+    private function loss(Line $line): QuickEntry
+    {
+        $fish = $this->oneFish($line);
+        $how = $line->take(array_keys($this->words->losses));
+        $number = $line->match(self::NUMBER);
+
+        return new QuickEntry(QuickKind::Loss, fish: $fish, number: $number === null ? null : (int) $number['number'], how: $how === null ? throw self::because(Finding::of('quick.how_lost', fish: $fish)) : $this->words->losses[$how]);
+    }
+
+    private function count(Line $line): QuickEntry
+    {
+        $fish = $this->oneFish($line);
+        $how = $line->take(array_keys($this->words->counts));
+        $number = $line->match(self::NUMBER) ?? throw self::because(Finding::of('quick.how_many', fish: $fish));
+
+        return new QuickEntry(QuickKind::Count, fish: $fish, number: (int) $number['number'], how: $how === null ? null : $this->words->counts[$how]);
+    }
+
+    private function change(Line $line): QuickEntry
+    {
+        $percent = $line->match(self::PERCENT) ?? throw self::because(Finding::of('quick.how_much_water'));
+
+        return new QuickEntry(QuickKind::Change, system: $this->system($line), percent: self::number($percent['percent']));
+    }
+
+    /** Who stands before the act did it, who comes after it bore it. */
+    private function incident(Line $line): QuickEntry
+    {
+        $fish = $this->oneFish($line);
+        $act = (string) $line->take(array_keys($this->words->acts));
+        $other = $this->fish->takeFrom($line);
+        $harm = $line->take(array_keys($this->words->harms));
+
+        return new QuickEntry(QuickKind::Incident, fish: $fish, other: $other, how: $this->words->acts[$act], harm: $harm === null ? null : $this->words->harms[$harm]);
+    }
+
+    private function test(Line $line): QuickEntry
+    {
+        $system = $this->system($line);
+        $values = [];
+        $names = array_map(fn (string $name): string => preg_quote($name, '/'), array_keys($this->words->quantities));
+        while (($value = $line->match('/ (?<name>'.implode('|', $names).')'.self::VALUE.'/u')) !== null) {
+            $values[$this->words->quantities[$value['name']]] = $value['value'];
+        }
+
+        return $values === [] ? throw self::because(Finding::of('quick.what_was_measured', system: $system)) : new QuickEntry(QuickKind::Test, system: $system, values: $values);
+    }
+
+    private function length(Line $line): QuickEntry
+    {
+        $fish = $this->oneFish($line);
+        $length = $line->match(self::LENGTH);
+        $method = $line->take(array_keys($this->words->methods));
+
+        return new QuickEntry(QuickKind::Length, fish: $fish, length: $length['length'] ?? null, how: $method === null ? null : $this->words->methods[$method]);
+    }
+
+    private function oneFish(Line $line): string
+    {
+        return $this->fish->takeFrom($line) ?? throw self::because(Finding::of('quick.whom'));
+    }
+
+    private function system(Line $line): string
+    {
+        return $this->systems->takeFrom($line) ?? throw self::because(Finding::of('quick.which_home'));
+    }
+
+    private static function number(string $typed): float
+    {
+        return (float) str_replace(',', '.', $typed);
+    }
+
+    private static function because(Finding $finding): InvalidEntry
+    {
+        return InvalidEntry::because('text', $finding);
+    }
+}
