@@ -6,7 +6,7 @@ test.beforeEach(async ({ page }) => signIn(page))
 test('a what-if answers beside the present curve and is cleared without a trace', async ({ page }) => {
     await openFish(page, 'Pip')
     const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
-    await page.getByLabel('Fed').selectOption('several')
+    await page.getByLabel('Fed', { exact: true }).selectOption('several')
     await expect(page.getByText(/Then Pip outgrows Gauge tank between/)).toBeVisible()
     await page.getByLabel('Living in').selectOption({ label: 'Long tank' })
     await expect(page.getByText(/Then Pip (outgrows|may outgrow|fits) Long tank/)).toBeVisible()
@@ -22,7 +22,7 @@ test('a what-if answers beside the present curve and is cleared without a trace'
 test('a what-if is kept, told of in the history, and taken back', async ({ page }) => {
     await openFish(page, 'Yarrow')
     const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
-    await page.getByLabel('Fed').selectOption('sparse')
+    await page.getByLabel('Fed', { exact: true }).selectOption('sparse')
     await page.getByLabel('If its adult size is really').fill('2 cm')
     await page.getByRole('button', { name: 'Save the change' }).click()
     await expect(page.getByText(/it measured more than this already/)).toBeVisible()

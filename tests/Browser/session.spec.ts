@@ -55,7 +55,7 @@ test('an empty place loads the demo, retires a system, and is cleared', async ({
     await expect(page.getByRole('link', { name: 'Add fish' })).toBeVisible()
 
     await page.goto(`${emptyURL}/weigh-up?species=Oscar`)
-    await expect(page.getByText(/about €[\d\u202f]+ in its life/)).toBeVisible()
+    await expect(page.getByText(/about €[\d\u202f]+ over \d+ years/)).toBeVisible()
 
     await page.goto(`${emptyURL}/systems/new`)
     await page.getByLabel('Name').fill('Spare tank')

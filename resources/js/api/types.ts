@@ -2,6 +2,7 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type QuickPreview = Schemas['QuickPreview']
 export type FoodSheet = Schemas['FoodSheet']
 export type FoodRow = Schemas['FoodRow']
 export type PurchaseRow = Schemas['PurchaseRow']

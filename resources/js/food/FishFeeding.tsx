@@ -1,4 +1,4 @@
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { write } from '../api/client'
@@ -30,7 +30,11 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
                     const own = costs.find((one) => one.fish_id === fish.id)
                     return (
                         <>
-                            {row !== undefined && <FeedingLine row={row} name={withWhom(row)} isNarrow />}
+                            {row !== undefined && (
+                                <chakra.ul>
+                                    <FeedingLine row={row} name={withWhom(row)} isNarrow />
+                                </chakra.ul>
+                            )}
                             {own !== undefined && (
                                 <Help>
                                     {words.fishYear({

@@ -42,31 +42,31 @@ function Sheet({ feeding }: { feeding: Feeding }) {
                     {finding}
                 </chakra.p>
             ))}
-            <chakra.ul>
-                {feeding.tables.map((row) => (
-                    <Box key={row.fish_id ?? 0}>
+            {feeding.tables.map((row) => (
+                <Box key={row.fish_id ?? 0}>
+                    <chakra.ul>
                         <FeedingLine row={row} name={row.names} />
-                        <Box
-                            display="flex"
-                            flexWrap="wrap"
-                            justifyContent="space-between"
-                            alignItems="center"
-                            color="ink2"
-                        >
-                            {words.perDay({ amount: dailyMass(row.ration_g, units) })}
-                            {mayKeep && (
-                                <Button
-                                    variant="plain"
-                                    aria-label={words.planOf({ name: row.names })}
-                                    onClick={() => setPlanned(row)}
-                                >
-                                    {words.plan}
-                                </Button>
-                            )}
-                        </Box>
+                    </chakra.ul>
+                    <Box
+                        display="flex"
+                        flexWrap="wrap"
+                        justifyContent="space-between"
+                        alignItems="center"
+                        color="ink2"
+                    >
+                        {words.perDay({ amount: dailyMass(row.ration_g, units) })}
+                        {mayKeep && (
+                            <Button
+                                variant="plain"
+                                aria-label={words.planOf({ name: row.names })}
+                                onClick={() => setPlanned(row)}
+                            >
+                                {words.plan}
+                            </Button>
+                        )}
                     </Box>
-                ))}
-            </chakra.ul>
+                </Box>
+            ))}
             <Box ref={box} paddingTop="10px">
                 {feeding.weeks.length === 0 ? (
                     <Help>{words.weeksNone}</Help>

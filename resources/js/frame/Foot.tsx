@@ -4,7 +4,7 @@ import { useNotices } from './notice'
 import { useSheetTitle } from './sheetTitle'
 
 /** The foot of the sheet: what was last written, with a way back, and the title block. */
-export function Foot() {
+export function Foot({ onWrite }: { onWrite: () => void }) {
     const { notice } = useNotices()
     const [title, note] = useSheetTitle()
     return (
@@ -30,7 +30,11 @@ export function Foot() {
                 paddingInline="10px"
                 fontSize="17px"
             >
-                {notice !== null && (
+                {notice === null ? (
+                    <Button variant="plain" onClick={onWrite}>
+                        {messages.frame.write}
+                    </Button>
+                ) : (
                     <>
                         <span>{notice.text}</span>
                         {notice.undo !== undefined && (

@@ -22,6 +22,7 @@ import { useSheetColour } from './useSheetColour'
 
 const KeySheet = onDemand(() => import('./KeySheet'), 'KeySheet')
 const SearchSlip = onDemand(() => import('../search/SearchSlip'), 'SearchSlip')
+const QuickSlip = onDemand(() => import('../quick/QuickSlip'), 'QuickSlip')
 const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
 
 /** The sheet that every place is drawn on: tape above, foot below. */
@@ -29,11 +30,17 @@ export function Frame() {
     const keeper = useKeeper()
     const [notice, say] = useState<Notice | null>(null)
     const [keysShown, showKeys] = useState(false)
-    const [isSearching, search] = useState(false)
+    const [slip, open] = useState<Slip | null>(null)
+    const close = useCallback(() => open(null), [])
     const clocks = useClocks()
     const notices = useMemo(() => ({ notice, say }), [notice])
     const acts = useMemo(
-        () => ({ u: () => notice?.undo?.(), '?': () => showKeys(true), '/': () => search(true) }),
+        () => ({
+            u: () => notice?.undo?.(),
+            '?': () => showKeys(true),
+            '/': () => open('find'),
+            n: () => open('write'),
+        }),
         [notice],
     )
     usePlaceKeys(acts)
@@ -74,7 +81,7 @@ export function Frame() {
                         </Box>
                     </Box>
                     <Tape />
-                    <Corner onSearch={() => search(true)} />
+                    <Corner onOpen={open} />
                 </Box>
                 {clocks.length > 0 && (
                     <Suspense fallback={null}>
@@ -84,15 +91,9 @@ export function Frame() {
                 <Box as="main" id="page" tabIndex={-1} outline="none" flex="1" marginInline="14px">
                     <Outlet />
                 </Box>
-                <Foot />
+                <Foot onWrite={() => open('write')} />
             </Box>
-            <PaperDialog title={messages.frame.find} open={isSearching} onClose={() => search(false)}>
-                {isSearching && (
-                    <Suspense fallback={<Drawing />}>
-                        <SearchSlip onGo={() => search(false)} />
-                    </Suspense>
-                )}
-            </PaperDialog>
+            <Slips slip={slip} onClose={close} />
             {keysShown && (
                 <Suspense fallback={null}>
                     <KeySheet open onClose={() => showKeys(false)} />
@@ -102,7 +103,20 @@ export function Frame() {
     )
 }
 
-function Corner({ onSearch }: { onSearch: () => void }) {
+type Slip = 'find' | 'write'
+
+function Slips({ slip, onClose }: { slip: Slip | null; onClose: () => void }) {
+    return (
+        <PaperDialog title={messages.frame[slip ?? 'find']} open={slip !== null} onClose={onClose}>
+            <Suspense fallback={<Drawing />}>
+                {slip === 'find' && <SearchSlip onGo={onClose} />}
+                {slip === 'write' && <QuickSlip onDone={onClose} />}
+            </Suspense>
+        </PaperDialog>
+    )
+}
+
+function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
     const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
     const signOut = useCallback(() => {
@@ -112,8 +126,11 @@ function Corner({ onSearch }: { onSearch: () => void }) {
         })
     }, [client])
     return (
-        <Box display="flex" gap="4px" whiteSpace="nowrap">
-            <Button variant="plain" fontSize="15px" onClick={onSearch}>
+        <Box display="flex" gap={{ base: 0, md: '4px' }} whiteSpace="nowrap">
+            <Button variant="plain" fontSize="15px" display={{ md: 'none' }} onClick={() => onOpen('write')}>
+                {messages.frame.writeShort}
+            </Button>
+            <Button variant="plain" fontSize="15px" onClick={() => onOpen('find')}>
                 {messages.frame.find}
             </Button>
             <Button variant="plain" fontSize="15px" onClick={toggle}>

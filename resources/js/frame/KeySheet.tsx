@@ -5,10 +5,11 @@ import { useLettersOn } from './usePlaceKeys'
 
 const KEYS = [
     { keys: 'T F S', what: messages.frame.keys.walk },
-    { keys: 'M W', what: messages.frame.keys.plan },
+    { keys: 'P M C O W', what: messages.frame.keys.plan },
     { keys: 'L K R E', what: messages.frame.keys.shelf },
     { keys: '[ ]', what: messages.frame.keys.week },
     { keys: '{ }', what: messages.frame.keys.month },
+    { keys: 'N', what: messages.frame.keys.write },
     { keys: '/', what: messages.frame.keys.find },
     { keys: 'U', what: messages.frame.keys.undo },
     { keys: '?', what: messages.frame.keys.help },
@@ -20,7 +21,7 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
     const [lettersOn, setLettersOn] = useLettersOn()
     return (
         <PaperDialog title={messages.frame.keysTitle} open={open} onClose={onClose}>
-            <Box as="dl" display="grid" gridTemplateColumns="90px 1fr" rowGap="6px">
+            <Box as="dl" display="grid" gridTemplateColumns="112px 1fr" rowGap="6px">
                 {KEYS.map(({ keys, what }) => (
                     <Box key={keys} display="contents">
                         <chakra.dt fontFamily="mono" fontWeight={700}>

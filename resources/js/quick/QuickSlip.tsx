@@ -1,0 +1,146 @@
+import { Box, Button, chakra } from '@chakra-ui/react'
+import { skipToken, useQuery } from '@tanstack/react-query'
+import { Link } from '@tanstack/react-router'
+import { useEffect, useState } from 'react'
+import { write } from '../api/client'
+import { fishListQuery, systemsQuery } from '../api/queries'
+import { Refused } from '../api/refused'
+import type { QuickPreview } from '../api/types'
+import { TextField } from '../entry/fields'
+import { useWrite } from '../entry/useWrite'
+import { quickWords as words } from '../messages/quick'
+import { completed, namesFor } from './complete'
+
+/** After so many milliseconds without a key the line is read. */
+const PAUSE = 300
+
+/** One line for everything that is written down daily: it says what it will write before it does. */
+export function QuickSlip({ onDone }: { onDone: () => void }) {
+    const [typed, setTyped] = useState('')
+    const [asked, ask] = useState('')
+    useEffect(() => {
+        const waiting = setTimeout(() => ask(typed.trim()), PAUSE)
+        return () => clearTimeout(waiting)
+    }, [typed])
+    const read = useQuery({
+        queryKey: ['quick', asked],
+        queryFn:
+            asked === ''
+                ? skipToken
+                : () => write('POST', '/api/v1/quick-entries/preview', {}, { text: asked }),
+        retry: false,
+    })
+    const isRead = asked === typed.trim()
+    const preview = isRead ? read.data : undefined
+    const refused = isRead && read.error instanceof Refused ? read.error.fieldError('text') : undefined
+    const entry = useWrite(
+        'POST',
+        '/api/v1/quick-entries',
+        {},
+        {
+            notice: () => preview?.says ?? words.label,
+            undo: ({ id }) => write('DELETE', '/api/v1/log/{line}', { line: id }),
+            onDone,
+        },
+    )
+    const mayWrite = preview !== undefined && preview.says !== null && !entry.isSaving
+    const save = (): void => {
+        if (mayWrite) {
+            entry.save({ text: asked, keep: preview.is_doubtful })
+        }
+    }
+    return (
+        <chakra.form
+            display="flex"
+            flexDirection="column"
+            gap="12px"
+            onSubmit={(event) => {
+                event.preventDefault()
+                save()
+            }}
+        >
+            <TextField
+                label={words.label}
+                value={typed}
+                onChange={setTyped}
+                maxLength={300}
+                help={words.help}
+                autoComplete="off"
+                error={refused ?? entry.fieldError('text') ?? entry.error}
+            />
+            <Completions typed={typed} onComplete={setTyped} />
+            <Box aria-live="polite" aria-busy={read.isFetching} minHeight="52px">
+                {preview !== undefined && <Preview preview={preview} onGo={onDone} />}
+                {typed === '' && <Examples onTake={setTyped} />}
+            </Box>
+            <Button type="submit" variant="solid" minHeight="50px" disabled={!mayWrite}>
+                {preview?.is_doubtful === true ? words.writeAll : words.write}
+            </Button>
+        </chakra.form>
+    )
+}
+
+function Preview({ preview, onGo }: { preview: QuickPreview; onGo: () => void }) {
+    return (
+        <>
+            {preview.says !== null && (
+                <chakra.p fontWeight={700}>{words.will({ says: preview.says })}</chakra.p>
+            )}
+            {preview.doubts.map((doubt) => (
+                <chakra.p key={doubt} role="alert" color="over">
+                    {doubt}
+                </chakra.p>
+            ))}
+            {preview.says === null && preview.fish_id !== null && (
+                <Link to="/fish/$id" params={{ id: preview.fish_id }} onClick={onGo}>
+                    {words.toFish}
+                </Link>
+            )}
+            {preview.says === null && preview.system_id !== null && (
+                <Link to="/systems/$id" params={{ id: preview.system_id }} onClick={onGo}>
+                    {words.toSystem}
+                </Link>
+            )}
+        </>
+    )
+}
+
+function Examples({ onTake }: { onTake: (line: string) => void }) {
+    return (
+        <>
+            <chakra.p color="ink2">{words.examplesTitle}</chakra.p>
+            <Box display="flex" flexWrap="wrap" columnGap="16px">
+                {words.examples.map((line) => (
+                    <Button
+                        key={line}
+                        type="button"
+                        variant="plain"
+                        paddingInline="0"
+                        onClick={() => onTake(line)}
+                    >
+                        {line}
+                    </Button>
+                ))}
+            </Box>
+        </>
+    )
+}
+
+/** Names that begin with the word that is being typed, to be taken with a tap. */
+function Completions({ typed, onComplete }: { typed: string; onComplete: (line: string) => void }) {
+    const fish = useQuery(fishListQuery).data ?? []
+    const systems = useQuery(systemsQuery).data ?? []
+    const names = namesFor(
+        typed,
+        [...fish, ...systems].map(({ name }) => name),
+    )
+    return names.length === 0 ? null : (
+        <Box role="group" aria-label={words.names} display="flex" flexWrap="wrap" gap="8px">
+            {names.map((name) => (
+                <Button key={name} type="button" onClick={() => onComplete(completed(typed, name))}>
+                    {name}
+                </Button>
+            ))}
+        </Box>
+    )
+}

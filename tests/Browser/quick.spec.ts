@@ -1,0 +1,42 @@
+import { expect, test } from './test'
+import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
+
+test.beforeEach(async ({ page }) => signIn(page))
+
+test('a line says what it will write, writes it from any page, and is taken back', async ({ page }) => {
+    await page.goto('/rulebook')
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await page.keyboard.press('n')
+    const slip = page.getByRole('dialog')
+    const line = slip.getByLabel('What happened')
+    await expect(line).toBeVisible()
+    await expectAccessible(page)
+    await line.fill('por')
+    await slip.getByRole('button', { name: 'Porch tank', exact: true }).click()
+    await expect(line).toHaveValue('Porch tank ')
+    await expect(slip.getByRole('alert').first()).toContainText('Say what was measured in Porch tank')
+    await line.fill('changed 30% porch')
+    await expect(slip).toContainText('It will say: Porch tank')
+    await page.keyboard.press('Enter')
+    await expect(slip).toHaveCount(0)
+    await expect(page.getByText(/^Porch tank.*30 %/)).toBeVisible()
+    await page.keyboard.press('u')
+    await expect(page.getByText('Taken back.')).toBeVisible()
+})
+
+test('what is unlikely is asked about, and what is not understood is not written', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 })
+    await page.getByRole('button', { name: 'Write', exact: true }).click()
+    const slip = page.getByRole('dialog')
+    const line = slip.getByLabel('What happened')
+    await line.fill('Bramble 12 cm hand upside')
+    await expect(slip.getByRole('alert').first()).toContainText('Not understood: upside')
+    await expect(slip.getByRole('button', { name: 'Write it down' })).toBeDisabled()
+    await line.fill('Bramble 12 cm hand')
+    await expect(slip.getByRole('button', { name: 'Write it down all the same' })).toBeEnabled()
+    await expectNoSidewaysScrolling(page)
+    await slip.getByRole('button', { name: 'Write it down all the same' }).click()
+    await expect(slip).toHaveCount(0)
+    await page.goto('/log?group=measures')
+    await expect(page.getByRole('button', { name: /^Bramble.*12\.0 cm/ }).first()).toBeVisible()
+})
