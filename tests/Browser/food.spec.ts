@@ -66,7 +66,7 @@ test('a food is added, planned for a home and eaten by a fish by itself', async 
     await expect(page.getByText('Silversides is kept here.')).toBeVisible()
 
     await openSystem(page, 'Sluice tank')
-    await page.getByRole('button', { name: /^What Sedge, Rill, Osier, Rush is fed/ }).click()
+    await page.getByRole('button', { name: /^Plan what is fed: Sedge/ }).click()
     await slip.getByLabel('Food 1').selectOption('Silversides')
     await slip.getByLabel('Share, %').first().fill('50')
     await slip.getByRole('button', { name: 'Save' }).click()

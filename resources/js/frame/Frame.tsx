@@ -65,8 +65,9 @@ export function Frame() {
                     alignItems="center"
                 >
                     <Box
-                        minWidth={{ md: '174px' }}
+                        minWidth={{ base: 0, md: '174px' }}
                         whiteSpace="nowrap"
+                        overflow="hidden"
                         flex={{ base: 1, md: 'none' }}
                         paddingInline={{ base: '2px', md: '10px' }}
                         paddingBlock="9px"
@@ -74,7 +75,7 @@ export function Frame() {
                         <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>
                             {keeper.facility}
                         </Box>
-                        <Box color="ink2" fontSize="15px">
+                        <Box color="ink2" fontSize="15px" overflow="hidden" textOverflow="ellipsis">
                             {weekday(keeper.today)}
                             {(keeper.role === 'helper' || keeper.role === 'viewer') &&
                                 `, ${messages.frame.mayOnly[keeper.role]}`}
@@ -116,6 +117,9 @@ function Slips({ slip, onClose }: { slip: Slip | null; onClose: () => void }) {
     )
 }
 
+/** Four of them fit a small phone. */
+const CORNER = { fontSize: '15px', paddingInline: { base: '5px', md: '8px' }, minWidth: 0 } as const
+
 function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
     const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
@@ -127,16 +131,16 @@ function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
     }, [client])
     return (
         <Box display="flex" gap={{ base: 0, md: '4px' }} whiteSpace="nowrap">
-            <Button variant="plain" fontSize="15px" display={{ md: 'none' }} onClick={() => onOpen('write')}>
+            <Button variant="plain" {...CORNER} display={{ md: 'none' }} onClick={() => onOpen('write')}>
                 {messages.frame.writeShort}
             </Button>
-            <Button variant="plain" fontSize="15px" onClick={() => onOpen('find')}>
+            <Button variant="plain" {...CORNER} onClick={() => onOpen('find')}>
                 {messages.frame.find}
             </Button>
-            <Button variant="plain" fontSize="15px" onClick={toggle}>
+            <Button variant="plain" {...CORNER} onClick={toggle}>
                 {colour === 'dark' ? messages.frame.lightSheet : messages.frame.darkSheet}
             </Button>
-            <Button variant="plain" fontSize="15px" onClick={signOut}>
+            <Button variant="plain" {...CORNER} onClick={signOut}>
                 {messages.frame.signOut}
             </Button>
         </Box>

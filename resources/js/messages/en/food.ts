@@ -180,7 +180,7 @@ export const food = {
     home: {
         title: 'Feeding',
         plan: 'Plan what is fed',
-        planOf: 'What {name} is fed',
+        planOf: 'Plan what is fed: {name}',
         byBook: 'Dry food as the book says.',
         perDay: 'by the book {amount} of dry food a day',
         ofRation: '{percent} of the ration',
