@@ -9,6 +9,9 @@ use Illuminate\Contracts\Translation\Loader;
 /** Reads the texts of the framework in the made-up language, from those in English. */
 final readonly class PseudoLoader implements Loader
 {
+    /** Words by which a line is read are not said. */
+    private const READ = 'quick';
+
     public function __construct(private Loader $loader)
     {
     }
@@ -20,6 +23,9 @@ final readonly class PseudoLoader implements Loader
             return $this->loader->load($locale, $group, $namespace);
         }
         $lines = $this->loader->load(PseudoLanguage::OF, $group, $namespace);
+        if ($group === self::READ) {
+            return $lines;
+        }
         array_walk_recursive($lines, function (mixed &$line): void {
             $line = is_string($line) ? PseudoLanguage::line($line) : $line;
         });
