@@ -47,8 +47,8 @@ final class HeronLockFood
      */
     public function fill(array $systems, array $fish, array $data): void
     {
-        if (Food::query()->doesntExist()) {
-            ShippedFoods::install();
+        foreach (ShippedFoods::all() as $food) {
+            Food::query()->firstOrCreate(['name' => $food['name']], $food);
         }
         $this->foods = Food::query()->get()->keyBy('name')->all();
         foreach ($data['prices'] as $name => [$pack, $price]) {

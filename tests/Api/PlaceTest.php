@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Feeding\ShippedFoods;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
+use App\Models\Food;
 use App\Models\System;
 use App\Species\ShippedSpecies;
 use Illuminate\Support\Facades\DB;
@@ -28,6 +30,7 @@ final class PlaceTest extends OwnFacilityTestCase
         $this->assertSame([0, 0], [System::query()->count(), Fish::query()->count()]);
         $this->assertSame([], $this->getJson('/api/v1/today')->assertOk()->json('systems'));
         $this->assertSame($before, $kept());
+        $this->assertSame([count(ShippedFoods::all()), 0], [Food::query()->count(), Food::query()->whereNotNull('price')->count()], 'foods as they came, without the prices of the demo');
         $this->assertSame([], DB::select('pragma foreign_key_check'));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Feeding\ShippedFoods;
 use App\Models\FacilitySettings;
 use App\Models\Fish;
 use App\Models\System;
@@ -22,7 +23,7 @@ use OpenApi\Attributes as OA;
 final readonly class DemoController
 {
     /** Tables that hold nothing of systems and fish. */
-    private const STAY = ['migrations', 'sqlite_sequence', 'users', 'sign_ins', 'invitations', 'password_reset_tokens', 'letters', 'tasks', 'jobs', 'recorded_requests', 'facilities', 'species', 'foods'];
+    private const STAY = ['migrations', 'sqlite_sequence', 'users', 'sign_ins', 'invitations', 'password_reset_tokens', 'letters', 'tasks', 'jobs', 'recorded_requests', 'facilities', 'species'];
 
     #[OA\Post(path: '/api/v1/demo', operationId: 'loadDemo')]
     #[Idempotent]
@@ -60,6 +61,8 @@ final readonly class DemoController
         foreach (array_filter($tables, fn (string $table): bool => ! str_starts_with($table, 'log_')) as $table) {
             DB::table($table)->delete();
         }
+        // With the prices of the demo gone.
+        ShippedFoods::install();
         $settings->update(['is_demo' => false, 'calendar_token' => null]);
 
         return response()->noContent();
