@@ -120,6 +120,10 @@ final class WeighUpTest extends TestCase
         $this->assertSame(0.0, $single->homeCost);
         $this->assertGreaterThan(100, $homeless?->homeCost);
         $this->assertEqualsWithDelta($homeless?->foodCost + $homeless?->homeCost + 30, $homeless?->whole(), 1e-6);
+        [$low, $high] = $single->wholeBetween();
+        $this->assertTrue($low < $single->whole() && $single->whole() < $high, 'a short life of a small one, a long life of a large one');
+        $this->assertEqualsWithDelta($single->foodCost + (float) $single->keepCost, $single->whole(), 1e-9, 'food, and its part of water and power');
+        $this->assertNull($homeless->keepCost, 'nobody knows what a home costs that is not there');
         $this->assertNull($this->weigh(Example::of(), [Example::tank('large', 300, 120)])->upkeep, 'its mass is not known');
     }
 

@@ -8,6 +8,8 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
+use Biomegas\Facility\FeedingHabit;
+use Biomegas\Facility\HabitSource;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
@@ -53,6 +55,19 @@ final class LoadTest extends TestCase
         $this->assertEqualsWithDelta(0.7 * $feed(Ration::Steady), $feed(Ration::Sparse), 1e-9);
         $this->assertEqualsWithDelta(1.4 * $feed(Ration::Steady), $feed(Ration::Several), 1e-9);
         $this->assertEqualsWithDelta(2 * $feed(Ration::Steady), $feed(Ration::Steady, new Rulebook(numbers: ['feed_share' => 0.05])), 1e-9);
+    }
+
+    /** 1.8 times the ration at half as much protein again: 2.7 times the ammonia and the nitrate, from the same formula. */
+    public function test_what_was_fed_makes_the_load_not_what_the_book_says(): void
+    {
+        $tank = Example::tank('tank', 100, 50);
+        $fed = [new FedOccupant(Example::of(), 300.0, 2, Ration::Steady)];
+        $book = SystemLoad::of($tank, $fed, null, new Rulebook);
+        $habit = SystemLoad::of($tank->fed(new FeedingHabit(1.8, 1.5 * Feeding::PROTEIN, null, HabitSource::Recorded)), $fed, null, new Rulebook);
+        $this->assertEqualsWithDelta(1.8 * $book->feed, $habit->feed, 1e-9);
+        $this->assertEqualsWithDelta(2.7 * $book->ammonia, $habit->ammonia, 1e-9);
+        $this->assertEqualsWithDelta(2.7 * $book->nitrate->madePerWeek, $habit->nitrate->madePerWeek, 1e-9);
+        $this->assertSame($book->mass, $habit->mass);
     }
 
     /** Timmons & Ebeling, Recirculating Aquaculture: 0.092 of the protein becomes ammonia nitrogen (figure from memory); nitrate is 4.43 of its nitrogen. */
