@@ -68,7 +68,6 @@ return new class extends Migration
             $table->id();
             $table->foreignId('sitter_id')->constrained('sitters');
             $table->foreignId('system_id')->nullable()->constrained('systems');
-            $table->foreignId('fish_id')->nullable()->constrained('fish');
             $table->date('date');
             $table->time('time');
             // What was asked; one tick a day for each.
@@ -132,9 +131,9 @@ return new class extends Migration
     private function followTicks(): void
     {
         $write = <<<'SQL'
-            insert into log_lines (kind, row_id, date, time, fish_id, system_id, written_at, removed_at)
-            values ('sitting', new.id, new.date, substr(new.time, 1, 5), new.fish_id, new.system_id, new.created_at, new.deleted_at)
-            on conflict (kind, row_id) do update set date = excluded.date, time = excluded.time, fish_id = excluded.fish_id, system_id = excluded.system_id, written_at = excluded.written_at, removed_at = excluded.removed_at, text = null;
+            insert into log_lines (kind, row_id, date, time, system_id, written_at, removed_at)
+            values ('sitting', new.id, new.date, substr(new.time, 1, 5), new.system_id, new.created_at, new.deleted_at)
+            on conflict (kind, row_id) do update set date = excluded.date, time = excluded.time, system_id = excluded.system_id, written_at = excluded.written_at, removed_at = excluded.removed_at, text = null;
             SQL;
         DB::unprepared("create trigger log_sitting_insert after insert on round_ticks begin {$write} end");
         DB::unprepared("create trigger log_sitting_update after update on round_ticks begin {$write} end");
