@@ -15,6 +15,7 @@ final readonly class Lexicon
      * @param  array<string, string>  $counts  how sure a count is
      * @param  array<string, string>  $methods  of measuring
      * @param  array<string, string>  $quantities  of water
+     * @param  list<string>  $turning  that make who is named after them the one who did it: "was chased by"
      * @param  list<string>  $fillers  that say nothing
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class Lexicon
         public array $counts,
         public array $methods,
         public array $quantities,
+        public array $turning,
         public array $fillers,
     ) {
     }
@@ -34,6 +36,7 @@ final readonly class Lexicon
     {
         return [
             ...array_map(strval(...), array_keys([...$this->verbs, ...$this->acts, ...$this->harms, ...$this->losses, ...$this->counts, ...$this->methods, ...$this->quantities])),
+            ...$this->turning,
             ...$this->fillers,
         ];
     }

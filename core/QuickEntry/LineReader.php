@@ -125,15 +125,20 @@ final readonly class LineReader
         return new QuickEntry(QuickKind::Change, system: $this->system($line), percent: self::number($percent['percent']));
     }
 
-    /** Who stands before the act did it, who comes after it bore it. */
+    /** Who stands before the act did it and who comes after it bore it, unless it is turned round. */
     private function incident(Line $line): QuickEntry
     {
         $fish = $this->oneFish($line);
         $act = (string) $line->take(array_keys($this->words->acts));
+        $isTurned = $line->take($this->words->turning) !== null;
         $other = $this->fish->takeFrom($line);
         $harm = $line->take(array_keys($this->words->harms));
 
-        return new QuickEntry(QuickKind::Incident, fish: $fish, other: $other, how: $this->words->acts[$act], harm: $harm === null ? null : $this->words->harms[$harm]);
+        if ($isTurned && $other === null) {
+            throw self::because(Finding::of('quick.by_whom', fish: $fish));
+        }
+
+        return new QuickEntry(QuickKind::Incident, fish: $isTurned ? $other : $fish, other: $isTurned ? $fish : $other, how: $this->words->acts[$act], harm: $harm === null ? null : $this->words->harms[$harm]);
     }
 
     private function test(Line $line): QuickEntry

@@ -18,10 +18,11 @@ return [
         'given back' => 'given-back', 'vanished' => 'vanished', 'missing' => 'vanished', 'gone' => 'vanished',
     ],
     'counts' => ['all caught' => 'all-caught', 'caught' => 'all-caught', 'at least' => 'at-least', 'seen' => 'at-least', 'about' => 'estimate', 'estimated' => 'estimate'],
-    'methods' => ['hand' => 'hand', 'board' => 'hand', 'tape' => 'hand', 'picture' => 'picture', 'photo' => 'picture', 'ruler' => 'ruler', 'glass' => 'ruler', 'eye' => 'eye', 'guess' => 'eye'],
+    'methods' => ['hand' => 'hand', 'board' => 'hand', 'tape' => 'hand', 'picture' => 'picture', 'photo' => 'picture', 'ruler' => 'ruler', 'glass' => 'ruler', 'by eye' => 'eye', 'eye' => 'eye', 'guess' => 'eye'],
     'quantities' => [
         'temperature' => 'temperature_c', 'temp' => 'temperature_c', 'ph' => 'ph', 'ammonia' => 'ammonia_mg_l', 'nh4' => 'ammonia_mg_l', 'nitrite' => 'nitrite_mg_l', 'no2' => 'nitrite_mg_l', 'nitrate' => 'nitrate_mg_l', 'no3' => 'nitrate_mg_l',
         'kh' => 'kh_dkh', 'gh' => 'gh_dgh', 'conductivity' => 'conductivity_us', 'salinity' => 'salinity_ppt', 'oxygen' => 'oxygen_mg_l', 'copper' => 'copper_mg_l', 'chlorine' => 'chlorine_mg_l', 'phosphate' => 'phosphate_mg_l', 'po4' => 'phosphate_mg_l',
     ],
-    'fillers' => ['a', 'an', 'the', 'to', 'of', 'in', 'at', 'with', 'and', 'on', 'from', 'by', 'through', 'is', 'was', 'water', 'tank', 'out'],
+    'turning' => ['by'],
+    'fillers' => ['a', 'an', 'the', 'to', 'of', 'in', 'at', 'with', 'and', 'on', 'from', 'through', 'is', 'was', 'water', 'tank', 'out'],
 ];

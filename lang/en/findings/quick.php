@@ -4,6 +4,7 @@
 return [
     'quick' => [
         'whom' => 'Say of whom: begin with the name of a fish or a home.',
+        'by_whom' => 'Say who did it to {fish}.',
         'which_home' => 'Say in which home.',
         'what_of_it' => 'Say what of it: a length, a count, whom it chased, how it was lost.',
         'how_lost' => 'Say how {fish} was lost: died, eaten, jumped, vanished, rehomed.',

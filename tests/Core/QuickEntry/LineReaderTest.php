@@ -23,6 +23,8 @@ final class LineReaderTest extends TestCase
         yield 'a count' => ['count barbs 18 seen', new QuickEntry(QuickKind::Count, fish: 'Barbs', number: 18, how: 'at-least')];
         yield 'a count without its verb' => ['barbs 18 caught', new QuickEntry(QuickKind::Count, fish: 'Barbs', number: 18, how: 'all-caught')];
         yield 'a chase with harm' => ['Bramble chased Moss, torn fin', new QuickEntry(QuickKind::Incident, fish: 'Bramble', other: 'Moss', how: 'chased', harm: 'torn-fin')];
+        yield 'turned round' => ['Moss was nipped by Bramble, torn fin', new QuickEntry(QuickKind::Incident, fish: 'Bramble', other: 'Moss', how: 'nipped', harm: 'torn-fin')];
+        yield 'by eye' => ['Moss 30 cm by eye', new QuickEntry(QuickKind::Length, fish: 'Moss', length: '30 cm', how: 'eye')];
         yield 'at all of them' => ['Moss flared at', new QuickEntry(QuickKind::Incident, fish: 'Moss', how: 'flared')];
         yield 'lips' => ['moss locked lips with bramble', new QuickEntry(QuickKind::Incident, fish: 'Moss', other: 'Bramble', how: 'locked-lips')];
         yield 'a test' => ['long tank nitrate 40 ph 7.2', new QuickEntry(QuickKind::Test, system: 'Long tank', values: ['nitrate_mg_l' => '40', 'ph' => '7.2'])];
@@ -57,6 +59,7 @@ final class LineReaderTest extends TestCase
         yield 'where' => ['changed 30%', 'quick.which_home'];
         yield 'what was measured' => ['long tank', 'quick.what_was_measured'];
         yield 'a word too many' => ['Bramble 23 cm yesterday', 'quick.not_understood'];
+        yield 'by whom' => ['Moss was chased by', 'quick.by_whom'];
         yield 'no words' => ['note  ', 'quick.no_words'];
         yield 'a word that two homes have' => ['changed 30% tank', 'quick.which_home'];
     }
