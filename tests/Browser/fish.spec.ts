@@ -115,3 +115,15 @@ test('letters go to places, and not while writing', async ({ page }) => {
     await page.keyboard.press('t')
     await expect(page).toHaveURL(/fish\/\d+/)
 })
+
+test('the round is measured from one fish to the next', async ({ page }) => {
+    await page.getByRole('button', { name: 'Measure Bramble' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Bramble')
+    await page.getByLabel('Length', { exact: true }).fill('37.5')
+    const next = page.getByRole('button', { name: /^Save, then / })
+    const name = ((await next.textContent()) ?? '').replace('Save, then ', '')
+    await next.click()
+    await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText('Taken back.')).toBeVisible()
+})

@@ -14,6 +14,7 @@ import { MoreOfLength } from './MoreOfLength'
 import type { LengthTyped } from './lengthTyped'
 import { reviewSentence } from './sentences'
 import { useLengthEntry } from './useLengthEntry'
+import { useMeasureRound } from './useMeasureRound'
 import { useReview } from './useReview'
 
 interface Props {
@@ -53,6 +54,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
         control: form.control,
         name: ['length', 'date', 'method', 'length_kind'],
     })
+    const round = useMeasureRound(sheet.fish.id)
     const review = useReview(sheet.fish.id, { length, date, method, length_kind })
     const entry = useLengthEntry({
         fishId: sheet.fish.id,
@@ -62,9 +64,11 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
             // The day of the next one is today again.
             form.reset({ ...form.getValues(), length: '', date: sheet.today })
             onDone?.()
+            round.onSaved()
         },
     })
-    const save = (keep: boolean): void => {
+    const save = (keep: boolean, goesOn = false): void => {
+        round.goOn(goesOn)
         const { length_kind, sample, spread_mm, ...typed } = form.getValues()
         entry.save({
             ...typed,
@@ -76,6 +80,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
         })
     }
     const current = entry.problem?.current
+    const stale = current && messages.fish.stale({ now: measured(current.length_mm, unit) })
     return (
         <FieldScope form={form} entry={entry}>
             {(otherError) => (
@@ -89,11 +94,7 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                         save(false)
                     }}
                 >
-                    {correcting === undefined && (
-                        <chakra.h2 fontSize="19px" fontWeight={800}>
-                            {messages.fish.record}
-                        </chakra.h2>
-                    )}
+                    {correcting === undefined && <Head />}
                     <Box display={{ base: 'block', md: 'none' }}>
                         <MeasuringBoard
                             fish={sheet.fish}
@@ -106,24 +107,30 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                     <Read review={review} today={sheet.today} />
                     <Text name="date" label={messages.fish.date} type="date" max={sheet.today} />
                     <MoreOfLength isShoal={sheet.fish.is_shoal} />
-                    {otherError !== undefined && (
-                        <chakra.p role="alert" color="over" fontWeight={600}>
-                            {current === undefined
-                                ? otherError
-                                : messages.fish.stale({ now: measured(current.length_mm, unit) })}
-                        </chakra.p>
-                    )}
+                    {otherError !== undefined && <Refusal>{stale ?? otherError}</Refusal>}
                     <Buttons
                         act={correcting === undefined ? messages.fish.save : messages.fish.saveCorrection}
                         isSaving={entry.isSaving}
                         isAsked={entry.problem?.question !== undefined}
                         onKeep={() => save(true)}
+                        next={correcting === undefined ? round.next?.name : undefined}
+                        onNext={() => save(false, true)}
                     />
                 </chakra.form>
             )}
         </FieldScope>
     )
 }
+
+const Refusal = (props: { children: string }) => (
+    <chakra.p role="alert" color="over" fontWeight={600} {...props} />
+)
+
+const Head = () => (
+    <chakra.h2 fontSize="19px" fontWeight={800}>
+        {messages.fish.record}
+    </chakra.h2>
+)
 
 /** How it is read, and what that says of the fish. */
 function Read({ review, today }: { review: Review | undefined; today: string }) {
@@ -146,9 +153,12 @@ interface ButtonsProps {
     /** It was asked whether this can be: it can be saved as it is. */
     isAsked: boolean
     onKeep: () => void
+    /** Who is measured next on the round. */
+    next: string | undefined
+    onNext: () => void
 }
 
-function Buttons({ act, isSaving, isAsked, onKeep }: ButtonsProps) {
+function Buttons({ act, isSaving, isAsked, onKeep, next, onNext }: ButtonsProps) {
     return (
         <Box display="flex" gap="12px" flexWrap="wrap">
             <Button
@@ -160,6 +170,11 @@ function Buttons({ act, isSaving, isAsked, onKeep }: ButtonsProps) {
             >
                 {act}
             </Button>
+            {next !== undefined && !isAsked && (
+                <Button type="button" flex="1" onClick={onNext} disabled={isSaving}>
+                    {messages.fish.saveThen({ name: next })}
+                </Button>
+            )}
             {isAsked && (
                 <Button type="button" onClick={onKeep} disabled={isSaving}>
                     {messages.fish.keep}

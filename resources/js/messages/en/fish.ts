@@ -19,6 +19,7 @@ export const fish = {
         next: 'Next home',
         measure: 'Measure',
     },
+    saveThen: 'Save, then {name}',
     record: 'Record a length',
     save: 'Save length',
     correct: 'Correct a length',
