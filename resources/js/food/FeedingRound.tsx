@@ -12,7 +12,11 @@ const words = foodWords.round
 
 /** The round of feeding, home by home: one tap when all was eaten. */
 export function FeedingRound() {
-    return <Waiting query={useQuery(feedingQuery)}>{(rows) => <Round rows={rows} />}</Waiting>
+    return (
+        <Waiting query={useQuery(feedingQuery)} isQuiet>
+            {(rows) => <Round rows={rows} />}
+        </Waiting>
+    )
 }
 
 function Round({ rows }: { rows: readonly FeedingRow[] }) {

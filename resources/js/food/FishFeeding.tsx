@@ -24,7 +24,7 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
     const query = useQuery(homeFeedingQuery(system))
     return (
         <Section title={words.title}>
-            <Waiting query={query}>
+            <Waiting query={query} isQuiet>
                 {({ tables, of_fish: costs }) => {
                     const row = tables.find((one) => one.fish.includes(fish.id))
                     const own = costs.find((one) => one.fish_id === fish.id)

@@ -24,7 +24,9 @@ export function HomeFeeding({ system }: { system: number }) {
     const query = useQuery(homeFeedingQuery(system))
     return (
         <Section title={words.title}>
-            <Waiting query={query}>{(feeding) => <Sheet feeding={feeding} />}</Waiting>
+            <Waiting query={query} isQuiet>
+                {(feeding) => <Sheet feeding={feeding} />}
+            </Waiting>
         </Section>
     )
 }

@@ -5,14 +5,15 @@ import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Refused } from '../api/refused'
 
-/** Draws what a query brings; until then says that it is coming, or why it does not come. */
-export function Waiting<T>({
-    query,
-    children,
-}: {
+interface Props<T> {
     query: UseQueryResult<T>
+    /** A part of a sheet that is there already: nothing is said until it comes. */
+    isQuiet?: boolean
     children: (data: T) => ReactNode
-}) {
+}
+
+/** Draws what a query brings; until then says that it is coming, or why it does not come. */
+export function Waiting<T>({ query, isQuiet = false, children }: Props<T>) {
     if (query.data !== undefined) {
         return children(query.data)
     }
@@ -26,5 +27,5 @@ export function Waiting<T>({
             </Box>
         )
     }
-    return <Drawing />
+    return isQuiet ? null : <Drawing />
 }
