@@ -21,13 +21,6 @@ use stdClass;
 /** Turns a row of a table into the entry that a keeper would have typed for it. */
 final class RowEntry
 {
-    /** Words that people use for the kinds of things, besides those that stand in exports. */
-    private const WORDS = [
-        'method' => ['hand' => 'hand', 'board' => 'hand', 'on the board' => 'hand', 'tape' => 'hand', 'ruler' => 'ruler', 'glass' => 'ruler', 'through the glass' => 'ruler', 'picture' => 'picture', 'photo' => 'picture', 'from a picture' => 'picture', 'eye' => 'eye', 'by eye' => 'eye', 'guess' => 'eye'],
-        'count_kind' => ['all caught' => 'all-caught', 'caught' => 'all-caught', 'seen' => 'at-least', 'at least' => 'at-least', 'at least so many seen' => 'at-least', 'estimate' => 'estimate', 'an estimate' => 'estimate', 'about' => 'estimate'],
-        'loss_kind' => ['died' => 'death', 'dead' => 'death', 'eaten' => 'eaten', 'jumped' => 'jumped', 'jumped out' => 'jumped', 'died of disease' => 'disease', 'ill' => 'disease', 'died of an injury' => 'injury', 'hurt' => 'injury', 'sold' => 'rehomed', 'given away' => 'rehomed', 'given back' => 'given-back', 'returned' => 'given-back', 'missing' => 'vanished', 'gone' => 'vanished', 'let out under permit' => 'let-out'],
-    ];
-
     /** @var array<string, int> by folded name */
     private array $fish;
 
@@ -60,10 +53,10 @@ final class RowEntry
         $date = $this->date($cell('date'));
 
         return match ($this->kind) {
-            ImportKind::Lengths => ["fish/{$this->fish($cell('fish'))}/measurements", ['date' => $date, 'length' => $this->length($cell('length')), 'method' => $this->word('method', $cell('method'), Method::Hand->value), ...self::number('sample', $cell('sample'))]],
+            ImportKind::Lengths => ["fish/{$this->fish($cell('fish'))}/measurements", ['date' => $date, 'length' => $this->length($cell('length')), 'method' => $this->word('method', 'methods', $cell('method'), Method::Hand->value), ...self::number('sample', $cell('sample'))]],
             ImportKind::Tests => ["systems/{$this->system($cell('system'))}/water-tests", ['date' => $date, 'values' => $this->values($cell), 'note' => $cell('note') === '' ? null : $cell('note')]],
-            ImportKind::Counts => ["fish/{$this->fish($cell('fish'))}/counts", ['date' => $date, ...self::number('number', $cell('number')), 'kind' => $this->word('count_kind', $cell('count_kind'), CountKind::AtLeast->value), ...self::number('give_or_take', $cell('give_or_take'))]],
-            ImportKind::Losses => ["fish/{$this->fish($cell('fish'))}/losses", ['date' => $date, 'kind' => $this->word('loss_kind', $cell('loss_kind'), LossKind::Death->value), ...self::number('count', $cell('count')), 'cause' => $cell('cause') === '' ? null : $cell('cause')]],
+            ImportKind::Counts => ["fish/{$this->fish($cell('fish'))}/counts", ['date' => $date, ...self::number('number', $cell('number')), 'kind' => $this->word('count_kind', 'counts', $cell('count_kind'), CountKind::AtLeast->value), ...self::number('give_or_take', $cell('give_or_take'))]],
+            ImportKind::Losses => ["fish/{$this->fish($cell('fish'))}/losses", ['date' => $date, 'kind' => $this->word('loss_kind', 'losses', $cell('loss_kind'), LossKind::Death->value), ...self::number('count', $cell('count')), 'cause' => $cell('cause') === '' ? null : $cell('cause')]],
             ImportKind::Moves => ["fish/{$this->fish($cell('fish'))}/moves", ['date' => $date, 'to_system_id' => $this->system($cell('to'))]],
         };
     }
@@ -132,16 +125,22 @@ final class RowEntry
         return $near === [] ? Finding::of('import.unknown_name', typed: $typed) : Finding::of('import.unknown_name_near', typed: $typed, near: array_map(fn (stdClass $row): string => $row->name, array_slice($near, 0, 3)));
     }
 
-    /** @throws InvalidEntry */
-    private function word(string $column, string $typed, string $usual): string
+    /**
+     * @param  string  $list  of the words that people use, in lang/en/quick.php
+     *
+     * @throws InvalidEntry
+     */
+    private function word(string $column, string $list, string $typed, string $usual): string
     {
         if ($typed === '') {
             return $usual;
         }
         $small = trim(mb_strtolower($typed));
-        $values = array_unique(array_values(self::WORDS[$column]));
+        /** @var array<string, string> $words */
+        $words = (array) trans("quick.{$list}");
+        $values = array_unique(array_values($words));
 
-        return in_array($small, $values, true) ? $small : (self::WORDS[$column][$small] ?? throw InvalidEntry::because($column, Finding::of('import.unknown_word', typed: $typed, known: array_values($values))));
+        return in_array($small, $values, true) ? $small : ($words[$small] ?? throw InvalidEntry::because($column, Finding::of('import.unknown_word', typed: $typed, known: array_values($values))));
     }
 
     /**
