@@ -12,7 +12,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Culture\Culture;
 use Biomegas\Culture\CultureEvent;
 use Biomegas\Culture\CultureOutlook;
-use Biomegas\Finding\Finding;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\Food;
 
 /** What is bred to be fed, and what the fish take of it as they grow. */
@@ -43,18 +43,6 @@ final readonly class CultureBook
         $food = $this->kept->foods->find($row->food_id);
 
         return CultureOutlook::of(self::culture($row), $this->events($row), $food === null ? [[$this->kept->facility->date, 0.0]] : $this->taken($food), $this->kept->facility->date);
-    }
-
-    /** @return list<Finding> what to mind with it */
-    public function cautions(WrittenCulture $row): array
-    {
-        $waits = $row->quarantine_until !== null && $this->kept->facility->date->isBefore(LocalDate::fromIso($row->quarantine_until));
-
-        return [
-            ...($waits ? [Finding::of('culture.in_quarantine', until: LocalDate::fromIso((string) $row->quarantine_until))] : []),
-            ...($row->kind->isFish() ? [Finding::of('culture.feeder_fish')] : []),
-            Finding::of('culture.never_wild'),
-        ];
     }
 
     public static function culture(WrittenCulture $row): Culture

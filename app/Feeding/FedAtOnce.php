@@ -6,6 +6,7 @@ namespace App\Feeding;
 
 use App\Facility\Keys;
 use App\Models\Meal;
+use Biomegas\Food\FeedingTable;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What is written down of a day, table by table. */

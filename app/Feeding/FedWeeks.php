@@ -48,26 +48,6 @@ final readonly class FedWeeks
             $rations[$meal->date] = max($rations[$meal->date] ?? 0.0, $meal->ration_grams);
         }
 
-        return FedWeek::of($monday, array_values($meals->map(fn (WrittenMeal $meal): Meal => new Meal(LocalDate::fromIso($meal->date), $meal->dry_grams, $meal->eaten_share, $meal->protein, $meal->cost))->all()), self::withFasting($rations, $monday, FeedingPlans::storedFor($systemId, $fishId)->fasting ?? []));
-    }
-
-    /**
-     * Days on which the plan lets them fast are written down by the plan.
-     *
-     * @param  array<string, float>  $rations
-     * @param  list<int>  $fasting
-     * @return array<string, float>
-     */
-    private static function withFasting(array $rations, LocalDate $monday, array $fasting): array
-    {
-        if ($rations === []) {
-            return [];
-        }
-        $usual = array_sum($rations) / count($rations);
-        foreach ($fasting as $weekday) {
-            $rations[$monday->plusDays($weekday - 1)->toIso()] ??= $usual;
-        }
-
-        return $rations;
+        return FedWeek::of($monday, array_values($meals->map(fn (WrittenMeal $meal): Meal => new Meal(LocalDate::fromIso($meal->date), $meal->dry_grams, $meal->eaten_share, $meal->protein, $meal->cost))->all()), $rations, FeedingPlans::storedFor($systemId, $fishId)->fasting ?? []);
     }
 }

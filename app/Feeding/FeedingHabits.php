@@ -42,19 +42,9 @@ final class FeedingHabits
     /** Of all who live there together. */
     public function record(int $systemId): FeedingRecord
     {
-        $together = [];
-        foreach ($this->weeks[$systemId] ?? [] as $fish => $weeks) {
-            foreach ($weeks as $week) {
-                // One that was only seen to leave its food ate at the table of the others.
-                if ($fish !== 0 && $week->given <= 0.0) {
-                    continue;
-                }
-                $monday = $week->monday->toIso();
-                $together[$monday] = isset($together[$monday]) ? $together[$monday]->and($week) : $week;
-            }
-        }
+        $here = $this->weeks[$systemId] ?? [];
 
-        return FeedingRecord::of(array_values($together), $this->today);
+        return FeedingRecord::together($here[0] ?? [], array_merge(...array_values(array_diff_key($here, [0 => true]))), $this->today);
     }
 
     /**

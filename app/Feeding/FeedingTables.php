@@ -9,6 +9,7 @@ use App\Facility\Keys;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Water\Load\FedOccupant;
 
 /** Who is fed what, home by home. */

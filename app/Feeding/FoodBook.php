@@ -12,6 +12,7 @@ use App\Repair\StoredTable;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\Food;
 use Biomegas\Food\GoesShort;
 use Biomegas\Food\Purchase;

@@ -24,7 +24,7 @@ final readonly class FoodDues
         }
         foreach ($book->shoppingList() as $purchase) {
             if ($purchase->isDueOn($today)) {
-                $due[] = [$purchase->finding($today), ! $purchase->by->isAfter($today)];
+                $due[] = [$purchase->finding($today), $purchase->isLateOn($today)];
             }
         }
         foreach ((new CultureBook($kept, $book))->all() as [$culture, $outlook]) {

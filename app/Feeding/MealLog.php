@@ -8,6 +8,7 @@ use App\Facility\Keys;
 use App\Models\Meal;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Food\Amount;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\Food;
 use Biomegas\Food\MealOutcome;
 use Biomegas\Water\Feeding;
@@ -27,6 +28,7 @@ final readonly class MealLog
             'outcome' => $outcome, 'eaten_share' => $eaten ?? $outcome->usualShare(), 'ration_grams' => $table->ration, 'user_id' => $userId,
         ];
         $first = null;
+        $given ??= $table->isSharing() ? [] : null;
         $amounts = $given ?? ($table->plan === null ? [] : $table->amounts($date));
         foreach ($amounts === [] ? [null] : $amounts as $amount) {
             $meal = Meal::query()->create([...$all, ...($amount === null ? self::nameless($table, $given === null) : self::columns($amount->food, $amount->amount)), 'first_id' => $first?->id]);

@@ -6,7 +6,6 @@ namespace App\Feeding;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Food\Refusal;
 use Illuminate\Support\Facades\DB;
@@ -27,32 +26,16 @@ final class Refusals
     {
     }
 
-    /**
-     * Null: it eats, or nobody wrote down whether it does. Once it was seen to
-     * leave its food, that the others eat says nothing of it: it must be seen to eat.
-     */
+    /** Null: it eats, or nobody wrote down whether it does. */
     public function of(Fish $fish): ?Refusal
     {
         $system = $this->kept->facility->system($fish->currentSystem());
-        $came = $fish->stays[count($fish->stays) - 1]->from;
-        $own = self::since($came, [...$this->meals()["{$system->key}/{$fish->key}"] ?? [], ...$this->looks()[$fish->key] ?? []]);
-        $shared = self::since($came, $this->meals()["{$system->key}/"] ?? []);
-        $celsius = $system->temperature?->on($this->kept->facility->date);
+        $own = [...$this->meals()["{$system->key}/{$fish->key}"] ?? [], ...$this->looks()[$fish->key] ?? []];
 
-        return Refusal::of($fish->species, $own, $came, $celsius, $this->kept->facility->date)
-            ?? Refusal::of($fish->species, [...$shared, ...$own], $came, $celsius, $this->kept->facility->date);
-    }
-
-    /**
-     * @param  array<string, bool>  $days
-     * @return array<string, bool> in order
-     */
-    private static function since(LocalDate $came, array $days): array
-    {
-        ksort($days);
-        $first = $came->toIso();
-
-        return array_filter($days, fn (string $day): bool => $day >= $first, ARRAY_FILTER_USE_KEY);
+        return Refusal::amongOthers(
+            $fish->species, $own, $this->meals()["{$system->key}/"] ?? [], $fish->stays[count($fish->stays) - 1]->from,
+            $system->temperature?->on($this->kept->facility->date), $this->kept->facility->date,
+        );
     }
 
     /** @return array<string, array<string, bool>> whether anything was eaten, by table and day */

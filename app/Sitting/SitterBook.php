@@ -6,7 +6,6 @@ namespace App\Sitting;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
-use App\Feeding\FeedingTable;
 use App\Feeding\FeedingTables;
 use App\Models\Quarantine;
 use App\Models\RoundTick;
@@ -14,6 +13,7 @@ use App\Models\Sitter;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Sitting\SitterRound;
 use Biomegas\Sitting\SitterStop;
 use Illuminate\Support\Collection;

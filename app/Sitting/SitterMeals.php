@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Sitting;
 
 use App\Facility\FacilitySnapshot;
-use App\Feeding\FeedingTable;
 use App\Feeding\FeedingTables;
 use App\Feeding\MealLog;
 use App\Models\Meal;
 use App\Models\RoundTick;
 use Biomegas\Facility\System;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\MealOutcome;
 
 /** What a sitter ticks as fed was fed: the store, loads and growth go by it. */

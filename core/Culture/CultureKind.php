@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Biomegas\Culture;
 
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
+
 /** What is bred to be fed. Figures from memory and practice, no published source; counts of the culture itself soon outweigh them. */
 enum CultureKind: string
 {
@@ -27,8 +30,23 @@ enum CultureKind: string
         };
     }
 
+    /**
+     * What to mind with it.
+     *
+     * @param  LocalDate|null  $quarantine  until when bought animals wait; null: none were bought
+     * @return list<Finding>
+     */
+    public function cautions(?LocalDate $quarantine, LocalDate $today): array
+    {
+        return [
+            ...($quarantine !== null && $today->isBefore($quarantine) ? [Finding::of('culture.in_quarantine', until: $quarantine)] : []),
+            ...($this->isFish() ? [Finding::of('culture.feeder_fish')] : []),
+            Finding::of('culture.never_wild'),
+        ];
+    }
+
     /** Whole fish: they bring disease, and many are forbidden. */
-    public function isFish(): bool
+    private function isFish(): bool
     {
         return $this === self::Livebearers || $this === self::Minnows;
     }

@@ -12,7 +12,7 @@ use Biomegas\Measure\Number;
 final readonly class Amount
 {
     /** Less is not worth measuring out, grams. Judgement. */
-    private const LEAST_GRAMS = 0.5;
+    public const LEAST_GRAMS = 0.5;
 
     public function __construct(
         public Food $food,

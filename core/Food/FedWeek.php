@@ -25,11 +25,17 @@ final readonly class FedWeek
     }
 
     /**
+     * Days on which the plan lets them fast are written down by the plan.
+     *
      * @param  list<Meal>  $meals
      * @param  array<string, float>  $rations  by the book, by day that is written down
+     * @param  list<int>  $fasting  ISO weekdays
      */
-    public static function of(LocalDate $monday, array $meals, array $rations): self
+    public static function of(LocalDate $monday, array $meals, array $rations, array $fasting = []): self
     {
+        foreach ($rations === [] ? [] : $fasting as $weekday) {
+            $rations[$monday->plusDays($weekday - 1)->toIso()] ??= array_sum($rations) / count($rations);
+        }
         $sum = fn (callable $of): float => array_sum(array_map($of, $meals));
         $isPriced = array_filter($meals, fn (Meal $meal): bool => $meal->cost === null) === [];
 

@@ -49,6 +49,24 @@ final readonly class FeedingRecord
         return new self($whole);
     }
 
+    /**
+     * Of a home in which some are fed by themselves. One that was only seen to
+     * leave its food ate at the table of the others.
+     *
+     * @param  list<FedWeek>  $shared  of all who eat together
+     * @param  list<FedWeek>  $apart  of all others
+     */
+    public static function together(array $shared, array $apart, LocalDate $today): self
+    {
+        $weeks = [];
+        foreach ([...$shared, ...array_filter($apart, fn (FedWeek $week): bool => $week->given > 0.0)] as $week) {
+            $monday = $week->monday->toIso();
+            $weeks[$monday] = isset($weeks[$monday]) ? $weeks[$monday]->and($week) : $week;
+        }
+
+        return self::of(array_values($weeks), $today);
+    }
+
     /** As it was over the last weeks; null: too little is written down, or nothing was fed. */
     public function habit(LocalDate $today): ?FeedingHabit
     {

@@ -31,12 +31,18 @@ final readonly class Purchase
         return $today->daysUntil($this->by) <= self::NOTICE_DAYS;
     }
 
+    /** It should be there by now. */
+    public function isLateOn(LocalDate $today): bool
+    {
+        return ! $this->by->isAfter($today);
+    }
+
     public function finding(LocalDate $today): Finding
     {
         $what = $this->packs === null
             ? (new Amount($this->food, $this->amount))->finding()
             : Finding::of('food.packs', packs: $this->packs, food: $this->food->name);
 
-        return $this->by->isAfter($today) ? Finding::of('food.buy', what: $what, by: $this->by) : Finding::of('food.buy_now', what: $what);
+        return $this->isLateOn($today) ? Finding::of('food.buy_now', what: $what) : Finding::of('food.buy', what: $what, by: $this->by);
     }
 }

@@ -67,6 +67,32 @@ final readonly class Refusal
         );
     }
 
+    /**
+     * Of one that eats with others. Once it was seen to leave its food, that the
+     * others eat says nothing of it: it must be seen to eat.
+     *
+     * @param  array<string, bool>  $own  whether it was seen to eat, by day, in any order
+     * @param  array<string, bool>  $shared  whether anything was eaten at its table, by day, in any order
+     * @param  LocalDate  $came  into its home: what was before does not count
+     */
+    public static function amongOthers(Species $species, array $own, array $shared, LocalDate $came, ?float $celsius, LocalDate $today): ?self
+    {
+        return self::of($species, self::since($came, $own), $came, $celsius, $today)
+            ?? self::of($species, self::since($came, [...$shared, ...$own]), $came, $celsius, $today);
+    }
+
+    /**
+     * @param  array<string, bool>  $days
+     * @return array<string, bool> in order
+     */
+    private static function since(LocalDate $came, array $days): array
+    {
+        ksort($days);
+        $first = $came->toIso();
+
+        return array_filter($days, fn (string $day): bool => $day >= $first, ARRAY_FILTER_USE_KEY);
+    }
+
     /** Longer than its kind bears without being looked at. */
     public function isBeyondPatience(): bool
     {

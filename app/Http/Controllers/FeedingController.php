@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
-use App\Feeding\FeedingTable;
 use App\Feeding\FeedingTables;
 use App\Feeding\FoodStore;
 use App\Feeding\MealLog;
@@ -29,6 +28,7 @@ use App\OpenApi\Takes;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Food\Amount;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\FoodUnit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -75,9 +75,7 @@ final readonly class FeedingController
         EntryDay::notToCome($request->day());
         $kept = $this->reader->read();
         $table = self::table($kept, $system, $request->input('fish_id'));
-        // One of those that eat together: what all are given stands with all of them.
-        $given = self::given($request) ?? ($table->isAlone && $table->plan === null ? [] : null);
-        $meal = MealLog::write($table, $request->day(), $request->input('time'), $request->outcome(), $given, $request->eaten(), $request->user()?->id);
+        $meal = MealLog::write($table, $request->day(), $request->input('time'), $request->outcome(), self::given($request), $request->eaten(), $request->user()?->id);
 
         return response()->json(new Recorded($meal->id), 201);
     }

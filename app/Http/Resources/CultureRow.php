@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Facility\FacilitySnapshot;
-use App\Feeding\CultureBook;
 use App\Models\Culture;
 use App\Models\CultureEntry;
 use Biomegas\Calendar\LocalDate;
@@ -49,7 +48,7 @@ final readonly class CultureRow
     ) {
     }
 
-    public static function from(Culture $row, CultureOutlook $outlook, CultureBook $book, FacilitySnapshot $kept): self
+    public static function from(Culture $row, CultureOutlook $outlook, FacilitySnapshot $kept): self
     {
         $counts = CultureEntry::query()->where(['culture_id' => $row->id, 'kind' => CultureEventKind::Counted])->orderBy('date')->orderBy('id')->get();
 
@@ -58,7 +57,7 @@ final readonly class CultureRow
             $kept->says()->say($outlook->finding($kept->facility->date)), $outlook->isDueOn($kept->facility->date),
             round($outlook->fit->now), round($outlook->fit->growth->room), round($outlook->steady[0]), round($outlook->steady[1]), round($outlook->steady[2]),
             round($outlook->taken, 1), round($outlook->takenInAYear, 1), $outlook->weeksToStart(),
-            array_map(fn (Finding $caution): string => $kept->says()->say($caution), $book->cautions($row)),
+            array_map(fn (Finding $caution): string => $kept->says()->say($caution), $row->kind->cautions($row->quarantine_until === null ? null : LocalDate::fromIso($row->quarantine_until), $kept->facility->date)),
             array_map(fn (array $at): CulturePoint => new CulturePoint($at[0]->toIso(), round($at[1], 1)), $outlook->fit->course),
             array_values($counts->map(fn (CultureEntry $count): CulturePoint => new CulturePoint(LocalDate::fromIso($count->date)->toIso(), $count->number))->all()),
         );

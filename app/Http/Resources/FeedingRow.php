@@ -7,13 +7,13 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use App\Feeding\FedAtOnce;
-use App\Feeding\FeedingTable;
 use App\Feeding\FeedingTables;
 use App\Feeding\FoodStore;
 use App\Feeding\Refusals;
 use App\Models\Meal;
 use Biomegas\Facility\Fish;
 use Biomegas\Food\Amount;
+use Biomegas\Food\FeedingTable;
 use Biomegas\Food\FoodUnit;
 use OpenApi\Attributes as OA;
 

@@ -36,7 +36,7 @@ final readonly class FoodSheet
             $kept->facility->date->toIso(),
             array_values(array_map(fn (Stock $stock): FoodRow => FoodRow::from($stock, $kept), $book->stocks())),
             array_map(fn (Purchase $purchase): PurchaseRow => PurchaseRow::from($purchase, $kept), $book->shoppingList()),
-            array_map(fn (array $one): CultureRow => CultureRow::from($one[0], $one[1], $cultures, $kept), $cultures->all()),
+            array_map(fn (array $one): CultureRow => CultureRow::from($one[0], $one[1], $kept), $cultures->all()),
         );
     }
 }

@@ -74,6 +74,14 @@ final class CultureOutlookTest extends TestCase
         $this->assertNotNull($outlook->gone);
     }
 
+    public function test_whole_fish_and_bought_animals_come_with_a_caution(): void
+    {
+        $codes = fn (CultureKind $kind, ?int $quarantine = null): array => array_column($kind->cautions($quarantine === null ? null : $this->week($quarantine), $this->week(5)), 'code');
+        $this->assertSame(['culture.never_wild'], $codes(CultureKind::Worms));
+        $this->assertSame(['culture.in_quarantine', 'culture.feeder_fish', 'culture.never_wild'], $codes(CultureKind::Minnows, 6));
+        $this->assertSame(['culture.never_wild'], $codes(CultureKind::Snails, 5), 'it is over');
+    }
+
     public function test_a_culture_of_nothing_names_the_field(): void
     {
         foreach (['seed' => ['seed' => 0.0], 'room' => ['room' => 0.0]] as $field => $wrong) {

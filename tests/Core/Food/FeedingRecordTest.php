@@ -66,6 +66,24 @@ final class FeedingRecordTest extends TestCase
         $this->assertNull($said([1 => 1.8, 2 => 1.0, 3 => 1.8]));
     }
 
+    public function test_days_of_fasting_are_written_down_by_the_plan(): void
+    {
+        $monday = LocalDate::fromIso('2027-02-22');
+        $rations = array_fill_keys(array_map(fn (int $day): string => $monday->plusDays($day)->toIso(), range(0, 4)), 10.0);
+        $week = FedWeek::of($monday, [new Meal($monday, 50.0, 1.0, 0.4)], $rations, [6, 7, 1]);
+        $this->assertEquals([7, 70.0], [$week->days, $week->ration], 'what was written down stays');
+        $this->assertSame(0, FedWeek::of($monday, [], [], [6, 7])->days, 'a plan alone writes nothing down');
+    }
+
+    public function test_who_was_only_seen_to_leave_its_food_ate_at_the_table_of_the_others(): void
+    {
+        $today = LocalDate::fromIso(self::TODAY);
+        $habit = fn (FedWeek ...$apart): float => FeedingRecord::together([$this->week(1, 1.0)], array_values($apart), $today)->habit($today)->ofRation;
+        $this->assertEqualsWithDelta(1.0, $habit(), 1e-9);
+        $this->assertEqualsWithDelta(1.0, $habit($this->week(1, 0.0)), 1e-9, 'nothing more was given, nothing more was due');
+        $this->assertEqualsWithDelta(1.25, $habit($this->week(1, 1.5)), 1e-9, 'fed by itself: both tables');
+    }
+
     /** @param  array<int, float>  $given  of the ration, by how many weeks ago */
     private function record(array $given): FeedingRecord
     {

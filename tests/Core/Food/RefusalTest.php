@@ -46,6 +46,16 @@ final class RefusalTest extends TestCase
         $this->assertTrue($this->refusal(Diet::Meat, ['2027-01-10' => false], celsius: 20.0)->isBeyondPatience());
     }
 
+    public function test_that_the_others_eat_says_nothing_of_one_that_was_seen_not_to(): void
+    {
+        $among = fn (array $own, array $shared, string $came = '2027-01-01'): ?int => Refusal::amongOthers(Example::of(), $own, $shared, LocalDate::fromIso($came), null, LocalDate::fromIso(self::TODAY))?->days;
+        $this->assertSame(3, $among(['2027-03-08' => false], ['2027-03-09' => true]), 'all others ate');
+        $this->assertNull($among(['2027-03-08' => false, '2027-03-09' => true], []), 'it was seen to eat');
+        $this->assertSame(2, $among([], ['2027-03-09' => false, '2027-03-08' => true]), 'what all left, it left');
+        $this->assertNull($among(['2027-03-10' => true], ['2027-03-09' => false]));
+        $this->assertNull($among(['2027-03-08' => false], [], '2027-03-09'), 'in another home');
+    }
+
     /** @param  array<string, bool>  $meals */
     private function refusal(Diet $diet, array $meals, ?string $moved = null, ?float $celsius = null): ?Refusal
     {

@@ -2,22 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Feeding;
+namespace Biomegas\Food;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
-use Biomegas\Food\Amount;
-use Biomegas\Food\FeedingPlan;
 use Biomegas\Measure\Mass;
 
 /** Those in a system who are fed in one go: all of them, or one that is fed by itself. */
 final readonly class FeedingTable
 {
-    /** Less dry food is not worth measuring out, grams. */
-    private const LEAST_GRAMS = 0.5;
-
     /** @param  non-empty-list<Fish>  $fish */
     public function __construct(
         public System $system,
@@ -45,7 +40,13 @@ final readonly class FeedingTable
     /** Whether anything is to be given. */
     public function isFed(LocalDate $today): bool
     {
-        return $this->plan === null ? $this->ration >= self::LEAST_GRAMS : $this->amounts($today) !== [];
+        return $this->plan === null ? $this->ration >= Amount::LEAST_GRAMS : $this->amounts($today) !== [];
+    }
+
+    /** It eats at the table of the others and is only told of by itself: what all are given stands with all of them. */
+    public function isSharing(): bool
+    {
+        return $this->isAlone && $this->plan === null;
     }
 
     /** What to give in one go, and how often. */
