@@ -8,11 +8,11 @@ use App\Facility\FacilitySnapshot;
 use App\Models\Meal;
 use App\Models\Spending;
 use App\Models\StockEntry;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Cost\FishShare;
 use Biomegas\Cost\RunningCost;
 use Biomegas\Cost\SpendingKind;
-use Biomegas\Cost\SystemUpkeep;
-use Biomegas\Facility\Fish;
+use Biomegas\Cost\YearAhead;
 use Biomegas\Facility\System;
 use Biomegas\Food\StockEntryKind;
 use Biomegas\Planning\Floor\ProjectedOccupant;
@@ -22,16 +22,6 @@ use Illuminate\Support\Facades\DB;
 /** What keeping costs a year as it is computed, and what was paid. */
 final readonly class CostBook
 {
-    private const DAYS_PER_YEAR = 365.25;
-
-    /** The middle of each month of the year to come: warmth and appetite change with the seasons. */
-    private const MONTHS = 12;
-
-    private const DAYS_PER_MONTH = 30.4375;
-
-    /** Fewer days of meals say nothing of a year. */
-    private const LEAST_DAYS = 14;
-
     public function __construct(private FacilitySnapshot $kept)
     {
     }
@@ -39,15 +29,9 @@ final readonly class CostBook
     /** Of a system over the year to come. */
     public function ofSystem(System $system): RunningCost
     {
-        $rulebook = $this->kept->facility->rulebook->holdingFor($system->key);
-        $year = new RunningCost;
-        for ($month = 0; $month < self::MONTHS; $month++) {
-            $day = $this->kept->facility->date->plusDays((int) (($month + 0.5) * self::DAYS_PER_MONTH));
-            $fed = array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($day), $this->kept->growing($system));
-            $year = $year->plus(SystemUpkeep::perDay($system, $fed, $day, $rulebook)->times(self::DAYS_PER_YEAR / self::MONTHS));
-        }
+        $fedOn = fn (LocalDate $day): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($day), $this->kept->growing($system));
 
-        return $year;
+        return YearAhead::of($system, $fedOn, $this->kept->facility->date, $this->kept->facility->rulebook->holdingFor($system->key));
     }
 
     /** @return array<string, RunningCost> its part of what its system costs in the year to come, by fish */
@@ -58,19 +42,13 @@ final readonly class CostBook
             return [];
         }
         $tables = new FeedingTables($this->kept);
-        $halfway = $this->kept->facility->date->plusDays((int) (self::DAYS_PER_YEAR / 2));
+        $halfway = YearAhead::halfway($this->kept->facility->date);
         $feeds = [];
         foreach ($residents as $fish) {
             $feeds[$fish->key] = $tables->ration($system, [$fish], $halfway);
         }
 
         return FishShare::of($this->ofSystem($system), $feeds);
-    }
-
-    /** What a fish costs in the year to come, wherever it lives now. */
-    public function of(Fish $fish): RunningCost
-    {
-        return $this->ofFish($this->kept->facility->system($fish->currentSystem()))[$fish->key];
     }
 
     /**
@@ -97,10 +75,12 @@ final readonly class CostBook
     /** @return array{float, int}|null what food costs a year by the days of the last year that are written down, and how many they are; null: too few */
     public function foodFed(): ?array
     {
-        $lately = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) self::DAYS_PER_YEAR)->toIso());
+        $lately = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) LocalDate::DAYS_PER_YEAR)->toIso());
         $days = $lately->clone()->distinct()->count('date');
 
-        return $days < self::LEAST_DAYS ? null : [(float) $lately->sum('cost') / $days * self::DAYS_PER_YEAR, $days];
+        $year = YearAhead::ofDays((float) $lately->sum('cost'), $days);
+
+        return $year === null ? null : [$year, $days];
     }
 
     /** What was paid for one system or fish, all years together. */
