@@ -28,7 +28,7 @@ final class FoodStore
     /** @return array<int, Food> by id, in the order of their names */
     public function kept(): array
     {
-        return array_intersect_key($this->all(), array_flip(WrittenFood::query()->pluck('id')->all()));
+        return array_intersect_key($this->all(), array_flip(WrittenFood::query()->orderBy('id')->limit(self::MOST)->pluck('id')->all()));
     }
 
     /** Null: it is not there, or cannot be read. */

@@ -14,7 +14,6 @@ final readonly class FeedingHabit
         public float $protein,
         /** Of a kilogram of that dry food, in the facility's money; null: not known. */
         public ?float $pricePerKg,
-        public HabitSource $source,
     ) {
     }
 }

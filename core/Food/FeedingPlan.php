@@ -6,7 +6,6 @@ namespace Biomegas\Food;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\FeedingHabit;
-use Biomegas\Facility\HabitSource;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 
@@ -108,7 +107,7 @@ final readonly class FeedingPlan
             $isPriced = $isPriced && $part->food->pricePerDryKg() !== null;
         }
 
-        return new FeedingHabit($this->meanOfRation(), $protein, $isPriced ? $price : null, HabitSource::Planned);
+        return new FeedingHabit($this->meanOfRation(), $protein, $isPriced ? $price : null);
     }
 
     /** Over a week, with its days of fasting. */

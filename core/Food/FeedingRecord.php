@@ -7,7 +7,6 @@ namespace Biomegas\Food;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\FedSpan;
 use Biomegas\Facility\FeedingHabit;
-use Biomegas\Facility\HabitSource;
 use Biomegas\Finding\Finding;
 use Biomegas\Measure\Times;
 
@@ -82,7 +81,6 @@ final readonly class FeedingRecord
             $given / $ration,
             $sum(fn (FedWeek $week): float => $week->protein) / $given,
             $isPriced ? self::GRAMS_PER_KG * $sum(fn (FedWeek $week): float => (float) $week->cost) / $given : null,
-            HabitSource::Recorded,
         );
     }
 

@@ -12,7 +12,6 @@ use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\LightSchedule;
 use Biomegas\Facility\FeedingHabit;
 use Biomegas\Facility\Fitting;
-use Biomegas\Facility\HabitSource;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
@@ -100,7 +99,7 @@ final class SystemUpkeepTest extends TestCase
         $fed = new FedOccupant(Example::of(), 300.0, 4, Ration::Steady);
         $day = LocalDate::fromIso('2027-03-01');
         $book = SystemUpkeep::perDay($this->tank(), [$fed], $day, new Rulebook);
-        $overfed = SystemUpkeep::perDay($this->tank()->fed(new FeedingHabit(1.8, 0.4, 24.0, HabitSource::Recorded)), [$fed], $day, new Rulebook);
+        $overfed = SystemUpkeep::perDay($this->tank()->fed(new FeedingHabit(1.8, 0.4, 24.0)), [$fed], $day, new Rulebook);
         $this->assertEqualsWithDelta(1.8 * 2 * $book->food, $overfed->food, 1e-9, '1.8 times as much, at 24 in place of 12');
     }
 

@@ -6,7 +6,6 @@ namespace Tests\Core\Food;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\FedSpan;
-use Biomegas\Facility\HabitSource;
 use Biomegas\Food\FedWeek;
 use Biomegas\Food\FeedingRecord;
 use Biomegas\Food\Meal;
@@ -34,7 +33,6 @@ final class FeedingRecordTest extends TestCase
         $this->assertEqualsWithDelta(1.6, $habit->ofRation, 1e-9);
         $this->assertEqualsWithDelta(0.4, $habit->protein, 1e-9);
         $this->assertEqualsWithDelta(12.0, $habit->pricePerKg, 1e-9);
-        $this->assertSame(HabitSource::Recorded, $habit->source);
     }
 
     public function test_a_week_that_is_not_over_or_hardly_written_down_does_not_count(): void

@@ -9,7 +9,6 @@ use Biomegas\Facility\Equipment\Equipment;
 use Biomegas\Facility\Equipment\Filter;
 use Biomegas\Facility\Equipment\FilterMedia;
 use Biomegas\Facility\FeedingHabit;
-use Biomegas\Facility\HabitSource;
 use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
@@ -63,7 +62,7 @@ final class LoadTest extends TestCase
         $tank = Example::tank('tank', 100, 50);
         $fed = [new FedOccupant(Example::of(), 300.0, 2, Ration::Steady)];
         $book = SystemLoad::of($tank, $fed, null, new Rulebook);
-        $habit = SystemLoad::of($tank->fed(new FeedingHabit(1.8, 1.5 * Feeding::PROTEIN, null, HabitSource::Recorded)), $fed, null, new Rulebook);
+        $habit = SystemLoad::of($tank->fed(new FeedingHabit(1.8, 1.5 * Feeding::PROTEIN, null)), $fed, null, new Rulebook);
         $this->assertEqualsWithDelta(1.8 * $book->feed, $habit->feed, 1e-9);
         $this->assertEqualsWithDelta(2.7 * $book->ammonia, $habit->ammonia, 1e-9);
         $this->assertEqualsWithDelta(2.7 * $book->nitrate->madePerWeek, $habit->nitrate->madePerWeek, 1e-9);

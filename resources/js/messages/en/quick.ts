@@ -16,7 +16,6 @@ export const quick = {
     will: 'It will say: {says}',
     write: 'Write it down',
     writeAll: 'Write it down all the same',
-    written: '{says}',
     toFish: 'To its sheet',
     toSystem: 'To the home',
     names: 'Names that begin so',
