@@ -56,7 +56,6 @@ final readonly class CultureOutlook
             $shortFrom ??= $perWeek > $steady ? $day : null;
         }
         $each = $steady / $culture->tanks;
-        $weeks = $fit->growth->weeksUntil(self::STARTED_WITH * $fit->growth->room, $fit->growth->room / 2);
         $gone = $now <= 0.0 ? null : $fit->growth->weeksUntilGone($fit->now, $now);
 
         return new self(
@@ -64,15 +63,15 @@ final readonly class CultureOutlook
             [$steady * exp(-self::NINE_IN_TEN * $fit->spread), $steady, $steady * exp(self::NINE_IN_TEN * $fit->spread)],
             $now, $taken[count($taken) - 1][1], $shortFrom,
             max($culture->tanks, (int) ceil($most / $each - 1e-9)),
-            $shortFrom === null ? null : LocalDate::later($today, $shortFrom->plusDays(-(int) ceil(self::DAYS_PER_WEEK * (float) $weeks))),
+            $shortFrom === null ? null : LocalDate::later($today, $shortFrom->plusDays(-(int) ceil(self::DAYS_PER_WEEK * self::weeksFromStart($fit->growth)))),
             $gone === null || $gone > self::LONGEST_WEEKS ? null : $today->plusDays((int) floor(self::DAYS_PER_WEEK * $gone)),
         );
     }
 
-    /** Weeks from a new tank to the harvest. */
+    /** Whole weeks from a new tank to the harvest. */
     public function weeksToStart(): int
     {
-        return (int) ceil((float) $this->fit->growth->weeksUntil(self::STARTED_WITH * $this->fit->growth->room, $this->fit->growth->room / 2));
+        return (int) ceil(self::weeksFromStart($this->fit->growth));
     }
 
     /** It gives too little, or soon will unless something is begun. */
@@ -95,5 +94,11 @@ final readonly class CultureOutlook
             $this->shortFrom !== null && $this->begin !== null => Finding::of('culture.short_later', steady: $steady, taken: $taken, from: $this->shortFrom, tanks: $this->tanks, begin: $this->begin),
             default => Finding::of('culture.carries', steady: $steady, taken: $taken),
         };
+    }
+
+    /** Until a new tank is half full, where its yield is largest. */
+    private static function weeksFromStart(Logistic $growth): float
+    {
+        return (float) $growth->weeksUntil(self::STARTED_WITH * $growth->room, $growth->room / 2);
     }
 }
