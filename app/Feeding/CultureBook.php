@@ -20,8 +20,6 @@ final readonly class CultureBook
 {
     public const MOST = 50;
 
-    private const DAYS_PER_WEEK = 7;
-
     private const MONTHS = 12;
 
     private const DAYS_PER_MONTH = 30;
@@ -66,7 +64,7 @@ final readonly class CultureBook
         for ($month = 0; $month <= self::MONTHS; $month++) {
             $day = $this->kept->facility->date->plusDays($month * self::DAYS_PER_MONTH);
             $perDay = array_sum(array_map(fn (FeedingTable $table): float => $table->plan?->perDay($food, $tables->ration($table->system, $table->fish, $day)) ?? 0.0, $this->food->tables()));
-            $taken[] = [$day, self::DAYS_PER_WEEK * $perDay];
+            $taken[] = [$day, LocalDate::DAYS_PER_WEEK * $perDay];
         }
 
         return $taken;

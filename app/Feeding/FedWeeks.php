@@ -14,8 +14,6 @@ use stdClass;
 /** Sums of what was fed by week: growth and loads go by years of meals, and there are few enough weeks to read them all. */
 final readonly class FedWeeks
 {
-    private const WEEK = 7;
-
     /** Makes the sums of these days' weeks anew from the meals. */
     public static function sumUp(int $systemId, ?int $fishId, string ...$days): void
     {
@@ -42,7 +40,7 @@ final readonly class FedWeeks
 
     private static function read(int $systemId, ?int $fishId, LocalDate $monday): FedWeek
     {
-        $meals = WrittenMeal::query()->where(['system_id' => $systemId, 'fish_id' => $fishId])->whereBetween('date', [$monday->toIso(), $monday->plusDays(self::WEEK - 1)->toIso()])->orderBy('id')->get();
+        $meals = WrittenMeal::query()->where(['system_id' => $systemId, 'fish_id' => $fishId])->whereBetween('date', [$monday->toIso(), $monday->plusDays(LocalDate::DAYS_PER_WEEK - 1)->toIso()])->orderBy('id')->get();
         $rations = [];
         foreach ($meals as $meal) {
             $rations[$meal->date] = max($rations[$meal->date] ?? 0.0, $meal->ration_grams);

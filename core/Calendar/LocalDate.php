@@ -19,6 +19,8 @@ final readonly class LocalDate implements Figure
     /** Mean length of a year, the unit of growth rates. */
     public const DAYS_PER_YEAR = 365.25;
 
+    public const DAYS_PER_WEEK = 7;
+
     private function __construct(
         /** Days since 1 January 1970. */
         private int $day,

@@ -15,8 +15,6 @@ use Biomegas\Water\Load\SystemLoad;
 /** What a system with its fish costs a day: food, fresh water, and power for its pump, its lights, its warmth and the warming of fresh water. */
 final readonly class SystemUpkeep
 {
-    private const DAYS_PER_WEEK = 7;
-
     private const HOURS = 24;
 
     private const THOUSAND = 1000.0;
@@ -42,7 +40,7 @@ final readonly class SystemUpkeep
     {
         $celsius = $system->temperature?->on($date);
         $load = SystemLoad::of($system, $fed, $celsius, $rulebook);
-        $fresh = max($load->nitrate->share, min(1.0, $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield)))) * $load->litres / self::DAYS_PER_WEEK;
+        $fresh = max($load->nitrate->share, min(1.0, $load->leastWeeklyChange($rulebook->number(RuleParameter::NitrateYield)))) * $load->litres / LocalDate::DAYS_PER_WEEK;
         $kilowattHours = self::pumpWatts($system) * self::HOURS / self::THOUSAND + self::lightWattHours($system, $rulebook) / self::THOUSAND;
         if ($celsius !== null && $system->temperature->isSteady()) {
             $kilowattHours += HeatLoss::watts($system, $celsius, $rulebook->number(RuleParameter::RoomCelsius)) * self::HOURS / self::THOUSAND

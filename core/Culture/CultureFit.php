@@ -15,8 +15,6 @@ use Biomegas\Numerics\LevenbergMarquardt;
  */
 final readonly class CultureFit
 {
-    private const DAYS_PER_WEEK = 7.0;
-
     /** How well a count of a culture is, as a spread of its logarithm. Judgement. */
     private const COUNT_SPREAD = 0.25;
 
@@ -59,7 +57,7 @@ final readonly class CultureFit
         $isGone = $last !== null && $last->number <= 0.0 && self::addedSince($events, $last->date) <= 0.0;
         $growth = new Logistic(exp($best[0]), exp($best[1]));
         $course = [];
-        for ($day = $culture->started; ! $day->isAfter($today); $day = $day->plusDays((int) self::DAYS_PER_WEEK)) {
+        for ($day = $culture->started; ! $day->isAfter($today); $day = $day->plusDays(LocalDate::DAYS_PER_WEEK)) {
             $course[] = [$day, self::stockOn($best, $culture, $events, $day)];
         }
 
@@ -105,12 +103,12 @@ final readonly class CultureFit
             if ($event->kind === CultureEventKind::Counted || $event->date->isBefore($on)) {
                 continue;
             }
-            $stock = $growth->after($stock, $on->daysUntil($event->date) / self::DAYS_PER_WEEK);
+            $stock = $growth->after($stock, $on->daysUntil($event->date) / LocalDate::DAYS_PER_WEEK);
             $stock = max(0.0, $stock + ($event->kind === CultureEventKind::Added ? $event->number : -$event->number));
             $on = $event->date;
         }
 
-        return $growth->after($stock, max(0, $on->daysUntil($day)) / self::DAYS_PER_WEEK);
+        return $growth->after($stock, max(0, $on->daysUntil($day)) / LocalDate::DAYS_PER_WEEK);
     }
 
     /**

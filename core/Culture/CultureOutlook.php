@@ -11,8 +11,6 @@ use Biomegas\Measure\Number;
 /** What a culture can give, what is asked of it as the fish grow, and what follows. */
 final readonly class CultureOutlook
 {
-    private const DAYS_PER_WEEK = 7;
-
     /** Of a normal distribution: nine in ten lie below. */
     private const NINE_IN_TEN = 1.2816;
 
@@ -63,8 +61,8 @@ final readonly class CultureOutlook
             [$steady * exp(-self::NINE_IN_TEN * $fit->spread), $steady, $steady * exp(self::NINE_IN_TEN * $fit->spread)],
             $now, $taken[count($taken) - 1][1], $shortFrom,
             max($culture->tanks, (int) ceil($most / $each - 1e-9)),
-            $shortFrom === null ? null : LocalDate::later($today, $shortFrom->plusDays(-(int) ceil(self::DAYS_PER_WEEK * self::weeksFromStart($fit->growth)))),
-            $gone === null || $gone > self::LONGEST_WEEKS ? null : $today->plusDays((int) floor(self::DAYS_PER_WEEK * $gone)),
+            $shortFrom === null ? null : LocalDate::later($today, $shortFrom->plusDays(-(int) ceil(LocalDate::DAYS_PER_WEEK * self::weeksFromStart($fit->growth)))),
+            $gone === null || $gone > self::LONGEST_WEEKS ? null : $today->plusDays((int) floor(LocalDate::DAYS_PER_WEEK * $gone)),
         );
     }
 
@@ -77,7 +75,7 @@ final readonly class CultureOutlook
     /** It gives too little, or soon will unless something is begun. */
     public function isDueOn(LocalDate $today): bool
     {
-        return $this->fit->isGone || ($this->taken > 0.0 && $this->gone !== null) || ($this->begin !== null && $today->daysUntil($this->begin) <= self::DAYS_PER_WEEK);
+        return $this->fit->isGone || ($this->taken > 0.0 && $this->gone !== null) || ($this->begin !== null && $today->daysUntil($this->begin) <= LocalDate::DAYS_PER_WEEK);
     }
 
     /** How it stands, in one sentence. */

@@ -12,8 +12,6 @@ use Biomegas\Finding\InvalidEntry;
 /** What a system, or a fish by itself, is fed, how often, and on which days not. */
 final readonly class FeedingPlan
 {
-    private const WEEK = 7;
-
     /** Shares that a keeper typed come so near to a whole. */
     private const ROUNDING = 0.011;
 
@@ -42,7 +40,7 @@ final readonly class FeedingPlan
         if (count(array_unique($keys)) < count($keys)) {
             throw InvalidEntry::because('parts', Finding::of('food.part_twice'));
         }
-        if (count(array_unique($fasting)) === self::WEEK) {
+        if (count(array_unique($fasting)) === LocalDate::DAYS_PER_WEEK) {
             throw InvalidEntry::because('fasting', Finding::of('food.never_fed'));
         }
     }
@@ -113,6 +111,6 @@ final readonly class FeedingPlan
     /** Over a week, with its days of fasting. */
     private function meanOfRation(): float
     {
-        return $this->ofRation * (self::WEEK - count(array_unique($this->fasting))) / self::WEEK;
+        return $this->ofRation * (LocalDate::DAYS_PER_WEEK - count(array_unique($this->fasting))) / LocalDate::DAYS_PER_WEEK;
     }
 }

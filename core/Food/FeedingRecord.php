@@ -17,8 +17,6 @@ use Biomegas\Measure\Times;
  */
 final readonly class FeedingRecord
 {
-    private const WEEK = 7;
-
     /** Days of a week that must be written down. */
     private const MOST_OF_A_WEEK = 5;
 
@@ -42,7 +40,7 @@ final readonly class FeedingRecord
     /** @param  list<FedWeek>  $weeks  in any order, one of a Monday */
     public static function of(array $weeks, LocalDate $today): self
     {
-        $whole = array_values(array_filter($weeks, fn (FedWeek $week): bool => ! $week->monday->plusDays(self::WEEK)->isAfter($today) && $week->days >= self::MOST_OF_A_WEEK && $week->ration > 0.0));
+        $whole = array_values(array_filter($weeks, fn (FedWeek $week): bool => ! $week->monday->plusDays(LocalDate::DAYS_PER_WEEK)->isAfter($today) && $week->days >= self::MOST_OF_A_WEEK && $week->ration > 0.0));
         usort($whole, fn (FedWeek $a, FedWeek $b): int => $b->monday->daysUntil($a->monday));
 
         return new self($whole);
@@ -98,9 +96,9 @@ final readonly class FeedingRecord
             $last = $spans === [] ? null : $spans[count($spans) - 1];
             if ($last !== null && $last->eaten === $eaten && $last->until->equals($week->monday)) {
                 array_pop($spans);
-                $spans[] = new FedSpan($last->from, $week->monday->plusDays(self::WEEK), $eaten);
+                $spans[] = new FedSpan($last->from, $week->monday->plusDays(LocalDate::DAYS_PER_WEEK), $eaten);
             } elseif ($eaten !== 1.0) {
-                $spans[] = new FedSpan($week->monday, $week->monday->plusDays(self::WEEK), $eaten);
+                $spans[] = new FedSpan($week->monday, $week->monday->plusDays(LocalDate::DAYS_PER_WEEK), $eaten);
             }
         }
 
@@ -127,7 +125,7 @@ final readonly class FeedingRecord
     /** @return list<FedWeek> */
     private function lately(LocalDate $today): array
     {
-        $since = $today->monday()->plusDays(-self::WEEK * self::HABIT_WEEKS);
+        $since = $today->monday()->plusDays(-LocalDate::DAYS_PER_WEEK * self::HABIT_WEEKS);
 
         return array_values(array_filter($this->weeks, fn (FedWeek $week): bool => ! $week->monday->isBefore($since)));
     }

@@ -10,8 +10,6 @@ use Biomegas\Finding\Finding;
 /** How much of a food is left, and how long that lasts. */
 final readonly class Stock
 {
-    private const WEEK = 7;
-
     /** Use is taken from what was fed over so many weeks, once it was fed on so many days. */
     private const USE_WEEKS = 4;
 
@@ -97,7 +95,7 @@ final readonly class Stock
      */
     private static function use(array $uses, float $planned, LocalDate $today): array
     {
-        $since = $today->plusDays(-self::USE_WEEKS * self::WEEK);
+        $since = $today->plusDays(-self::USE_WEEKS * LocalDate::DAYS_PER_WEEK);
         $lately = array_filter($uses, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($since) && LocalDate::fromIso($day)->isBefore($today), ARRAY_FILTER_USE_KEY);
         if (count($lately) < self::LEAST_DAYS) {
             return [$planned, self::USUAL_SPREAD];
@@ -105,7 +103,7 @@ final readonly class Stock
         $first = LocalDate::fromIso(min(array_keys($lately)));
         $weeks = [];
         foreach ($lately as $day => $used) {
-            $week = intdiv($first->daysUntil(LocalDate::fromIso($day)), self::WEEK);
+            $week = intdiv($first->daysUntil(LocalDate::fromIso($day)), LocalDate::DAYS_PER_WEEK);
             $weeks[$week] = ($weeks[$week] ?? 0.0) + $used;
         }
         $perDay = array_sum($lately) / $first->daysUntil($today);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Water;
 
+use Biomegas\Calendar\LocalDate;
+
 /**
  * Nitrate from food, by the book: an upper bound, for plants and bacteria
  * without oxygen take some away. Nitrogen from feed after Timmons & Ebeling,
@@ -14,8 +16,6 @@ final readonly class NitrateLoad
 {
     private const NITROGEN_OF_PROTEIN = 0.092;
 
-    private const DAYS_PER_WEEK = 7;
-
     /** Grams of nitrogen made as ammonia a day from so many grams of food. */
     public static function nitrogenPerDay(float $feedGramsPerDay, float $protein = Feeding::PROTEIN): float
     {
@@ -25,6 +25,6 @@ final readonly class NitrateLoad
     /** Milligrams of nitrate in a week from so many grams of food a day. */
     public static function milligramsPerWeek(float $feedGramsPerDay, float $protein = Feeding::PROTEIN): float
     {
-        return Nitrogen::Nitrate->asIon(1000 * self::DAYS_PER_WEEK * self::nitrogenPerDay($feedGramsPerDay, $protein));
+        return Nitrogen::Nitrate->asIon(1000 * LocalDate::DAYS_PER_WEEK * self::nitrogenPerDay($feedGramsPerDay, $protein));
     }
 }

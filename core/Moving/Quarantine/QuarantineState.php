@@ -13,8 +13,6 @@ final readonly class QuarantineState
     /** A look older than this says nothing about today. */
     private const LOOK_LASTS_DAYS = 3;
 
-    private const DAYS_PER_WEEK = 7;
-
     private function __construct(
         public LocalDate $ends,
         /** @var list<Finding> what is still missing */
@@ -42,7 +40,7 @@ final readonly class QuarantineState
         );
         $last = $looks === [] ? null : $looks[count($looks) - 1];
         $isFresh = $last !== null && $last->date->daysUntil($today) <= self::LOOK_LASTS_DAYS;
-        $signs = array_values(array_filter($looks, fn (HealthObservation $observation): bool => $observation->sign !== null && $observation->date->daysUntil($today) < self::DAYS_PER_WEEK));
+        $signs = array_values(array_filter($looks, fn (HealthObservation $observation): bool => $observation->sign !== null && $observation->date->daysUntil($today) < LocalDate::DAYS_PER_WEEK));
 
         return new self($ends, array_values(array_filter([
             $ends->isAfter($today) ? Finding::of('quarantine.time', ends: $ends) : null,

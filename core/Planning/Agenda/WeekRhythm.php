@@ -9,8 +9,6 @@ use Biomegas\Calendar\LocalDate;
 /** On which days of the week regular work is done. Weekdays as ISO 8601 counts them: Monday is 1. */
 final readonly class WeekRhythm
 {
-    private const WEEK = 7;
-
     /** Who changes the water so many days before its day has done it. Judgement. */
     private const EARLY_DAYS = 2;
 
@@ -29,7 +27,7 @@ final readonly class WeekRhythm
      */
     public function changeDue(?LocalDate $last, LocalDate $today): ?LocalDate
     {
-        for ($back = 0; $back < self::WEEK; $back++) {
+        for ($back = 0; $back < LocalDate::DAYS_PER_WEEK; $back++) {
             $day = $today->plusDays(-$back);
             if (in_array(self::weekday($day), $this->changes, true)) {
                 return $last !== null && ! $last->isBefore($day->plusDays(-self::EARLY_DAYS)) ? null : $day;

@@ -9,12 +9,10 @@ use Biomegas\Calendar\LocalDate;
 /** The time that a plan looks at, cut up: by weeks at first, then by months of four weeks, later by quarters of a year; for many fish sooner so. */
 final readonly class Periods
 {
-    private const WEEK = 7;
-
     /** Days of a period by the day until which they are so long; the last for what comes after. */
-    private const FINE = [84 => self::WEEK, 730 => 28, PHP_INT_MAX => 91];
+    private const FINE = [84 => LocalDate::DAYS_PER_WEEK, 730 => 28, PHP_INT_MAX => 91];
 
-    private const COARSE = [28 => self::WEEK, 182 => 28, 730 => 56, PHP_INT_MAX => 91];
+    private const COARSE = [28 => LocalDate::DAYS_PER_WEEK, 182 => 28, 730 => 56, PHP_INT_MAX => 91];
 
     /** @param  non-empty-list<int>  $starts  days from today; @param  int  $end the day after the last */
     private function __construct(
@@ -28,7 +26,7 @@ final readonly class Periods
     public static function of(LocalDate $today, int $days, bool $isForMany = false): self
     {
         $starts = [0];
-        for ($day = self::WEEK; $day < $days;) {
+        for ($day = LocalDate::DAYS_PER_WEEK; $day < $days;) {
             $starts[] = $day;
             foreach ($isForMany ? self::COARSE : self::FINE as $until => $step) {
                 if ($day < $until) {

@@ -14,8 +14,6 @@ use Biomegas\Planning\HomesAhead\Residents;
 /** What a keeper does without a plan: each fish goes, when it must, to the smallest home that takes it that week. No plan may break rules for longer than this. */
 final class WeekByWeek
 {
-    private const WEEK = 7;
-
     /** @var array<string, array{System, StayClock}> by fish: where it is, and its clock there */
     private array $where = [];
 
@@ -40,7 +38,7 @@ final class WeekByWeek
     public static function decide(Facility $facility, array $lodgers, int $days, array $fixed = []): Decision
     {
         $rule = new self($facility, $lodgers, $fixed);
-        for ($day = 0; $day < $days; $day += self::WEEK) {
+        for ($day = 0; $day < $days; $day += LocalDate::DAYS_PER_WEEK) {
             $rule->passWeek($facility->date->plusDays($day));
         }
 
@@ -60,7 +58,7 @@ final class WeekByWeek
                 continue;
             }
             $trial = $this->trialOf($lodger);
-            if ($trial->objectionOn($home, $clock, $day->plusDays(self::WEEK)) === null) {
+            if ($trial->objectionOn($home, $clock, $day->plusDays(LocalDate::DAYS_PER_WEEK)) === null) {
                 continue;
             }
             foreach ($systems as $system) {
@@ -69,7 +67,7 @@ final class WeekByWeek
                 }
                 $moved = $clock->movingOn($day, $lodger->growth->leading()->aheadIn($system));
                 $outgrown = $trial->outgrown($system, $moved);
-                if ($trial->obstacle($system, $moved, $day) === null && ($outgrown === null || $outgrown->isAfter($day->plusDays(self::WEEK)))) {
+                if ($trial->obstacle($system, $moved, $day) === null && ($outgrown === null || $outgrown->isAfter($day->plusDays(LocalDate::DAYS_PER_WEEK)))) {
                     $this->go($lodger, $system, $day);
                     break;
                 }

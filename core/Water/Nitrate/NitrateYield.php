@@ -18,8 +18,6 @@ use Closure;
  */
 final readonly class NitrateYield
 {
-    private const DAYS_PER_WEEK = 7;
-
     /** One span may be a mistake of the kit. */
     private const LEAST_SPANS = 2;
 
@@ -67,14 +65,14 @@ final readonly class NitrateYield
         foreach ($changes as [$day, $share]) {
             $byDay[$first->daysUntil($day)] = $share;
         }
-        $usual = $changes === [] ? 1 - (1 - min(0.99, $weeklyShare)) ** (1 / self::DAYS_PER_WEEK) : 0.0;
+        $usual = $changes === [] ? 1 - (1 - min(0.99, $weeklyShare)) ** (1 / LocalDate::DAYS_PER_WEEK) : 0.0;
         for ($i = 1; $i < count($tests); $i++) {
             [[$from, $before], [$until, $after]] = [$tests[$i - 1], $tests[$i]];
             $days = $from->daysUntil($until);
             if ($days < self::SHORTEST_DAYS) {
                 continue;
             }
-            $madePerDay = $madePerWeek($from->plusDays(intdiv($days, 2))) / self::DAYS_PER_WEEK;
+            $madePerDay = $madePerWeek($from->plusDays(intdiv($days, 2))) / LocalDate::DAYS_PER_WEEK;
             [$without, $byBook] = [$before - $tap, 0.0];
             for ($day = $first->daysUntil($from) + 1, $last = $day + $days; $day < $last; $day++) {
                 $kept = 1 - ($byDay[$day] ?? $usual);
