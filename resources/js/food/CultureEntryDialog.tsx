@@ -3,7 +3,7 @@ import { write } from '../api/client'
 import type { CultureEntryKind, CultureRow } from '../api/types'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
-import { useWrite } from '../entry/useWrite'
+import { useEntry } from '../entry/useEntry'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { foodWords } from '../messages/food'
@@ -49,8 +49,7 @@ function Form({
 }) {
     const { today } = useKeeper()
     const form = useForm<Values>({ defaultValues: { kind, number: '', date: today } })
-    const entry = useWrite(
-        'POST',
+    const entry = useEntry(
         '/api/v1/cultures/{culture}/entries',
         { culture: culture.id },
         {

@@ -4,7 +4,7 @@ import type { Body } from '../api/client'
 import { write } from '../api/client'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
-import { useWrite } from '../entry/useWrite'
+import { useEntry } from '../entry/useEntry'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { foodWords } from '../messages/food'
@@ -46,8 +46,7 @@ function Form({ sheet, onDone }: { sheet: CostSheet; onDone: () => void }) {
     const form = useForm<Values>({
         defaultValues: { kind: 'power', what: '', amount: '', of: '', date: today },
     })
-    const entry = useWrite(
-        'POST',
+    const entry = useEntry(
         '/api/v1/spendings',
         {},
         {

@@ -3,7 +3,7 @@ import { write } from '../api/client'
 import type { FoodRow, StockKind } from '../api/types'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
-import { useWrite } from '../entry/useWrite'
+import { useEntry } from '../entry/useEntry'
 import { useKeeper } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { foodWords } from '../messages/food'
@@ -44,8 +44,7 @@ function StockForm({ food, onDone }: { food: FoodRow; onDone: () => void }) {
         },
     })
     const kind = useWatch({ control: form.control, name: 'kind' })
-    const entry = useWrite(
-        'POST',
+    const entry = useEntry(
         '/api/v1/foods/{food}/stock',
         { food: food.id },
         {
