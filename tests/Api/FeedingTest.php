@@ -61,7 +61,7 @@ final class FeedingTest extends ApiTestCase
     {
         $sluice = $this->system('Sluice tank');
         $rush = $this->fish('Rush');
-        $this->assertSame(['Rush has left its food for 3 days; up to 7 are no reason to worry.'], $this->row($sluice)['refusals']);
+        $this->assertSame([['fish_id' => $rush, 'says' => 'Rush has left its food for 3 days; up to 7 are no reason to worry.']], $this->row($sluice)['refusals']);
         $asked = fn (): array => array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $due): bool => $due['kind'] === 'sign' && $due['fish_id'] === $rush);
         $this->assertSame([], $asked());
         Carbon::setTestNow('2027-03-19 09:00:00');

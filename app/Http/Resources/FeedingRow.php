@@ -24,7 +24,7 @@ final readonly class FeedingRow
      * @param  list<int>  $fish
      * @param  list<array{food_id: int, food: string, amount: float, unit: string}>  $amounts
      * @param  list<MealRow>  $meals
-     * @param  list<string>  $refusals
+     * @param  list<array{fish_id: int, says: string}>  $refusals
      */
     private function __construct(
         #[OA\Property] public int $system_id,
@@ -42,7 +42,9 @@ final readonly class FeedingRow
         #[OA\Property(description: 'Grams of dry food by the book.')] public float $ration_g,
         #[OA\Property(ref: '#/components/schemas/FeedingPlanSheet', nullable: true)] public ?FeedingPlanSheet $plan,
         #[OA\Property(description: 'Written down today.', type: 'array', items: new OA\Items(ref: MealRow::class))] public array $meals,
-        #[OA\Property(description: 'Who leaves its food, and whether that is normal.', type: 'array', items: new OA\Items(type: 'string'))] public array $refusals,
+        #[OA\Property(description: 'Who leaves its food, and whether that is normal.', type: 'array', items: new OA\Items(required: ['fish_id', 'says'], properties: [
+            new OA\Property(property: 'fish_id', type: 'integer'), new OA\Property(property: 'says', type: 'string'),
+        ], type: 'object'))] public array $refusals,
     ) {
     }
 
@@ -53,7 +55,7 @@ final readonly class FeedingRow
         foreach ($table->fish as $fish) {
             $refusal = $refusals->of($fish);
             if ($refusal !== null) {
-                $refused[] = "{$fish->name} ".$kept->says()->phrase($refusal->finding()).'.';
+                $refused[] = ['fish_id' => Keys::id($fish->key), 'says' => "{$fish->name} ".$kept->says()->phrase($refusal->finding()).'.'];
             }
         }
 

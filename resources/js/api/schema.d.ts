@@ -4784,7 +4784,10 @@ export interface components {
             /** @description Written down today. */
             meals: components["schemas"]["MealRow"][];
             /** @description Who leaves its food, and whether that is normal. */
-            refusals: string[];
+            refusals: {
+                fish_id: number;
+                says: string;
+            }[];
         };
         /** @description One of several that a field can be. */
         FieldOption: {

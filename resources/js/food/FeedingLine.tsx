@@ -51,9 +51,9 @@ export function FeedingLine({ row, name, isNarrow = false }: Props) {
                         {row.times > 1 && ` · ${words.again({ n: row.meals.length, of: row.times })}`}
                     </Box>
                 )}
-                {row.refusals.map((refusal) => (
-                    <Box key={refusal} color="close">
-                        {refusal}
+                {row.refusals.map(({ fish_id: fish, says }) => (
+                    <Box key={fish} color="close">
+                        {says}
                     </Box>
                 ))}
             </Box>

@@ -1,9 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { write } from '../api/client'
 import type { FeedingRow, FishRow } from '../api/types'
-import { useWrite } from '../entry/useWrite'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
 import { Waiting } from '../frame/Waiting'
@@ -15,6 +13,7 @@ import { FeedingLine } from './FeedingLine'
 import { PlanDialog } from './PlanDialog'
 import { homeFeedingQuery } from './queries'
 import { useMayKeep } from './useMayKeep'
+import { useMeal } from './useMeal'
 
 const words = foodWords.home
 
@@ -64,15 +63,17 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
     const [isPlanned, setPlanned] = useState(false)
     const { today } = useKeeper()
     const mayKeep = useMayKeep()
-    const left = useSeen(row, () => foodWords.round.doneRefused({ names: fish.name }))
-    const seen = useSeen(row, () => words.ateAgain({ name: fish.name }))
+    // What all are given stands with all; here is what was seen of one.
+    const left = useMeal(row, () => foodWords.round.doneRefused({ names: fish.name }))
+    const seen = useMeal(row, () => words.ateAgain({ name: fish.name }))
+    const error = left.error ?? seen.error
     const isShared = row.fish_id === null && row.fish.length > 1
     const alone: FeedingRow = isShared
         ? { ...row, fish_id: fish.id, fish: [fish.id], names: fish.name, plan: null }
         : row
     return (
         <Box display="flex" flexWrap="wrap" gap="8px" paddingTop="8px">
-            {row.refusals.some((one) => one.startsWith(`${fish.name} `)) && (
+            {row.refusals.some((one) => one.fish_id === fish.id) && (
                 <Button
                     disabled={seen.isSaving}
                     onClick={() => seen.save({ fish_id: fish.id, date: today, outcome: 'eaten', given: [] })}
@@ -91,20 +92,8 @@ function Acts({ fish, row }: { fish: FishRow; row: FeedingRow }) {
                     {isShared ? words.apart : words.plan}
                 </Button>
             )}
-            {left.error !== undefined && <p role="alert">{left.error}</p>}
+            {error !== undefined && <p role="alert">{error}</p>}
             <PlanDialog row={isPlanned ? alone : null} onClose={() => setPlanned(false)} />
         </Box>
     )
 }
-
-/** Writes down what was seen of one fish; what all are given stands with all. */
-const useSeen = (row: FeedingRow, notice: () => string) =>
-    useWrite(
-        'POST',
-        '/api/v1/systems/{system}/meals',
-        { system: row.system_id },
-        {
-            notice,
-            undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
-        },
-    )

@@ -1,25 +1,15 @@
-import { write } from '../api/client'
 import type { FeedingRow, MealOutcome } from '../api/types'
-import { useWrite } from '../entry/useWrite'
 import { useKeeper } from '../frame/keeper'
 import { foodWords } from '../messages/food'
 import { timeNow } from '../entry/timeNow'
+import { useMeal } from './useMeal'
 
 const words = foodWords.round
 
 /** Writes down what was fed at a table; Undo takes it back. */
 export function useFed(row: FeedingRow, onDone?: () => void) {
     const { today } = useKeeper()
-    const entry = useWrite(
-        'POST',
-        '/api/v1/systems/{system}/meals',
-        { system: row.system_id },
-        {
-            notice: (_, { outcome }) => doneWords(outcome, row.names),
-            undo: ({ id }) => write('DELETE', '/api/v1/meals/{meal}', { meal: id }),
-            onDone,
-        },
-    )
+    const entry = useMeal(row, ({ outcome }) => doneWords(outcome, row.names), onDone)
     /** All of it, just now, as planned. */
     const feed = (): void =>
         entry.save({ fish_id: row.fish_id, date: today, time: timeNow(), outcome: 'eaten', given: null })

@@ -7,7 +7,7 @@ import { fishListQuery, systemsQuery } from '../api/queries'
 import { Refused } from '../api/refused'
 import type { QuickPreview } from '../api/types'
 import { TextField } from '../entry/fields'
-import { useWrite } from '../entry/useWrite'
+import { useEntry } from '../entry/useEntry'
 import { quickWords as words } from '../messages/quick'
 import { completed, namesFor } from './complete'
 
@@ -33,8 +33,7 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
     const isRead = asked === typed.trim()
     const preview = isRead ? read.data : undefined
     const refused = isRead && read.error instanceof Refused ? read.error.fieldError('text') : undefined
-    const entry = useWrite(
-        'POST',
+    const entry = useEntry(
         '/api/v1/quick-entries',
         {},
         {
