@@ -162,6 +162,24 @@ final class FeedingTest extends ApiTestCase
         $this->assertEqualsWithDelta(4.0, (float) DB::table('fed_weeks')->where(['system_id' => $porch, 'monday' => '2027-03-08'])->value('given_grams'), 1e-6);
     }
 
+    /** What its food costs by then, and whether it is kept at all, says nothing of that day. */
+    public function test_a_corrected_meal_costs_what_its_food_cost_when_it_was_fed(): void
+    {
+        $porch = $this->system('Porch tank');
+        $food = Food::query()->where('name', 'Prawns in the shell')->firstOrFail();
+        $food->update(['pack' => 1000.0, 'price' => 12.0]);
+        $id = $this->postJson("/api/v1/systems/{$porch}/meals", ['date' => '2027-03-12', 'outcome' => 'eaten', 'given' => [['food_id' => $food->id, 'amount' => 10]]])->assertCreated()->json('id');
+        $dry = Meal::query()->findOrFail($id)->dry_grams;
+        $food->update(['price' => 99.0, 'dry_matter' => 0.9]);
+        $food->delete();
+        $line = DB::table('log_lines')->where(['kind' => 'meal', 'row_id' => $id])->value('id');
+        $this->putJson("/api/v1/log/{$line}", ['version' => $this->getJson("/api/v1/log/{$line}")->json('version'), 'fields' => ['amount' => '15']])->assertSuccessful();
+        $meal = Meal::query()->findOrFail($id);
+        $this->assertEqualsWithDelta([15.0, 1.5 * $dry, 0.18], [$meal->amount, $meal->dry_grams, $meal->cost], 1e-9);
+        $this->putJson("/api/v1/log/{$line}", ['version' => $this->getJson("/api/v1/log/{$line}")->json('version'), 'fields' => ['amount' => '0']])->assertUnprocessable();
+        $this->assertEqualsWithDelta(15.0, Meal::query()->findOrFail($id)->amount, 1e-9);
+    }
+
     /** @return array<string, mixed> all together in that home */
     private function row(int $system): array
     {

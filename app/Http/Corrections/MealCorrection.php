@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Corrections;
 
-use App\Feeding\FoodStore;
-use App\Feeding\MealLog;
 use App\Http\Requests\MealRequest;
-use App\Models\Food;
 use App\Models\Meal;
 use Biomegas\Finding\Finding;
 use Biomegas\Food\MealOutcome;
@@ -31,12 +28,21 @@ final readonly class MealCorrection extends ColumnCorrection
     {
         $request = $body->as(MealRequest::class);
         EntryDay::notToCome($request->day());
-        $food = Food::query()->find($entry->food_id);
-        $typed = $food === null ? [] : $body->validated(['amount' => ['required', 'numeric:strict', 'gt:0', 'max:1000000']]);
-
         return [
             'date' => $request->day()->toIso(), 'time' => $request->input('time'), 'outcome' => $request->outcome(), 'eaten_share' => $request->eaten() ?? $request->outcome()->usualShare(),
-            ...($food === null ? [] : MealLog::columns(FoodStore::food($food), (float) $typed['amount'])),
+            ...($entry->food_id === null ? [] : self::given($entry, (float) $body->validated(['amount' => ['required', 'numeric:strict', 'gt:0', 'max:1000000']])['amount'])),
         ];
+    }
+
+    /**
+     * By what its food was when it was fed: what it costs and holds now says nothing of that day.
+     *
+     * @return array{amount: float, dry_grams: float, cost: float|null}
+     */
+    private static function given(Meal $entry, float $amount): array
+    {
+        $times = $amount / $entry->amount;
+
+        return ['amount' => $amount, 'dry_grams' => $times * $entry->dry_grams, 'cost' => $entry->cost === null ? null : $times * $entry->cost];
     }
 }
