@@ -77,7 +77,6 @@ final readonly class CostBook
     {
         $lately = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) LocalDate::DAYS_PER_YEAR)->toIso());
         $days = $lately->clone()->distinct()->count('date');
-
         $year = YearAhead::ofDays((float) $lately->sum('cost'), $days);
 
         return $year === null ? null : [$year, $days];

@@ -66,7 +66,6 @@ final class FoodBook
     public function findings(System $system): array
     {
         $habit = $this->kept->habits->record(Keys::id($system->key))->finding($this->kept->facility->date);
-
         $unfit = array_merge(...array_map(fn (FeedingTable $table): array => $table->plan === null ? [] : UnfitFood::of($table->plan, $table->fish, $this->kept->facility->rulebook), (new FeedingTables($this->kept))->of($system)));
 
         return [...($habit === null ? [] : [$habit]), ...$unfit, ...GoesShort::among($this->kept->facility->residentsOf($system))];

@@ -133,7 +133,6 @@ final readonly class LineReader
         $isTurned = $line->take($this->words->turning) !== null;
         $other = $this->fish->takeFrom($line);
         $harm = $line->take(array_keys($this->words->harms));
-
         if ($isTurned && $other === null) {
             throw self::because(Finding::of('quick.by_whom', fish: $fish));
         }

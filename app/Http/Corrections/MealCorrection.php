@@ -28,6 +28,7 @@ final readonly class MealCorrection extends ColumnCorrection
     {
         $request = $body->as(MealRequest::class);
         EntryDay::notToCome($request->day());
+
         return [
             'date' => $request->day()->toIso(), 'time' => $request->input('time'), 'outcome' => $request->outcome(), 'eaten_share' => $request->eaten() ?? $request->outcome()->usualShare(),
             ...($entry->food_id === null ? [] : self::given($entry, (float) $body->validated(['amount' => ['required', 'numeric:strict', 'gt:0', 'max:1000000']])['amount'])),
