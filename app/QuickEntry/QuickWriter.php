@@ -52,7 +52,7 @@ final readonly class QuickWriter
     }
 
     /**
-     * Of fish that are here, and of homes in use.
+     * Of homes in use, and of all fish: that one is gone is said by its name.
      *
      * @return list<string>
      */
