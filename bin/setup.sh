@@ -63,7 +63,8 @@ need_packages() {
     node_stamp=$(stamp_of package-lock.json)
     if ! is_fresh npm "$node_stamp" || [ ! -d node_modules ]; then
         say 'Installing npm packages (about 30 seconds)…'
-        quietly npm ci --no-audit --no-fund
+        # Twice: a package that starts the program it has just unpacked now and then finds it still open for writing.
+        npm ci --no-audit --no-fund >.state/last-step.log 2>&1 || quietly npm ci --no-audit --no-fund
         make_fresh npm "$node_stamp"
     fi
 }
