@@ -71,8 +71,8 @@ need_packages() {
 
 need_build() {
     local sources
-    sources=$(find resources vite.config.ts package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
-    if ! is_fresh build "$sources" || [ ! -f public/build/manifest.json ]; then
+    sources=$(find resources bin/service-worker.mjs vite.config.ts package-lock.json tsconfig.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1)
+    if ! is_fresh build "$sources" || [ ! -f public/build/manifest.json ] || [ ! -f public/sw.js ]; then
         say 'Building the front end…'
         quietly npm run --silent build
         find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -k9f {} +

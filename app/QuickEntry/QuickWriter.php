@@ -9,7 +9,7 @@ use App\Log\LogKind;
 use App\Models\Fish;
 use App\Models\System;
 use App\Models\User;
-use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\LocalMoment;
 use Biomegas\Company\Harm;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Losses\CountKind;
@@ -37,9 +37,9 @@ final readonly class QuickWriter
      * @param  bool  $keep  also what is unlikely
      * @return array{int|null, list<string>, bool} the line of the log, else what stands against it, and whether that is a doubt
      */
-    public function write(QuickEntry $entry, User $user, LocalDate $today, string $time, bool $keep): array
+    public function write(QuickEntry $entry, User $user, LocalMoment $at, bool $keep): array
     {
-        [$path, $body] = self::request($entry, $today->toIso(), $time);
+        [$path, $body] = self::request($entry, $at->date->toIso(), $at->time());
         [$id, $against, $isDoubt] = $this->entries->send($user, $path, $body, $keep);
         $line = $id === null ? null : DB::table('log_lines')->where(['kind' => self::logKind($entry->kind)->value, 'row_id' => $id])->value('id');
 

@@ -3,10 +3,12 @@ import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css'
 import { ChakraProvider } from '@chakra-ui/react'
 import createCache from '@emotion/cache'
 import { CacheProvider } from '@emotion/react'
+import type { QueryPersister } from '@tanstack/react-query'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { Refused } from './api/refused'
+import { Refused, Unreachable } from './api/refused'
+import { keptAges } from './api/connection'
 import { App } from './App'
 import { system } from './theme/system'
 
@@ -14,9 +16,36 @@ import { system } from './theme/system'
 const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.nonce ?? ''
 const styles = createCache({ key: 'c', nonce })
 
+/** What nobody answers is answered from what this device has kept. */
+const answeredOrKept: QueryPersister = async (ask, context, { queryHash }) => {
+    try {
+        const answer = await ask(context)
+        keptAges.delete(queryHash)
+        return answer
+    } catch (error) {
+        const kept = error instanceof Unreachable ? await keptAnswer(queryHash) : undefined
+        if (kept === undefined) {
+            throw error
+        }
+        keptAges.set(queryHash, kept.at)
+        return kept.data
+    }
+}
+
+/** Nothing where the browser keeps nothing, or the script for it has not come. */
+const keptAnswer = (question: string) =>
+    import('./offline/answers').then((answers) => answers.keptAnswer(question)).catch(() => undefined)
+
 const client = new QueryClient({
     defaultOptions: {
-        queries: { staleTime: 30_000, retry: (count, error) => !(error instanceof Refused) && count < 2 },
+        queries: {
+            staleTime: 30_000,
+            retry: (count, error) => !(error instanceof Refused) && count < 2,
+            // Whether there is a network is found by asking: a browser that says there is none may be wrong.
+            networkMode: 'always',
+            persister: answeredOrKept,
+        },
+        mutations: { networkMode: 'always' },
     },
 })
 

@@ -6,6 +6,8 @@
     <meta name="csp-nonce" nonce="{{ Vite::cspNonce() }}">
     <meta name="theme-color" content="#f4eee0">
     <title>Biomegas</title>
+    <link rel="manifest" href="/manifest.webmanifest">
+    <link rel="apple-touch-icon" href="/icon-192.png">
     <link rel="icon" type="image/svg+xml" href="/icon.svg">
     <script nonce="{{ Vite::cspNonce() }}">
         // Before the first paint, so that a dark room never sees a white flash.

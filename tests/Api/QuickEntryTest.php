@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Facility\Watches;
 use App\Models\Measurement;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,9 +45,19 @@ final class QuickEntryTest extends ApiTestCase
         $this->assertNotSame([], $preview['doubts']);
         $this->assertNotNull($preview['says']);
         $lengths = Measurement::query()->count();
-        $this->postJson('/api/v1/quick-entries', ['text' => 'Bramble 12 cm hand'])->assertUnprocessable()->assertJsonStructure(['errors' => ['text']]);
+        $this->postJson('/api/v1/quick-entries', ['text' => 'Bramble 12 cm hand'])->assertUnprocessable()->assertJsonStructure(['question', 'errors' => ['text']]);
         $this->assertSame($lengths, Measurement::query()->count());
         $this->postJson('/api/v1/quick-entries', ['text' => 'Bramble 12 cm hand', 'keep' => true])->assertCreated();
+    }
+
+    public function test_a_line_that_was_kept_on_a_phone_is_of_the_day_on_which_it_was_typed(): void
+    {
+        $at = Watches::now()->plusMinutes(-26 * 60);
+        $line = $this->postJson('/api/v1/quick-entries', ['text' => 'changed 30% porch', 'at' => $at->toIso()])->assertCreated()->json('id');
+        $this->assertSame($at->date->toIso(), $this->getJson("/api/v1/log/{$line}")->json('line.date'));
+        foreach ([Watches::now()->plusMinutes(60)->toIso() => 'This time is still to come', '2020-01-01T08:00' => 'This is more than', 'yesterday' => 'Give the moment'] as $wrong => $why) {
+            $this->assertStringStartsWith($why, (string) $this->postJson('/api/v1/quick-entries', ['text' => 'changed 31% porch', 'at' => $wrong])->assertUnprocessable()->json('errors.at.0'));
+        }
     }
 
     public function test_what_cannot_be_is_refused_with_its_reason(): void

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { settings } from '../../resources/js/messages/en/settings'
-import { frame } from '../../resources/js/messages/en/frame'
+import { owner } from '../../resources/js/messages/en/owner'
 import { expectNoSidewaysScrolling, signIn } from './keeper'
 import { openPage, PAGES, saidOn, writtenTexts } from './pages'
 import { TEMPLATES } from './servers'
@@ -8,7 +8,7 @@ import { expect, test } from './test'
 
 /** Where they are chosen, all units are named. */
 const UNIT_CHOICES: readonly string[] = [
-    ...Object.values(frame.owner.unitNames),
+    ...Object.values(owner.unitNames),
     ...Object.values(settings.place.quantityUnits).flatMap((choices) => Object.values(choices)),
 ]
 

@@ -7,18 +7,25 @@ import { brood } from '../../resources/js/messages/en/brood'
 import { company } from '../../resources/js/messages/en/company'
 import { door } from '../../resources/js/messages/en/door'
 import { entry } from '../../resources/js/messages/en/entry'
+import { food } from '../../resources/js/messages/en/food'
 import { group } from '../../resources/js/messages/en/group'
 import { losses } from '../../resources/js/messages/en/losses'
+import { moves } from '../../resources/js/messages/en/moves'
+import { offline } from '../../resources/js/messages/en/offline'
 import { oneLog } from '../../resources/js/messages/en/oneLog'
+import { owner } from '../../resources/js/messages/en/owner'
 import { picture } from '../../resources/js/messages/en/picture'
 import { plan } from '../../resources/js/messages/en/plan'
+import { quick } from '../../resources/js/messages/en/quick'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { settings } from '../../resources/js/messages/en/settings'
 import { sitter } from '../../resources/js/messages/en/sitter'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
 import { systems } from '../../resources/js/messages/en/systems'
+import { unreadable } from '../../resources/js/messages/en/unreadable'
 import { weighUp } from '../../resources/js/messages/en/weighUp'
+import { whatIf } from '../../resources/js/messages/en/whatIf'
 import { joined } from '../../resources/js/messages/joined'
 import { accented, accentedPattern } from '../../resources/js/messages/pseudo'
 import { speak } from '../../resources/js/messages/speak'
@@ -39,18 +46,25 @@ const texts = textsOf({
     company,
     door,
     entry,
+    food,
     group,
     losses,
+    moves,
+    offline,
     oneLog,
+    owner,
     picture,
     plan,
+    quick,
     rulebook,
     settings,
     sitter,
     species,
     steps,
     systems,
+    unreadable,
     weighUp,
+    whatIf,
 })
 const patterns = texts.filter(([, text]) => text.includes('{'))
 const placeholdersOf = (pattern: string): string[] =>

@@ -20,9 +20,9 @@ import {
     nextSentence,
     paceWords,
     reviewSentence,
-    whatIfSentence,
     windowWords,
 } from '../../resources/js/fish/sentences'
+import { whatIfSentence } from '../../resources/js/fish/whatIfSentence'
 import { movesSentence, watchColour } from '../../resources/js/moves/movesSentence'
 import { claimSentence, every } from '../../resources/js/species/sentences'
 import { planSentence } from '../../resources/js/systems/planSentence'

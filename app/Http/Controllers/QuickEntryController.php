@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Facility\FacilityReader;
+use App\Facility\Watches;
 use App\Http\Problems;
 use App\Http\Requests\QuickEntryRequest;
 use App\Http\Resources\QuickPreview;
 use App\Http\Resources\Recorded;
 use App\Language\Messages;
 use App\Log\Teller;
-use App\Models\FacilitySettings;
 use App\Models\Fish;
 use App\Models\System;
 use App\Models\User;
@@ -68,11 +67,13 @@ final readonly class QuickEntryController
     #[Answers(422, 'Problem', 'What is missing, or stands against it.')]
     public function store(QuickEntryRequest $request): JsonResponse
     {
-        [$line, $against] = $this->write($request, $request->boolean('keep'));
+        [$line, $against, $isDoubt] = $this->write($request, $request->boolean('keep'));
+        if ($line !== null) {
+            return response()->json(new Recorded($line), 201);
+        }
+        $refused = Finding::of('quick.refused', says: implode(' ', $against));
 
-        return $line === null
-            ? Problems::ofField('text', Finding::of('quick.refused', says: implode(' ', $against)))
-            : response()->json(new Recorded($line), 201);
+        return $isDoubt ? Problems::doubts(['text' => $refused]) : Problems::ofField('text', $refused);
     }
 
     /**
@@ -82,11 +83,10 @@ final readonly class QuickEntryController
      */
     private function write(QuickEntryRequest $request, bool $keep = false): array
     {
-        $settings = FacilitySettings::query()->firstOrFail();
         /** @var User $user */
         $user = $request->user();
 
-        return $this->lines->write($this->lines->read($request->string('text')->value()), $user, FacilityReader::today($settings), now($settings->time_zone)->format('H:i'), $keep);
+        return $this->lines->write($this->lines->read($request->string('text')->value()), $user, $request->moment(Watches::now()), $keep);
     }
 
     private static function told(int $line): string

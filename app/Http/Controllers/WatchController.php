@@ -26,6 +26,7 @@ use App\OpenApi\AnswersNothing;
 use App\OpenApi\Idempotent;
 use App\OpenApi\InPath;
 use App\OpenApi\Takes;
+use Biomegas\Calendar\LocalMoment;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Illuminate\Http\JsonResponse;
@@ -83,7 +84,7 @@ final readonly class WatchController
     #[InPath('watch')]
     #[Idempotent]
     #[Takes('LookRequest')]
-    #[Answers(201, 'Recorded', 'One look at each that was added with it, at this moment; undoing the one that is named undoes them all.')]
+    #[Answers(201, 'Recorded', 'One look at each that was added with it; undoing the one that is named undoes them all.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such watch.')]
@@ -93,7 +94,7 @@ final readonly class WatchController
         /** @var list<array{watch_id: int, troubles: list<string>, has_eaten: bool, chased_by_id?: int|null, chases_id?: int|null, note?: string|null}> $exceptions */
         $exceptions = $request->validated('exceptions');
         $user = $request->user();
-        $looks = new Looks(Watches::now(), $user instanceof User ? $user->id : null);
+        $looks = new Looks($request->moment(Watches::now(), LocalMoment::fromIso($watch->began_at)), $user instanceof User ? $user->id : null);
 
         return response()->json(new Recorded($looks->record($reader->read(), $watch, $request->boolean('has_eaten'), $exceptions)->id), 201);
     }

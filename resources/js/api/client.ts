@@ -8,7 +8,8 @@ import type {
 } from 'openapi-typescript-helpers'
 import { messages } from '../messages'
 import { forgetKey, keyOf } from './idempotency'
-import { Refused, Unreachable } from './refused'
+import { isKeepable } from './keepable'
+import { KeptHere, Refused, Unreachable } from './refused'
 import type { paths } from './schema'
 import { send } from './send'
 import type { Problem } from './types'
@@ -62,7 +63,31 @@ export const read = <P extends Address<'GET'>>(
 ): Promise<Answer<'GET', P>> =>
     answered(client.request('get', path as never, { params: { path: named, query: query[0] } } as never))
 
-/** Writes once: the same write sent again before it has been answered is recorded once. */
+/** A write as it is sent, and kept where nobody answers. */
+export interface Written {
+    method: Write
+    path: string
+    /** What stands in the braces of the address. */
+    named: object
+    body: unknown
+    /** Sent again under this key it is recorded once. */
+    key: string
+}
+
+type Keep = (written: Written) => Promise<number>
+
+let keepHere: Keep | undefined
+
+/** Called with an entry of the log that nobody answered: keeps it on the device and returns its number there. */
+export function onUnanswered(keep: Keep | undefined): void {
+    keepHere = keep
+}
+
+/**
+ * Writes once: the same write sent again before it has been answered is recorded once.
+ *
+ * @throws Refused, Unreachable, KeptHere when it waits on the device
+ */
 export async function write<M extends Write, P extends Address<M>>(
     method: M,
     path: P,
@@ -70,17 +95,42 @@ export async function write<M extends Write, P extends Address<M>>(
     ...body: Sent<M, P>
 ): Promise<Answer<M, P>> {
     const what = `${method} ${path} ${JSON.stringify([named, body])}`
-    const headers = { 'Idempotency-Key': keyOf(what) }
-    const answer = await answered<Answer<M, P>>(
+    const written: Written = {
+        method,
+        path,
+        named: named as object,
+        body: body[0],
+        key: keyOf(what),
+    }
+    const forget = (): boolean => forgetKey(what)
+    try {
+        return await sendWritten<Answer<M, P>>(written, forget)
+    } catch (error) {
+        if (!(error instanceof Unreachable) || keepHere === undefined || !isKeepable(written)) {
+            throw error
+        }
+        const kept = await keepHere(written).catch(() => undefined)
+        if (kept === undefined) {
+            throw error
+        }
+        forget()
+        throw new KeptHere(kept)
+    }
+}
+
+/** @param onAnswer when it is known whether it was written */
+export const sendWritten = <A>(
+    { method, path, named, body, key }: Written,
+    onAnswer?: () => void,
+): Promise<A> =>
+    answered<A>(
         client.request(
             method.toLowerCase() as never,
             path as never,
-            { params: { path: named }, body: body[0], headers } as never,
+            { params: { path: named }, body, headers: { 'Idempotency-Key': key } } as never,
         ),
-        () => forgetKey(what),
+        onAnswer,
     )
-    return answer
-}
 
 interface Fetched {
     data?: unknown

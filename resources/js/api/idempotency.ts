@@ -11,7 +11,8 @@ export function keyOf(what: string): string {
 /** It has been answered: the same content again is another entry. */
 export const forgetKey = (what: string): boolean => pending.delete(what)
 
-const newKey = (): string =>
+/** For a write that is another one than before. */
+export const newKey = (): string =>
     Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join(
         '',
     )

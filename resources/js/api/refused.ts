@@ -16,3 +16,10 @@ export class Refused extends Error {
 
 /** No answer at all: the network or the server is away. */
 export class Unreachable extends Error {}
+
+/** Nobody answered; it waits on this device and is sent when somebody does. */
+export class KeptHere extends Error {
+    constructor(readonly entry: number) {
+        super()
+    }
+}

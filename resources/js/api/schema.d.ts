@@ -3522,6 +3522,8 @@ export interface components {
         };
         /** @description A look at all that were added together: all is good but for the exceptions. */
         LookRequest: {
+            /** @description When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now. */
+            at?: string | null;
             /** @description All but the exceptions. */
             has_eaten: boolean;
             exceptions: {
@@ -3848,6 +3850,8 @@ export interface components {
         QuickEntryRequest: {
             /** @description As it is typed: "Bramble 23.5 cm hand". */
             text: string;
+            /** @description When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now. */
+            at?: string | null;
             /** @description Write down what is unlikely all the same. */
             keep?: boolean | null;
         };
@@ -21006,7 +21010,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description One look at each that was added with it, at this moment; undoing the one that is named undoes them all. */
+            /** @description One look at each that was added with it; undoing the one that is named undoes them all. */
             201: {
                 headers: {
                     [name: string]: unknown;

@@ -1,3 +1,5 @@
+import { connection } from './connection'
+
 const UNAUTHENTICATED = 401
 const TOKEN_EXPIRED = 419
 
@@ -31,11 +33,32 @@ async function attempt(request: Request): Promise<Response> {
     }
     const again = request.clone()
     again.headers.set('X-XSRF-TOKEN', token())
-    return fetch(again)
+    return overTheNetwork(again)
+}
+
+/** Asks whether anybody answers; what the answer is does not matter. */
+export const ping = (): Promise<unknown> =>
+    overTheNetwork('/up', { method: 'HEAD', cache: 'no-store' }).catch(() => undefined)
+
+/** Notes whether anybody answers. What was called off on this side tells nothing. */
+async function overTheNetwork(...asked: Parameters<typeof fetch>): Promise<Response> {
+    try {
+        const answer = await fetch(...asked)
+        connection.found(false)
+        return answer
+    } catch (error) {
+        if (!(error instanceof DOMException && error.name === 'AbortError')) {
+            connection.found(true)
+        }
+        throw error
+    }
 }
 
 const fetchToken = (): Promise<Response> =>
-    fetch('/sanctum/csrf-cookie', { credentials: 'same-origin', headers: { Accept: 'application/json' } })
+    overTheNetwork('/sanctum/csrf-cookie', {
+        credentials: 'same-origin',
+        headers: { Accept: 'application/json' },
+    })
 
 function token(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))

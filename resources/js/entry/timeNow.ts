@@ -1,5 +1,11 @@
+const two = (n: number): string => String(n).padStart(2, '0')
+
 /** What the clock on the wall shows, as HH:MM. */
-export function timeNow(): string {
-    const now = new Date()
-    return `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`
-}
+export const timeNow = (now = new Date()): string => `${two(now.getHours())}:${two(now.getMinutes())}`
+
+/** The day by the clock on the wall, as YYYY-MM-DD. */
+export const dayNow = (now = new Date()): string =>
+    `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+
+/** As YYYY-MM-DDTHH:MM: sent along with what has no day of its own, so that it may come later. */
+export const momentNow = (now = new Date()): string => `${dayNow(now)}T${timeNow(now)}`

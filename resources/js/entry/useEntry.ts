@@ -13,4 +13,4 @@ export const useEntry = <P extends Address<'POST'>>(
     path: P,
     named: Named<'POST', P>,
     { notice, ...entry }: Entry<P>,
-) => useWrite('POST', path, named, { notice: (_, body) => notice(body), ...entry })
+) => useWrite('POST', path, named, { notice: (_, body) => notice(body), onKept: entry.onDone, ...entry })

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { Address, Answer, Body, Named, Sent, Write } from '../api/client'
 import { write } from '../api/client'
 import { changedBy } from '../api/keys'
-import { Refused } from '../api/refused'
+import { KeptHere, Refused } from '../api/refused'
 import { useNotices } from '../frame/notice'
 import { messages } from '../messages'
 import { useUndo } from './useUndo'
@@ -13,6 +13,8 @@ interface Options<B, A> {
     /** How it is taken back; none: it is not. */
     undo?: (answer: A, body: B) => Promise<unknown>
     onDone?: (answer: A) => unknown
+    /** Nobody answered and it waits on this device: the slip can be closed. */
+    onKept?: (() => unknown) | undefined
 }
 
 /** The one way to write: to an address of the API, with what stands in its braces. */
@@ -28,7 +30,7 @@ export function useWrite<M extends Write, P extends Address<M>>(
 /** As useWrite, for writes whose address depends on what is written. */
 export function useSend<B, A>(
     send: (body: B) => Promise<A>,
-    { notice, undo, onDone }: Options<B, A>,
+    { notice, undo, onDone, onKept }: Options<B, A>,
     path: string,
 ) {
     const client = useQueryClient()
@@ -46,9 +48,21 @@ export function useSend<B, A>(
             await Promise.resolve(onDone?.(answer))
             await client.invalidateQueries(changedBy(path))
         },
+        onError: async (error) => {
+            if (error instanceof KeptHere) {
+                const { dropEntry, keptKey } = await import('../offline/outbox')
+                const takeOut = () =>
+                    dropEntry(error.entry).then(() => client.invalidateQueries({ queryKey: keptKey }))
+                say({ text: messages.frame.keptHere, undo: () => takeBack(takeOut) })
+                await client.invalidateQueries({ queryKey: keptKey })
+                onKept?.()
+            }
+        },
     })
     const refused = mutation.error instanceof Refused ? mutation.error : undefined
-    const error = mutation.error === null ? undefined : (refused?.message ?? messages.frame.unreachable)
+    const isKept = mutation.error instanceof KeptHere
+    const error =
+        mutation.error === null || isKept ? undefined : (refused?.message ?? messages.frame.unreachable)
     return {
         save: mutation.mutate,
         isSaving: mutation.isPending,

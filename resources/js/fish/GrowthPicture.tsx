@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { whatIfWords } from '../messages/whatIf'
 import { tickLabel } from '../units/ticks'
 import type { FishSheet, OtherFuture } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -196,7 +197,7 @@ function OtherCurve({ other, chart }: { other: OtherFuture; chart: Chart }) {
                     stroke={ink('paper')}
                     strokeWidth={4}
                 >
-                    {messages.fish.whatIf.line}
+                    {whatIfWords.line}
                 </text>
             )}
         </g>

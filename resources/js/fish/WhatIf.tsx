@@ -1,8 +1,10 @@
 import { heldAs, wordOf } from '../units/measure'
 import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
+import { whatIfWords } from '../messages/whatIf'
 import { entryWords } from '../messages/entry'
-import { lengthRange, whatIfSentence } from './sentences'
+import { lengthRange } from './sentences'
+import { whatIfSentence } from './whatIfSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -59,11 +61,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
     const { changes, change, clear, refused, other } = whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
-        <Box
-            as="section"
-            padding={{ base: '16px 2px 0', md: '16px 10px 0' }}
-            aria-label={messages.fish.whatIf.title}
-        >
+        <Box as="section" padding={{ base: '16px 2px 0', md: '16px 10px 0' }} aria-label={whatIfWords.title}>
             <chakra.h2
                 fontSize="17px"
                 fontWeight={800}
@@ -71,10 +69,10 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                 borderColor="ink"
                 paddingBottom="4px"
             >
-                {messages.fish.whatIf.title}
+                {whatIfWords.title}
             </chakra.h2>
             <chakra.p color="ink2" paddingBlock="6px">
-                {messages.fish.whatIf.help}
+                {whatIfWords.help}
             </chakra.p>
             <Box
                 display="grid"
@@ -82,26 +80,23 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                 gap="12px"
             >
                 <ChoiceField
-                    label={messages.fish.whatIf.ration}
-                    options={[
-                        { value: '', text: messages.fish.whatIf.asNow },
-                        ...optionsOf(messages.labels.rations),
-                    ]}
+                    label={whatIfWords.ration}
+                    options={[{ value: '', text: whatIfWords.asNow }, ...optionsOf(messages.labels.rations)]}
                     value={changes.ration}
                     onChange={set('ration')}
                     error={refused?.fieldError('ration')}
                 />
                 <TextField
-                    label={messages.fish.whatIf.temperature({ unit: wordOf('temperature', units) })}
+                    label={whatIfWords.temperature({ unit: wordOf('temperature', units) })}
                     inputMode="decimal"
                     value={changes.temperature_c}
                     onChange={set('temperature_c')}
                     error={refused?.fieldError('temperature_c')}
                 />
                 <ChoiceField
-                    label={messages.fish.whatIf.home}
+                    label={whatIfWords.home}
                     options={[
-                        { value: '', text: messages.fish.whatIf.asNow },
+                        { value: '', text: whatIfWords.asNow },
                         ...sheet.homes.map((home) => ({ value: String(home.system_id), text: home.name })),
                     ]}
                     value={changes.system_id}
@@ -109,7 +104,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
                     error={refused?.fieldError('system_id')}
                 />
                 <TextField
-                    label={messages.fish.whatIf.adult}
+                    label={whatIfWords.adult}
                     value={changes.adult}
                     onChange={set('adult')}
                     error={refused?.fieldError('adult')}
@@ -117,7 +112,7 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
             </Box>
             {changes.temperature_c.trim() !== '' && (
                 <chakra.p color="ink2" paddingTop="6px">
-                    {messages.fish.whatIf.warmth}
+                    {whatIfWords.warmth}
                 </chakra.p>
             )}
             {other !== undefined && (
@@ -161,7 +156,7 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
             </chakra.p>
             <chakra.span color="ink2">
                 {messages.fish.facts.adult}: {lengthRange(other.adult_mm, unit)}.{' '}
-                {messages.fish.whatIf.eats({
+                {whatIfWords.eats({
                     mass: dailyMass(other.feed_g, units),
                     share: other.weekly_change,
                     home: other.home,
@@ -169,14 +164,14 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
             </chakra.span>
             {(changes.ration !== '' || adult !== '') && (
                 <Button onClick={keep} disabled={keeping.isSaving}>
-                    {messages.fish.whatIf.keep}
+                    {whatIfWords.keep}
                 </Button>
             )}
             {changes.system_id !== '' && Number(changes.system_id) !== sheet.fish.home.system_id && (
-                <Button onClick={() => setMoving(true)}>{messages.fish.whatIf.move}</Button>
+                <Button onClick={() => setMoving(true)}>{whatIfWords.move}</Button>
             )}
             <Button variant="plain" onClick={onClear}>
-                {messages.fish.whatIf.clear}
+                {whatIfWords.clear}
             </Button>
             {keeping.error !== undefined && (
                 <chakra.p role="alert" color="over" fontWeight={600}>

@@ -49,35 +49,6 @@ export function leavingColour(fish: FishRow, today: string): 'fit' | 'close' | '
     return hasToGo(fish, today) ? 'over' : fish.leaves === null ? 'fit' : 'close'
 }
 
-/** The answer to a what-if. */
-export function whatIfSentence(
-    { name, count: n }: { name: string; count: number },
-    home: string,
-    reason: string,
-    window: Window,
-    today: string,
-    horizon: string,
-): string {
-    const said = messages.fish.whatIf
-    if (window.early === null) {
-        return said.fits({ n, name, home, month: monthOfYear(horizon) })
-    }
-    if (window.early === today) {
-        return window.late === today
-            ? said.now({ n, name, home, reason })
-            : said.nowOrSoon({ n, name, home, reason })
-    }
-    return window.late === null
-        ? said.may({ name, home, reason, early: longDay(window.early, today) })
-        : said.between({
-              n,
-              name,
-              home,
-              reason,
-              span: daySpan(window.early, window.late, today, 'between', 'long'),
-          })
-}
-
 /** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */
 export function speciesShareWords(knowledge: FishSheet['knowledge']): string {
     return knowledge.candidates.length === 1

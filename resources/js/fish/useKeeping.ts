@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { whatIfWords } from '../messages/whatIf'
 import type { FishSheet } from '../api/types'
 import { useChange } from '../entry/useChange'
 
@@ -9,7 +9,7 @@ export function useKeeping({ fish, keeping }: FishSheet, onDone: () => void = ()
         { fish: fish.id },
         {
             before: { ration: keeping.ration, adult: inMillimetres(keeping.adult_mm) },
-            notice: messages.fish.whatIf.kept({ n: fish.count, name: fish.name }),
+            notice: whatIfWords.kept({ n: fish.count, name: fish.name }),
             onDone,
         },
     )

@@ -30,6 +30,7 @@ export function useLengthEntry({ fishId, fishName, correcting, onDone }: Target)
                     ? write('DELETE', '/api/v1/measurements/{measurement}', { measurement: saved.id })
                     : restoreEntry(correcting, saved.version),
             onDone,
+            onKept: onDone,
         },
         '/api/v1/fish/{fish}/measurements',
     )

@@ -23,6 +23,7 @@ import { useSheetColour } from './useSheetColour'
 const KeySheet = onDemand(() => import('./KeySheet'), 'KeySheet')
 const SearchSlip = onDemand(() => import('../search/SearchSlip'), 'SearchSlip')
 const QuickSlip = onDemand(() => import('../quick/QuickSlip'), 'QuickSlip')
+const Kept = onDemand(() => import('../offline/Kept'), 'Kept')
 const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningClocks')
 
 /** The sheet that every place is drawn on: tape above, foot below. */
@@ -84,6 +85,9 @@ export function Frame() {
                     <Tape />
                     <Corner onOpen={open} />
                 </Box>
+                <Suspense fallback={null}>
+                    <Kept />
+                </Suspense>
                 {clocks.length > 0 && (
                     <Suspense fallback={null}>
                         <RunningClocks />
@@ -124,7 +128,8 @@ function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
     const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
     const signOut = useCallback(() => {
-        void write('DELETE', '/api/v1/session', {}).then(() => {
+        void write('DELETE', '/api/v1/session', {}).then(async () => {
+            await import('../offline/answers').then(({ forgetAnswers }) => forgetAnswers())
             client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' })
             return client.invalidateQueries(sessionQuery)
         })

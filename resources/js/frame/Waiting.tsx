@@ -21,7 +21,7 @@ export function Waiting<T>({ query, isQuiet = false, children }: Props<T>) {
         return (
             <Box padding="24px 10px" display="flex" flexDirection="column" gap="12px" alignItems="flex-start">
                 <p role="alert">
-                    {query.error instanceof Refused ? query.error.message : messages.frame.unreachable}
+                    {query.error instanceof Refused ? query.error.message : messages.frame.unread}
                 </p>
                 <Button onClick={() => void query.refetch()}>{messages.frame.tryAgain}</Button>
             </Box>

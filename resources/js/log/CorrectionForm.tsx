@@ -35,6 +35,7 @@ export function CorrectionForm({ detail, onDone }: { detail: LogDetail; onDone: 
                       }),
               }),
         onDone,
+        onKept: onDone,
     })
     const save = (keep: boolean): void =>
         entry.save({ version: detail.version, fields: form.getValues(), ...(keep ? { keep } : {}) })

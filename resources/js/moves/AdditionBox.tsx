@@ -7,8 +7,10 @@ import { systemsQuery } from '../api/queries'
 import type { Addition, CheckItem, WatchSheet } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
+import { momentNow } from '../entry/timeNow'
 import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { joined } from '../messages/joined'
 import { lookedAt } from './lookedAt'
 import { watchColour } from './movesSentence'
@@ -70,14 +72,13 @@ export function AdditionBox({ addition }: { addition: Addition }) {
         >
             <Box>
                 <chakra.p color="ink2">
-                    {others.length > 0 && `${messages.moves.watch.together({ n: addition.watches.length })} `}
-                    {addition.home},{' '}
-                    {messages.moves.watch.began({ when: lookedAt(addition.began_at, today) })}.{' '}
+                    {others.length > 0 && `${movesWords.watch.together({ n: addition.watches.length })} `}
+                    {addition.home}, {movesWords.watch.began({ when: lookedAt(addition.began_at, today) })}.{' '}
                     {next !== undefined &&
-                        messages.moves.watch.next({ when: lookedAt(next.at, today), why: next.why })}{' '}
+                        movesWords.watch.next({ when: lookedAt(next.at, today), why: next.why })}{' '}
                     {missed > 0 && (
                         <chakra.span color="over" fontWeight={700}>
-                            {messages.moves.watch.missed({ n: missed })}
+                            {movesWords.watch.missed({ n: missed })}
                         </chakra.span>
                     )}
                 </chakra.p>
@@ -89,7 +90,7 @@ export function AdditionBox({ addition }: { addition: Addition }) {
                 addition.watches.map((watch) => (
                     <chakra.details key={watch.id} open={watch.outcome !== 'watch' || watch.advice !== null}>
                         <chakra.summary minHeight="44px" paddingBlock="10px" cursor="pointer">
-                            {messages.moves.watch.more({ name: watch.name })}
+                            {movesWords.watch.more({ name: watch.name })}
                         </chakra.summary>
                         <WatchBox watch={watch} />
                     </chakra.details>
@@ -99,12 +100,16 @@ export function AdditionBox({ addition }: { addition: Addition }) {
     )
 }
 
+const actBut = (names: readonly string[], isOne: boolean): string =>
+    isOne ? movesWords.watch.look : movesWords.watch.allGoodBut({ names: joined(names) })
+
 /** One tap when all is well; what is not is tagged at the fish that it concerns. */
 function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
     const { watches } = addition
     const isOne = watches.length === 1
     const untouched: Values = { have_eaten: false, seen: watches.map(() => ({ ...NOTHING, isOpen: isOne })) }
     const form = useForm<Values>({ defaultValues: untouched })
+    const startAnew = (): void => form.reset(untouched)
     const seen = useWatch({ control: form.control, name: 'seen' })
     const names = watches.filter((_, i) => !isGood(seen[i] ?? NOTHING)).map(({ name }) => name)
     const look = useWrite(
@@ -112,24 +117,24 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
         '/api/v1/watches/{watch}/checks',
         { watch: first.id },
         {
-            notice: () => messages.moves.watch.looked({ name: watches.map(({ name }) => name).join(', ') }),
+            notice: () => messages.today.looked({ name: watches.map(({ name }) => name).join(', ') }),
             undo: (recorded) => write('DELETE', '/api/v1/watch-checks/{check}', { check: recorded.id }),
-            onDone: () => form.reset(untouched),
+            onDone: startAnew,
+            onKept: startAnew,
         },
     )
-    const act =
-        names.length === 0
-            ? messages.moves.watch.allGood
-            : isOne
-              ? messages.moves.watch.look
-              : messages.moves.watch.allGoodBut({ names: joined(names) })
+    const act = names.length === 0 ? messages.today.allGood : actBut(names, isOne)
     return (
         <FieldForm
             form={form}
             entry={look}
             act={act}
             onSave={(values) =>
-                look.save({ has_eaten: values.have_eaten, exceptions: exceptionsOf(watches, values) })
+                look.save({
+                    at: momentNow(),
+                    has_eaten: values.have_eaten,
+                    exceptions: exceptionsOf(watches, values),
+                })
             }
         >
             {watches.map((watch, i) => (
@@ -148,7 +153,7 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
                         {!isOne && seen[i]?.isOpen !== true && (
                             <Button
                                 flex="none"
-                                aria-label={`${messages.moves.watch.notGood}: ${watch.name}`}
+                                aria-label={`${movesWords.watch.notGood}: ${watch.name}`}
                                 onClick={() =>
                                     form.setValue(`seen.${i}`, {
                                         ...NOTHING,
@@ -157,7 +162,7 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
                                     })
                                 }
                             >
-                                {messages.moves.watch.notGood}
+                                {movesWords.watch.notGood}
                             </Button>
                         )}
                     </Box>
@@ -172,10 +177,7 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
                     )}
                 </Box>
             ))}
-            <Check
-                name="have_eaten"
-                label={isOne ? messages.moves.watch.eaten : messages.moves.watch.allEaten}
-            />
+            <Check name="have_eaten" label={isOne ? movesWords.watch.eaten : movesWords.watch.allEaten} />
         </FieldForm>
     )
 }
@@ -209,7 +211,7 @@ interface SeenProps {
 function SeenFields({ watch, at, chosen, isOne, onTroubles }: SeenProps) {
     const home = (useQuery(systemsQuery).data ?? []).find(({ id }) => id === watch.system_id)
     const others = [
-        { value: '', text: messages.moves.watch.nobody },
+        { value: '', text: movesWords.watch.nobody },
         ...(home?.fish ?? [])
             .filter(({ id }) => id !== watch.fish_id)
             .map(({ id, name }) => ({ value: String(id), text: name })),
@@ -226,18 +228,18 @@ function SeenFields({ watch, at, chosen, isOne, onTroubles }: SeenProps) {
                 <Choice
                     name={`seen.${at}.chased_by_id`}
                     refusedAs="exceptions.0.chased_by_id"
-                    label={messages.moves.watch.chased}
+                    label={movesWords.watch.chased}
                     options={others}
                 />
                 <Choice
                     name={`seen.${at}.chases_id`}
                     refusedAs="exceptions.0.chases_id"
-                    label={messages.moves.watch.chasesToo}
+                    label={movesWords.watch.chasesToo}
                     options={others}
                 />
-                <Text name={`seen.${at}.note`} label={messages.moves.watch.note} />
+                <Text name={`seen.${at}.note`} label={movesWords.watch.note} />
             </Box>
-            {!isOne && <Check name={`seen.${at}.has_eaten`} label={messages.moves.watch.eaten} />}
+            {!isOne && <Check name={`seen.${at}.has_eaten`} label={movesWords.watch.eaten} />}
         </>
     )
 }
@@ -256,7 +258,7 @@ function Troubles({ name, items, chosen, onChange }: TroublesProps) {
             flexWrap="wrap"
             gap="8px"
             role="group"
-            aria-label={`${messages.moves.watch.title}: ${name}`}
+            aria-label={`${movesWords.watch.title}: ${name}`}
         >
             {items.map((item) => {
                 const isOn = chosen.includes(item)

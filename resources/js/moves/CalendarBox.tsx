@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { calendarQuery } from '../api/queries'
@@ -13,7 +13,7 @@ export function CalendarBox() {
         '/api/v1/calendar',
         {},
         {
-            notice: () => messages.moves.calendar.made,
+            notice: () => movesWords.calendar.made,
         },
     )
     const close = useWrite(
@@ -21,13 +21,13 @@ export function CalendarBox() {
         '/api/v1/calendar',
         {},
         {
-            notice: () => messages.moves.calendar.closed,
+            notice: () => movesWords.calendar.closed,
         },
     )
     return (
-        <Section title={messages.moves.calendar.title}>
+        <Section title={movesWords.calendar.title}>
             <chakra.p color="ink2" paddingTop="8px">
-                {messages.moves.calendar.help}
+                {movesWords.calendar.help}
             </chakra.p>
             {address !== null && (
                 <chakra.code
@@ -47,11 +47,11 @@ export function CalendarBox() {
             )}
             <Box display="flex" gap="10px" paddingTop="10px" flexWrap="wrap">
                 <Button onClick={() => make.save(undefined)}>
-                    {address === null ? messages.moves.calendar.make : messages.moves.calendar.again}
+                    {address === null ? movesWords.calendar.make : movesWords.calendar.again}
                 </Button>
                 {address !== null && (
                     <Button variant="plain" onClick={() => close.save(undefined)}>
-                        {messages.moves.calendar.close}
+                        {movesWords.calendar.close}
                     </Button>
                 )}
             </Box>

@@ -1,5 +1,5 @@
 import { Button, chakra } from '@chakra-ui/react'
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { startClock, useClocks } from './clocks'
 
 const MINUTE = 60 * 1000
@@ -19,9 +19,9 @@ export function Clock({
 }) {
     const running = useClocks().some((one) => one.sheet === sheet && one.step === step)
     if (running) {
-        return <chakra.span color="ink2">{messages.moves.sheet.running}</chakra.span>
+        return <chakra.span color="ink2">{movesWords.sheet.running}</chakra.span>
     }
-    const start = `${messages.moves.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
+    const start = `${movesWords.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
     return (
         <Button
             variant="plain"

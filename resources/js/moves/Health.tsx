@@ -1,6 +1,6 @@
 import { write } from '../api/client'
 import { useWrite } from '../entry/useWrite'
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import { PaperDialog } from '../frame/PaperDialog'
@@ -15,7 +15,7 @@ export function Health({ fish, name }: { fish: number; name: string }) {
         '/api/v1/fish/{fish}/watches',
         { fish },
         {
-            notice: () => messages.moves.watchBegun({ name }),
+            notice: () => movesWords.watchBegun({ name }),
             undo: ({ id }) => write('DELETE', '/api/v1/watches/{watch}', { watch: id }),
         },
     )
@@ -23,18 +23,18 @@ export function Health({ fish, name }: { fish: number; name: string }) {
         <>
             <Box display="flex" flexWrap="wrap" gap="10px">
                 <Button flex="1" onClick={() => openSlip('look')}>
-                    {messages.moves.quarantine.look}
+                    {movesWords.quarantine.look}
                 </Button>
                 <Button flex="1" disabled={watch.isSaving} onClick={() => watch.save(undefined)}>
-                    {messages.moves.watchIt}
+                    {movesWords.watchIt}
                 </Button>
                 <Button flex="1" onClick={() => openSlip('treat')}>
-                    {messages.moves.quarantine.treat}
+                    {movesWords.quarantine.treat}
                 </Button>
             </Box>
             {watch.error !== undefined && <p role="alert">{watch.error}</p>}
             <PaperDialog
-                title={slip === 'treat' ? messages.moves.quarantine.treat : messages.moves.quarantine.look}
+                title={slip === 'treat' ? movesWords.quarantine.treat : movesWords.quarantine.look}
                 open={slip !== null}
                 onClose={close}
             >

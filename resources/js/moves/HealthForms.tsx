@@ -1,5 +1,6 @@
 import { write } from '../api/client'
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -27,13 +28,13 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
         {
             undo: (recorded) =>
                 write('DELETE', '/api/v1/health-observations/{observation}', { observation: recorded.id }),
-            notice: () => messages.moves.quarantine.looked({ name }),
+            notice: () => movesWords.quarantine.looked({ name }),
             onDone,
         },
     )
     return (
         <EntryForm
-            act={messages.moves.quarantine.look}
+            act={movesWords.quarantine.look}
             isSaving={entry.isSaving}
             error={entry.otherError(['sign', 'date', 'time'])}
             onCancel={onDone}
@@ -46,16 +47,16 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
                 })
             }
         >
-            <CheckField label={messages.moves.quarantine.eats} checked={eats} onChange={setEats} />
+            <CheckField label={movesWords.quarantine.eats} checked={eats} onChange={setEats} />
             <TextField
-                label={messages.moves.quarantine.sign}
+                label={movesWords.quarantine.sign}
                 value={sign}
                 onChange={setSign}
                 error={entry.fieldError('sign')}
             />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <TextField
-                    label={messages.moves.quarantine.day}
+                    label={movesWords.quarantine.day}
                     type="date"
                     max={today}
                     value={date}
@@ -63,7 +64,7 @@ export function LookForm({ fish, name, onDone }: { fish: number; name: string; o
                     error={entry.fieldError('date')}
                 />
                 <TextField
-                    label={messages.moves.quarantine.time}
+                    label={movesWords.quarantine.time}
                     type="time"
                     value={time}
                     onChange={setTime}
@@ -105,7 +106,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
         { fish },
         {
             undo: (recorded) => write('DELETE', '/api/v1/treatments/{treatment}', { treatment: recorded.id }),
-            notice: () => messages.moves.quarantine.treated,
+            notice: () => movesWords.quarantine.treated,
             onDone,
         },
     )
@@ -113,7 +114,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.moves.quarantine.treat}
+            act={movesWords.quarantine.treat}
             onCancel={onDone}
             onSave={({ dose, withdrawal, ...typed }) =>
                 entry.save({
@@ -125,7 +126,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
         >
             <Choice
                 name="product_class"
-                label={messages.moves.quarantine.product}
+                label={movesWords.quarantine.product}
                 options={optionsOf(messages.labels.products)}
             />
             {caution !== '' && (
@@ -133,14 +134,14 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
                     {caution}
                 </chakra.p>
             )}
-            <Text name="dose" label={messages.moves.quarantine.dose} />
+            <Text name="dose" label={movesWords.quarantine.dose} />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
-                <Text name="date" label={messages.moves.quarantine.first} type="date" />
-                <Text name="until" label={messages.moves.quarantine.last} type="date" />
-                <Text name="withdrawal" label={messages.moves.quarantine.withdrawal} type="date" />
+                <Text name="date" label={movesWords.quarantine.first} type="date" />
+                <Text name="until" label={movesWords.quarantine.last} type="date" />
+                <Text name="withdrawal" label={movesWords.quarantine.withdrawal} type="date" />
             </Box>
             <chakra.p color="ink2" fontSize="15px">
-                {messages.moves.quarantine.help}
+                {movesWords.quarantine.help}
             </chakra.p>
         </FieldForm>
     )

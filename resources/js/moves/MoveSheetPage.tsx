@@ -2,6 +2,7 @@ import { useParams } from '@tanstack/react-router'
 import { heldAs, shownAs, wordOf } from '../units/measure'
 import { portion } from '../units/volume'
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from '@tanstack/react-router'
@@ -37,18 +38,18 @@ function Sheet({ page }: { page: Page }) {
     const { sheet } = page
     const isOpen = sheet.state === 'planned' || sheet.state === 'begun'
     useNameSheet(
-        messages.moves.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to }),
+        movesWords.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to }),
         `${sheet.from} · ${longDay(sheet.planned_on, today)}`,
     )
     const phases = [...new Set(page.steps.map((step) => step.phase))]
     return (
         <>
             <SheetHead
-                sentence={`${messages.moves.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to })}, ${longDay(sheet.planned_on, today)}.`}
+                sentence={`${movesWords.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to })}, ${longDay(sheet.planned_on, today)}.`}
                 comment={
                     page.match === null
-                        ? messages.moves.sheet.broken
-                        : `${messages.labels.matches[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? messages.moves.sheet.minutes({ minutes: Math.round(page.minutes ?? 0) }) : ''}`
+                        ? movesWords.sheet.broken
+                        : `${messages.labels.matches[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? movesWords.sheet.minutes({ minutes: Math.round(page.minutes ?? 0) }) : ''}`
                 }
             />
             <Box
@@ -91,7 +92,7 @@ function Sheet({ page }: { page: Page }) {
                     <RecordThere lines={page.record} />
                     <Against page={page} isOpen={isOpen} />
                     {page.at_hand.length > 0 && (
-                        <Section title={messages.moves.sheet.atHand}>
+                        <Section title={movesWords.sheet.atHand}>
                             <chakra.ul paddingTop="6px">
                                 {page.at_hand.map((one) => (
                                     <li key={one}>{one}</li>
@@ -102,7 +103,7 @@ function Sheet({ page }: { page: Page }) {
                     {page.forecast !== null && <Forecast page={page} forecast={page.forecast} />}
                     {isOpen && <Change page={page} />}
                     <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
-                        <Button onClick={() => window.print()}>{messages.moves.sheet.print}</Button>
+                        <Button onClick={() => window.print()}>{movesWords.sheet.print}</Button>
                         <Drop page={page} isOpen={isOpen} />
                     </Box>
                 </Box>
@@ -114,7 +115,7 @@ function Sheet({ page }: { page: Page }) {
 /** Of those that come back: who wounded them, whom they stood above, why they were taken out. */
 function RecordThere({ lines }: { lines: readonly string[] }) {
     return lines.length === 0 ? null : (
-        <Section title={messages.moves.sheet.record}>
+        <Section title={movesWords.sheet.record}>
             <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px" marginTop="8px">
                 {lines.map((line) => (
                     <p key={line}>{line}</p>
@@ -128,7 +129,7 @@ function RecordThere({ lines }: { lines: readonly string[] }) {
 function Forecast({ page, forecast }: { page: Page; forecast: NonNullable<Page['forecast']> }) {
     const { today } = useKeeper()
     return (
-        <Section title={messages.moves.sheet.forecast}>
+        <Section title={movesWords.sheet.forecast}>
             <chakra.p
                 fontWeight={700}
                 paddingTop="6px"
@@ -140,7 +141,7 @@ function Forecast({ page, forecast }: { page: Page; forecast: NonNullable<Page['
             </chakra.p>
             {page.test_from !== null && page.test_until !== null && (
                 <p>
-                    {messages.moves.sheet.testDates({
+                    {movesWords.sheet.testDates({
                         from: longDay(page.test_from, today),
                         until: longDay(page.test_until, today),
                     })}
@@ -150,7 +151,7 @@ function Forecast({ page, forecast }: { page: Page; forecast: NonNullable<Page['
                 forecast={forecast}
                 from={page.sheet.planned_on > today ? page.sheet.planned_on : today}
                 today={today}
-                title={messages.moves.sheet.forecast}
+                title={movesWords.sheet.forecast}
             />
         </Section>
     )
@@ -163,18 +164,18 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
         '/api/v1/move-sheets/{sheet}',
         { sheet: page.sheet.id },
         {
-            notice: () => messages.moves.sheet.overrideSaved,
+            notice: () => movesWords.sheet.overrideSaved,
         },
     )
     if (!isOpen && page.override_reason === null) {
         return null
     }
     return (
-        <Section title={messages.moves.sheet.objections}>
+        <Section title={movesWords.sheet.objections}>
             <Box display="flex" flexDirection="column" gap="8px" paddingTop="8px">
                 {page.objections.length === 0 && !page.is_broken && (
                     <chakra.p color="fit" fontWeight={700}>
-                        {messages.moves.sheet.noObjection}
+                        {movesWords.sheet.noObjection}
                     </chakra.p>
                 )}
                 {isOpen &&
@@ -196,7 +197,7 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
                 {page.is_blocked && isOpen && (
                     <>
                         <TextField
-                            label={messages.moves.sheet.override}
+                            label={movesWords.sheet.override}
                             value={reason}
                             onChange={setReason}
                             error={keep.fieldError('override_reason')}
@@ -205,13 +206,13 @@ function Against({ page, isOpen }: { page: Page; isOpen: boolean }) {
                             alignSelf="start"
                             onClick={() => keep.save({ override_reason: reason === '' ? null : reason })}
                         >
-                            {messages.moves.sheet.overrideSave}
+                            {movesWords.sheet.overrideSave}
                         </Button>
                     </>
                 )}
                 {page.override_reason !== null && (
                     <chakra.p color="ink2">
-                        {messages.moves.sheet.override}: {page.override_reason}
+                        {movesWords.sheet.override}: {page.override_reason}
                     </chakra.p>
                 )}
             </Box>
@@ -229,12 +230,12 @@ function Change({ page }: { page: Page }) {
         '/api/v1/move-sheets/{sheet}',
         { sheet: page.sheet.id },
         {
-            notice: () => messages.moves.sheet.changed,
+            notice: () => movesWords.sheet.changed,
         },
     )
     return (
         <Box className="no-print">
-            <Section title={messages.moves.sheet.change}>
+            <Section title={movesWords.sheet.change}>
                 <Box
                     display="grid"
                     gridTemplateColumns="repeat(2, minmax(0, 1fr))"
@@ -244,7 +245,7 @@ function Change({ page }: { page: Page }) {
                     className="no-print"
                 >
                     <TextField
-                        label={messages.moves.date}
+                        label={movesWords.date}
                         type="date"
                         min={today}
                         value={date}
@@ -252,20 +253,20 @@ function Change({ page }: { page: Page }) {
                         error={change.fieldError('date')}
                     />
                     <TextField
-                        label={messages.moves.container({ unit: wordOf('volume', units) })}
+                        label={movesWords.container({ unit: wordOf('volume', units) })}
                         inputMode="decimal"
                         value={container}
                         onChange={setContainer}
                         error={change.fieldError('container_litres')}
                     />
                     <ChoiceField
-                        label={messages.moves.mixing}
-                        options={optionsOf(messages.moves.mixings)}
+                        label={movesWords.mixing}
+                        options={optionsOf(movesWords.mixings)}
                         value={page.mixing}
                         onChange={(mixing) => change.save({ mixing: mixing as Page['mixing'] })}
                     />
                     <TextField
-                        label={messages.moves.sheet.note}
+                        label={movesWords.sheet.note}
                         value={note}
                         onChange={setNote}
                         error={change.fieldError('note')}
@@ -281,12 +282,12 @@ function Change({ page }: { page: Page }) {
                             })
                         }
                     >
-                        {messages.moves.sheet.saveNote}
+                        {movesWords.sheet.saveNote}
                     </Button>
                 </Box>
                 {(page.drip_litres ?? 0) > 0 && (
                     <chakra.p color="ink2" fontSize="15px" paddingTop="6px">
-                        {messages.moves.sheet.drip({ amount: portion(page.drip_litres ?? 0, units) })}
+                        {movesWords.sheet.drip({ amount: portion(page.drip_litres ?? 0, units) })}
                     </chakra.p>
                 )}
             </Section>
@@ -326,7 +327,7 @@ function Finish({ page }: { page: Page }) {
         '/api/v1/move-sheets/{sheet}/finish',
         { sheet: page.sheet.id },
         {
-            notice: (done) => messages.moves.sheet.finished({ to: done.sheet.to }),
+            notice: (done) => movesWords.sheet.finished({ to: done.sheet.to }),
             undo: () => write('POST', '/api/v1/move-sheets/{sheet}/take-back', { sheet: page.sheet.id }),
             onDone: () => navigate({ to: '/moves' }),
         },
@@ -345,7 +346,7 @@ function Finish({ page }: { page: Page }) {
                 disabled={finish.isSaving}
                 onClick={() => finish.save(undefined)}
             >
-                {messages.moves.sheet.finish}
+                {movesWords.sheet.finish}
             </Button>
         </Box>
     )
@@ -356,11 +357,11 @@ function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const onDone = () => navigate({ to: '/moves' })
     const named = { sheet: page.sheet.id }
     const cancel = useWrite('DELETE', '/api/v1/move-sheets/{sheet}', named, {
-        notice: () => messages.moves.sheet.dropped,
+        notice: () => movesWords.sheet.dropped,
         onDone,
     })
     const takeBack = useWrite('POST', '/api/v1/move-sheets/{sheet}/take-back', named, {
-        notice: () => messages.moves.sheet.takenBack,
+        notice: () => movesWords.sheet.takenBack,
         onDone,
     })
     const drop = isOpen ? cancel : takeBack
@@ -370,7 +371,7 @@ function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     return (
         <>
             <Button variant="plain" onClick={() => drop.save(undefined)}>
-                {isOpen ? messages.moves.sheet.drop : messages.moves.sheet.takeBack}
+                {isOpen ? movesWords.sheet.drop : movesWords.sheet.takeBack}
             </Button>
             {drop.error !== undefined && (
                 <chakra.p role="alert" color="over">

@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { movesSentence } from './movesSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -21,7 +21,7 @@ import { AdditionBox } from './AdditionBox'
 
 /** What is planned, who is watched, who is in quarantine. */
 export function MovesPage() {
-    useNameSheet(messages.moves.title, messages.moves.comment)
+    useNameSheet(movesWords.title, movesWords.comment)
     return <Waiting query={useQuery(movesQuery)}>{(moves) => <Sheet moves={moves} />}</Waiting>
 }
 
@@ -30,7 +30,7 @@ function Sheet({ moves }: { moves: Moves }) {
     const [open, setOpen] = useState(false)
     return (
         <>
-            <SheetHead sentence={movesSentence(moves)} comment={messages.moves.comment} />
+            <SheetHead sentence={movesSentence(moves)} comment={movesWords.comment} />
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
@@ -40,24 +40,24 @@ function Sheet({ moves }: { moves: Moves }) {
             >
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Section
-                        title={messages.moves.planned}
+                        title={movesWords.planned}
                         aside={
                             <Button variant="solid" marginBottom="6px" onClick={() => setOpen(true)}>
-                                {messages.moves.plan}
+                                {movesWords.plan}
                             </Button>
                         }
                     >
                         {moves.open.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {messages.moves.none}
+                                {movesWords.none}
                             </chakra.p>
                         )}
                         <Rows rows={moves.open} />
                     </Section>
-                    <Section title={messages.moves.watch.title}>
+                    <Section title={movesWords.watch.title}>
                         {moves.additions.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {messages.moves.watch.none}
+                                {movesWords.watch.none}
                             </chakra.p>
                         )}
                         {moves.additions.map((addition) => (
@@ -68,10 +68,10 @@ function Sheet({ moves }: { moves: Moves }) {
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Quarantines rows={moves.quarantines} />
                     <Section
-                        title={messages.moves.past}
+                        title={movesWords.past}
                         aside={
                             <chakra.span color="ink2" fontSize="15px">
-                                {messages.moves.timeOuts({
+                                {movesWords.timeOuts({
                                     all: moves.time_outs,
                                     settled: moves.time_outs_settled,
                                 })}
@@ -80,7 +80,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     >
                         {moves.past.length === 0 && (
                             <chakra.p color="ink2" paddingTop="8px">
-                                {messages.moves.noPast}
+                                {movesWords.noPast}
                             </chakra.p>
                         )}
                         <Rows rows={moves.past} />
@@ -88,7 +88,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     {mayKeep && <CalendarBox />}
                 </Box>
             </Box>
-            <PaperDialog title={messages.moves.planTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={movesWords.planTitle} open={open} onClose={() => setOpen(false)}>
                 {open && <PlanMoveForm onDone={() => setOpen(false)} />}
             </PaperDialog>
         </>
@@ -123,16 +123,16 @@ function Rows({ rows }: { rows: readonly MoveSheetRow[] }) {
                     />
                     <Box>
                         <Link to="/moves/$id" params={{ id: row.id }}>
-                            {messages.moves.row({ fish: row.fish.join(', '), from: row.from, to: row.to })}
+                            {movesWords.row({ fish: row.fish.join(', '), from: row.from, to: row.to })}
                         </Link>
                         {row.until !== null && (
                             <Box color={row.is_over ? 'over' : 'ink2'} fontSize="15px">
-                                {messages.moves.interim({ day: longDay(row.until, today) })}
+                                {movesWords.interim({ day: longDay(row.until, today) })}
                             </Box>
                         )}
                     </Box>
                     <chakra.span color={row.is_due ? 'close' : 'ink2'} fontWeight={row.is_due ? 700 : 400}>
-                        {row.state === 'begun' ? messages.moves.states.begun : longDay(row.planned_on, today)}
+                        {row.state === 'begun' ? movesWords.states.begun : longDay(row.planned_on, today)}
                     </chakra.span>
                 </chakra.li>
             ))}

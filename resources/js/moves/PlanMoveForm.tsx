@@ -12,6 +12,7 @@ import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { heldAs, wordOf } from '../units/measure'
 
 interface Props {
@@ -88,7 +89,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
         {},
         {
             notice: (page) =>
-                `${messages.moves.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
+                `${movesWords.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
             undo: (page) => write('DELETE', '/api/v1/move-sheets/{sheet}', { sheet: page.sheet.id }),
             onDone: (page) => {
                 onDone()
@@ -100,7 +101,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
         <FieldForm
             form={form}
             entry={plan}
-            act={messages.moves.save}
+            act={movesWords.save}
             onCancel={onDone}
             onSave={({ who, parts, to_system_id, until, is_time_out, container_litres, mixing, date }) =>
                 plan.save({
@@ -116,20 +117,16 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
         >
             <WhoAndWhere form={form} />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
-                <Text name="date" label={messages.moves.date} type="date" min={today} />
-                <Text name="until" label={messages.moves.until} type="date" help={messages.moves.untilHelp} />
+                <Text name="date" label={movesWords.date} type="date" min={today} />
+                <Text name="until" label={movesWords.until} type="date" help={movesWords.untilHelp} />
                 <Text
                     name="container_litres"
-                    label={messages.moves.container({ unit: wordOf('volume', units) })}
+                    label={movesWords.container({ unit: wordOf('volume', units) })}
                     inputMode="decimal"
                 />
-                <Choice
-                    name="mixing"
-                    label={messages.moves.mixing}
-                    options={optionsOf(messages.moves.mixings)}
-                />
+                <Choice name="mixing" label={movesWords.mixing} options={optionsOf(movesWords.mixings)} />
             </Box>
-            <Check name="is_time_out" label={messages.moves.timeOut} />
+            <Check name="is_time_out" label={movesWords.timeOut} />
         </FieldForm>
     )
 }
@@ -147,20 +144,20 @@ function WhoAndWhere({ form }: { form: UseFormReturn<Values> }) {
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
                 <Choice
                     name="from"
-                    label={messages.moves.from}
-                    placeholder={messages.moves.choose}
+                    label={movesWords.from}
+                    placeholder={movesWords.choose}
                     options={named(systems.filter(({ fish }) => fish.length > 0))}
                     onChosen={() => form.setValue('who', [])}
                 />
                 <Choice
                     name="to_system_id"
-                    label={messages.moves.to}
-                    placeholder={messages.moves.choose}
+                    label={movesWords.to}
+                    placeholder={movesWords.choose}
                     options={named(systems.filter(({ id }) => String(id) !== from))}
                 />
             </Box>
             <chakra.fieldset border="none" padding="0" margin="0">
-                <chakra.legend fontWeight={700}>{messages.moves.who}</chakra.legend>
+                <chakra.legend fontWeight={700}>{movesWords.who}</chakra.legend>
                 {living.map(({ id, name, count, sizes }) => (
                     <Box key={id}>
                         <CheckField
@@ -199,7 +196,7 @@ function PartFields({ name, there, sizes, part, onChange }: PartProps) {
     return (
         <>
             <TextField
-                label={messages.moves.howMany({ name, there })}
+                label={movesWords.howMany({ name, there })}
                 inputMode="numeric"
                 value={part.count}
                 onChange={(count) => onChange({ ...part, count })}
@@ -207,9 +204,9 @@ function PartFields({ name, there, sizes, part, onChange }: PartProps) {
             {part.count !== '' && (
                 <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px">
                     <ChoiceField
-                        label={messages.moves.which}
+                        label={movesWords.which}
                         options={[
-                            { value: '', text: messages.moves.anyOfThem },
+                            { value: '', text: movesWords.anyOfThem },
                             ...sizes.map((size) => ({ value: size, text: size })),
                             ...SEXES.map((sex) => ({ value: sex, text: messages.labels.sexes[sex] })),
                         ]}
@@ -217,7 +214,7 @@ function PartFields({ name, there, sizes, part, onChange }: PartProps) {
                         onChange={(which) => onChange({ ...part, which })}
                     />
                     <TextField
-                        label={messages.moves.calledThen}
+                        label={movesWords.calledThen}
                         value={part.name}
                         onChange={(called) => onChange({ ...part, name: called })}
                     />

@@ -1,5 +1,6 @@
 import { write } from '../api/client'
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -24,22 +25,22 @@ export function Quarantines({ rows }: { rows: readonly QuarantineRow[] }) {
     const [slip, openSlip] = useState<Slip | null>(null)
     const close = (): void => openSlip(null)
     const titles = {
-        begin: messages.moves.quarantine.begin,
-        look: messages.moves.quarantine.look,
-        treat: messages.moves.quarantine.treat,
+        begin: movesWords.quarantine.begin,
+        look: movesWords.quarantine.look,
+        treat: movesWords.quarantine.treat,
     }
     return (
         <Section
-            title={messages.moves.quarantine.title}
+            title={movesWords.quarantine.title}
             aside={
                 <Button marginBottom="6px" onClick={() => openSlip({ kind: 'begin' })}>
-                    {messages.moves.quarantine.begin}
+                    {movesWords.quarantine.begin}
                 </Button>
             }
         >
             {rows.length === 0 && (
                 <chakra.p color="ink2" paddingTop="8px">
-                    {messages.moves.quarantine.none}
+                    {movesWords.quarantine.none}
                 </chakra.p>
             )}
             {rows.map((row) => (
@@ -63,7 +64,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
         '/api/v1/quarantines/{quarantine}/release',
         { quarantine: row.id },
         {
-            notice: () => messages.moves.quarantine.released({ name: row.name }),
+            notice: () => movesWords.quarantine.released({ name: row.name }),
         },
     )
     return (
@@ -80,7 +81,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
                     {row.name}
                 </Link>{' '}
                 <chakra.span color="ink2">
-                    {messages.moves.quarantine.ends({ day: longDay(row.ends, today) })}
+                    {movesWords.quarantine.ends({ day: longDay(row.ends, today) })}
                 </chakra.span>
             </Box>
             <chakra.p fontWeight={700} color={row.may_leave ? 'fit' : 'close'}>
@@ -88,7 +89,7 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
             </chakra.p>
             {row.treatments.map((one) => (
                 <chakra.p key={one.id} color="ink2">
-                    {messages.moves.quarantine.course({
+                    {movesWords.quarantine.course({
                         from: shortDay(one.from, today),
                         until: shortDay(one.until, today),
                         product: messages.labels.products[one.product_class],
@@ -99,17 +100,15 @@ function Row({ row, onSlip }: { row: QuarantineRow; onSlip: (kind: 'look' | 'tre
             {row.looks[0] !== undefined && (
                 <chakra.p color="ink2">
                     {shortDay(row.looks[0].date, today)}:{' '}
-                    {row.looks[0].is_eating
-                        ? messages.moves.quarantine.eats
-                        : messages.moves.quarantine.eatsNot}
+                    {row.looks[0].is_eating ? movesWords.quarantine.eats : movesWords.quarantine.eatsNot}
                     {row.looks[0].sign === null ? '' : `, ${row.looks[0].sign}`}
                 </chakra.p>
             )}
             <Box display="flex" flexWrap="wrap" gap="10px">
-                <Button onClick={() => onSlip('look')}>{messages.moves.quarantine.look}</Button>
-                <Button onClick={() => onSlip('treat')}>{messages.moves.quarantine.treat}</Button>
+                <Button onClick={() => onSlip('look')}>{movesWords.quarantine.look}</Button>
+                <Button onClick={() => onSlip('treat')}>{movesWords.quarantine.treat}</Button>
                 <Button variant="plain" onClick={() => release.save(undefined)}>
-                    {messages.moves.quarantine.release}
+                    {movesWords.quarantine.release}
                 </Button>
             </Box>
             {release.error !== undefined && (
@@ -141,7 +140,7 @@ function Begin({ onDone }: { onDone: () => void }) {
         {
             undo: (recorded) =>
                 write('DELETE', '/api/v1/quarantines/{quarantine}', { quarantine: recorded.id }),
-            notice: () => messages.moves.quarantine.begun({ name: fishById(all, who)?.name ?? '' }),
+            notice: () => movesWords.quarantine.begun({ name: fishById(all, who)?.name ?? '' }),
             onDone,
         },
     )
@@ -149,7 +148,7 @@ function Begin({ onDone }: { onDone: () => void }) {
         <FieldForm
             form={form}
             entry={entry}
-            act={messages.moves.quarantine.begin}
+            act={movesWords.quarantine.begin}
             onCancel={onDone}
             onSave={({ date, days, credit }) =>
                 entry.save({
@@ -161,19 +160,19 @@ function Begin({ onDone }: { onDone: () => void }) {
         >
             <Choice
                 name="fish_id"
-                label={messages.moves.quarantine.fish}
-                placeholder={messages.moves.choose}
+                label={movesWords.quarantine.fish}
+                placeholder={movesWords.choose}
                 options={fishOptions(all)}
             />
-            <Text name="date" label={messages.moves.quarantine.from} type="date" max={today} />
+            <Text name="date" label={movesWords.quarantine.from} type="date" max={today} />
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">
                 <Text
                     name="days"
-                    label={messages.moves.quarantine.days}
+                    label={movesWords.quarantine.days}
                     inputMode="numeric"
-                    help={messages.moves.quarantine.daysHelp}
+                    help={movesWords.quarantine.daysHelp}
                 />
-                <Text name="credit" label={messages.moves.quarantine.credit} inputMode="numeric" />
+                <Text name="credit" label={movesWords.quarantine.credit} inputMode="numeric" />
             </Box>
         </FieldForm>
     )

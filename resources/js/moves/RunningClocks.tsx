@@ -1,4 +1,4 @@
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import { useEffect } from 'react'
@@ -29,7 +29,7 @@ function sound(): void {
 export function RunningClocks() {
     const now = useNow()
     return (
-        <Box as="ul" aria-label={messages.moves.sheet.clocks} marginInline="14px" className="no-print">
+        <Box as="ul" aria-label={movesWords.sheet.clocks} marginInline="14px" className="no-print">
             {useClocks().map((clock) => (
                 <Line key={`${clock.sheet} ${clock.step}`} clock={clock} now={now} />
             ))}
@@ -59,9 +59,7 @@ function Line({ clock, now }: { clock: RunningClock; now: number }) {
                 fontWeight={800}
                 color={isOver ? 'over' : 'close'}
             >
-                {isOver
-                    ? messages.moves.sheet.over
-                    : messages.moves.sheet.left({ text: timeLeft(clock.until, now) })}
+                {isOver ? movesWords.sheet.over : movesWords.sheet.left({ text: timeLeft(clock.until, now) })}
             </chakra.span>
             {clock.sheet === null ? (
                 <span>{clock.name}</span>
@@ -72,10 +70,10 @@ function Line({ clock, now }: { clock: RunningClock; now: number }) {
             )}
             <Button
                 variant="plain"
-                aria-label={`${messages.moves.sheet.stop}: ${clock.name}`}
+                aria-label={`${movesWords.sheet.stop}: ${clock.name}`}
                 onClick={() => stopClock(clock.sheet, clock.step)}
             >
-                {messages.moves.sheet.stop}
+                {movesWords.sheet.stop}
             </Button>
         </chakra.li>
     )

@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
@@ -47,7 +48,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 <Box className="no-print">
                     {step.done === null ? (
                         <Button
-                            aria-label={messages.moves.sheet.tick({ words: step.words })}
+                            aria-label={movesWords.sheet.tick({ words: step.words })}
                             minHeight="50px"
                             disabled={tick.isSaving}
                             onClick={() => {
@@ -60,7 +61,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                     ) : (
                         <Button
                             variant="plain"
-                            aria-label={messages.moves.sheet.untick({ words: step.words })}
+                            aria-label={movesWords.sheet.untick({ words: step.words })}
                             onClick={() => tick.save({ done: false })}
                         >
                             {messages.frame.undo}

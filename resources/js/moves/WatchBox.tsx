@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import { write } from '../api/client'
@@ -43,14 +44,14 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
 
 /** What was seen, in a line. */
 function seenWords(check: LookRow): string {
-    const words = messages.moves.watch
+    const words = movesWords.watch
     const seen = [
         ...check.troubles.map((trouble) => messages.labels.items[trouble as CheckItem]),
         check.chased_by === null ? '' : words.chasedBy({ name: check.chased_by }),
         check.chases === null ? '' : words.chases({ name: check.chases }),
         check.has_eaten ? words.ate : '',
     ].filter((part) => part !== '')
-    return seen.join(', ') || words.allGood.toLowerCase()
+    return seen.join(', ') || messages.today.allGood.toLowerCase()
 }
 
 function Advice({ watch }: { watch: WatchSheet }) {
@@ -63,8 +64,8 @@ function Advice({ watch }: { watch: WatchSheet }) {
         { watch: watch.id },
         {
             notice: (_, body) =>
-                messages.moves.watch.tried({
-                    what: messages.moves.watch.measures[body.intervention ?? 'distract'].toLowerCase(),
+                movesWords.watch.tried({
+                    what: movesWords.watch.measures[body.intervention ?? 'distract'].toLowerCase(),
                 }),
             undo: (recorded) =>
                 write('DELETE', '/api/v1/watch-interventions/{intervention}', { intervention: recorded.id }),
@@ -77,14 +78,14 @@ function Advice({ watch }: { watch: WatchSheet }) {
         <Box borderInlineStart="6px solid" borderColor="close" paddingInlineStart="12px">
             <p>
                 <b>
-                    {messages.moves.watch.advice} {advice.words}.
+                    {movesWords.watch.advice} {advice.words}.
                 </b>{' '}
                 {advice.why}
             </p>
             <Box display="flex" gap="10px" alignItems="end" flexWrap="wrap">
                 <Box width="170px">
                     <TextField
-                        label={messages.moves.watch.stopAt}
+                        label={movesWords.watch.stopAt}
                         type="time"
                         value={stopAt}
                         onChange={setStopAt}
@@ -93,8 +94,8 @@ function Advice({ watch }: { watch: WatchSheet }) {
                 </Box>
                 <Box width="230px">
                     <ChoiceField
-                        label={messages.moves.watch.measure}
-                        options={optionsOf(messages.moves.watch.measures)}
+                        label={movesWords.watch.measure}
+                        options={optionsOf(movesWords.watch.measures)}
                         value={chosen ?? advice.intervention}
                         onChange={(value) => choose(value as InterventionRequest['intervention'])}
                     />
@@ -107,7 +108,7 @@ function Advice({ watch }: { watch: WatchSheet }) {
                         })
                     }
                 >
-                    {messages.moves.watch.tryIt}
+                    {movesWords.watch.tryIt}
                 </Button>
             </Box>
         </Box>
@@ -134,13 +135,13 @@ function Tried({
                 {at}: {words}
                 {stopAt === null
                     ? ''
-                    : `; ${messages.moves.watch.comesOut({ stop: messages.moves.watch.stopAt.toLowerCase(), at: stopAt })}`}
+                    : `; ${movesWords.watch.comesOut({ stop: movesWords.watch.stopAt.toLowerCase(), at: stopAt })}`}
             </span>
             <ChoiceField
-                label={messages.moves.watch.outcome}
+                label={movesWords.watch.outcome}
                 options={[
-                    { value: '', text: messages.moves.watch.unknown },
-                    ...Object.entries(messages.moves.watch.successes).map(([value, text]) => ({
+                    { value: '', text: movesWords.watch.unknown },
+                    ...Object.entries(movesWords.watch.successes).map(([value, text]) => ({
                         value,
                         text,
                     })),
@@ -163,7 +164,7 @@ function End({ watch }: { watch: WatchSheet }) {
         '/api/v1/watches/{watch}/end',
         { watch: watch.id },
         {
-            notice: () => messages.moves.watch.settled({ name: watch.name }),
+            notice: () => movesWords.watch.settled({ name: watch.name }),
             undo: () => write('PUT', '/api/v1/watches/{watch}/end', { watch: watch.id }, { how: 'going-on' }),
         },
     )
@@ -172,7 +173,7 @@ function End({ watch }: { watch: WatchSheet }) {
         '/api/v1/watches/{watch}/take-out',
         { watch: watch.id },
         {
-            notice: () => messages.moves.watch.takenOut({ name: watch.name, refuge: watch.refuge ?? '' }),
+            notice: () => movesWords.watch.takenOut({ name: watch.name, refuge: watch.refuge ?? '' }),
             undo: async (sheet) => {
                 await write('POST', '/api/v1/move-sheets/{sheet}/take-back', { sheet: sheet.id })
                 return write('PUT', '/api/v1/watches/{watch}/end', { watch: watch.id }, { how: 'going-on' })
@@ -187,10 +188,10 @@ function End({ watch }: { watch: WatchSheet }) {
                 </chakra.p>
             )}
             {watch.outcome === 'settled' && (
-                <Button onClick={() => end.save({ how: 'settled' })}>{messages.moves.watch.settle}</Button>
+                <Button onClick={() => end.save({ how: 'settled' })}>{movesWords.watch.settle}</Button>
             )}
             {watch.outcome === 'take-out' && watch.refuge === null && (
-                <chakra.p width="100%">{messages.moves.watch.noRefuge}</chakra.p>
+                <chakra.p width="100%">{movesWords.watch.noRefuge}</chakra.p>
             )}
             {watch.refuge !== null && (
                 <Button
@@ -198,13 +199,13 @@ function End({ watch }: { watch: WatchSheet }) {
                     disabled={out.isSaving}
                     onClick={() => out.save()}
                 >
-                    {messages.moves.watch.takeOutNow({ refuge: watch.refuge })}
+                    {movesWords.watch.takeOutNow({ refuge: watch.refuge })}
                 </Button>
             )}
             <Button variant="plain" onClick={() => setOpen(true)}>
-                {messages.moves.watch.takeOut}
+                {movesWords.watch.takeOut}
             </Button>
-            <PaperDialog title={messages.moves.watch.takeOut} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={movesWords.watch.takeOut} open={open} onClose={() => setOpen(false)}>
                 {open && (
                     <PlanMoveForm
                         fish={watch.fish_id}

@@ -1,5 +1,5 @@
 import type { Moves, WatchSheet } from '../api/types'
-import { messages } from '../messages'
+import { movesWords } from '../messages/moves'
 import { capital, joined } from '../messages/joined'
 
 /** What is going on with moves, the most urgent first. */
@@ -11,11 +11,11 @@ export function movesSentence(moves: Moves): string {
     }
     const told = (n: number, said: (values: { n: number }) => string): string => (n > 0 ? said({ n }) : '')
     const all = joined([
-        told(moves.open.length, messages.moves.plannedMoves),
-        told(watches.length, messages.moves.watchedFish),
-        told(moves.quarantines.length, messages.moves.inQuarantine),
+        told(moves.open.length, movesWords.plannedMoves),
+        told(watches.length, movesWords.watchedFish),
+        told(moves.quarantines.length, movesWords.inQuarantine),
     ])
-    return all === '' ? messages.moves.nobody : `${capital(all)}.`
+    return all === '' ? movesWords.nobody : `${capital(all)}.`
 }
 
 const COLOURS = { 'take-out': 'over', settled: 'fit', watch: 'close' } as const

@@ -4,9 +4,10 @@ import { Link } from '@tanstack/react-router'
 import { useEffect, useState } from 'react'
 import { write } from '../api/client'
 import { fishListQuery, systemsQuery } from '../api/queries'
-import { Refused } from '../api/refused'
+import { Refused, Unreachable } from '../api/refused'
 import type { QuickPreview } from '../api/types'
 import { TextField } from '../entry/fields'
+import { momentNow } from '../entry/timeNow'
 import { useEntry } from '../entry/useEntry'
 import { quickWords as words } from '../messages/quick'
 import { completed, namesFor } from './complete'
@@ -17,22 +18,7 @@ const PAUSE = 300
 /** One line for everything that is written down daily: it says what it will write before it does. */
 export function QuickSlip({ onDone }: { onDone: () => void }) {
     const [typed, setTyped] = useState('')
-    const [asked, ask] = useState('')
-    useEffect(() => {
-        const waiting = setTimeout(() => ask(typed.trim()), PAUSE)
-        return () => clearTimeout(waiting)
-    }, [typed])
-    const read = useQuery({
-        queryKey: ['quick', asked],
-        queryFn:
-            asked === ''
-                ? skipToken
-                : () => write('POST', '/api/v1/quick-entries/preview', {}, { text: asked }),
-        retry: false,
-    })
-    const isRead = asked === typed.trim()
-    const preview = isRead ? read.data : undefined
-    const refused = isRead && read.error instanceof Refused ? read.error.fieldError('text') : undefined
+    const { asked, preview, refused, isReading, isUnread } = useReading(typed)
     const entry = useEntry(
         '/api/v1/quick-entries',
         {},
@@ -42,10 +28,10 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
             onDone,
         },
     )
-    const mayWrite = preview !== undefined && preview.says !== null && !entry.isSaving
+    const mayWrite = (isUnread || (preview !== undefined && preview.says !== null)) && !entry.isSaving
     const save = (): void => {
         if (mayWrite) {
-            entry.save({ text: asked, keep: preview.is_doubtful })
+            entry.save({ text: asked, at: momentNow(), keep: preview?.is_doubtful === true })
         }
     }
     return (
@@ -68,8 +54,9 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
                 error={refused ?? entry.fieldError('text') ?? entry.error}
             />
             <Completions typed={typed} onComplete={setTyped} />
-            <Box aria-live="polite" aria-busy={read.isFetching} minHeight="52px">
+            <Box aria-live="polite" aria-busy={isReading} minHeight="52px">
                 {preview !== undefined && <Preview preview={preview} onGo={onDone} />}
+                {isUnread && <chakra.p color="close">{words.unread}</chakra.p>}
                 {typed === '' && <Examples onTake={setTyped} />}
             </Box>
             <Button type="submit" variant="solid" minHeight="50px" disabled={!mayWrite}>
@@ -77,6 +64,31 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
             </Button>
         </chakra.form>
     )
+}
+
+/** What is typed, as the server reads it after a pause; it cannot where there is no network. */
+function useReading(typed: string) {
+    const [asked, ask] = useState('')
+    useEffect(() => {
+        const waiting = setTimeout(() => ask(typed.trim()), PAUSE)
+        return () => clearTimeout(waiting)
+    }, [typed])
+    const { data, error, isFetching } = useQuery({
+        queryKey: ['quick', asked],
+        queryFn:
+            asked === ''
+                ? skipToken
+                : () => write('POST', '/api/v1/quick-entries/preview', {}, { text: asked }),
+        retry: false,
+    })
+    const isRead = asked === typed.trim()
+    return {
+        asked,
+        preview: isRead ? data : undefined,
+        refused: isRead && error instanceof Refused ? error.fieldError('text') : undefined,
+        isReading: isFetching,
+        isUnread: isRead && asked !== '' && error instanceof Unreachable,
+    }
 }
 
 function Preview({ preview, onGo }: { preview: QuickPreview; onGo: () => void }) {

@@ -1,6 +1,7 @@
 import { unitsOf } from '../units/browserUnits'
 import { currencyOf, currencyOptions } from '../units/currencies'
 import { messages } from '../messages'
+import { ownerWords } from '../messages/owner'
 import { Button, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -36,9 +37,9 @@ export function FirstRun() {
         onChange: (value: string) => setEntry({ ...entry, [name]: value }),
         error: refused?.fieldError(name),
     })
-    const units = messages.frame.owner.unitNames
+    const units = ownerWords.unitNames
     return (
-        <Door title={messages.frame.owner.title} comment={messages.frame.owner.comment}>
+        <Door title={ownerWords.title} comment={ownerWords.comment}>
             <chakra.form
                 display="flex"
                 flexDirection="column"
@@ -48,7 +49,7 @@ export function FirstRun() {
                     begin.mutate(entry)
                 }}
             >
-                <TextField label={messages.frame.owner.name} autoComplete="name" {...field('name')} />
+                <TextField label={ownerWords.name} autoComplete="name" {...field('name')} />
                 <TextField
                     label={messages.frame.signIn.email}
                     type="email"
@@ -59,26 +60,26 @@ export function FirstRun() {
                     label={messages.frame.signIn.password}
                     type="password"
                     autoComplete="new-password"
-                    help={messages.frame.owner.passwordHelp}
+                    help={ownerWords.passwordHelp}
                     {...field('password')}
                 />
-                <TextField label={messages.frame.owner.facility} {...field('facility')} />
+                <TextField label={ownerWords.facility} {...field('facility')} />
                 <ChoiceField
-                    label={messages.frame.owner.units}
+                    label={ownerWords.units}
                     options={Object.entries(units).map(([value, text]) => ({ value, text }))}
                     {...field('unit_system')}
                 />
                 <ChoiceField
-                    label={messages.frame.owner.currency}
-                    options={currencyOptions(messages.frame.owner.noCurrency)}
+                    label={ownerWords.currency}
+                    options={currencyOptions(ownerWords.noCurrency)}
                     {...field('currency')}
                 />
-                <TextField label={messages.frame.owner.timeZone} {...field('time_zone')} />
+                <TextField label={ownerWords.timeZone} {...field('time_zone')} />
                 {begin.error !== null && refused?.problem.errors === undefined && (
                     <p role="alert">{refused?.message ?? messages.frame.unreachable}</p>
                 )}
                 <Button type="submit" variant="solid" disabled={begin.isPending} minHeight="50px">
-                    {messages.frame.owner.act}
+                    {ownerWords.act}
                 </Button>
             </chakra.form>
         </Door>

@@ -6,6 +6,7 @@ import type { Invited, Session } from '../api/types'
 import { withSecret } from '../api/withSecret'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { messages } from '../messages'
+import { ownerWords } from '../messages/owner'
 import { doorWords } from '../messages/door'
 import { settingsWords } from '../messages/settings'
 import { Door } from './Door'
@@ -81,7 +82,7 @@ function Accept({ invited }: { invited: Invited }) {
                     label={messages.frame.signIn.password}
                     type="password"
                     autoComplete="new-password"
-                    help={messages.frame.owner.passwordHelp}
+                    help={ownerWords.passwordHelp}
                 />
             </FieldForm>
         </Door>

@@ -8,11 +8,11 @@ import { Waiting } from '../frame/Waiting'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
 import { useChange } from '../entry/useChange'
-import { messages } from '../messages'
+import { ownerWords } from '../messages/owner'
 import { settingsWords } from '../messages/settings'
 import { currencyOptions } from '../units/currencies'
 
-const words = messages.frame.owner
+const words = ownerWords
 
 interface Values extends Pick<Place, 'facility' | 'unit_system' | 'time_zone' | 'units'> {
     /** '': none. */

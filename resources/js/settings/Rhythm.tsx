@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { Place } from '../api/types'
 import { useChange } from '../entry/useChange'
-import { messages } from '../messages'
+import { ownerWords } from '../messages/owner'
 import { locale } from '../messages/language'
 import { settingsWords } from '../messages/settings'
 import { spoken } from '../messages/speak'
@@ -22,7 +22,7 @@ export function Rhythm({ place }: { place: Place }) {
     const change = useChange(
         '/api/v1/facility',
         {},
-        { before: place, notice: messages.frame.owner.saved, onDone: () => undefined },
+        { before: place, notice: ownerWords.saved, onDone: () => undefined },
     )
     const days = (which: 'change_days' | 'measure_days', label: string) => (
         <chakra.fieldset border="none" padding="0" margin="0" paddingTop="8px" minWidth="0">

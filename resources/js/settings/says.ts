@@ -1,7 +1,7 @@
 import { skipToken, useQuery } from '@tanstack/react-query'
 import { placeQuery } from '../api/queries'
 import { useKeeper } from '../frame/keeper'
-import { messages } from '../messages'
+import { ownerWords } from '../messages/owner'
 import { settingsWords as words } from '../messages/settings'
 import { ago } from '../units/moment'
 import { backupsQuery, lettersQuery, peopleQuery, secretsQuery, sittersQuery } from './queries'
@@ -43,7 +43,7 @@ function usePlace(isWanted: boolean): () => Says {
             ? nothing()
             : calm(
                   words.says.place({
-                      units: messages.frame.owner.unitNames[place.unit_system],
+                      units: ownerWords.unitNames[place.unit_system],
                       zone: place.time_zone,
                       currency: place.currency ?? 'none',
                   }),

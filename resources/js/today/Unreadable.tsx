@@ -1,5 +1,5 @@
 import { columnName, whatIsLeftOut } from './leftOut'
-import { messages } from '../messages'
+import { unreadableWords } from '../messages/unreadable'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { UnreadableRow } from '../api/types'
@@ -14,8 +14,8 @@ export function Unreadable({ rows }: { rows: readonly UnreadableRow[] }) {
     }
     return (
         <Box borderInlineStart="6px solid" borderColor="over" paddingInlineStart="14px" marginTop="16px">
-            <Section title={messages.unreadable.title}>
-                <chakra.p paddingBlock="8px 2px">{messages.unreadable.intro}</chakra.p>
+            <Section title={unreadableWords.title}>
+                <chakra.p paddingBlock="8px 2px">{unreadableWords.intro}</chakra.p>
                 <ul>
                     {rows.map((row) => (
                         <Row key={`${row.table} ${row.id}`} row={row} />
@@ -33,7 +33,7 @@ function Row({ row }: { row: UnreadableRow }) {
         '/api/v1/unreadable-rows/{table}/{row}',
         { table: row.table, row: row.id },
         {
-            notice: () => messages.unreadable.removed,
+            notice: () => unreadableWords.removed,
         },
     )
     return (
@@ -51,13 +51,13 @@ function Row({ row }: { row: UnreadableRow }) {
                 </p>
                 {!row.is_waiting && !isOpen && (
                     <Box display="flex" gap="10px">
-                        <Button onClick={() => setIsOpen(true)}>{messages.unreadable.correct}</Button>
+                        <Button onClick={() => setIsOpen(true)}>{unreadableWords.correct}</Button>
                         <Button
                             variant="plain"
                             disabled={remove.isSaving}
                             onClick={() => remove.save(undefined)}
                         >
-                            {row.is_emptied ? messages.unreadable.empty : messages.unreadable.remove}
+                            {row.is_emptied ? unreadableWords.empty : unreadableWords.remove}
                         </Button>
                     </Box>
                 )}
@@ -81,7 +81,7 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
         '/api/v1/unreadable-rows/{table}/{row}',
         { table: row.table, row: row.id },
         {
-            notice: () => messages.unreadable.corrected,
+            notice: () => unreadableWords.corrected,
         },
     )
     const changed = row.values.filter((one) => typed[one.column] !== (one.value ?? ''))
@@ -115,10 +115,10 @@ function Correction({ row, onClose }: { row: UnreadableRow; onClose: () => void 
             )}
             <Box display="flex" gap="10px" gridColumn="1 / -1">
                 <Button type="submit" variant="solid" disabled={save.isSaving || changed.length === 0}>
-                    {messages.unreadable.save}
+                    {unreadableWords.save}
                 </Button>
                 <Button variant="plain" onClick={onClose}>
-                    {messages.unreadable.cancel}
+                    {unreadableWords.cancel}
                 </Button>
             </Box>
         </chakra.form>

@@ -1,21 +1,22 @@
 import { write } from '../api/client'
 import type { DueRow } from '../api/types'
+import { momentNow } from '../entry/timeNow'
 import { messages } from '../messages'
 
 /** What is sent when all is well with one thing that is due; null: a tap does not settle it. */
 export function answerTo(due: DueRow, today: string) {
-    const looked = messages.moves.watch.looked({ name: due.name })
+    const looked = messages.today.looked({ name: due.name })
     switch (due.kind) {
         case 'watch':
             return {
-                label: messages.moves.watch.allGood,
+                label: messages.today.allGood,
                 notice: looked,
                 send: () =>
                     write(
                         'POST',
                         '/api/v1/watches/{watch}/checks',
                         { watch: due.of_id ?? 0 },
-                        { has_eaten: false, exceptions: [] },
+                        { at: momentNow(), has_eaten: false, exceptions: [] },
                     ),
                 undo: (check: number) => write('DELETE', '/api/v1/watch-checks/{check}', { check }),
             }

@@ -1,7 +1,5 @@
 export * from './fish'
 export * from './frame'
 export * from './labels'
-export * from './moves'
 export * from './systemsList'
 export * from './today'
-export * from './unreadable'

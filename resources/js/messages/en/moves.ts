@@ -81,10 +81,8 @@ export const moves = {
     watch: {
         title: 'Watched',
         none: 'Nobody is watched.',
-        allGood: 'All good',
         eaten: 'It ate',
         look: 'Save the look',
-        looked: 'Looked at {name}.',
         allGoodBut: 'All good but {names}',
         notGood: 'Not well',
         together: '{n_Words} went in together.',

@@ -16,6 +16,7 @@ export const quick = {
     will: 'It will say: {says}',
     write: 'Write it down',
     writeAll: 'Write it down all the same',
+    unread: 'No network: it cannot be read now. It is kept as it stands, with the time, and read and sent when the network is back.',
     toFish: 'To its sheet',
     toSystem: 'To the home',
     names: 'Names that begin so',

@@ -13,6 +13,8 @@ export const today = {
     moreBuilds: '{n_Words} more to build later.',
     moves: 'Planned moves',
     moveLine: '{day}: {who} from {from} to {to}',
+    allGood: 'All good',
+    looked: 'Looked at {name}.',
     inspected: '{name}: looked at.',
     allFine: 'All fine',
     fallbacks: 'Where would they go?',

@@ -1,0 +1,25 @@
+import type { Written } from './client'
+
+/**
+ * May it be written later? What happened, with the day on which it did, is as true an hour later; a correction
+ * names what it saw, so that it cannot go over what somebody else has changed. All else decides something about
+ * how things stand now, and waits for the network in its form.
+ */
+export const isKeepable = ({ method, path, body }: Pick<Written, 'method' | 'path' | 'body'>): boolean =>
+    method === 'POST'
+        ? HAPPENED.some((address) => address.test(path)) && has(body, ['date', 'at'])
+        : method === 'PUT' && CORRECTED.has(path) && has(body, ['version'])
+
+const HAPPENED = [
+    /\/fish\/\{fish\}\/(measurements|counts|losses|moves|inspections|health-observations|treatments)$/,
+    /\/systems\/\{system\}\/(meals|water-tests|water-works)$/,
+    /\/(incidents|notes|spendings|quick-entries)$/,
+    /\/foods\/\{food\}\/stock$/,
+    /\/cultures\/\{culture\}\/entries$/,
+    /\/watches\/\{watch\}\/checks$/,
+]
+
+const CORRECTED: ReadonlySet<string> = new Set(['/api/v1/log/{line}', '/api/v1/measurements/{measurement}'])
+
+const has = (body: unknown, names: readonly string[]): boolean =>
+    typeof body === 'object' && body !== null && names.some((name) => name in body)

@@ -1,0 +1,22 @@
+/** A fish that is fed otherwise, or expected to grow otherwise. */
+export const whatIf = {
+    eats: '{mass} of dry food a day; about {share_percent} of {home} to change each week for that alone',
+    title: 'What if',
+    help: 'Answers at once beside the present curve. Nothing is saved until you keep it.',
+    ration: 'Fed',
+    temperature: 'Water from now on, {unit}',
+    home: 'Living in',
+    asNow: 'as now',
+    adult: 'If its adult size is really',
+    line: 'what if',
+    clear: 'Clear',
+    keep: 'Save the change',
+    kept: 'Saved: how {name} {n, plural, one {is fed and what it is} other {are fed and what they are}} to become.',
+    move: 'Record the move',
+    warmth: 'The water belongs to the home: other fish there would share the change.',
+    fits: 'Then {name} {n, plural, one {fits} other {fit}} {home} until {month} at least.',
+    now: 'Then {name} {n, plural, one {is} other {are}} too large for {home} now: {reason}.',
+    nowOrSoon: 'Then {name} {n, plural, one {is} other {are}} too large for {home} now or soon: {reason}.',
+    may: 'Then {name} may outgrow {home} from {early} on: {reason}.',
+    between: 'Then {name} {n, plural, one {outgrows} other {outgrow}} {home} between {span}: {reason}.',
+} as const

@@ -1,0 +1,53 @@
+import type { Written } from '../api/client'
+import { sendWritten } from '../api/client'
+import { Refused } from '../api/refused'
+import type { KeptEntry } from './database'
+import { database } from './database'
+
+/** What waits, among the queries. */
+export const keptKey = ['kept'] as const
+
+/** Keeps what could not be sent; returns its number here. */
+export const keepEntry = async (keeper: number, written: Written): Promise<number> =>
+    (await database()).add('entries', { ...written, keeper, at: Date.now() } as KeptEntry)
+
+/** Of one keeper, in the order in which they were written. */
+export const keptEntries = async (keeper: number): Promise<KeptEntry[]> =>
+    (await (await database()).getAll('entries')).filter((entry) => entry.keeper === keeper)
+
+export const dropEntry = async (id: number): Promise<void> => (await database()).delete('entries', id)
+
+/** Puts an entry in the place of what was kept, as for another try. */
+export const putEntry = async (entry: KeptEntry): Promise<number> => (await database()).put('entries', entry)
+
+/** Statuses that tell of the moment, not of what was sent: it is tried again later. */
+const OF_THE_MOMENT: ReadonlySet<number> = new Set([401, 408, 419, 425, 429])
+
+const isOfTheMoment = (status: number): boolean => status >= 500 || OF_THE_MOMENT.has(status)
+
+/**
+ * Sends what waits, in the order in which it was written, each under the key that it had from the beginning: what has
+ * reached the server before is not written twice. One that is refused is kept with the reason, and the others go on.
+ *
+ * @returns what was taken
+ */
+export async function sendKept(keeper: number): Promise<KeptEntry[]> {
+    const sent: KeptEntry[] = []
+    for (const entry of await keptEntries(keeper)) {
+        if (entry.refusal !== undefined) {
+            continue
+        }
+        try {
+            await sendWritten(entry)
+        } catch (error) {
+            if (!(error instanceof Refused) || isOfTheMoment(error.status)) {
+                break
+            }
+            await putEntry({ ...entry, refusal: { status: error.status, problem: error.problem } })
+            continue
+        }
+        await dropEntry(entry.id)
+        sent.push(entry)
+    }
+    return sent
+}

@@ -1,0 +1,153 @@
+import type { BrowserContext, Page } from '@playwright/test'
+import { expectAccessible, expectNoSidewaysScrolling, openFish, signIn } from './keeper'
+import { expect, test } from './test'
+
+test.use({ serviceWorkers: 'allow' })
+
+/** The application has been opened once, and can be opened from now on without a network. */
+async function settle(page: Page): Promise<void> {
+    await page.evaluate(async () => {
+        await navigator.serviceWorker.ready
+    })
+}
+
+const kept = (page: Page) => page.getByRole('group', { name: 'Kept on this device' })
+
+const cm = (mm: number): string => (mm / 10).toFixed(1)
+
+/** A new window, as after a restart. */
+async function comeBack(context: BrowserContext, address: string): Promise<Page> {
+    const page = await context.newPage()
+    await page.goto(address)
+    return page
+}
+
+interface Measurement {
+    id: number
+    version: number
+    length_mm: number
+    date: string
+    method: string
+}
+
+/** As a page of the application asks. */
+const from = (page: Page): Record<string, string> => ({ Accept: 'application/json', Referer: page.url() })
+
+async function measurementsOf(page: Page, fish: string): Promise<Measurement[]> {
+    const answer = await page.request.get(`/api/v1/fish/${fish}`, { headers: from(page) })
+    return ((await answer.json()) as { measurements: Measurement[] }).measurements
+}
+
+const lengthsOf = async (page: Page, fish: string): Promise<number[]> =>
+    (await measurementsOf(page, fish)).map(({ length_mm }) => Math.round(length_mm))
+
+/** From another device, which has a network. */
+async function correctMeanwhile(page: Page, entry: Partial<Measurement> & { length: string }): Promise<void> {
+    const cookies = await page.context().cookies()
+    const token = cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? ''
+    const { id, version, date, method, length } = entry
+    const answer = await page.request.put(`/api/v1/measurements/${id ?? 0}`, {
+        data: { version, date, method, length, keep: true },
+        headers: { ...from(page), 'X-XSRF-TOKEN': decodeURIComponent(token) },
+    })
+    expect(answer.status()).toBe(200)
+}
+
+test('the network goes in the middle of an entry: it is kept, outlives a restart, and is sent once', async ({
+    page,
+    context,
+}) => {
+    await signIn(page)
+    await openFish(page, 'Bramble')
+    const address = page.url()
+    const fish = address.split('/').pop() ?? ''
+    await settle(page)
+    const before = await lengthsOf(page, fish)
+    const grown = (before.at(-1) ?? 0) + 3
+    await page.getByLabel('Length', { exact: true }).fill(cm(grown))
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Save length' }).click()
+    await expect(page.getByRole('status')).toContainText('kept on this device')
+    await expect(kept(page)).toContainText('1 entry is kept here and not sent yet')
+    await page.close()
+
+    const back = await comeBack(context, address)
+    await expect(back.getByRole('heading', { level: 1 })).toContainText('Bramble')
+    await expect(kept(back)).toContainText('What you see is as it was known on')
+    await expect(kept(back)).toContainText('1 entry is kept here')
+    await back.getByRole('button', { name: 'Look', exact: true }).click()
+    await expect(back.getByRole('dialog')).toContainText(`Length of Bramble: ${cm(grown)}`)
+    await expectAccessible(back)
+    await back.setViewportSize({ width: 390, height: 844 })
+    await expectNoSidewaysScrolling(back)
+    await back.keyboard.press('Escape')
+
+    await context.setOffline(false)
+    await expect(back.getByRole('status')).toContainText('written down')
+    await expect(kept(back)).toBeHidden()
+    expect(await lengthsOf(back, fish)).toEqual([...before, grown])
+})
+
+test('what the place does not take is shown with both sides, and whoever wrote it decides', async ({
+    page,
+    context,
+}) => {
+    await signIn(page)
+    await openFish(page, 'Bramble')
+    const fish = page.url().split('/').pop() ?? ''
+    await context.setOffline(true)
+    await page.getByLabel('Length', { exact: true }).fill('90')
+    await page.getByRole('button', { name: 'Save length' }).click()
+    await expect(page.getByRole('status')).toContainText('kept on this device')
+    await context.setOffline(false)
+    await expect(kept(page)).toContainText('1 kept entry was not taken')
+    await page.getByRole('button', { name: 'Look', exact: true }).click()
+    const sheet = page.getByRole('dialog')
+    await expect(sheet).toContainText('Length of Bramble: 90')
+    await expect(sheet).toContainText('What the place says')
+    await expectAccessible(page)
+    await sheet.getByRole('button', { name: 'Write it all the same' }).click()
+    await expect(sheet).toContainText('Nothing is kept here')
+    expect(await lengthsOf(page, fish)).toContain(900)
+})
+
+test('a correction that was kept while somebody else made another stands beside it', async ({
+    page,
+    context,
+}) => {
+    await signIn(page)
+    await openFish(page, 'Moss')
+    const fish = page.url().split('/').pop() ?? ''
+    const last = (await measurementsOf(page, fish)).at(-1)
+    const was = Math.round(last?.length_mm ?? 0)
+    await page.getByRole('button', { name: `Correct ${cm(was)} cm` }).click()
+    await context.setOffline(true)
+    const slip = page.getByRole('dialog')
+    await slip.getByLabel('Length', { exact: true }).fill(cm(was + 2))
+    await slip.getByRole('button', { name: 'Save correction' }).click()
+    await expect(page.getByRole('status')).toContainText('kept on this device')
+    await correctMeanwhile(page, { ...last, length: `${cm(was - 2)} cm` })
+    await context.setOffline(false)
+    await page.getByRole('button', { name: 'Look', exact: true }).click()
+    await expect(slip).toContainText(`A correction: ${cm(was + 2)}`)
+    await expect(slip).toContainText(`${cm(was - 2)} cm`)
+    await slip.getByRole('button', { name: 'Write mine over it' }).click()
+    await expect(slip).toContainText('Nothing is kept here')
+    expect((await lengthsOf(page, fish)).at(-1)).toBe(was + 2)
+})
+
+test('a line is kept as it stands, and taken back again', async ({ page, context }) => {
+    await signIn(page)
+    await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()
+    await page.getByRole('button', { name: 'Write a line' }).click()
+    await page.getByLabel('What happened').waitFor()
+    await context.setOffline(true)
+    await page.getByLabel('What happened').fill('changed 30% porch')
+    await expect(page.getByText('It is kept as it stands')).toBeVisible()
+    await page.getByRole('button', { name: 'Write it down' }).click()
+    await expect(kept(page)).toContainText('1 entry is kept here')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByRole('status')).toContainText('Taken back')
+    await expect(kept(page)).not.toContainText('kept here')
+    await context.setOffline(false)
+})
