@@ -9,6 +9,7 @@ import { door } from '../../resources/js/messages/en/door'
 import { entry } from '../../resources/js/messages/en/entry'
 import { food } from '../../resources/js/messages/en/food'
 import { group } from '../../resources/js/messages/en/group'
+import { keys } from '../../resources/js/messages/en/keys'
 import { losses } from '../../resources/js/messages/en/losses'
 import { moves } from '../../resources/js/messages/en/moves'
 import { offline } from '../../resources/js/messages/en/offline'
@@ -48,6 +49,7 @@ const texts = textsOf({
     entry,
     food,
     group,
+    keys,
     losses,
     moves,
     offline,

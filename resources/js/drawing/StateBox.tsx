@@ -1,7 +1,12 @@
 import { ink } from '../theme/tokens'
 
-/** Open square: due. Hatched square: late. Diamond: soon. Tick out of its square: done. */
-export function StateBox({ state }: { state: 'due' | 'late' | 'soon' | 'done' }) {
+export type State = 'due' | 'late' | 'there' | 'there-late' | 'soon' | 'done'
+
+/** Where a thing is done that no tick settles: a pointer to the right. */
+const POINTER = 'M4 3H15L24 13 15 23H4Z'
+
+/** Open square: due, and ticked where it stands. Pointer: due, and done elsewhere. Hatched: late. Diamond: soon. Tick out of its square: done. */
+export function StateBox({ state }: { state: State }) {
     return (
         <svg width="26" height="26" aria-hidden="true">
             {state === 'due' && (
@@ -27,6 +32,15 @@ export function StateBox({ state }: { state: 'due' | 'late' | 'soon' | 'done' })
                         stroke={ink('over')}
                         strokeWidth="2"
                     />
+                </>
+            )}
+            {state === 'there' && (
+                <path d={POINTER} fill={ink('fresh')} stroke={ink('ink')} strokeWidth="2" />
+            )}
+            {state === 'there-late' && (
+                <>
+                    <path d={POINTER} fill={ink('fresh')} />
+                    <path d={POINTER} fill="url(#hatch-over)" stroke={ink('over')} strokeWidth="2" />
                 </>
             )}
             {state === 'soon' && (

@@ -5,6 +5,8 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { fishListQuery } from '../api/queries'
 import type { FishRow } from '../api/types'
+import { longestReach } from '../drawing/reach'
+import { SideToScale } from '../drawing/SideToScale'
 import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { AsTable } from '../frame/AsTable'
@@ -20,7 +22,7 @@ const bySoonest = (a: FishRow, b: FishRow): number =>
 /** All fish, soonest to leave its home first. */
 export function FishList() {
     const { today } = useKeeper()
-    useNameSheet(messages.fish.listTitle, messages.fish.listComment)
+    useNameSheet(messages.fish.listTitle, '')
     return (
         <Waiting query={useQuery(fishListQuery)}>
             {(fish) =>
@@ -52,7 +54,8 @@ function AddFish() {
         <Box
             padding={{ base: '12px 2px 0', md: '12px 10px 0' }}
             display="flex"
-            gap="18px"
+            flexWrap="wrap"
+            gap="6px 18px"
             alignItems="center"
         >
             <Button asChild textDecoration="none">
@@ -74,15 +77,17 @@ function FishTable({ fish }: { fish: FishRow[] }) {
     const { today } = useKeeper()
     const unit = useUnit()
     const columns = messages.fish.columns
+    const reach = longestReach(fish.map(({ form, length_mm }) => ({ form, mm: length_mm.likely })))
     return (
         <Box padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}>
-            <Table.Root>
+            <Table.Root css={{ '& td': { verticalAlign: 'middle' } }}>
                 <Table.Header>
                     <Table.Row>
                         <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.toScale}</Table.ColumnHeader>
+                        <Table.ColumnHeader display={desk}>{columns.length}</Table.ColumnHeader>
                         <Table.ColumnHeader display={desk}>{columns.species}</Table.ColumnHeader>
                         <Table.ColumnHeader>{columns.home}</Table.ColumnHeader>
-                        <Table.ColumnHeader display={desk}>{columns.length}</Table.ColumnHeader>
                         <Table.ColumnHeader>{columns.outgrows}</Table.ColumnHeader>
                         <Table.ColumnHeader display={desk}>{columns.next}</Table.ColumnHeader>
                         <Table.ColumnHeader display={desk}>{columns.measure}</Table.ColumnHeader>
@@ -96,10 +101,16 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                                 <Link to="/fish/$id" params={{ id: one.id }}>
                                     {nameWithCount(one)}
                                 </Link>
+                                <Box display={{ base: 'block', lg: 'none' }}>
+                                    <ToScale fish={one} reach={reach} />
+                                </Box>
                             </Table.Cell>
+                            <Table.Cell paddingBlock="2px" display={desk}>
+                                <ToScale fish={one} reach={reach} />
+                            </Table.Cell>
+                            <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
                             <Table.Cell display={desk}>{one.species}</Table.Cell>
                             <Table.Cell>{one.home.name}</Table.Cell>
-                            <Table.Cell display={desk}>{projected(one.length_mm.likely, unit)}</Table.Cell>
                             <Table.Cell>
                                 <chakra.span fontWeight={600} color={leavingColour(one, today)}>
                                     {leavingWords(one, today)}
@@ -116,3 +127,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
         </Box>
     )
 }
+
+const ToScale = ({ fish: { form, band, length_mm }, reach }: { fish: FishRow; reach: number }) => (
+    <SideToScale form={form} band={band} mm={length_mm.likely} reach={reach} />
+)

@@ -1,12 +1,12 @@
 import { messages } from '../messages'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNotices } from './notice'
-import { useSheetTitle } from './sheetTitle'
+import { useSheetNote } from './sheetTitle'
 
-/** The foot of the sheet: what was last written, with a way back, and the title block. */
+/** The foot of the sheet: what was last written, with a way back, and the line on which the next thing is. */
 export function Foot({ onWrite }: { onWrite: () => void }) {
     const { notice } = useNotices()
-    const [title, note] = useSheetTitle()
+    const note = useSheetNote()
     return (
         <Box
             as="footer"
@@ -30,11 +30,7 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                 paddingInline="10px"
                 fontSize="17px"
             >
-                {notice === null ? (
-                    <Button variant="plain" onClick={onWrite}>
-                        {messages.frame.write}
-                    </Button>
-                ) : (
+                {notice !== null && (
                     <>
                         <span>{notice.text}</span>
                         {notice.undo !== undefined && (
@@ -50,32 +46,66 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                     color="ink2"
                     fontSize="15px"
                 >
-                    <chakra.kbd
-                        fontFamily="mono"
-                        border="1.4px solid"
-                        borderColor="edge"
-                        borderRadius="3px"
-                        paddingInline="7px"
-                    >
-                        ?
-                    </chakra.kbd>{' '}
-                    {messages.frame.keysTitle.toLowerCase()}
+                    <Key>?</Key> {messages.frame.keysTitle.toLowerCase()}
                 </Box>
             </Box>
             <Box
                 borderInlineStart="1.6px solid"
                 borderColor="ink"
-                padding="6px 10px 0 16px"
-                minWidth="250px"
+                padding="7px 10px 4px 16px"
+                width="380px"
                 display={{ base: 'none', md: 'block' }}
             >
-                <Box fontWeight={800} fontSize="17px">
-                    {title}
-                </Box>
-                <Box color="ink2" fontSize="14.5px" lineHeight="20px">
+                <PencilLine onWrite={onWrite} />
+                <Box color="ink2" fontSize="14.5px" lineHeight="20px" truncate>
                     {note}
                 </Box>
             </Box>
         </Box>
+    )
+}
+
+/** Opens the slip on which a line is written; it lies where the eye rests when something has been seen. */
+function PencilLine({ onWrite }: { onWrite: () => void }) {
+    return (
+        <chakra.button
+            type="button"
+            aria-keyshortcuts="n"
+            display="flex"
+            justifyContent="space-between"
+            alignItems="center"
+            width="100%"
+            minHeight="30px"
+            paddingInline="8px"
+            background="fresh"
+            border="0"
+            borderBottom="1.6px solid"
+            borderColor="edge"
+            color="accent"
+            fontWeight={600}
+            fontSize="16.5px"
+            cursor="pointer"
+            onClick={onWrite}
+        >
+            {messages.frame.write}
+            <Key>N</Key>
+        </chakra.button>
+    )
+}
+
+function Key({ children }: { children: string }) {
+    return (
+        <chakra.kbd
+            aria-hidden="true"
+            fontFamily="mono"
+            fontWeight={400}
+            color="ink2"
+            border="1.4px solid"
+            borderColor="edge"
+            borderRadius="3px"
+            paddingInline="7px"
+        >
+            {children}
+        </chakra.kbd>
     )
 }

@@ -1,19 +1,20 @@
 import { messages } from '../messages'
+import { keyWords } from '../messages/keys'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { PaperDialog } from './PaperDialog'
 import { useLettersOn } from './usePlaceKeys'
 
 const KEYS = [
-    { keys: 'T F S', what: messages.frame.keys.walk },
-    { keys: 'P M C O W', what: messages.frame.keys.plan },
-    { keys: 'L K R E', what: messages.frame.keys.shelf },
-    { keys: '[ ]', what: messages.frame.keys.week },
-    { keys: '{ }', what: messages.frame.keys.month },
-    { keys: 'N', what: messages.frame.keys.write },
-    { keys: '/', what: messages.frame.keys.find },
-    { keys: 'U', what: messages.frame.keys.undo },
-    { keys: '?', what: messages.frame.keys.help },
-    { keys: 'Esc', what: messages.frame.keys.leave },
+    { keys: 'T F S', what: keyWords.walk },
+    { keys: 'P M C O W', what: keyWords.plan },
+    { keys: 'L K R E', what: keyWords.shelf },
+    { keys: '[ ]', what: keyWords.week },
+    { keys: '{ }', what: keyWords.month },
+    { keys: 'N', what: keyWords.write },
+    { keys: '/', what: keyWords.find },
+    { keys: 'U', what: keyWords.undo },
+    { keys: '?', what: keyWords.help },
+    { keys: 'Esc', what: keyWords.leave },
 ]
 
 /** The help sheet of shortcuts. */
@@ -40,7 +41,7 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
                     checked={lettersOn}
                     onChange={(event) => setLettersOn(event.target.checked)}
                 />
-                {messages.frame.keysOff}
+                {keyWords.keysOff}
             </chakra.label>
             <Button onClick={onClose} alignSelf="flex-end">
                 {messages.frame.close}

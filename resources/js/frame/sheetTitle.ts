@@ -12,7 +12,7 @@ function set(title: Title): void {
     listeners.forEach((listener) => listener())
 }
 
-/** Names the sheet in its title block and in the window. */
+/** Names the sheet in the window, and says at its foot what it is drawn from. */
 export function useNameSheet(title: string, note: string): void {
     useEffect(() => {
         set([title, note])
@@ -20,12 +20,12 @@ export function useNameSheet(title: string, note: string): void {
     }, [title, note])
 }
 
-export function useSheetTitle(): Title {
+export function useSheetNote(): string {
     return useSyncExternalStore(
         (listener) => {
             listeners.add(listener)
             return () => listeners.delete(listener)
         },
-        () => current,
+        () => current[1],
     )
 }

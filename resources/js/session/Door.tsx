@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { doorWords } from '../messages/door'
 import { Box, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { DimensionLine } from '../drawing/DimensionLine'
@@ -29,7 +30,7 @@ export function Door({ title, comment, children }: { title: string; comment: str
                     width="100%"
                     style={{ maxWidth: '760px' }}
                     role="img"
-                    aria-label={messages.frame.signIn.idea}
+                    aria-label={doorWords.idea}
                 >
                     <rect
                         x="20"
@@ -42,14 +43,8 @@ export function Door({ title, comment, children }: { title: string; comment: str
                     />
                     <FishSide form="deep" band={0} x={350} y={200} length={560} outlineOnly />
                     <FishSide form="deep" band={0} x={140} y={200} length={76} />
-                    <DimensionLine
-                        x1={102}
-                        x2={178}
-                        y={252}
-                        label={messages.frame.signIn.small}
-                        behind="fresh"
-                    />
-                    <DimensionLine x1={70} x2={630} y={376} label={messages.frame.signIn.grown} />
+                    <DimensionLine x1={102} x2={178} y={252} label={doorWords.small} behind="fresh" />
+                    <DimensionLine x1={70} x2={630} y={376} label={doorWords.grown} />
                 </svg>
             </Box>
             <Box

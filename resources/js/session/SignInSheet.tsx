@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { doorWords } from '../messages/door'
 import { Button } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
@@ -14,7 +15,7 @@ export function SignInSheet() {
     const client = useQueryClient()
     const [isForgotten, forget] = useState(false)
     return (
-        <Door title={messages.frame.signIn.title} comment={messages.frame.signIn.idea}>
+        <Door title={messages.frame.signIn.title} comment={doorWords.idea}>
             <SignInForm onSignedIn={(session) => client.setQueryData(sessionQuery.queryKey, session)} />
             {isForgotten ? (
                 <Suspense fallback={<Drawing />}>

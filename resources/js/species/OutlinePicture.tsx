@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import type { SpeciesOutline } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
 import { FishSide } from '../drawing/FishSide'
-import { formNamed } from '../drawing/forms'
+import { tallness } from '../drawing/tallness'
 import { useUnit } from '../frame/keeper'
 import { useWidth } from '../frame/useWidth'
 import { speciesWords } from '../messages/species'
@@ -68,19 +68,4 @@ export function OutlinePicture({ outline }: { outline: SpeciesOutline }) {
             )}
         </Box>
     )
-}
-
-/** Height of a form with its fins, as a share of its length. */
-function tallness(name: string): number {
-    const { upper, lower, fins, tail } = formNamed(name)
-    const finHeight = (side: 'upper' | 'lower'): number =>
-        Math.max(0, ...fins.filter((fin) => fin.side === side).map((fin) => fin.height))
-    return name === 'ray'
-        ? 1
-        : 2 *
-              Math.max(
-                  upper.height + finHeight('upper') * 0.8,
-                  lower.height + finHeight('lower') * 0.8,
-                  tail.spread,
-              )
 }

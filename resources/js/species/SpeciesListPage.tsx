@@ -7,6 +7,8 @@ import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { speciesListQuery } from '../api/queries'
 import type { SpeciesRow } from '../api/types'
+import { longestReach } from '../drawing/reach'
+import { SideToScale } from '../drawing/SideToScale'
 import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -21,7 +23,7 @@ const SHOWN = 40
 
 /** Every species that is described here, to look up and to find. */
 export function SpeciesListPage() {
-    useNameSheet(speciesWords.title, speciesWords.listComment)
+    useNameSheet(speciesWords.title, '')
     return (
         <Waiting query={useQuery(speciesListQuery)}>
             {(allSpecies) => (
@@ -99,11 +101,13 @@ const desk = { base: 'none', lg: 'table-cell' } as const
 function SpeciesTable({ found }: { found: readonly SpeciesFound[] }) {
     const unit = useUnit()
     const columns = speciesWords.columns
+    const reach = longestReach(found.map(({ species: { form, adult_mm: mm } }) => ({ form, mm })))
     return (
-        <Table.Root>
+        <Table.Root css={{ '& td': { verticalAlign: 'middle' } }}>
             <Table.Header>
                 <Table.Row>
                     <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{columns.toScale}</Table.ColumnHeader>
                     <Table.ColumnHeader>{columns.adult}</Table.ColumnHeader>
                     <Table.ColumnHeader>{columns.temper}</Table.ColumnHeader>
                     <Table.ColumnHeader display={desk}>{columns.layer}</Table.ColumnHeader>
@@ -131,6 +135,9 @@ function SpeciesTable({ found }: { found: readonly SpeciesFound[] }) {
                                     {speciesWords.own}
                                 </chakra.span>
                             )}
+                        </Table.Cell>
+                        <Table.Cell paddingBlock="2px">
+                            <SideToScale form={species.form} band={0} mm={species.adult_mm} reach={reach} />
                         </Table.Cell>
                         <Table.Cell whiteSpace="nowrap">{projected(species.adult_mm, unit)}</Table.Cell>
                         <Table.Cell>{messages.labels.tempers[species.temperament]}</Table.Cell>

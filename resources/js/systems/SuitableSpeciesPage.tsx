@@ -8,6 +8,8 @@ import { Link } from '@tanstack/react-router'
 import { useState } from 'react'
 import { suitableSpeciesQuery, systemsQuery } from '../api/queries'
 import type { SuitableSpeciesRow } from '../api/types'
+import { longestReach } from '../drawing/reach'
+import { SideToScale } from '../drawing/SideToScale'
 import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -124,11 +126,13 @@ const FIT_COLOUR = { 'for-life': 'fit', until: 'close', not: 'over' } as const
 
 function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
     const unit = useUnit()
+    const reach = longestReach(rows.map(({ species: { form, adult_mm: mm } }) => ({ form, mm })))
     return (
-        <Table.Root>
+        <Table.Root css={{ '& td': { verticalAlign: 'middle' } }}>
             <Table.Header>
                 <Table.Row>
                     <Table.ColumnHeader>{weighUpWords.columns.species}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{weighUpWords.columns.toScale}</Table.ColumnHeader>
                     <Table.ColumnHeader>{weighUpWords.columns.fit}</Table.ColumnHeader>
                     <Table.ColumnHeader display={{ base: 'none', md: 'table-cell' }}>
                         {weighUpWords.columns.why}
@@ -143,6 +147,14 @@ function LodgerTable({ rows }: { rows: readonly SuitableSpeciesRow[] }) {
                                 {row.species.common_name}
                             </Link>{' '}
                             <chakra.span color="ink2">{projected(row.species.adult_mm, unit)}</chakra.span>
+                        </Table.Cell>
+                        <Table.Cell paddingBlock="2px">
+                            <SideToScale
+                                form={row.species.form}
+                                band={0}
+                                mm={row.species.adult_mm}
+                                reach={reach}
+                            />
                         </Table.Cell>
                         <Table.Cell fontWeight={600} color={FIT_COLOUR[row.fit]}>
                             {suitableWords(row)}

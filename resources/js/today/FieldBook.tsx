@@ -82,6 +82,7 @@ function Row({
 }) {
     const unit = useUnit()
     const go = useWayTo(due)
+    const tick = useTick(due)
     return (
         <chakra.li
             display="grid"
@@ -94,9 +95,7 @@ function Row({
             <Box textAlign="center" fontWeight={800} fontSize="19px">
                 {order}
             </Box>
-            <Box paddingStart="14px">
-                <StateBox state={due.is_late ? 'late' : 'due'} />
-            </Box>
+            <Mark isLate={due.is_late} tick={tick} />
             <Box paddingStart="14px" paddingBlock="6px">
                 <Box fontSize="18px" fontWeight={700}>
                     {due.name}
@@ -113,7 +112,15 @@ function Row({
                 </Box>
             </Box>
             <Box display="flex" flexDirection="column" gap="6px" paddingBlock="6px">
-                <InPlace due={due} />
+                {tick !== null && (
+                    <Button
+                        aria-label={`${tick.label}: ${due.name}`}
+                        disabled={tick.isSaving}
+                        onClick={tick.act}
+                    >
+                        {tick.label}
+                    </Button>
+                )}
                 <Button
                     variant={isFirst ? 'solid' : 'outline'}
                     minWidth="104px"
@@ -127,11 +134,43 @@ function Row({
     )
 }
 
-/** What one tap settles, is settled here. */
-function InPlace({ due }: { due: DueRow }) {
+/** A square is ticked where it stands; what is done elsewhere points there. */
+function Mark({ isLate, tick }: { isLate: boolean; tick: Tick | null }) {
+    return tick === null ? (
+        <Box paddingStart="14px">
+            <StateBox state={isLate ? 'there-late' : 'there'} />
+        </Box>
+    ) : (
+        // For the finger; the button with its words does the same, and is what is read out.
+        <chakra.button
+            type="button"
+            aria-hidden="true"
+            tabIndex={-1}
+            border="0"
+            background="none"
+            minWidth="46px"
+            minHeight="44px"
+            padding="0 0 0 14px"
+            cursor="pointer"
+            onClick={tick.act}
+        >
+            <StateBox state={tick.isDone ? 'done' : 'due'} />
+        </chakra.button>
+    )
+}
+
+interface Tick {
+    label: string
+    act: () => void
+    isSaving: boolean
+    isDone: boolean
+}
+
+/** What one tap settles, is settled here; null: it is not settled by one. */
+function useTick(due: DueRow): Tick | null {
     const { today } = useKeeper()
     const answer = answerTo(due, today)
-    const act = useSend(
+    const write = useSend(
         () => answer?.send() ?? Promise.reject(new Error(due.kind)),
         {
             notice: () => answer?.notice ?? '',
@@ -139,18 +178,14 @@ function InPlace({ due }: { due: DueRow }) {
         },
         '/api/v1/watches',
     )
-    if (due.is_late || answer === null) {
-        return null
-    }
-    return (
-        <Button
-            aria-label={`${answer.label}: ${due.name}`}
-            disabled={act.isSaving}
-            onClick={() => act.save(undefined)}
-        >
-            {answer.label}
-        </Button>
-    )
+    return due.is_late || answer === null
+        ? null
+        : {
+              label: answer.label,
+              act: () => write.save(undefined),
+              isSaving: write.isSaving,
+              isDone: write.answer !== undefined,
+          }
 }
 
 /** Where the thing is done. */

@@ -14,6 +14,7 @@ import { speciesNamed } from '../species/findSpecies'
 import type { CandidateTyped, Companion, Perhaps } from './candidate'
 import { askedOf, noCandidate } from './candidate'
 import { CandidateForm } from './CandidateForm'
+import { Kinds } from './Kinds'
 import { Verdict } from './Verdict'
 
 /** One candidate, or two side by side: the whole future before it is bought. */
@@ -149,14 +150,20 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                     worst={candidate.worst ?? candidate.species}
                     isHeaded={isBeside}
                 />
-            ) : (
+            ) : isBeside || candidate.typed.species !== '' ? (
                 <Box />
+            ) : (
+                <Kinds
+                    allSpecies={candidate.allSpecies}
+                    onChoose={({ common_name }) => candidate.form.setValue('species', common_name)}
+                />
             )}
         </Box>
     )
 }
 
 interface Candidate {
+    allSpecies: readonly SpeciesRow[]
     form: UseFormReturn<CandidateTyped>
     typed: CandidateTyped
     species: SpeciesRow | undefined
@@ -189,6 +196,7 @@ function useCandidate(speciesName: string, companion?: Companion): Candidate {
     const weighed = asked === null || answer.isError ? undefined : answer.data
     const worst = weighed?.unsure?.lives[0]?.species
     return {
+        allSpecies,
         form,
         typed,
         species,

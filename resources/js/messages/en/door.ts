@@ -1,5 +1,8 @@
 /** Doors that are opened by a link: an invitation, a new password. */
 export const door = {
+    small: '8 cm, brought home',
+    grown: '60 cm, grown',
+    idea: 'Growth, room and moves of large fish, drawn to scale.',
     invitation: {
         title: '{name}, you are invited to {facility}.',
         comment: 'You come in as {role}: {may}',

@@ -12,6 +12,7 @@ export const fish = {
     manyLengths: 'Many lengths at once',
     columns: {
         name: 'Name',
+        toScale: 'To one scale',
         species: 'Species',
         home: 'Lives in',
         length: 'Today',

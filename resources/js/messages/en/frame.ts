@@ -37,19 +37,6 @@ export const frame = {
     darkSheet: 'Night',
     lightSheet: 'Day',
     keysTitle: 'Keys',
-    keysOff: 'Letters go to places',
-    keys: {
-        walk: 'Today, Fish, Systems',
-        plan: 'Plan, Moves, Company, Food, Weigh up',
-        shelf: 'Log, Species, Rulebook, Settings',
-        week: 'the plan’s date, a week',
-        month: 'the plan’s date, a month',
-        undo: 'undo the last entry',
-        write: 'write a line: what happened',
-        find: 'find a fish, a home, an entry',
-        help: 'this sheet',
-        leave: 'leave a field or a sheet',
-    },
     about: 'about {what}',
     joint: {
         and: '{first} and {last}',
@@ -72,8 +59,5 @@ export const frame = {
         password: 'Password',
         act: 'Sign in',
         forgotten: 'Forgotten your password?',
-        small: '8 cm, brought home',
-        grown: '60 cm, grown',
-        idea: 'Growth, room and moves of large fish, drawn to scale.',
     },
 } as const

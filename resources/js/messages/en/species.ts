@@ -47,6 +47,7 @@ export const species = {
     remove: 'Delete this species',
     columns: {
         name: 'Species',
+        toScale: 'Grown, to one scale',
         adult: 'Becomes',
         temper: 'Temper',
         layer: 'Lives',

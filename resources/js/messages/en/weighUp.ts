@@ -6,6 +6,8 @@ export const weighUp = {
     empty: 'Which fish are you thinking of?',
     emptyComment:
         'Choose a species: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
+    kinds: 'Kinds that grow large, to one scale',
+    kindsMore: 'Any other of {n} kinds is found by its name.',
     species: 'Species',
     speciesHelp: 'Begin to type its name.',
     notSure: 'Not sure what it is',
@@ -130,6 +132,7 @@ export const weighUp = {
     noneLeft: 'No species is left: loosen a filter.',
     columns: {
         species: 'Species',
+        toScale: 'Grown, to one scale',
         fit: 'Fits',
         why: 'Because',
     },
