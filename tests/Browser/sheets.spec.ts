@@ -1,5 +1,6 @@
 import { expect, test } from './test'
 import { expectAccessible, expectNoSidewaysScrolling, openFish, signIn } from './keeper'
+import { openPage } from './pages'
 
 for (const [size, viewport] of [
     ['desk', { width: 1280, height: 800 }],
@@ -52,6 +53,30 @@ for (const [size, viewport] of [
         })
     }
 }
+
+test('between the phone and the desk, and at twice the size, no page is scrolled sideways', async ({
+    page,
+}) => {
+    test.slow()
+    await signIn(page)
+    for (const address of [
+        '/',
+        '/fish',
+        '/fish/1',
+        '/systems/1',
+        '/plan',
+        '/company',
+        '/weigh-up',
+        '/food',
+        '/log',
+    ]) {
+        await openPage(page, address)
+        for (const width of [600, 640, 900, 1100]) {
+            await page.setViewportSize({ width, height: 800 })
+            await expectNoSidewaysScrolling(page)
+        }
+    }
+})
 
 test('on a phone the round leads to the board in one tap, and targets are large', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 })

@@ -26,6 +26,7 @@ export function SideToScale({ form, band, mm, reach }: Props) {
         <chakra.svg
             viewBox={`0 0 ${WIDTH} ${height}`}
             width={{ base: '92px', md: `${WIDTH}px` }}
+            maxWidth="100%"
             overflow="visible"
             aria-hidden="true"
         >

@@ -66,10 +66,10 @@ export function Frame() {
                     alignItems="center"
                 >
                     <Box
-                        minWidth={{ base: 0, md: '174px' }}
+                        minWidth={{ base: 0, md: '120px', xl: '174px' }}
                         whiteSpace="nowrap"
                         overflow="hidden"
-                        flex={{ base: 1, md: 'none' }}
+                        flex={{ base: 1, md: '0 1 auto', xl: 'none' }}
                         paddingInline={{ base: '2px', md: '10px' }}
                         paddingBlock="9px"
                     >

@@ -10,7 +10,7 @@ const PlaceLink = chakra(Link)
 const inRoom = places.filter((place) => place.stretch === 'room')
 const others = places.filter((place) => place.stretch !== 'room')
 
-/** The tape of places: ticks along a measuring tape, a plumb mark where you are. Above on a desk, below on a phone, where the desk opens as a slip. */
+/** The tape of places: ticks along a measuring tape, a plumb mark where you are. Above on a desk, below on a phone; where they do not fit, those of the desk and the shelf open as a slip. */
 export function Tape() {
     const path = useRouterState({ select: (state) => state.location.pathname })
     const [deskOpen, openDesk] = useState(false)
@@ -31,7 +31,7 @@ export function Tape() {
                 <PlaceMark key={place.to} place={place} path={path} />
             ))}
             {others.map((place, i) => (
-                <Box key={place.to} display={{ base: 'none', md: 'contents' }}>
+                <Box key={place.to} display={{ base: 'none', xl: 'contents' }}>
                     {(i === 0 || place.stretch !== others[i - 1]?.stretch) && <Parting />}
                     <PlaceMark place={place} path={path} />
                 </Box>
@@ -39,8 +39,8 @@ export function Tape() {
             <chakra.button
                 type="button"
                 onClick={() => openDesk(true)}
-                display={{ base: 'flex', md: 'none' }}
-                flex="1"
+                display={{ base: 'flex', xl: 'none' }}
+                flex={{ base: 1, md: '0 1 120px' }}
                 flexDirection="column"
                 alignItems="center"
                 fontSize="17px"

@@ -37,7 +37,8 @@ export const system = createSystem(defaultBaseConfig, {
         'ul, ol': { listStyle: 'none', padding: 0 },
     },
     theme: {
-        breakpoints: { sm: '400px', md: '600px', lg: '1100px' },
+        // From xl on the whole tape of places fits.
+        breakpoints: { sm: '400px', md: '600px', lg: '1100px', xl: '1180px' },
         tokens: { fonts },
         semanticTokens: { colors: semanticColours },
         recipes: { button, input, textarea },

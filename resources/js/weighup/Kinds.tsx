@@ -26,7 +26,11 @@ export function Kinds({ allSpecies, onChoose }: Props) {
             </chakra.h2>
             <Box
                 display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: 'repeat(3, minmax(0, 1fr))' }}
+                gridTemplateColumns={{
+                    base: 'minmax(0, 1fr)',
+                    md: 'repeat(2, minmax(0, 1fr))',
+                    xl: 'repeat(3, minmax(0, 1fr))',
+                }}
                 columnGap="24px"
                 borderTop="1.6px solid"
                 borderColor="ink"
@@ -49,13 +53,16 @@ export function Kinds({ allSpecies, onChoose }: Props) {
                         textAlign="start"
                         onClick={() => onChoose(species)}
                     >
-                        <span>
+                        <chakra.span flex="1" minWidth="0">
                             {species.common_name}{' '}
                             <chakra.span color="ink2" fontWeight={400} whiteSpace="nowrap">
                                 {projected(species.adult_mm, unit)}
                             </chakra.span>
-                        </span>
-                        <SideToScale form={species.form} band={0} mm={species.adult_mm} reach={reach} />
+                        </chakra.span>
+                        {/* As broad in every row: one scale. */}
+                        <Box flex="none" width={{ base: '92px', md: '58%' }}>
+                            <SideToScale form={species.form} band={0} mm={species.adult_mm} reach={reach} />
+                        </Box>
                     </Button>
                 ))}
             </Box>
