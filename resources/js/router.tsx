@@ -29,6 +29,7 @@ import { Drawing } from './frame/Drawing'
 import { PlaceFailed } from './frame/PlaceFailed'
 import { UnknownPage } from './frame/UnknownPage'
 import { logSearch } from './log/logSearch'
+import { systemSearch } from './systems/sheets'
 
 interface Context {
     client: QueryClient
@@ -122,6 +123,7 @@ const system = createRoute({
     getParentRoute: () => root,
     path: '/systems/$id',
     ...numbered,
+    validateSearch: systemSearch,
     loader: ({ context, params }) => ask(context.client.query(systemQuery(params.id))),
     component: lazyRouteComponent(() => import('./systems/SystemPage'), 'SystemPage'),
 })

@@ -1,5 +1,12 @@
 import { expect, test } from './test'
-import { expectAccessible, expectNoSidewaysScrolling, openFish, openSystem, signIn } from './keeper'
+import {
+    expectAccessible,
+    expectNoSidewaysScrolling,
+    openFish,
+    openSheet,
+    openSystem,
+    signIn,
+} from './keeper'
 
 const PHONE = { width: 390, height: 844 }
 
@@ -66,6 +73,7 @@ test('a food is added, planned for a home and eaten by a fish by itself', async 
     await expect(page.getByText('Silversides is kept here.')).toBeVisible()
 
     await openSystem(page, 'Sluice tank')
+    await openSheet(page, 'Feeding')
     await page.getByRole('button', { name: /^Plan what is fed: Sedge/ }).click()
     await slip.getByLabel('Food 1').selectOption('Silversides')
     await slip.getByLabel('Share, %').first().fill('50')

@@ -35,6 +35,13 @@ export async function openSystem(page: Page, name: string): Promise<void> {
     await expect(page.getByRole('heading', { level: 1 })).toContainText(name)
 }
 
+/** Opens one of the sheets of the system whose page is open. */
+export const openSheet = (page: Page, name: string): Promise<void> =>
+    page
+        .getByRole('navigation', { name: /^Sheets of/ })
+        .getByRole('link', { name, exact: true })
+        .click()
+
 /** No violation of WCAG 2.2 A and AA that a machine can find. */
 export async function expectAccessible(page: Page): Promise<void> {
     await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))

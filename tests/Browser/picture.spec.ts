@@ -50,7 +50,7 @@ test('a length is read from a picture that the camera before a tank took', async
             answer.json(),
         )) as Scene
 
-        await page.goto('/systems/2')
+        await page.goto('/systems/2?sheet=diary')
         await page.getByText('Camera', { exact: true }).click()
         await page.getByLabel('Address of its still image').fill('http://8.8.8.8/still.jpg')
         await page.getByRole('button', { name: 'Save the address' }).click()

@@ -34,7 +34,7 @@ for (const [size, viewport] of [
                 ['/rulebook', 'How big a home?'],
                 ['/moves', 'Begin a quarantine'],
                 ['/moves/1', 'Have at hand'],
-                ['/systems/6', 'Water calculators'],
+                ['/systems/6?sheet=sums', 'Water calculators'],
                 ['/systems/5/edit', 'Dim or blue from'],
                 ['/systems/new', 'It comes to'],
                 ['/systems/9/card', 'Back to the system'],

@@ -1,6 +1,6 @@
 import { expect, test } from './test'
 import type { Page } from '@playwright/test'
-import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
+import { expectAccessible, expectNoSidewaysScrolling, openSheet, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
 
@@ -29,6 +29,7 @@ test('the date of a plan is dragged and stepped, and what no longer fits is said
 
 test('a water test is written down, asked about, kept and taken back', async ({ page }) => {
     await openSystem(page, 'Kiln vat')
+    await openSheet(page, 'Water')
     await page.getByRole('button', { name: 'Water test' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByRole('button', { name: 'Save', exact: true }).click()
@@ -52,6 +53,7 @@ test('a water test is written down, asked about, kept and taken back', async ({ 
 
 test('readings of a probe are drawn, with a table as twin', async ({ page }) => {
     await openSystem(page, 'Long tank')
+    await openSheet(page, 'Water')
     await page.getByLabel('Show').selectOption('Temperature')
     await page.getByLabel('Span').selectOption('a year')
     await expect(page.getByRole('img', { name: 'Temperature, Over time' })).toBeVisible()
@@ -65,6 +67,7 @@ test('readings of a probe are drawn, with a table as twin', async ({ page }) => 
 
 test('may I add forty fish after this deep clean', async ({ page }) => {
     await openSystem(page, 'Sluice tank')
+    await openSheet(page, 'Load and filter')
     await page.getByRole('combobox', { name: 'Add a species' }).fill('Tinfoil barb')
     await page.getByLabel('How many', { exact: true }).fill('40')
     await page.getByLabel('How long', { exact: true }).fill('5 cm')
@@ -92,6 +95,7 @@ test('a new pond is drawn by its corners, readied, and taken out again', async (
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Weir pond stands empty.')
 
+    await openSheet(page, 'Preparation')
     await page.getByRole('button', { name: 'Plan its preparation' }).click()
     const slip = page.getByRole('dialog')
     await slip.getByRole('button', { name: 'Save the plan' }).click()
@@ -112,6 +116,7 @@ test('a new pond is drawn by its corners, readied, and taken out again', async (
     await expectNoSidewaysScrolling(page)
     await page.getByRole('button', { name: 'Preparation is over' }).click()
     await expect(page.getByRole('button', { name: 'Plan its preparation' })).toBeVisible()
+    await openSheet(page, 'From above')
     await page.getByRole('button', { name: 'Change it' }).click()
     await page.getByRole('button', { name: 'Delete it' }).click()
     await expect(page.getByText('Weir pond is taken out.')).toBeVisible()
@@ -123,6 +128,7 @@ test('a change of a system is undone at the foot', async ({ page }) => {
     await page.getByLabel('How much of them').fill('60 l')
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await expect(page.getByText('Saved: Gauge tank.')).toBeVisible()
+    await openSheet(page, 'Load and filter')
     await expect(page.getByText(/^4\.6 g N a day/)).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByText('Taken back.')).toBeVisible()
@@ -131,6 +137,7 @@ test('a change of a system is undone at the foot', async ({ page }) => {
 
 test('a refill, a tub and a probe', async ({ page }) => {
     await openSystem(page, 'Kiln vat')
+    await openSheet(page, 'Calculators')
     await page.getByLabel('Cold water').fill('10')
     await page.getByLabel('Hot water').fill('5')
     await expect(page.getByText('The hot water must be warmer than the cold.')).toBeVisible()
@@ -139,6 +146,7 @@ test('a refill, a tub and a probe', async ({ page }) => {
     await page.getByLabel('Fish', { exact: true }).selectOption('Clover')
     await page.getByLabel('Water in the tub').fill('60')
     await expect(page.getByText(/good for about \d+ minutes with Clover in it/)).toBeVisible()
+    await openSheet(page, 'Water')
     await page.getByRole('button', { name: 'Add a probe' }).click()
     await page.getByRole('dialog').getByLabel('Name').fill('Cable')
     await page.getByRole('dialog').getByRole('button', { name: 'Add a probe' }).click()

@@ -6,6 +6,7 @@ import type { DueRow, FishRow, SystemSheet } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { useSend } from '../entry/useWrite'
+import type { SystemSheetName } from '../systems/sheets'
 import { answerTo } from './oneTap'
 
 interface Props {
@@ -199,7 +200,8 @@ function useWayTo(due: DueRow): () => void {
     const toFish = () => navigate({ to: '/fish/$id', params: fish })
     const toMove = () => navigate({ to: '/moves/$id', params: record })
     const toCompany = () => navigate({ to: '/systems/$id/company', params: system })
-    const toSystem = () => navigate({ to: '/systems/$id', params: system })
+    const toSheet = (sheet?: SystemSheetName) => () =>
+        navigate({ to: '/systems/$id', params: system, search: sheet === undefined ? {} : { sheet } })
     const ways: Record<DueRow['kind'], () => Promise<void>> = {
         measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
         watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
@@ -213,10 +215,10 @@ function useWayTo(due: DueRow): () => void {
         count: toFish,
         inspection: toFish,
         sign: toFish,
-        danger: toSystem,
-        preparation: toSystem,
-        change: toSystem,
-        test: toSystem,
+        danger: toSheet(),
+        preparation: toSheet('preparation'),
+        change: toSheet('water'),
+        test: toSheet('water'),
     }
     return () => void ways[due.kind]()
 }

@@ -22,7 +22,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
-                        <Link to="/systems/$id" params={{ id: system.id }}>
+                        <Link to="/systems/$id" params={{ id: system.id }} search={{ sheet: 'water' }}>
                             {system.walk_order} {system.name}
                         </Link>
                         {': '}

@@ -1,6 +1,17 @@
 /** One system: its plan, its water, its load, its form. */
 export const systems = {
     title: '{name}, from above',
+    measures: '{depth} deep · {volume}',
+    sheetsOf: 'Sheets of {name}',
+    sheets: {
+        plan: 'From above',
+        water: 'Water',
+        load: 'Load and filter',
+        feeding: 'Feeding',
+        preparation: 'Preparation',
+        sums: 'Calculators',
+        diary: 'Diary',
+    },
     open: 'Plan, water and load',
     add: 'Add a system',
     addTitle: 'A new system',
