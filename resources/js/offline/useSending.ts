@@ -6,8 +6,10 @@ import { useNotices } from '../frame/notice'
 import { offlineWords as words } from '../messages/offline'
 import { keptKey, sendKept } from './outbox'
 
-/** While nobody answers it is asked so often whether somebody does. */
+/** While nobody answers it is asked so often whether somebody does; the first time soon, for a gap between two rooms. */
 const ASK_MS = 10_000
+
+const ASK_FIRST_MS = 2_000
 
 /** What could not be taken for a reason of the moment is tried again after so long. */
 const AGAIN_MS = 30_000
@@ -40,9 +42,11 @@ export function useSending({ keeper, isDown, waiting }: Sending): () => void {
             return
         }
         const ask = (): void => void ping()
+        const first = setTimeout(ask, ASK_FIRST_MS)
         const asking = setInterval(ask, ASK_MS)
         window.addEventListener('online', ask)
         return () => {
+            clearTimeout(first)
             clearInterval(asking)
             window.removeEventListener('online', ask)
             // What was written goes first: the keeper waits for that, and the pages show it then.

@@ -1,22 +1,33 @@
 import { Box } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 
+interface Props {
+    left: ReactNode
+    /** None: the other takes the whole breadth. */
+    right?: ReactNode
+}
+
 /** Parts of a sheet, two beside each other on a desk. */
-export function Columns({ left, right }: { left: ReactNode; right: ReactNode }) {
+export function Columns({ left, right }: Props) {
     return (
         <Box
             display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
+            gridTemplateColumns={{
+                base: 'minmax(0, 1fr)',
+                lg: right === undefined ? 'minmax(0, 1fr)' : 'minmax(0, 1fr) minmax(0, 1fr)',
+            }}
             gap="26px 34px"
             padding={{ base: '16px 2px 30px', md: '18px 10px 30px' }}
             alignItems="start"
         >
-            <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
-                {left}
-            </Box>
-            <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
-                {right}
-            </Box>
+            <Column>{left}</Column>
+            {right !== undefined && <Column>{right}</Column>}
         </Box>
     )
 }
+
+const Column = ({ children }: { children: ReactNode }) => (
+    <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
+        {children}
+    </Box>
+)

@@ -68,16 +68,11 @@ function Other({ page, shown }: { page: Page; shown: Exclude<SystemSheetName, 'p
         case 'load':
             return <Columns left={<Load page={page} />} right={<BeforeAfter page={page} />} />
         case 'feeding':
-            return (
-                <Columns
-                    left={fish.length > 0 ? <HomeFeeding system={id} /> : systemsWords.empty}
-                    right={null}
-                />
-            )
+            return <Columns left={fish.length > 0 ? <HomeFeeding system={id} /> : systemsWords.empty} />
         case 'preparation':
-            return <Columns left={<Ready page={page} />} right={null} />
+            return <Columns left={<Ready page={page} />} />
         case 'sums':
-            return <Columns left={<Sums page={page} />} right={null} />
+            return <Columns left={<Sums page={page} />} />
         case 'diary':
             return (
                 <Columns
