@@ -9,6 +9,7 @@ import { door } from '../../resources/js/messages/en/door'
 import { entry } from '../../resources/js/messages/en/entry'
 import { food } from '../../resources/js/messages/en/food'
 import { group } from '../../resources/js/messages/en/group'
+import { identity } from '../../resources/js/messages/en/identity'
 import { keys } from '../../resources/js/messages/en/keys'
 import { losses } from '../../resources/js/messages/en/losses'
 import { moves } from '../../resources/js/messages/en/moves'
@@ -49,6 +50,7 @@ const texts = textsOf({
     entry,
     food,
     group,
+    identity,
     keys,
     losses,
     moves,

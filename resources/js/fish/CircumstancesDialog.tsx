@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { identityWords } from '../messages/identity'
 import { weighUpWords } from '../messages/weighUp'
 import { Button } from '@chakra-ui/react'
 import { useState } from 'react'
@@ -16,12 +17,12 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
             <Button
                 variant="plain"
                 fontSize="15px"
-                aria-label={messages.fish.circumstancesLong}
+                aria-label={identityWords.circumstancesLong}
                 onClick={() => setOpen(true)}
             >
-                {messages.fish.circumstances}
+                {identityWords.circumstances}
             </Button>
-            <PaperDialog title={messages.fish.circumstancesTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={identityWords.circumstancesTitle} open={open} onClose={() => setOpen(false)}>
                 <CircumstancesForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </>
@@ -36,7 +37,7 @@ function CircumstancesForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
         { fish: sheet.fish.id },
         {
             before: { name, purpose, origin, fallback },
-            notice: messages.fish.circumstancesSaved({ name: sheet.fish.name }),
+            notice: identityWords.circumstancesSaved({ name: sheet.fish.name }),
             onDone,
         },
     )

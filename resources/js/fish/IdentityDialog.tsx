@@ -1,4 +1,5 @@
 import { messages } from '../messages'
+import { identityWords } from '../messages/identity'
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -19,12 +20,12 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
             <Button
                 variant="plain"
                 fontSize="15px"
-                aria-label={messages.fish.identifyLong}
+                aria-label={identityWords.identifyLong}
                 onClick={() => setOpen(true)}
             >
-                {messages.fish.identify}
+                {identityWords.identify}
             </Button>
-            <PaperDialog title={messages.fish.identifyTitle} open={open} onClose={() => setOpen(false)}>
+            <PaperDialog title={identityWords.identifyTitle} open={open} onClose={() => setOpen(false)}>
                 <IdentityForm sheet={sheet} onDone={() => setOpen(false)} />
             </PaperDialog>
         </>
@@ -68,7 +69,7 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
         { fish: fish.id },
         {
             before: identity,
-            notice: messages.fish.identified({ name: fish.name }),
+            notice: identityWords.identified({ name: fish.name }),
             onDone,
         },
     )
@@ -76,7 +77,7 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
         <FieldForm
             form={form}
             entry={change}
-            act={messages.fish.saveIdentity}
+            act={identityWords.saveIdentity}
             onCancel={onDone}
             onSave={({ species_id, candidates, sex, hatched_on }) =>
                 change.save({
@@ -92,11 +93,11 @@ function IdentityForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => void 
                 })
             }
         >
-            <p>{messages.fish.identifyHelp}</p>
-            <Choice name="species_id" label={messages.fish.surely} options={options} />
+            <p>{identityWords.identifyHelp}</p>
+            <Choice name="species_id" label={identityWords.surely} options={options} />
             <Candidates form={form} options={options} fieldError={change.fieldError} />
             <Choice name="sex" label={messages.fish.sex} options={optionsOf(messages.fish.sexes)} />
-            <Text name="hatched_on" label={messages.fish.hatched} type="date" max={sheet.today} />
+            <Text name="hatched_on" label={identityWords.hatched} type="date" max={sheet.today} />
         </FieldForm>
     )
 }
@@ -123,7 +124,7 @@ function Candidates({ form, options, fieldError }: CandidatesProps) {
                     {typed[n]?.species_id !== '' && (
                         <Text
                             name={`candidates.${n}.share`}
-                            label={messages.fish.share}
+                            label={identityWords.share}
                             inputMode="numeric"
                             refusedAs={
                                 n === 0 && fieldError('candidates') !== undefined
@@ -141,7 +142,7 @@ function Candidates({ form, options, fieldError }: CandidatesProps) {
                     alignSelf="start"
                     onClick={() => append({ species_id: '', share: NEXT_SHARE })}
                 >
-                    {messages.fish.oneSpeciesMore}
+                    {identityWords.oneSpeciesMore}
                 </Button>
             )}
         </>
