@@ -19,6 +19,7 @@ import { owner } from '../../resources/js/messages/en/owner'
 import { picture } from '../../resources/js/messages/en/picture'
 import { plan } from '../../resources/js/messages/en/plan'
 import { quick } from '../../resources/js/messages/en/quick'
+import { ruleLabels } from '../../resources/js/messages/en/ruleLabels'
 import { rulebook } from '../../resources/js/messages/en/rulebook'
 import { settings } from '../../resources/js/messages/en/settings'
 import { sitter } from '../../resources/js/messages/en/sitter'
@@ -60,6 +61,7 @@ const texts = textsOf({
     picture,
     plan,
     quick,
+    ruleLabels,
     rulebook,
     settings,
     sitter,

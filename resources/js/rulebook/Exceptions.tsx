@@ -1,5 +1,5 @@
 import { answerName } from './answerName'
-import { messages } from '../messages'
+import { ruleLabelWords } from '../messages/ruleLabels'
 import { rulebookWords } from '../messages/rulebook'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -67,11 +67,11 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
 }
 
 const ruleName = (rule: string): string =>
-    rule in messages.labels.questions
-        ? messages.labels.questions[rule as keyof typeof messages.labels.questions]
+    rule in ruleLabelWords.questions
+        ? ruleLabelWords.questions[rule as keyof typeof ruleLabelWords.questions]
               .toLowerCase()
               .replace('?', '')
-        : messages.labels.rules[rule as keyof typeof messages.labels.rules]
+        : ruleLabelWords.rules[rule as keyof typeof ruleLabelWords.rules]
 
 /** The options that may differ for one fish or system. */
 const OWN_SCHOOLS = ['home', 'floor'] as const
@@ -137,8 +137,8 @@ function ExceptionForm({ sheet, onDone }: { sheet: RulebookSheet; onDone: () => 
                 name="rule"
                 label={rulebookWords.rule}
                 options={[
-                    ...OWN_SCHOOLS.map((own) => ({ value: own, text: messages.labels.questions[own] })),
-                    ...optionsOf(messages.labels.rules),
+                    ...OWN_SCHOOLS.map((own) => ({ value: own, text: ruleLabelWords.questions[own] })),
+                    ...optionsOf(ruleLabelWords.rules),
                 ]}
                 onChosen={() => form.setValue('answer', SET_ASIDE)}
             />

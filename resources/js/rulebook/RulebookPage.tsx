@@ -1,6 +1,6 @@
 import { answerName } from './answerName'
 import { namesOf } from './namesOf'
-import { messages } from '../messages'
+import { ruleLabelWords } from '../messages/ruleLabels'
 import { rulebookWords } from '../messages/rulebook'
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -72,8 +72,8 @@ interface ChoiceProps {
 }
 
 function Choice({ option, isSaving, onChoose }: ChoiceProps) {
-    const ask = messages.labels.questions[option.question]
-    const decides = messages.labels.decides[option.question]
+    const ask = ruleLabelWords.questions[option.question]
+    const decides = ruleLabelWords.decides[option.question]
     // Shown at once; the answer from the server replaces it.
     const [picked, pick] = useState<string>()
     const movesFish =

@@ -1,7 +1,7 @@
-import { messages } from '../messages'
+import { ruleLabelWords } from '../messages/ruleLabels'
 
 /** What an answer of the rulebook is called; one that has no name is shown as it is. */
 export const answerName = (answer: string): string =>
-    answer in messages.labels.answers
-        ? messages.labels.answers[answer as keyof typeof messages.labels.answers]
+    answer in ruleLabelWords.answers
+        ? ruleLabelWords.answers[answer as keyof typeof ruleLabelWords.answers]
         : answer
