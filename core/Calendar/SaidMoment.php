@@ -10,7 +10,7 @@ use Biomegas\Finding\InvalidEntry;
 /** When something happened that reaches us later, as from a phone that had no network. */
 final readonly class SaidMoment
 {
-    /** A clock may be so much ahead of ours. Judgement. */
+    /** A clock may be so much ahead of ours, or behind. Judgement. */
     private const CLOCK_MINUTES = 10;
 
     /** What waited longer is typed with its day. Judgement. */
@@ -19,7 +19,7 @@ final readonly class SaidMoment
     /**
      * @param  LocalMoment|null  $said  none: it happens now
      * @param  LocalMoment|null  $since  it cannot have been before
-     * @return LocalMoment never after now
+     * @return LocalMoment never after now, nor before it could have been
      *
      * @throws InvalidEntry "at"
      */
@@ -34,9 +34,11 @@ final readonly class SaidMoment
         if ($said->date->isBefore($now->date->plusDays(-self::LONGEST_DAYS))) {
             throw InvalidEntry::because('at', Finding::of('entry.moment_long_ago', days: self::LONGEST_DAYS));
         }
-        if ($since?->isAfter($said) === true) {
+        if ($since?->isAfter($said->plusMinutes(self::CLOCK_MINUTES)) === true) {
             throw InvalidEntry::because('at', Finding::of('entry.moment_too_early', at: $since));
         }
+
+        $said = $since?->isAfter($said) === true ? $since : $said;
 
         return $said->isAfter($now) ? $now : $said;
     }

@@ -156,7 +156,7 @@ return [
         'adult' => 'Give its adult length, like 60 cm, or null to take it as its species.',
     ],
     'look' => [
-        'at' => 'Give the moment as day and time, for example 2027-03-13T08:10.',
+        'at' => 'Give the moment as day and time, in UTC, for example 2027-03-13T08:10Z.',
         'exists' => 'Choose one from the list.',
     ],
     'arrangement' => [
@@ -363,7 +363,7 @@ return [
         'number' => 'Give how many as a number: more than 0, or 0 when none was found.',
     ],
     'quick_entry' => [
-        'at' => 'Give the moment as day and time, for example 2027-03-13T08:10.',
+        'at' => 'Give the moment as day and time, in UTC, for example 2027-03-13T08:10Z.',
         'text' => 'Type what happened, in up to 300 letters.',
     ],
     'spending' => [

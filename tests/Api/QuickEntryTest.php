@@ -53,9 +53,9 @@ final class QuickEntryTest extends ApiTestCase
     public function test_a_line_that_was_kept_on_a_phone_is_of_the_day_on_which_it_was_typed(): void
     {
         $at = Watches::now()->plusMinutes(-26 * 60);
-        $line = $this->postJson('/api/v1/quick-entries', ['text' => 'changed 30% porch', 'at' => $at->toIso()])->assertCreated()->json('id');
+        $line = $this->postJson('/api/v1/quick-entries', ['text' => 'changed 30% porch', 'at' => self::utc(-26 * 60)])->assertCreated()->json('id');
         $this->assertSame($at->date->toIso(), $this->getJson("/api/v1/log/{$line}")->json('line.date'));
-        foreach ([Watches::now()->plusMinutes(60)->toIso() => 'This time is still to come', '2020-01-01T08:00' => 'This is more than', 'yesterday' => 'Give the moment'] as $wrong => $why) {
+        foreach ([self::utc(60) => 'This time is still to come', '2020-01-01T08:00Z' => 'This is more than', 'yesterday' => 'Give the moment'] as $wrong => $why) {
             $this->assertStringStartsWith($why, (string) $this->postJson('/api/v1/quick-entries', ['text' => 'changed 31% porch', 'at' => $wrong])->assertUnprocessable()->json('errors.at.0'));
         }
     }
@@ -69,5 +69,10 @@ final class QuickEntryTest extends ApiTestCase
         foreach (['Bramble' => 'Say what of it', 'lost Tansy' => 'Say how Tansy was lost', 'Bramble 38 cm upside' => 'Not understood: upside', '' => 'Type what happened'] as $typed => $why) {
             $this->assertStringStartsWith($why, (string) $this->postJson('/api/v1/quick-entries/preview', ['text' => $typed])->assertUnprocessable()->json('errors.text.0'));
         }
+    }
+
+    private static function utc(int $minutes): string
+    {
+        return now('UTC')->addMinutes($minutes)->format('Y-m-d\TH:i\Z');
     }
 }

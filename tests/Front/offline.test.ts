@@ -66,12 +66,12 @@ afterEach(() => {
 describe('what may be written later', () => {
     it.each([
         ['POST', '/api/v1/fish/{fish}/measurements', { date: '2027-03-13' }, true],
-        ['POST', '/api/v1/quick-entries', { at: '2027-03-13T08:10' }, true],
+        ['POST', '/api/v1/quick-entries', { at: '2027-03-13T08:10Z' }, true],
         ['POST', '/api/v1/quick-entries', { text: 'fed kiln' }, false],
         ['PUT', '/api/v1/log/{line}', { version: 3 }, true],
         ['PUT', '/api/v1/log/{line}', {}, false],
         ['POST', '/api/v1/fish', { date: '2027-03-13' }, false],
-        ['POST', '/api/v1/quick-entries/preview', { at: '2027-03-13T08:10' }, false],
+        ['POST', '/api/v1/quick-entries/preview', { at: '2027-03-13T08:10Z' }, false],
         ['PUT', '/api/v1/rulebook', { version: 1 }, false],
         ['DELETE', '/api/v1/fish/{fish}/measurements', { date: '2027-03-13' }, false],
         ['POST', '/api/v1/incidents', null, false],
@@ -254,7 +254,7 @@ describe('what waits, in words', () => {
         ],
         [
             '“fed kiln”, 13 March',
-            { path: '/api/v1/quick-entries', named: {}, body: { text: 'fed kiln', at: '2027-03-13T08:10' } },
+            { path: '/api/v1/quick-entries', named: {}, body: { text: 'fed kiln', at: '2027-03-13T08:10Z' } },
         ],
         [
             'A correction: 24, 2027-03-13',

@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['has_eaten', 'exceptions'], description: 'A look at all that were added together: all is good but for the exceptions.', properties: [
-    new OA\Property(property: 'at', description: 'When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now.', type: 'string', nullable: true),
+    new OA\Property(property: 'at', description: 'When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now.', type: 'string', nullable: true),
     new OA\Property(property: 'has_eaten', description: 'All but the exceptions.', type: 'boolean'),
     new OA\Property(property: 'exceptions', type: 'array', items: new OA\Items(required: ['watch_id', 'troubles', 'has_eaten'], properties: [
         new OA\Property(property: 'watch_id', type: 'integer'),

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['text'], properties: [
     new OA\Property(property: 'text', description: 'As it is typed: "Bramble 23.5 cm hand".', type: 'string'),
-    new OA\Property(property: 'at', description: 'When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now.', type: 'string', nullable: true),
+    new OA\Property(property: 'at', description: 'When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now.', type: 'string', nullable: true),
     new OA\Property(property: 'keep', description: 'Write down what is unlikely all the same.', type: 'boolean', nullable: true),
 ])]
 final class QuickEntryRequest extends FormRequest

@@ -3522,7 +3522,7 @@ export interface components {
         };
         /** @description A look at all that were added together: all is good but for the exceptions. */
         LookRequest: {
-            /** @description When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now. */
+            /** @description When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
             at?: string | null;
             /** @description All but the exceptions. */
             has_eaten: boolean;
@@ -3850,7 +3850,7 @@ export interface components {
         QuickEntryRequest: {
             /** @description As it is typed: "Bramble 23.5 cm hand". */
             text: string;
-            /** @description When it was, on the clock of the facility: YYYY-MM-DDTHH:MM; none: now. */
+            /** @description When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
             at?: string | null;
             /** @description Write down what is unlikely all the same. */
             keep?: boolean | null;

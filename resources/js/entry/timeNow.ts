@@ -7,5 +7,5 @@ export const timeNow = (now = new Date()): string => `${two(now.getHours())}:${t
 export const dayNow = (now = new Date()): string =>
     `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
 
-/** As YYYY-MM-DDTHH:MM: sent along with what has no day of its own, so that it may come later. */
-export const momentNow = (now = new Date()): string => `${dayNow(now)}T${timeNow(now)}`
+/** As YYYY-MM-DDTHH:MMZ: sent along with what has no day of its own, so that it may come later. */
+export const momentNow = (now = new Date()): string => `${now.toISOString().slice(0, 16)}Z`

@@ -1,4 +1,5 @@
 import type { Written } from '../api/client'
+import { dayNow } from '../entry/timeNow'
 import { messages } from '../messages'
 import { offlineWords as words } from '../messages/offline'
 import { longDay } from '../units/day'
@@ -23,7 +24,7 @@ export function saidOf({ method, path, named, body: sent }: Written, names: Name
     const day =
         typeof body.date === 'string'
             ? longDay(body.date, today)
-            : longDay(String(body.at).slice(0, 10), today)
+            : longDay(dayNow(new Date(String(body.at))), today)
     const say = words.entries[kind] as (values: Record<string, string>) => string
     return say({ name: aboutWhom(named as Body, body, names), what: whatOf(kind, body, names), day })
 }

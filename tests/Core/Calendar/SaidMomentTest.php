@@ -29,12 +29,18 @@ final class SaidMomentTest extends TestCase
         $this->assertSame(self::NOW, SaidMoment::of(self::moment('2027-03-13T08:20'), self::moment(self::NOW))->toIso());
     }
 
+    public function test_a_clock_that_is_a_little_behind_tells_of_when_it_began(): void
+    {
+        $began = self::moment('2027-03-13T08:09');
+        $this->assertSame('2027-03-13T08:09', SaidMoment::of(self::moment('2027-03-13T07:59'), self::moment(self::NOW), $began)->toIso());
+    }
+
     /** @return iterable<string, array{string, string|null, string}> */
     public static function wrong(): iterable
     {
         yield 'a clock that is far ahead' => ['2027-03-13T08:21', null, 'entry.moment_to_come'];
         yield 'what waited for more than thirty days' => ['2027-02-10T23:59', null, 'entry.moment_long_ago'];
-        yield 'before it could have been' => ['2027-03-12T22:39', '2027-03-12T22:40', 'entry.moment_too_early'];
+        yield 'before it could have been' => ['2027-03-12T22:29', '2027-03-12T22:40', 'entry.moment_too_early'];
     }
 
     #[DataProvider('wrong')]
