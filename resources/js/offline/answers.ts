@@ -45,18 +45,24 @@ export async function keptAnswer(question: string, now = Date.now()): Promise<Ke
 /** Keeps what is answered from now on, and what has been answered already; returns how that ends. */
 export function keepAnswers(client: QueryClient): () => void {
     const cache = client.getQueryCache()
-    cache.getAll().forEach((query) => void keep(query))
-    void dropOld()
+    const keepIt = (query: Query): void => void keep(query).catch(keepsNothing)
+    cache.getAll().forEach(keepIt)
+    void dropOld().catch(keepsNothing)
     return cache.subscribe((event) => {
         if (event.type === 'updated' && event.action.type === 'success') {
-            void keep(event.query as Query)
+            keepIt(event.query as Query)
         }
     })
 }
 
+/** A browser that keeps nothing, as in a private window, does all else. */
+const keepsNothing = (): void => undefined
+
 /** When somebody signs out, or somebody else comes in: the next one shall not read what this one could. */
 export async function forgetAnswers(): Promise<void> {
-    await (await database()).clear('answers')
+    await database()
+        .then((db) => db.clear('answers'))
+        .catch(keepsNothing)
 }
 
 async function keep(query: Query): Promise<void> {
