@@ -9,10 +9,16 @@ import type { EntryKind } from './entries'
 
 const CountForm = onDemand(() => import('./CountForm'), 'CountForm')
 const IncidentForm = onDemand(() => import('./IncidentForm'), 'IncidentForm')
+const LengthSlip = onDemand(() => import('./LengthSlip'), 'LengthSlip')
 const LossForm = onDemand(() => import('./LossForm'), 'LossForm')
 const MoveForm = onDemand(() => import('./MoveForm'), 'MoveForm')
+const TestSlip = onDemand(() => import('./WaterSlip'), 'TestSlip')
+const ChangeSlip = onDemand(() => import('./WaterSlip'), 'ChangeSlip')
 
 const forms = {
+    length: { Form: LengthSlip, title: entryWords.lengthTitle, act: entryWords.length },
+    test: { Form: TestSlip, title: entryWords.testTitle, act: entryWords.test },
+    change: { Form: ChangeSlip, title: entryWords.changeTitle, act: entryWords.change },
     incident: { Form: IncidentForm, title: entryWords.incidentTitle, act: entryWords.incident },
     loss: { Form: LossForm, title: entryWords.lossTitle, act: entryWords.loss },
     move: { Form: MoveForm, title: entryWords.moveTitle, act: entryWords.move },

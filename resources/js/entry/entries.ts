@@ -1,7 +1,7 @@
 import type { FishRow } from '../api/types'
 
-/** What can be written down about a fish besides its length. */
-export type EntryKind = 'incident' | 'loss' | 'move' | 'count'
+/** What can be written down from a button. */
+export type EntryKind = 'length' | 'test' | 'change' | 'incident' | 'loss' | 'move' | 'count'
 
 export interface EntryProps {
     /** Everybody here, to choose from. */

@@ -80,7 +80,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 flexDirection="column"
                 gap="18px"
             >
-                {fish.count > 0 && <RecordLength sheet={sheet} />}
+                {fish.count > 0 && <RecordLength fish={fish} />}
                 <Facts sheet={sheet} />
                 {fish.count > 0 && (
                     <WriteDown

@@ -3,8 +3,9 @@ import { weighUpWords } from '../messages/weighUp'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { FishSheet } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { ChainList } from '../weighup/ChainList'
+import { nextSentence } from './sentences'
 
 /** What the rules of housing say of its home today, and the homes ahead. */
 export function Housing({ sheet }: { sheet: FishSheet }) {
@@ -18,7 +19,10 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
             gap="24px"
             padding={{ base: '20px 2px 0', md: '24px 10px 0' }}
         >
-            <Section title={messages.fish.housing}>
+            <Fold
+                title={messages.fish.housing}
+                says={failing.length === 0 ? messages.fish.passes : failing[0]?.sentence}
+            >
                 {failing.length === 0 && (
                     <chakra.p paddingTop="6px" color="fit" fontWeight={600}>
                         {messages.fish.passes}
@@ -42,8 +46,8 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                         </chakra.li>
                     ))}
                 </ul>
-            </Section>
-            <Section title={messages.fish.homesAhead}>
+            </Fold>
+            <Fold title={messages.fish.homesAhead} says={nextSentence(fish, sheet.today)}>
                 <ChainList chain={sheet.chain} count={sheet.fish.count} />
                 <Box color="ink2" fontSize="15px" paddingTop="4px">
                     {weighUpWords.chainNote}
@@ -55,7 +59,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
                 >
                     {weighUpWords.askWith}
                 </Link>
-            </Section>
+            </Fold>
         </Box>
     )
 }

@@ -4,11 +4,13 @@ import { useState } from 'react'
 import { write } from '../api/client'
 import type { FishSheet, MeasurementEntry } from '../api/types'
 import { useUnit } from '../frame/keeper'
+import { Fold } from '../frame/Fold'
 import { PaperDialog } from '../frame/PaperDialog'
 import { useUndo } from '../entry/useUndo'
 import { shortDay } from '../units/day'
 import { measured } from '../units/length'
 import { AsTable } from '../frame/AsTable'
+import { lastLengthWords } from './sentences'
 import { RecordLength } from './RecordLength'
 
 /** Every length, newest first; each can be corrected or taken out. */
@@ -25,40 +27,34 @@ export function Lengths({ sheet }: { sheet: FishSheet }) {
         })
     }
     const flagged = new Set(sheet.flagged)
+    const unit = useUnit()
     if (sheet.measurements.length === 0) {
         return null
     }
     return (
         <Box padding={{ base: '16px 2px 0', md: '16px 10px 0' }}>
-            <chakra.h2
-                fontSize="17px"
-                fontWeight={800}
-                borderBottom="1.6px solid"
-                borderColor="ink"
-                paddingBottom="4px"
-            >
-                {messages.fish.lengths}
-            </chakra.h2>
-            <chakra.ol>
-                {[...sheet.measurements].reverse().map((entry) => (
-                    <LengthLine
-                        key={entry.id}
-                        entry={entry}
-                        today={sheet.today}
-                        isFlagged={flagged.has(entry.date)}
-                        onCorrect={() => correct(entry)}
-                        onRemove={() => remove(entry)}
-                    />
-                ))}
-            </chakra.ol>
-            <AsTable table="lengths" of={{ fish: sheet.fish.id }} />
+            <Fold title={messages.fish.lengths} says={lastLengthWords(sheet.fish, unit, sheet.today)}>
+                <chakra.ol>
+                    {[...sheet.measurements].reverse().map((entry) => (
+                        <LengthLine
+                            key={entry.id}
+                            entry={entry}
+                            today={sheet.today}
+                            isFlagged={flagged.has(entry.date)}
+                            onCorrect={() => correct(entry)}
+                            onRemove={() => remove(entry)}
+                        />
+                    ))}
+                </chakra.ol>
+                <AsTable table="lengths" of={{ fish: sheet.fish.id }} />
+            </Fold>
             <PaperDialog
                 title={messages.fish.correct}
                 open={correcting !== null}
                 onClose={() => correct(null)}
             >
                 {correcting !== null && (
-                    <RecordLength sheet={sheet} correcting={correcting} onDone={() => correct(null)} />
+                    <RecordLength fish={sheet.fish} correcting={correcting} onDone={() => correct(null)} />
                 )}
             </PaperDialog>
         </Box>

@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useForm, useWatch } from 'react-hook-form'
-import type { FishSheet, MeasurementEntry, Review, Units } from '../api/types'
+import type { FishRow, MeasurementEntry, Review, Units } from '../api/types'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { FieldScope, fieldsOf } from '../entry/FieldForm'
 import { messages } from '../messages'
@@ -18,17 +18,19 @@ import { useMeasureRound } from './useMeasureRound'
 import { useReview } from './useReview'
 
 interface Props {
-    sheet: FishSheet
+    fish: FishRow
     correcting?: MeasurementEntry
     onDone?: () => void
+    /** Who is measured next is asked for here; without it, on the sheet of that fish. */
+    onNext?: (fish: number) => void
 }
 
 const { Text } = fieldsOf<LengthTyped>()
 
-const asNew = ({ today, measurements }: FishSheet): LengthTyped => ({
+const asNew = (fish: FishRow, today: string): LengthTyped => ({
     length: '',
     date: today,
-    method: measurements.at(-1)?.method ?? 'hand',
+    method: fish.last_length?.method ?? 'hand',
     length_kind: '',
     sample: '',
     spread_mm: '',
@@ -44,27 +46,28 @@ const asRecorded = (entry: MeasurementEntry, unit: LengthUnit, units: Units): Le
 })
 
 /** Writes a length on the board: says at once how it is read and whether it is believable. */
-export function RecordLength({ sheet, correcting, onDone }: Props) {
+export function RecordLength({ fish, correcting, onDone, onNext }: Props) {
     const unit = useUnit()
-    const { units } = useKeeper()
+    const { today, units } = useKeeper()
     const form = useForm<LengthTyped>({
-        defaultValues: correcting === undefined ? asNew(sheet) : asRecorded(correcting, unit, units),
+        defaultValues: correcting === undefined ? asNew(fish, today) : asRecorded(correcting, unit, units),
     })
     const [length, date, method, length_kind] = useWatch({
         control: form.control,
         name: ['length', 'date', 'method', 'length_kind'],
     })
-    const round = useMeasureRound(sheet.fish.id)
-    const review = useReview(sheet.fish.id, { length, date, method, length_kind })
+    const round = useMeasureRound(fish.id, onNext)
+    const review = useReview(fish.id, { length, date, method, length_kind })
     const entry = useLengthEntry({
-        fishId: sheet.fish.id,
-        fishName: sheet.fish.name,
+        fishId: fish.id,
+        fishName: fish.name,
         correcting,
         onDone: () => {
             // The day of the next one is today again.
-            form.reset({ ...form.getValues(), length: '', date: sheet.today })
-            onDone?.()
-            round.onSaved()
+            form.reset({ ...form.getValues(), length: '', date: today })
+            if (!round.onSaved()) {
+                onDone?.()
+            }
         },
     })
     const save = (keep: boolean, goesOn = false): void => {
@@ -94,19 +97,19 @@ export function RecordLength({ sheet, correcting, onDone }: Props) {
                         save(false)
                     }}
                 >
-                    {correcting === undefined && <Head />}
+                    {correcting === undefined && onNext === undefined && <Head />}
                     <Box display={{ base: 'block', md: 'none' }}>
                         <MeasuringBoard
-                            fish={sheet.fish}
-                            mm={review?.length_mm ?? sheet.fish.length_mm.likely}
-                            before={sheet.fish.last_length}
+                            fish={fish}
+                            mm={review?.length_mm ?? fish.length_mm.likely}
+                            before={fish.last_length}
                         />
                     </Box>
                     <LengthLine />
                     <MethodChoice value={method} onChange={(chosen) => form.setValue('method', chosen)} />
-                    <Read review={review} today={sheet.today} />
-                    <Text name="date" label={messages.fish.date} type="date" max={sheet.today} />
-                    <MoreOfLength isShoal={sheet.fish.is_shoal} />
+                    <Read review={review} today={today} />
+                    <Text name="date" label={messages.fish.date} type="date" max={today} />
+                    <MoreOfLength isShoal={fish.is_shoal} />
                     {otherError !== undefined && <Refusal>{stale ?? otherError}</Refusal>}
                     <Buttons
                         act={correcting === undefined ? messages.fish.save : messages.fish.saveCorrection}

@@ -14,6 +14,7 @@ import { asTyped, isTyped } from '../api/asTyped'
 import { whatIfQuery } from '../api/queries'
 import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
+import { Fold } from '../frame/Fold'
 import { PaperDialog } from '../frame/PaperDialog'
 import { dailyMass } from '../units/mass'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
@@ -61,63 +62,62 @@ export function WhatIf({ sheet, whatIf, all }: Props) {
     const { changes, change, clear, refused, other } = whatIf
     const set = (name: keyof Changes) => (value: string) => change({ ...changes, [name]: value })
     return (
-        <Box as="section" padding={{ base: '16px 2px 0', md: '16px 10px 0' }} aria-label={whatIfWords.title}>
-            <chakra.h2
-                fontSize="17px"
-                fontWeight={800}
-                borderBottom="1.6px solid"
-                borderColor="ink"
-                paddingBottom="4px"
-            >
-                {whatIfWords.title}
-            </chakra.h2>
-            <chakra.p color="ink2" paddingBlock="6px">
-                {whatIfWords.help}
-            </chakra.p>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'repeat(4, 1fr)' }}
-                gap="12px"
-            >
-                <ChoiceField
-                    label={whatIfWords.ration}
-                    options={[{ value: '', text: whatIfWords.asNow }, ...optionsOf(messages.labels.rations)]}
-                    value={changes.ration}
-                    onChange={set('ration')}
-                    error={refused?.fieldError('ration')}
-                />
-                <TextField
-                    label={whatIfWords.temperature({ unit: wordOf('temperature', units) })}
-                    inputMode="decimal"
-                    value={changes.temperature_c}
-                    onChange={set('temperature_c')}
-                    error={refused?.fieldError('temperature_c')}
-                />
-                <ChoiceField
-                    label={whatIfWords.home}
-                    options={[
-                        { value: '', text: whatIfWords.asNow },
-                        ...sheet.homes.map((home) => ({ value: String(home.system_id), text: home.name })),
-                    ]}
-                    value={changes.system_id}
-                    onChange={set('system_id')}
-                    error={refused?.fieldError('system_id')}
-                />
-                <TextField
-                    label={whatIfWords.adult}
-                    value={changes.adult}
-                    onChange={set('adult')}
-                    error={refused?.fieldError('adult')}
-                />
-            </Box>
-            {changes.temperature_c.trim() !== '' && (
-                <chakra.p color="ink2" paddingTop="6px">
-                    {whatIfWords.warmth}
+        <Box padding={{ base: '16px 2px 0', md: '16px 10px 0' }}>
+            <Fold title={whatIfWords.title}>
+                <chakra.p color="ink2" paddingBlock="6px">
+                    {whatIfWords.help}
                 </chakra.p>
-            )}
-            {other !== undefined && (
-                <Answer sheet={sheet} other={other} changes={changes} all={all} onClear={clear} />
-            )}
+                <Box
+                    display="grid"
+                    gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', lg: 'repeat(4, 1fr)' }}
+                    gap="12px"
+                >
+                    <ChoiceField
+                        label={whatIfWords.ration}
+                        options={[
+                            { value: '', text: whatIfWords.asNow },
+                            ...optionsOf(messages.labels.rations),
+                        ]}
+                        value={changes.ration}
+                        onChange={set('ration')}
+                        error={refused?.fieldError('ration')}
+                    />
+                    <TextField
+                        label={whatIfWords.temperature({ unit: wordOf('temperature', units) })}
+                        inputMode="decimal"
+                        value={changes.temperature_c}
+                        onChange={set('temperature_c')}
+                        error={refused?.fieldError('temperature_c')}
+                    />
+                    <ChoiceField
+                        label={whatIfWords.home}
+                        options={[
+                            { value: '', text: whatIfWords.asNow },
+                            ...sheet.homes.map((home) => ({
+                                value: String(home.system_id),
+                                text: home.name,
+                            })),
+                        ]}
+                        value={changes.system_id}
+                        onChange={set('system_id')}
+                        error={refused?.fieldError('system_id')}
+                    />
+                    <TextField
+                        label={whatIfWords.adult}
+                        value={changes.adult}
+                        onChange={set('adult')}
+                        error={refused?.fieldError('adult')}
+                    />
+                </Box>
+                {changes.temperature_c.trim() !== '' && (
+                    <chakra.p color="ink2" paddingTop="6px">
+                        {whatIfWords.warmth}
+                    </chakra.p>
+                )}
+                {other !== undefined && (
+                    <Answer sheet={sheet} other={other} changes={changes} all={all} onClear={clear} />
+                )}
+            </Fold>
         </Box>
     )
 }

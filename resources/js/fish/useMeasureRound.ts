@@ -4,9 +4,11 @@ import { useRef } from 'react'
 import { todayQuery } from '../api/queries'
 import type { FishRow, Today } from '../api/types'
 
-/** The round of measuring: from one that is due to the next, saving on the way. */
-export function useMeasureRound(fish: number) {
+/** The round of measuring: from one that is due to the next, saving on the way; without onNext, from sheet to sheet. */
+export function useMeasureRound(fish: number, onNext?: (fish: number) => void) {
     const navigate = useNavigate()
+    const goTo =
+        onNext ?? ((id: number) => void navigate({ to: '/fish/$id', params: { id }, hash: 'record' }))
     const today = useQuery(todayQuery).data
     const next = today === undefined ? undefined : nextOf(today, fish)
     const isGoingOn = useRef(false)
@@ -17,10 +19,13 @@ export function useMeasureRound(fish: number) {
         goOn: (isWanted: boolean): void => {
             isGoingOn.current = isWanted
         },
-        onSaved: (): void => {
-            if (isGoingOn.current && next !== undefined) {
-                void navigate({ to: '/fish/$id', params: { id: next.id }, hash: 'record' })
+        /** Whether it went on. */
+        onSaved: (): boolean => {
+            if (!isGoingOn.current || next === undefined) {
+                return false
             }
+            goTo(next.id)
+            return true
         },
     }
 }

@@ -4,6 +4,7 @@ import type { FeedingRow } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
 import { useKeeper } from '../frame/keeper'
 import { foodWords } from '../messages/food'
+import { isFedForToday } from './fedToday'
 import { MealDialog } from './MealDialog'
 import { useFed } from './useFed'
 import { useLongPress } from './useLongPress'
@@ -24,7 +25,6 @@ export function FeedingLine({ row, name, isNarrow = false }: Props) {
     const fed = useFed(row)
     const press = useLongPress(fed.feed, () => setOpen(true))
     const last = row.meals[row.meals.length - 1]
-    const isDone = row.meals.length >= row.times || (last !== undefined && last.outcome !== 'eaten')
     return (
         <chakra.li
             display="grid"
@@ -64,7 +64,7 @@ export function FeedingLine({ row, name, isNarrow = false }: Props) {
                     gap="6px"
                 >
                     <Button
-                        variant={isDone ? 'plain' : 'outline'}
+                        variant={isFedForToday(row) ? 'plain' : 'outline'}
                         minWidth="84px"
                         aria-label={words.fedLabel({ names: row.names })}
                         disabled={fed.isSaving}

@@ -1,10 +1,11 @@
 import { chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import type { FeedingRow } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { Waiting } from '../frame/Waiting'
 import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
+import { isFedForToday } from './fedToday'
 import { FeedingLine } from './FeedingLine'
 import { feedingQuery } from './queries'
 
@@ -22,7 +23,10 @@ export function FeedingRound() {
 function Round({ rows }: { rows: readonly FeedingRow[] }) {
     const wanted = rows.filter((row) => row.is_fed || row.meals.length > 0)
     return (
-        <Section title={words.title}>
+        <Fold
+            title={words.title}
+            says={words.left({ n: wanted.filter((row) => !isFedForToday(row)).length })}
+        >
             {wanted.length === 0 && <Help>{words.nobody}</Help>}
             <chakra.ul>
                 {wanted.map((row) => (
@@ -34,6 +38,6 @@ function Round({ rows }: { rows: readonly FeedingRow[] }) {
                 ))}
             </chakra.ul>
             {wanted.length > 0 && <Help>{words.hold}</Help>}
-        </Section>
+        </Fold>
     )
 }

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { FeedingRow, FishRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { Waiting } from '../frame/Waiting'
 import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
@@ -22,7 +22,7 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
     const { currency, role } = useKeeper()
     const query = useQuery(homeFeedingQuery(system))
     return (
-        <Section title={words.title}>
+        <Fold title={words.title}>
             <Waiting query={query} isQuiet>
                 {({ tables, of_fish: costs }) => {
                     const row = tables.find((one) => one.fish.includes(fish.id))
@@ -48,7 +48,7 @@ export function FishFeeding({ fish, system }: { fish: FishRow; system: number })
                     )
                 }}
             </Waiting>
-        </Section>
+        </Fold>
     )
 }
 

@@ -1,13 +1,13 @@
 import { chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { Today } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { foodWords } from '../messages/food'
 
 /** What the store and the cultures ask for. */
 export function FoodDues({ dues }: { dues: Today['food'] }) {
     return dues.length === 0 ? null : (
-        <Section title={foodWords.title} aside={<Link to="/food">{foodWords.store}</Link>}>
+        <Fold title={foodWords.title} says={dues[0]?.says} aside={<Link to="/food">{foodWords.store}</Link>}>
             <chakra.ul>
                 {dues.map((due) => (
                     <chakra.li
@@ -22,6 +22,6 @@ export function FoodDues({ dues }: { dues: Today['food'] }) {
                     </chakra.li>
                 ))}
             </chakra.ul>
-        </Section>
+        </Fold>
     )
 }

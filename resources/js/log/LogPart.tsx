@@ -2,7 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { logPartQuery } from './queries'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { oneLogWords } from '../messages/oneLog'
 import { LogLines } from './LogLines'
 import { NoteButton } from './NoteForm'
@@ -15,7 +15,7 @@ const SHOWN = 8
 export function LogPart({ of }: { of: { fish: number } | { system: number } }) {
     const part = useQuery(logPartQuery(of, SHOWN)).data
     return (
-        <Section
+        <Fold
             title={words.title}
             aside={
                 <Link to="/log" search={of}>
@@ -28,6 +28,6 @@ export function LogPart({ of }: { of: { fish: number } | { system: number } }) {
             <Box paddingTop="12px">
                 <NoteButton about={of} />
             </Box>
-        </Section>
+        </Fold>
     )
 }

@@ -4,29 +4,33 @@ import { joined } from '../messages/joined'
 import { chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { MoveSheetRow } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 
 /** Moves that are written down and not made, each with its sheet. */
 export function PlannedMoves({ moves, today }: { moves: readonly MoveSheetRow[]; today: string }) {
-    if (moves.length === 0) {
+    const [first] = moves
+    if (first === undefined) {
         return null
     }
     return (
-        <Section title={messages.today.moves}>
+        <Fold title={messages.today.moves} says={lineOf(first, today)}>
             <ul>
                 {moves.map((move) => (
                     <chakra.li key={move.id} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
                         <Link to="/moves/$id" params={{ id: move.id }}>
-                            {messages.today.moveLine({
-                                day: shortDay(move.planned_on, today),
-                                who: joined(move.fish),
-                                from: move.from,
-                                to: move.to,
-                            })}
+                            {lineOf(move, today)}
                         </Link>
                     </chakra.li>
                 ))}
             </ul>
-        </Section>
+        </Fold>
     )
 }
+
+const lineOf = (move: MoveSheetRow, today: string): string =>
+    messages.today.moveLine({
+        day: shortDay(move.planned_on, today),
+        who: joined(move.fish),
+        from: move.from,
+        to: move.to,
+    })

@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { pictureWords as words } from '../messages/picture'
 import { AddPictures } from './AddPictures'
 import { picturesQuery } from './queries'
@@ -18,7 +18,7 @@ interface Props {
 export function Pictures({ of, name }: Props) {
     const pictures = useQuery(picturesQuery(of)).data
     return (
-        <Section
+        <Fold
             title={words.title}
             aside={
                 'fish' in of &&
@@ -35,6 +35,6 @@ export function Pictures({ of, name }: Props) {
                 {pictures !== undefined && <Thumbs pictures={pictures.slice(0, SHOWN)} name={name} />}
                 <AddPictures of={of} />
             </Box>
-        </Section>
+        </Fold>
     )
 }

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { toBuildQuery } from '../api/queries'
 import { Figures } from '../frame/Figures'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { planWords } from '../messages/plan'
 import { longDay } from '../units/day'
 import { money } from '../units/money'
@@ -18,19 +18,14 @@ export function AllToBuild() {
     if (homes === undefined) {
         return null
     }
+    const sum = homes.reduce((whole, { price }) => whole + price, 0)
+    const says =
+        homes.length === 0
+            ? words.none
+            : (homes.length === 1 ? words.one : words.sum)({ count: homes.length, sum: money(sum, currency) })
     return (
-        <Section title={words.title}>
-            <chakra.p paddingTop="8px">
-                {homes.length === 0
-                    ? words.none
-                    : (homes.length === 1 ? words.one : words.sum)({
-                          count: homes.length,
-                          sum: money(
-                              homes.reduce((sum, { price }) => sum + price, 0),
-                              currency,
-                          ),
-                      })}
-            </chakra.p>
+        <Fold title={words.title} says={says}>
+            <chakra.p paddingTop="8px">{says}</chakra.p>
             {homes.length > 0 && (
                 <Figures
                     columns={[words.what, words.litres, words.for, words.begin, words.by, words.price]}
@@ -44,6 +39,6 @@ export function AllToBuild() {
                     ])}
                 />
             )}
-        </Section>
+        </Fold>
     )
 }

@@ -1,7 +1,7 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Aim, PlanRow, Supposed } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { ChoiceField, optionsOf } from '../entry/fields'
 import { useWrite } from '../entry/useWrite'
 import { planWords } from '../messages/plan'
@@ -34,7 +34,7 @@ export function AskForm({
     const [mayBuild, setMayBuild] = useState(true)
     const ask = useWrite('POST', '/api/v1/plans', {}, { onDone: ({ id }) => onAsked(id) })
     return (
-        <Section title={words.title}>
+        <Fold key={String(hasPlan)} title={words.title} beginsOpen={!hasPlan}>
             {underWay === undefined ? (
                 <Box display="flex" flexDirection="column" gap="12px" paddingTop="10px">
                     <ChoiceField
@@ -89,7 +89,7 @@ export function AskForm({
             ) : (
                 <Progress plan={underWay} />
             )}
-        </Section>
+        </Fold>
     )
 }
 

@@ -1,7 +1,7 @@
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import type { PlanFigures, PlanRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { planWords } from '../messages/plan'
 import { shortDay } from '../units/day'
 import { money } from '../units/money'
@@ -19,7 +19,7 @@ export function Compare({
     onSee: (plan: number | null) => void
 }) {
     return (
-        <Section title={words.title}>
+        <Fold title={words.title}>
             <Box overflowX="auto">
                 <Table.Root>
                     <Table.Header>
@@ -56,7 +56,7 @@ export function Compare({
                     })}
                 </Button>
             )}
-        </Section>
+        </Fold>
     )
 }
 

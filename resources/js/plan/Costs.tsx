@@ -2,7 +2,7 @@ import { chakra } from '@chakra-ui/react'
 import type { CostMonth, PlanPage } from '../api/types'
 import { Figures } from '../frame/Figures'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { useWidth } from '../frame/useWidth'
 import { planWords } from '../messages/plan'
 import { ink } from '../theme/tokens'
@@ -19,10 +19,11 @@ const FILLS = { food: ink('done'), water: ink('water'), power: 'url(#hatch-groun
 /** Food, water, power and homes along the plan: month by month, and by year. */
 export function Costs({ page }: { page: PlanPage }) {
     const { currency } = useKeeper()
+    const perYear = words.perYear({ sum: money(page.per_year, currency) })
     return (
-        <Section title={words.title}>
+        <Fold title={words.title} says={perYear}>
             <chakra.p paddingTop="8px">
-                <b>{words.perYear({ sum: money(page.per_year, currency) })}</b>
+                <b>{perYear}</b>
                 {page.openings_price > 0 &&
                     ` ${words.openings({ sum: money(page.openings_price, currency) })}`}
             </chakra.p>
@@ -39,7 +40,7 @@ export function Costs({ page }: { page: PlanPage }) {
             <chakra.p color="ink2" fontSize="15px">
                 {words.note({ year: page.cost_years.at(-1)?.year ?? '' })}
             </chakra.p>
-        </Section>
+        </Fold>
     )
 }
 

@@ -4,7 +4,7 @@ import { mendsQuery } from '../api/queries'
 import type { Mend, MendsSheet } from '../api/types'
 import { Figures } from '../frame/Figures'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { planWords } from '../messages/plan'
 import { longDay } from '../units/day'
 import { money } from '../units/money'
@@ -25,7 +25,7 @@ export function Mends({ plan, ...props }: Props & { plan: number | null }) {
         return null
     }
     return (
-        <Section title={words.title}>
+        <Fold title={words.title} says={sheet.mends.length === 0 ? words.none : words.more}>
             <chakra.p paddingTop="8px">{sheet.mends.length === 0 ? words.none : words.more}</chakra.p>
             {sheet.mends.length > 0 && <List mends={sheet.mends} {...props} />}
             {sheet.wanted.length > 0 && (
@@ -37,7 +37,7 @@ export function Mends({ plan, ...props }: Props & { plan: number | null }) {
                 </chakra.details>
             )}
             {sheet.unsolved.length > 0 && <Unsolved unsolved={sheet.unsolved} />}
-        </Section>
+        </Fold>
     )
 }
 

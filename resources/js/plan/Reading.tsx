@@ -1,7 +1,7 @@
 import { Box, chakra } from '@chakra-ui/react'
 import type { LaneRow, PlanPage } from '../api/types'
 import { Figures } from '../frame/Figures'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { planWords } from '../messages/plan'
 import { addDays, daysBetween, longDay } from '../units/day'
 import { projected, unitOf } from '../units/length'
@@ -26,7 +26,7 @@ export function Reading({ page, units, day, lane, onDay }: Props) {
     const date = addDays(page.date, day)
     const pointed = page.lanes.find(({ key }) => key === lane)
     return (
-        <Section title={`${words.title}: ${longDay(date, page.date)}`}>
+        <Fold title={`${words.title}: ${longDay(date, page.date)}`}>
             <chakra.label display="flex" gap="12px" alignItems="center" paddingTop="8px" className="no-print">
                 <chakra.span srOnly>{words.day}</chakra.span>
                 <chakra.input
@@ -61,7 +61,7 @@ export function Reading({ page, units, day, lane, onDay }: Props) {
                     })}
                 />
             </Box>
-        </Section>
+        </Fold>
     )
 }
 

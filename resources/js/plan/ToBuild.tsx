@@ -29,23 +29,3 @@ export function ToBuild({ page }: { page: PlanPage }) {
         </Section>
     )
 }
-
-/** What stays out of rule, plan or no plan. */
-export function Breaches({ page }: { page: PlanPage }) {
-    const words = planWords.breaches
-    return (
-        <Section title={words.title}>
-            <Figures
-                columns={[words.who, words.where, words.from, words.until, words.days, words.why]}
-                rows={page.breaches.map((breach) => [
-                    breach.name,
-                    breach.system,
-                    longDay(breach.from, page.date),
-                    longDay(breach.until, page.date),
-                    breach.days,
-                    breach.says,
-                ])}
-            />
-        </Section>
-    )
-}

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { speciesListQuery } from '../api/queries'
 import type { PlanPage, Supposed } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { ChoiceField, TextField, optionsOf } from '../entry/fields'
 import { planWords } from '../messages/plan'
 import { addDays } from '../units/day'
@@ -27,7 +27,7 @@ interface Props {
 export function WhatIf(props: Props) {
     const [kind, setKind] = useState<Kind>('none')
     return (
-        <Section title={words.title}>
+        <Fold title={words.title}>
             <Box paddingTop="10px" display="flex" flexDirection="column" gap="12px">
                 <ChoiceField
                     label={words.kind}
@@ -41,7 +41,7 @@ export function WhatIf(props: Props) {
                 {kind === 'fails' && <Fails {...props} />}
                 {kind !== 'none' && kind !== 'fails' && <chakra.p color="ink2">{words.plan}</chakra.p>}
             </Box>
-        </Section>
+        </Fold>
     )
 }
 

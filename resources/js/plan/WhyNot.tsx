@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { whyNotQuery } from '../api/queries'
 import { Refused } from '../api/refused'
 import type { PlanPage } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { ChoiceField } from '../entry/fields'
 import { messages } from '../messages'
 import { planWords } from '../messages/plan'
@@ -37,7 +37,7 @@ export function WhyNot({
         page.bands.filter(({ is_part }) => !is_part).map((band) => [String(band.fish_id), band.name]),
     )
     return (
-        <Section title={words.title}>
+        <Fold title={words.title}>
             <Box
                 display="grid"
                 gridTemplateColumns="repeat(auto-fit, minmax(160px, 1fr))"
@@ -83,6 +83,6 @@ export function WhyNot({
             >
                 {planWords.tried.tryIt}
             </Button>
-        </Section>
+        </Fold>
     )
 }

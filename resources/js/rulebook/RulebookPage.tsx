@@ -7,7 +7,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { rulebookQuery } from '../api/queries'
 import type { RulebookSheet, RuleOptionRow } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
@@ -45,7 +45,7 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 <Box display="flex" flexDirection="column" gap="18px">
                     {sheet.schools.map((option) => (
                         <Choice
-                            key={`${option.question} ${option.choices.find((one) => one.is_chosen)?.answer ?? ''} ${rulebook.error ?? ''}`}
+                            key={option.question}
                             option={option}
                             isSaving={rulebook.isSaving}
                             onChoose={(answer) =>
@@ -56,9 +56,9 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                 </Box>
                 <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
-                    <Section title={rulebookWords.numbers}>
+                    <Fold title={rulebookWords.numbers} says={rulebookWords.numbersSay} on="every width">
                         <Numbers sheet={sheet} />
-                    </Section>
+                    </Fold>
                 </Box>
             </Box>
         </>
@@ -71,80 +71,89 @@ interface ChoiceProps {
     onChoose: (answer: string) => void
 }
 
+/** A question of the rulebook and its answers. */
 function Choice({ option, isSaving, onChoose }: ChoiceProps) {
     const ask = ruleLabelWords.questions[option.question]
-    const decides = ruleLabelWords.decides[option.question]
-    // Shown at once; the answer from the server replaces it.
+    // Shown while it is saved.
     const [picked, pick] = useState<string>()
-    const movesFish =
-        option.question === 'home' || option.question === 'floor' || option.question === 'upgrade'
+    const chosen = option.choices.find((one) => one.is_chosen)
     return (
-        <chakra.fieldset
-            border="none"
-            borderTop="1.6px solid"
-            borderColor="ink"
-            padding="6px 0 0"
-            margin="0"
-            minWidth="0"
-        >
-            <chakra.legend fontWeight={800} fontSize="17px" padding="0 10px 0 0">
-                {ask}
-            </chakra.legend>
-            <chakra.p color="ink2" paddingBottom="4px">
-                {decides}
+        <Fold title={ask} says={chosen && answerName(chosen.answer)}>
+            <chakra.p color="ink2" paddingBlock="4px">
+                {ruleLabelWords.decides[option.question]}
             </chakra.p>
-            {option.choices.map((choice) => (
-                <chakra.label
-                    key={choice.answer}
-                    display="grid"
-                    gridTemplateColumns="28px minmax(0, 1fr)"
-                    gap="8px"
-                    alignItems="center"
-                    minHeight="44px"
-                    cursor="pointer"
-                    borderTop="1px solid"
-                    borderColor="rule"
-                >
-                    <chakra.input
-                        type="radio"
-                        name={option.question}
-                        checked={picked === undefined ? choice.is_chosen : choice.answer === picked}
-                        disabled={isSaving}
-                        onChange={() => {
+            <Box role="radiogroup" aria-label={ask}>
+                {option.choices.map((choice) => (
+                    <Answer
+                        key={choice.answer}
+                        question={option.question}
+                        choice={choice}
+                        isPicked={
+                            isSaving && picked !== undefined ? choice.answer === picked : choice.is_chosen
+                        }
+                        isSaving={isSaving}
+                        onPick={() => {
                             pick(choice.answer)
                             onChoose(choice.answer)
                         }}
-                        width="22px"
-                        height="22px"
-                        accentColor="accent"
                     />
-                    <span>
-                        <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>
-                            {answerName(choice.answer)}
-                        </chakra.span>
-                        {choice.is_default && <chakra.span color="ink2">, {rulebookWords.usual}</chakra.span>}
-                        {movesFish && !choice.is_chosen && (
-                            <chakra.span
-                                display="block"
-                                fontSize="15.5px"
-                                color={choice.lose.length > 0 ? 'over' : 'ink2'}
-                            >
-                                {choice.lose.length > 0 &&
-                                    rulebookWords.lose({
-                                        names: namesOf(choice.lose),
-                                        n: choice.lose.length,
-                                    })}{' '}
-                                {choice.gain.length > 0 &&
-                                    rulebookWords.gain({ names: namesOf(choice.gain) })}
-                                {choice.elsewhere.length > 0 &&
-                                    rulebookWords.elsewhere({ names: namesOf(choice.elsewhere) })}
-                                {choice.lose.length + choice.gain.length + choice.elsewhere.length === 0 &&
-                                    rulebookWords.nobody}
-                            </chakra.span>
-                        )}
-                    </span>
-                </chakra.label>
-            ))}
-        </chakra.fieldset>
+                ))}
+            </Box>
+        </Fold>
+    )
+}
+
+interface AnswerProps {
+    question: RuleOptionRow['question']
+    choice: RuleOptionRow['choices'][number]
+    isPicked: boolean
+    isSaving: boolean
+    onPick: () => void
+}
+
+function Answer({ question, choice, isPicked, isSaving, onPick }: AnswerProps) {
+    return (
+        <chakra.label
+            display="grid"
+            gridTemplateColumns="28px minmax(0, 1fr)"
+            gap="8px"
+            alignItems="center"
+            minHeight="44px"
+            cursor="pointer"
+            borderTop="1px solid"
+            borderColor="rule"
+        >
+            <chakra.input
+                type="radio"
+                name={question}
+                checked={isPicked}
+                disabled={isSaving}
+                onChange={onPick}
+                width="22px"
+                height="22px"
+                accentColor="accent"
+            />
+            <span>
+                <chakra.span fontWeight={choice.is_chosen ? 700 : 500}>
+                    {answerName(choice.answer)}
+                </chakra.span>
+                {choice.is_default && <chakra.span color="ink2">, {rulebookWords.usual}</chakra.span>}
+                {MOVES_FISH.has(question) && !choice.is_chosen && <WhomItMoves choice={choice} />}
+            </span>
+        </chakra.label>
+    )
+}
+
+/** Questions whose answers decide where fish can live. */
+const MOVES_FISH: ReadonlySet<string> = new Set<RuleOptionRow['question']>(['home', 'floor', 'upgrade'])
+
+function WhomItMoves({ choice: { lose, gain, elsewhere } }: { choice: RuleOptionRow['choices'][number] }) {
+    return (
+        <chakra.span display="block" fontSize="15.5px" color={lose.length > 0 ? 'over' : 'ink2'}>
+            {lose.length > 0 && rulebookWords.lose({ names: namesOf(lose), n: lose.length })}{' '}
+            {gain.length > 0 && rulebookWords.gain({ names: namesOf(gain) })}
+            {elsewhere.length > 0 && rulebookWords.elsewhere({ names: namesOf(elsewhere) })}
+            {lose.length + gain.length + elsewhere.length === 0 && rulebookWords.nobody}
+        </chakra.span>
     )
 }

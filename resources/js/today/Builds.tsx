@@ -3,17 +3,21 @@ import { messages } from '../messages'
 import { chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { Today } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 
 const SHOWN = 5
 
 /** Everything that must be built, for all fish together, soonest to begin first. */
 export function Builds({ builds, today }: { builds: Today['builds']; today: string }) {
-    if (builds.length === 0) {
+    const [first] = builds
+    if (first === undefined) {
         return null
     }
     return (
-        <Section title={messages.today.builds}>
+        <Fold
+            title={messages.today.builds}
+            says={messages.today.buildLine({ what: first.build.what, who: first.name })}
+        >
             <ul>
                 {builds.slice(0, SHOWN).map(({ fish_id: id, name, build }) => (
                     <chakra.li key={id} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
@@ -34,6 +38,6 @@ export function Builds({ builds, today }: { builds: Today['builds']; today: stri
                     {messages.today.moreBuilds({ n: builds.length - SHOWN })}
                 </chakra.p>
             )}
-        </Section>
+        </Fold>
     )
 }

@@ -1,8 +1,9 @@
 import { messages } from '../messages'
+import { joined } from '../messages/joined'
 import { chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { Today } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 
 const SHOWN = 4
 
@@ -12,7 +13,7 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
         return null
     }
     return (
-        <Section title={messages.today.fallbacks}>
+        <Fold title={messages.today.fallbacks} says={joined(wanted.map(({ name }) => name))}>
             <ul>
                 {wanted.slice(0, SHOWN).map((one) => (
                     <chakra.li
@@ -33,6 +34,6 @@ export function Fallbacks({ wanted }: { wanted: Today['fallbacks'] }) {
                     {messages.today.moreFallbacks({ n: wanted.length - SHOWN })}
                 </chakra.p>
             )}
-        </Section>
+        </Fold>
     )
 }

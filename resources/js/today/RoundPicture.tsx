@@ -102,7 +102,7 @@ function StationLabel({
     )
 }
 
-export function StationMark({ x, y, n, isDue }: { x: number; y: number; n: number; isDue: boolean }) {
+function StationMark({ x, y, n, isDue }: { x: number; y: number; n: number; isDue: boolean }) {
     return (
         <g>
             <circle

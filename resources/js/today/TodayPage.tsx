@@ -5,17 +5,20 @@ import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
+import { Suspense } from 'react'
 import { todayQuery } from '../api/queries'
 import type { FishRow, Today } from '../api/types'
 import { useKeeper } from '../frame/keeper'
+import { Drawing } from '../frame/Drawing'
+import { Fold } from '../frame/Fold'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
 import { WriteDown } from '../entry/WriteDown'
 import { FieldBook } from './FieldBook'
-import { RoundPicture } from './RoundPicture'
 
+const RoundPicture = onDemand(() => import('./RoundPicture'), 'RoundPicture')
 const Begin = onDemand(() => import('./Begin'), 'Begin')
 const ClearDemo = onDemand(() => import('./ClearDemo'), 'ClearDemo')
 const Unreadable = onDemand(() => import('./Unreadable'), 'Unreadable')
@@ -34,7 +37,6 @@ export function TodayPage() {
 }
 
 function TodaySheet({ today }: { today: Today }) {
-    const [picture, width] = useWidth<HTMLDivElement>()
     const { is_demo: isDemo } = useKeeper()
     const all = today.systems.flatMap((system) => system.fish)
     const byId = new Map(all.map((fish) => [fish.id, fish]))
@@ -51,7 +53,6 @@ function TodaySheet({ today }: { today: Today }) {
     }
     const placesDue = new Set(today.due.map((one) => one.system_id)).size
     const outgrown = upgrades.filter((fish) => hasToGo(fish, today.date)).length
-    const ringed = new Set(today.due.flatMap((one) => (one.fish_id === null ? [] : [one.fish_id])))
     return (
         <>
             <SheetHead
@@ -67,15 +68,10 @@ function TodaySheet({ today }: { today: Today }) {
                 rowGap="20px"
                 padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}
             >
-                <Box ref={picture} order={{ base: 2, lg: 1 }}>
-                    {width > 0 && (
-                        <RoundPicture
-                            systems={today.systems}
-                            due={ringed}
-                            placesDue={new Set(today.due.map((one) => one.system_id))}
-                            width={width}
-                        />
-                    )}
+                <Box order={{ base: 2, lg: 1 }}>
+                    <Fold title={messages.today.title} says={messages.today.scale} isNamed={false}>
+                        <Round today={today} />
+                    </Fold>
                 </Box>
                 <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
@@ -86,7 +82,7 @@ function TodaySheet({ today }: { today: Today }) {
                         </Box>
                         {all.length > 0 && (
                             <WriteDown
-                                kinds={['incident', 'loss', 'move', 'count']}
+                                kinds={['length', 'test', 'change', 'count', 'incident', 'loss', 'move']}
                                 all={all}
                                 today={today.date}
                             />
@@ -104,5 +100,24 @@ function TodaySheet({ today }: { today: Today }) {
                 </Box>
             </Box>
         </>
+    )
+}
+
+/** The walk drawn from above; not before there is room for it. */
+function Round({ today: { systems, due } }: { today: Today }) {
+    const [box, width] = useWidth<HTMLDivElement>()
+    return (
+        <div ref={box}>
+            {width > 0 && (
+                <Suspense fallback={<Drawing />}>
+                    <RoundPicture
+                        systems={systems}
+                        due={new Set(due.flatMap(({ fish_id: fish }) => (fish === null ? [] : [fish])))}
+                        placesDue={new Set(due.map(({ system_id: place }) => place))}
+                        width={width}
+                    />
+                </Suspense>
+            )}
+        </div>
     )
 }

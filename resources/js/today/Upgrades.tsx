@@ -1,4 +1,4 @@
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { messages } from '../messages'
 import { fishSentence, nextSentence } from '../fish/sentences'
 import { Box, chakra } from '@chakra-ui/react'
@@ -10,8 +10,12 @@ const SHOWN = 6
 
 /** Who outgrows what when, and where it could go. */
 export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: string }) {
+    const [first] = fish
     return (
-        <Section title={messages.today.upgrades}>
+        <Fold
+            title={messages.today.upgrades}
+            says={first === undefined ? messages.today.noUpgrades : fishSentence(first, today, today)}
+        >
             {fish.length === 0 && (
                 <Box paddingBlock="10px" color="ink2">
                     {messages.today.noUpgrades}
@@ -44,6 +48,6 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
                     <Link to="/fish">{messages.today.moreUpgrades({ n: fish.length - SHOWN })}</Link>
                 </Box>
             )}
-        </Section>
+        </Fold>
     )
 }

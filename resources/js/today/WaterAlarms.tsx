@@ -1,5 +1,6 @@
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { messages } from '../messages'
+import { joined } from '../messages/joined'
 import { Box, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import type { SystemSheet } from '../api/types'
@@ -13,7 +14,10 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
         return null
     }
     return (
-        <Section title={messages.today.waterTitle}>
+        <Fold
+            title={messages.today.waterTitle}
+            says={joined([...new Set(all.map(({ system }) => system.name))])}
+        >
             <chakra.ol>
                 {all.map(({ system, alarm }) => (
                     <chakra.li
@@ -33,6 +37,6 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                     </chakra.li>
                 ))}
             </chakra.ol>
-        </Section>
+        </Fold>
     )
 }

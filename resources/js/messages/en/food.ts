@@ -144,6 +144,7 @@ export const food = {
     },
     round: {
         title: 'Feeding',
+        left: '{n, plural, =0 {All are fed.} one {One home left to feed.} other {{n_Words} homes left to feed.}}',
         fed: 'Fed',
         fedLabel: 'Fed: {names}',
         other: 'Otherwise',

@@ -66,12 +66,8 @@ export const plan = {
     },
     breaches: {
         title: 'Still out of rule',
-        who: 'Who',
-        where: 'Where',
-        from: 'From',
-        until: 'Until',
-        days: 'Days',
-        why: 'Why',
+        who: '{name}, {home}:',
+        when: '{from} to {until}, {days, plural, one {one day} other {# days}}.',
     },
     ask: {
         title: 'Ask for a plan',

@@ -11,6 +11,7 @@ export const rulebook = {
     elsewhere: '{names} would go to another home next.',
     nobody: 'Nobody here would have to move.',
     numbers: 'The numbers behind the rules',
+    numbersSay: 'Shares, days, prices and limits; each can be set and set back.',
     reset: 'Back to',
     saved: 'Saved in the rulebook.',
     exceptions: 'Exceptions',

@@ -1,0 +1,38 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { todayQuery } from '../api/queries'
+import type { SystemSheet } from '../api/types'
+import { entryWords } from '../messages/entry'
+import { WaterTestForm } from '../systems/WaterTestForm'
+import { WaterWorkForm } from '../systems/WaterWorkForm'
+import type { EntryProps } from './entries'
+import { ChoiceField } from './fields'
+
+/** What a test found, of the home where one is due or of another. */
+export const TestSlip = (props: EntryProps) => <WaterSlip {...props} due="test" Form={WaterTestForm} />
+
+/** A water change, or work at a filter. */
+export const ChangeSlip = (props: EntryProps) => <WaterSlip {...props} due="change" Form={WaterWorkForm} />
+
+interface Props extends EntryProps {
+    due: 'test' | 'change'
+    Form: (props: { system: SystemSheet; today: string; onDone: () => void }) => React.ReactNode
+}
+
+function WaterSlip({ due, Form, today: day, onDone }: Props) {
+    const today = useQuery(todayQuery).data
+    const [where, choose] = useState(String(today?.due.find(({ kind }) => kind === due)?.system_id ?? ''))
+    const system = today?.systems.find(({ id }) => String(id) === where)
+    return (
+        <>
+            <ChoiceField
+                label={entryWords.home}
+                placeholder={entryWords.choose}
+                options={(today?.systems ?? []).map(({ id, name }) => ({ value: String(id), text: name }))}
+                value={where}
+                onChange={choose}
+            />
+            {system !== undefined && <Form key={system.id} system={system} today={day} onDone={onDone} />}
+        </>
+    )
+}

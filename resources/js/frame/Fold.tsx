@@ -1,0 +1,96 @@
+import { Box, chakra, useBreakpointValue } from '@chakra-ui/react'
+import type { ReactNode } from 'react'
+import { useId, useState } from 'react'
+import { Section } from './Section'
+
+interface Props {
+    title: string
+    /** What is to be known of it while it is folded. */
+    says?: string
+    /** Where it is folded until somebody opens it. */
+    on?: 'phone' | 'every width'
+    beginsOpen?: boolean
+    aside?: ReactNode
+    /** Whether it has a heading where it is never folded. */
+    isNamed?: boolean
+    children: ReactNode
+}
+
+/** A part of a sheet that is opened when it is wanted, so that the sheet is read at a glance. */
+export function Fold({
+    title,
+    says,
+    on = 'phone',
+    beginsOpen = false,
+    aside,
+    isNamed = true,
+    children,
+}: Props) {
+    const [isOpen, setOpen] = useState(beginsOpen)
+    const content = useId()
+    const isNarrow = useBreakpointValue({ base: true, lg: false }, { ssr: false }) === true
+    if (on === 'phone' && !isNarrow) {
+        return !isNamed ? (
+            children
+        ) : (
+            <Section title={title} aside={aside}>
+                {children}
+            </Section>
+        )
+    }
+    return (
+        <Section
+            title={title}
+            aside={isOpen ? aside : undefined}
+            heading={
+                <chakra.button
+                    type="button"
+                    display="flex"
+                    alignItems="center"
+                    gap="10px"
+                    width="100%"
+                    minHeight="44px"
+                    padding="4px 0 0"
+                    border="0"
+                    background="none"
+                    color="inherit"
+                    font="inherit"
+                    textAlign="start"
+                    cursor="pointer"
+                    aria-expanded={isOpen}
+                    aria-controls={content}
+                    onClick={() => setOpen(!isOpen)}
+                >
+                    <chakra.span flex="1">
+                        {title}
+                        {!isOpen && says !== undefined && (
+                            <chakra.span display="block" color="ink2" fontSize="15px" fontWeight={500}>
+                                {says}
+                            </chakra.span>
+                        )}
+                    </chakra.span>
+                    <Sign isOpen={isOpen} />
+                </chakra.button>
+            }
+        >
+            {/* On paper everything is open. */}
+            <Box id={content} display={isOpen ? 'block' : 'none'} _print={{ display: 'block' }}>
+                {children}
+            </Box>
+        </Section>
+    )
+}
+
+/** More to see, or less. */
+function Sign({ isOpen }: { isOpen: boolean }) {
+    return (
+        <chakra.svg width="16px" height="16px" flex="none" aria-hidden="true" color="accent">
+            <path
+                d={isOpen ? 'M2 8H14' : 'M2 8H14M8 2V14'}
+                stroke="currentColor"
+                strokeWidth="2.2"
+                strokeLinecap="round"
+            />
+        </chakra.svg>
+    )
+}
