@@ -8,12 +8,18 @@ use App\Scenario\ScenarioMapper;
 use Biomegas\Facility\Background;
 use Biomegas\Facility\Species;
 
-/** The species that come with the application, without a database. */
-final readonly class SampleSpecies
+/** The species that come with the application, without a database; read once in a run. */
+final class SampleSpecies
 {
+    /** @var array<string, array<string, mixed>>|null */
+    private static ?array $descriptions = null;
+
+    /** @var array<string, Species> */
+    private static array $species = [];
+
     public static function named(string $key): Species
     {
-        return ScenarioMapper::species(self::descriptions()[$key]);
+        return self::$species[$key] ??= ScenarioMapper::species(self::descriptions()[$key]);
     }
 
     public static function backgroundOf(string $key): Background
@@ -23,6 +29,12 @@ final readonly class SampleSpecies
 
     /** @return array<string, array<string, mixed>> by key */
     public static function descriptions(): array
+    {
+        return self::$descriptions ??= self::read();
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private static function read(): array
     {
         $all = [];
         foreach (glob(__DIR__.'/../database/species/*.json') ?: [] as $file) {

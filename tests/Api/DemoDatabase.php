@@ -20,9 +20,26 @@ final class DemoDatabase
 
     private static ?string $last = null;
 
+    /** What the code is like, which does not change during a run. */
+    private static ?string $code = null;
+
     public static function use(bool $isFilled): string
     {
-        $template = self::template($isFilled);
+        return self::useCopyOf(self::template($isFilled));
+    }
+
+    /** What is in use, aside, for tests that begin with what one of them wrote. */
+    public static function keep(): string
+    {
+        $kept = self::$last.'-kept';
+        copy((string) self::$last, $kept);
+        register_shutdown_function(fn (): bool => @unlink($kept));
+
+        return $kept;
+    }
+
+    public static function useCopyOf(string $template): string
+    {
         if (self::$last !== null) {
             @unlink(self::$last);
         }
@@ -54,7 +71,8 @@ final class DemoDatabase
 
     private static function template(bool $isFilled): string
     {
-        $version = substr(hash('xxh128', CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app')).Carbon::now()->toDateString()), 0, 16);
+        self::$code ??= CodeVersion::of(base_path('database')).CodeVersion::of(base_path('core')).CodeVersion::of(base_path('app'));
+        $version = substr(hash('xxh128', self::$code.Carbon::now()->toDateString()), 0, 16);
         $file = base_path('.state/template-'.($isFilled ? 'demo' : 'empty')."-{$version}.sqlite");
         if (! is_file($file)) {
             $aside = $file.'-'.getmypid();

@@ -22,6 +22,9 @@ final class OneLogTest extends ApiTestCase
     /** Entries of each kind that are tried. */
     private const TRIED = 3;
 
+    /** The database with what is written down once for all tests of a kind. */
+    private static ?string $written = null;
+
     public function test_it_tells_everything_newest_first_page_by_page(): void
     {
         $all = [];
@@ -277,6 +280,11 @@ final class OneLogTest extends ApiTestCase
     /** Of what the demo has none: so that every kind is tried. */
     private function writeSome(): void
     {
+        if (self::$written !== null) {
+            DemoDatabase::useCopyOf(self::$written);
+
+            return;
+        }
         [$bramble, $pip] = [$this->fish('Bramble'), $this->fish('Pip')];
         $this->postJson('/api/v1/notes', ['fish_id' => $bramble, 'date' => self::TODAY, 'text' => 'Shy today'])->assertCreated();
         Picture::query()->create(['fish_id' => $bramble, 'date' => self::TODAY, 'time' => '08:00', 'width' => 640, 'height' => 480, 'bytes' => 1, 'sha256' => '', 'note' => 'By the glass']);
@@ -293,6 +301,7 @@ final class OneLogTest extends ApiTestCase
         $sitter = Sitter::query()->create(['name' => 'Ada', 'from' => self::TODAY, 'until' => self::TODAY, 'call' => 'Rose', 'secret_hash' => str_repeat('a', 64)]);
         RoundTick::query()->create(['sitter_id' => $sitter->id, 'system_id' => DB::table('systems')->min('id'), 'date' => self::TODAY, 'time' => '08:00', 'task' => 'feed', 'outcome' => 'left-some', 'note' => null]);
         $this->putJson("/api/v1/fish/{$pip}/temper", ['temper' => 'bully'])->assertOk();
+        self::$written = DemoDatabase::keep();
     }
 
     /** @return list<stdClass> */

@@ -129,6 +129,7 @@ test('what is kept already is added one by one and as a table, and undone', asyn
     await page.getByRole('button', { name: 'Undo' }).click()
 
     const many = page.getByRole('region', { name: 'Many at once' })
+    await many.getByRole('button', { name: /^Many at once/ }).click()
     await many
         .getByLabel('Rows to type or paste')
         .fill('Quill;oscar;Long tank;2026-03-01;9 cm\nQuill;;;2026-06-01;14 cm\nSpar;nobody;Long tank;;9 cm')

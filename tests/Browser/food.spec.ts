@@ -15,6 +15,7 @@ test.beforeEach(async ({ page }) => signIn(page))
 test('one tap feeds a home, a held one asks how it went, and both are taken back', async ({ page }) => {
     await page.setViewportSize(PHONE)
     const round = page.getByRole('region', { name: 'Feeding', exact: true })
+    await round.getByRole('button', { name: /^Feeding/ }).click()
     const porch = round.getByRole('listitem').filter({ hasText: 'Porch tank' })
     await porch.getByRole('button', { name: /^Fed:/ }).click()
     await expect(porch).toContainText('1 of 2')

@@ -17,7 +17,7 @@ for (const [size, viewport] of [
             await page.setViewportSize(viewport)
             await page.addInitScript((colour) => localStorage.setItem('sheet', colour), sheet)
             await signIn(page)
-            await expect(page.getByText('Upgrades ahead')).toBeVisible()
+            await expect(page.getByText('Upgrades ahead').first()).toBeVisible()
             await expectAccessible(page)
             await expectNoSidewaysScrolling(page)
             await openFish(page, 'Bramble')

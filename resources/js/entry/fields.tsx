@@ -1,5 +1,5 @@
 import { Field, Input, NativeSelect } from '@chakra-ui/react'
-import type { HTMLInputAutoCompleteAttribute, HTMLInputTypeAttribute } from 'react'
+import type { HTMLInputAutoCompleteAttribute, HTMLInputTypeAttribute, RefObject } from 'react'
 
 interface Shared {
     label: string
@@ -16,6 +16,8 @@ export interface TextProps extends Shared {
     min?: string
     maxLength?: number
     inputMode?: 'decimal' | 'numeric' | 'text'
+    /** To begin to write there. */
+    ref?: RefObject<HTMLInputElement | null>
 }
 
 /** A labelled line to write on; the sentence below says what to mend. */

@@ -1,7 +1,8 @@
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { Link, useSearch } from '@tanstack/react-router'
+import { Link, useLocation, useSearch } from '@tanstack/react-router'
 import { systemsQuery } from '../api/queries'
+import { Fold } from '../frame/Fold'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -14,6 +15,7 @@ import { OneFish } from './OneFish'
 export function AddFishPage() {
     useNameSheet(addFishWords.title, addFishWords.comment)
     const { system } = useSearch({ strict: false })
+    const { hash } = useLocation()
     return (
         <Waiting query={useQuery(systemsQuery)}>
             {(systems) => (
@@ -38,11 +40,16 @@ export function AddFishPage() {
                                     </Box>
                                 </Section>
                                 <Box id="many">
-                                    <Section title={addFishWords.many}>
+                                    <Fold
+                                        title={addFishWords.many}
+                                        says={addFishWords.manySay}
+                                        on="every width"
+                                        beginsOpen={hash === 'many'}
+                                    >
                                         <Box paddingTop="10px">
                                             <ManyFish />
                                         </Box>
-                                    </Section>
+                                    </Fold>
                                 </Box>
                             </>
                         )}

@@ -1,6 +1,7 @@
 import { Box, Button } from '@chakra-ui/react'
 import { useMutation } from '@tanstack/react-query'
-import { useState } from 'react'
+import type { RefObject } from 'react'
+import { useRef, useState } from 'react'
 import { Refused } from '../api/refused'
 import type { FishTableRequest } from '../api/types'
 import { useKeeper } from '../frame/keeper'
@@ -48,6 +49,8 @@ export function OneFish({ systems, livesIn }: Props) {
     }
     const [fish, setFish] = useState<FishTyped>(empty)
     const [lengths, setLengths] = useState<LengthTyped[]>([{ ...NO_LENGTH, date: today }])
+    /** Where the next one begins. */
+    const name = useRef<HTMLInputElement>(null)
     const measured = lengths.filter(({ length }) => length.trim() !== '')
     const table: FishTableRequest = {
         text: null,
@@ -60,6 +63,7 @@ export function OneFish({ systems, livesIn }: Props) {
         onDone: () => {
             setFish({ ...empty, system: fish.system })
             setLengths([{ ...NO_LENGTH, date: today }])
+            name.current?.focus()
         },
     })
     const check = useMutation({
@@ -84,7 +88,7 @@ export function OneFish({ systems, livesIn }: Props) {
             error={failed ?? add.error}
             onSave={() => check.mutate()}
         >
-            <What fish={fish} onChange={setFish} systems={systems} errors={errors[0] ?? {}} />
+            <What fish={fish} onChange={setFish} systems={systems} errors={errors[0] ?? {}} name={name} />
             <Lengths
                 lengths={lengths}
                 onChange={setLengths}
@@ -101,9 +105,10 @@ interface WhatProps {
     onChange: (fish: FishTyped) => void
     systems: readonly string[]
     errors: Partial<Record<string, string | undefined>>
+    name: RefObject<HTMLInputElement | null>
 }
 
-function What({ fish, onChange, systems, errors }: WhatProps) {
+function What({ fish, onChange, systems, errors, name }: WhatProps) {
     const { today } = useKeeper()
     const bound = (field: keyof FishTyped) => ({
         value: fish[field],
@@ -119,7 +124,7 @@ function What({ fish, onChange, systems, errors }: WhatProps) {
             alignItems="start"
         >
             <Box gridColumn={wide}>
-                <TextField label={addFishWords.name} {...bound('name')} />
+                <TextField label={addFishWords.name} {...bound('name')} ref={name} />
             </Box>
             <Box gridColumn={wide}>
                 <SpeciesField

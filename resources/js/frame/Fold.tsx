@@ -10,6 +10,8 @@ interface Props {
     /** Where it is folded until somebody opens it. */
     on?: 'phone' | 'every width'
     beginsOpen?: boolean
+    /** Something in it has to be seen: it is open whoever folded it. */
+    isWanted?: boolean
     aside?: ReactNode
     /** Whether it has a heading where it is never folded. */
     isNamed?: boolean
@@ -22,11 +24,13 @@ export function Fold({
     says,
     on = 'phone',
     beginsOpen = false,
+    isWanted = false,
     aside,
     isNamed = true,
     children,
 }: Props) {
-    const [isOpen, setOpen] = useState(beginsOpen)
+    const [wasOpened, setOpen] = useState(beginsOpen)
+    const isOpen = wasOpened || isWanted
     const content = useId()
     const isNarrow = useBreakpointValue({ base: true, lg: false }, { ssr: false }) === true
     if (on === 'phone' && !isNarrow) {

@@ -150,14 +150,6 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
             alignItems="start"
         >
             <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
-                {ready.length > 0 && <Compare plans={ready} seen={kept.plan?.id ?? null} onSee={onSee} />}
-                <Reading page={page} units={units} day={pointed.day} lane={pointed.lane} onDay={onDay} />
-                <WhyNot
-                    page={page}
-                    plan={kept.plan?.state === 'ready' ? kept.plan.id : null}
-                    day={pointed.day}
-                    onTry={(fish, key, on) => change(goingTo(draft, page, fish, key, on))}
-                />
                 <MoveList
                     page={page}
                     units={units}
@@ -171,6 +163,14 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
                 />
                 {page.openings.length > 0 && <ToBuild page={page} />}
                 {page.breaches.length > 0 && <Breaches page={page} />}
+                {ready.length > 0 && <Compare plans={ready} seen={kept.plan?.id ?? null} onSee={onSee} />}
+                <Reading page={page} units={units} day={pointed.day} lane={pointed.lane} onDay={onDay} />
+                <WhyNot
+                    page={page}
+                    plan={kept.plan?.state === 'ready' ? kept.plan.id : null}
+                    day={pointed.day}
+                    onTry={(fish, key, on) => change(goingTo(draft, page, fish, key, on))}
+                />
                 <Mends plan={kept.plan?.id ?? null} draft={draft} onDraft={change} />
                 <Costs page={page} />
                 <AllToBuild />

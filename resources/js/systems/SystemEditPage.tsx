@@ -64,7 +64,13 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                         save.save(asSent(typed))
                     }}
                 >
-                    <SystemFields form={form} typed={typed} error={error} today={today} />
+                    <SystemFields
+                        form={form}
+                        typed={typed}
+                        error={error}
+                        today={today}
+                        isNew={page === undefined}
+                    />
                     {(save.error ?? retire.error) !== undefined && (
                         <chakra.p role="alert" color="over" fontWeight={600}>
                             {save.error ?? retire.error}

@@ -7,6 +7,7 @@ import type { UseFormReturn } from 'react-hook-form'
 import type { Fitting } from '../api/types'
 import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
+import { Fold } from '../frame/Fold'
 import type { SystemForm, SystemTyped } from './form'
 import { newPool } from './form'
 import { Months } from './Months'
@@ -17,6 +18,8 @@ interface Props {
     typed: SystemTyped
     error: (field: string) => string | undefined
     today: string
+    /** It is being described for the first time: what can wait is folded. */
+    isNew: boolean
 }
 
 type TextName =
@@ -48,10 +51,11 @@ interface Part {
     /** A line to write on for what is kept under this name. */
     text: (name: TextName, label: string, more?: { type?: string; help?: string }) => ReactNode
     error: Props['error']
+    isNew: boolean
 }
 
 /** Everything that makes a system, in the order in which a keeper would tell it. */
-export function SystemFields({ form, typed, error, today }: Props) {
+export function SystemFields({ form, typed, error, today, isNew }: Props) {
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         form.setValue('system', { ...typed, [name]: value })
     const text = (name: TextName, label: string, more: { type?: string; help?: string } = {}): ReactNode => (
@@ -64,7 +68,7 @@ export function SystemFields({ form, typed, error, today }: Props) {
             {...more}
         />
     )
-    const part = { typed, set, text, error }
+    const part = { typed, set, text, error, isNew }
     return (
         <>
             <Group title="">
@@ -122,6 +126,7 @@ export function SystemFields({ form, typed, error, today }: Props) {
                 set={(dividers) => set('dividers', dividers)}
                 error={error}
                 today={today}
+                isNew={isNew}
             />
             <PlaceFields {...part} />
         </>
@@ -165,9 +170,9 @@ function WaterFields({ text, typed, set, error }: Part) {
     )
 }
 
-function EquipmentFields({ text, typed, set, error }: Part) {
+function EquipmentFields({ text, typed, set, error, isNew }: Part) {
     return (
-        <Group title={systemsWords.form.equipment}>
+        <More part="equipment" isNew={isNew} error={error}>
             {text('sump', systemsWords.form.sump, { help: systemsWords.form.sumpHelp })}
             <ChoiceField
                 label={systemsWords.form.media}
@@ -190,13 +195,13 @@ function EquipmentFields({ text, typed, set, error }: Part) {
                 help: systemsWords.form.heaterHelp,
             })}
             {text('overflow_slot', systemsWords.form.slot)}
-        </Group>
+        </More>
     )
 }
 
-function LightFields({ text, typed, set }: Part) {
+function LightFields({ text, typed, set, error, isNew }: Part) {
     return (
-        <Group title={systemsWords.form.lights}>
+        <More part="lights" isNew={isNew} error={error}>
             {text('light_on', systemsWords.form.on, { type: 'time' })}
             {text('light_dim', systemsWords.form.dim, { type: 'time' })}
             {text('light_off', systemsWords.form.off, { type: 'time' })}
@@ -205,14 +210,14 @@ function LightFields({ text, typed, set }: Part) {
                 checked={typed.light_window ?? false}
                 onChange={(window) => set('light_window', window)}
             />
-        </Group>
+        </More>
     )
 }
 
-function InsideFields({ text, typed, set }: Part) {
+function InsideFields({ text, typed, set, error, isNew }: Part) {
     const { units } = useKeeper()
     return (
-        <Group title={systemsWords.form.inside}>
+        <More part="inside" isNew={isNew} error={error}>
             <Box
                 gridColumn="1 / -1"
                 display="grid"
@@ -243,13 +248,13 @@ function InsideFields({ text, typed, set }: Part) {
             {text('decor_floor', systemsWords.form.decorFloor)}
             {text('decor_litres', systemsWords.form.decorLitres)}
             {text('decor_kilograms', systemsWords.form.decorKilograms({ unit: wordOf('mass', units) }))}
-        </Group>
+        </More>
     )
 }
 
-function PlaceFields({ text, typed, set, error }: Part) {
+function PlaceFields({ text, typed, set, error, isNew }: Part) {
     return (
-        <Group title={systemsWords.form.place}>
+        <More part="place" isNew={isNew} error={error}>
             {text('site', systemsWords.form.site)}
             <TextField
                 label={systemsWords.form.walk}
@@ -266,7 +271,7 @@ function PlaceFields({ text, typed, set, error }: Part) {
                 help: systemsWords.form.openingHelp,
             })}
             {text('lead_days', systemsWords.form.leadDays)}
-        </Group>
+        </More>
     )
 }
 
@@ -285,15 +290,53 @@ function Group({ title, children }: { title: string; children: ReactNode }) {
                     {title}
                 </chakra.legend>
             )}
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
-                gap="12px"
-                alignItems="start"
-            >
-                {children}
-            </Box>
+            <InThrees>{children}</InThrees>
         </chakra.fieldset>
+    )
+}
+
+const InThrees = (props: { children: ReactNode }) => (
+    <Box
+        display="grid"
+        gridTemplateColumns={{ base: 'repeat(2, minmax(0, 1fr))', md: 'repeat(3, minmax(0, 1fr))' }}
+        gap="12px"
+        alignItems="start"
+        {...props}
+    />
+)
+
+/** What can be told later, and the fields in it. */
+const MORE = {
+    equipment: ['sump', 'filter_media', 'filter_litres', 'turnover', 'heater_watts', 'overflow_slot'],
+    lights: ['light_on', 'light_dim', 'light_off'],
+    inside: ['substrate', 'decor_floor', 'decor_litres', 'decor_kilograms'],
+    dividers: ['dividers'],
+    place: ['site', 'walk_order', 'available_from', 'opening_price', 'lead_days'],
+} as const
+
+interface MoreProps {
+    part: keyof typeof MORE
+    isNew: boolean
+    error: Props['error']
+    /** Fields besides. */
+    fields?: readonly string[]
+    children: ReactNode
+}
+
+/** A part that is opened when it is wanted, or when something in it has to be mended. */
+function More({ part, isNew, error, fields = [], children }: MoreProps) {
+    return (
+        <Fold
+            title={systemsWords.form[part]}
+            says={systemsWords.form.more[part]}
+            on="every width"
+            beginsOpen={!isNew}
+            isWanted={[...MORE[part], ...fields].some((field) => error(field) !== undefined)}
+        >
+            <Box paddingTop="10px">
+                <InThrees>{children}</InThrees>
+            </Box>
+        </Fold>
     )
 }
 
@@ -302,15 +345,22 @@ function Dividers({
     set,
     error,
     today,
+    isNew,
 }: {
     typed: SystemTyped
     set: (dividers: NonNullable<SystemTyped['dividers']>) => void
     error: (field: string) => string | undefined
     today: string
+    isNew: boolean
 }) {
     const all = typed.dividers ?? []
     return (
-        <Group title={systemsWords.form.dividers}>
+        <More
+            part="dividers"
+            isNew={isNew}
+            error={error}
+            fields={all.flatMap((_, i) => ['at', 'from', 'until'].map((one) => `dividers.${i}.${one}`))}
+        >
             {all.map((one, i) => {
                 const put = (part: Partial<typeof one>): void =>
                     set(all.map((other, j) => (j === i ? { ...other, ...part } : other)))
@@ -367,6 +417,6 @@ function Dividers({
                     {systemsWords.form.addDivider}
                 </Button>
             </Box>
-        </Group>
+        </More>
     )
 }

@@ -144,8 +144,8 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
     const when = leavingWords(fish, today)
     return (
         <chakra.li
-            display="grid"
-            gridTemplateColumns="26px minmax(0, 1fr) auto"
+            display="flex"
+            flexWrap="wrap"
             columnGap="8px"
             minHeight="44px"
             alignItems="center"
@@ -153,15 +153,20 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
             borderColor="rule"
         >
             <MarkIcon band={fish.band} />
-            <span>
+            <chakra.span flex="1 1 170px">
                 <Link to="/fish/$id" params={{ id: fish.id }}>
                     {nameWithCount(fish)}
                 </Link>{' '}
                 <chakra.span color="ink2">
                     {fish.species.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
                 </chakra.span>
-            </span>
-            <chakra.span color={leavingColour(fish, today)} fontWeight={600} textAlign="end">
+            </chakra.span>
+            <chakra.span
+                color={leavingColour(fish, today)}
+                fontWeight={600}
+                marginStart="auto"
+                textAlign="end"
+            >
                 {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
             </chakra.span>
         </chakra.li>

@@ -1,22 +1,39 @@
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
 import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 
-/** Nothing is here yet: the next step, or the demo to look around in. */
+const { steps } = messages.today
+
+/** Nothing is here yet: the steps to the first plan, or the demo to look around in. */
 export function Begin() {
     const load = useWrite('POST', '/api/v1/demo', {}, { notice: () => messages.today.demoLoaded })
     return (
-        <Box
-            display="flex"
-            flexWrap="wrap"
-            alignItems="center"
-            gap="14px"
-            padding={{ base: '12px 2px', md: '12px 10px' }}
-        >
+        <Box maxWidth="640px" padding={{ base: '12px 2px', md: '12px 10px' }}>
+            <chakra.ol borderTop="1.6px solid" borderColor="ink" marginBottom="16px">
+                {[steps.home, steps.fish, steps.plan].map((step, i) => (
+                    <chakra.li
+                        key={step}
+                        display="flex"
+                        alignItems="center"
+                        gap="14px"
+                        minHeight="52px"
+                        borderBottom="1px solid"
+                        borderColor="rule"
+                    >
+                        <chakra.b fontSize="19px" aria-hidden="true">
+                            {i + 1}
+                        </chakra.b>
+                        {step}
+                    </chakra.li>
+                ))}
+            </chakra.ol>
             <Button asChild variant="solid" textDecoration="none">
                 <Link to="/systems/new">{messages.today.addSystem}</Link>
             </Button>
+            <chakra.p color="ink2" padding="22px 0 8px">
+                {messages.today.demoHelp}
+            </chakra.p>
             <Button disabled={load.isSaving} onClick={() => load.save(undefined)}>
                 {load.isSaving ? messages.today.demoLoading : messages.today.loadDemo}
             </Button>

@@ -56,8 +56,16 @@ function TodaySheet({ today }: { today: Today }) {
     return (
         <>
             <SheetHead
-                sentence={todaySentence(today.due, placesDue, today.systems.length)}
-                comment={messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })}
+                sentence={
+                    all.length === 0
+                        ? messages.today.noFish
+                        : todaySentence(today.due, placesDue, today.systems.length)
+                }
+                comment={
+                    all.length === 0
+                        ? messages.today.noFishHelp
+                        : messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })
+                }
             />
             {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
             {isDemo && <ClearDemo />}

@@ -21,6 +21,7 @@ export const addFish = {
     anotherLength: 'Another length',
     save: 'Add it',
     saved: '{name} is added.',
+    manySay: 'A line each, typed or pasted from a sheet of your own.',
     many: 'Many at once',
     text: 'Rows to type or paste',
     textHelp:

@@ -334,6 +334,13 @@ export const systems = {
         source: 'Comes from',
         weekly: 'Weekly change, %',
         weeklyHelp: 'Empty: as the rulebook says.',
+        more: {
+            equipment: 'Sump, filter, pump, heater and overflow.',
+            lights: 'When they go on, dim and go off.',
+            inside: 'Lid, hides and the like; substrate, rock and wood.',
+            dividers: 'What parts it for a time.',
+            place: 'Where it stands, its place on your route, when it opens and what that costs.',
+        },
         equipment: 'Equipment',
         sump: 'Sump',
         sumpHelp: 'Counts as water, never as room.',

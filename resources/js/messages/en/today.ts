@@ -28,8 +28,16 @@ export const today = {
     },
     empty: 'No systems yet: this facility is empty.',
     addSystem: 'Add a system',
-    emptyHelp:
-        'Begin with a tank, vat or pond. Or load a demo to look around: Heron Lock, nine systems, two years of history.',
+    noFish: 'Nobody lives here yet.',
+    noFishHelp: 'Add who does, with the lengths that you remember; then ask for the plan.',
+    emptyHelp: 'Three steps, and the plan can be asked for.',
+    steps: {
+        home: 'A home: its name and inside sizes are enough.',
+        fish: 'Who lives in it: name, kind and the lengths that you remember.',
+        plan: 'The plan: who outgrows what, when, and where to.',
+    },
+    demoHelp:
+        'Or look around first, in Heron Lock: nine systems, two years of history. It is cleared with one button.',
     loadDemo: 'Load the demo',
     demoLoading: 'Loading…',
     demoLoaded: 'The demo is here.',
