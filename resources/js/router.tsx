@@ -225,6 +225,11 @@ const species = createRoute({
     loader: ({ context, params }) => ask(context.client.query(speciesQuery(params.id))),
     component: lazyRouteComponent(() => import('./species/SpeciesPage'), 'SpeciesPage'),
 })
+const words = createRoute({
+    getParentRoute: () => root,
+    path: '/words',
+    component: lazyRouteComponent(() => import('./terms/WordsPage'), 'WordsPage'),
+})
 const settings = createRoute({
     getParentRoute: () => root,
     path: '/settings',
@@ -275,6 +280,7 @@ export const router = createRouter({
         speciesList,
         species,
         rulebook,
+        words,
         settings,
         settingsSheet,
         importedTable,

@@ -37,6 +37,7 @@ export const PAGES = [
     '/species',
     '/species/1',
     '/rulebook',
+    '/words',
     '/settings',
     '/settings/account',
     '/settings/place',

@@ -9,4 +9,4 @@ for part in CONFIG ROUTES EVENTS; do
     export "APP_${part}_CACHE=$PWD/.state/browser-$1-${part,,}.php"
 done
 php artisan optimize -q --except=views
-exec php -d opcache.validate_timestamps=0 -d upload_max_filesize=21M -d post_max_size=24M -S "127.0.0.1:$1" -t public server.php >".state/browser-$1.log" 2>&1
+exec php -d opcache.validate_timestamps=0 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing -d upload_max_filesize=21M -d post_max_size=24M -S "127.0.0.1:$1" -t public server.php >".state/browser-$1.log" 2>&1

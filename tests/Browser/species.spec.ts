@@ -87,6 +87,7 @@ test('another school changes verdicts, says whom it moves, and is taken back', a
 
 test('a number is changed by hand, refused when it cannot be, and set back', async ({ page }) => {
     await page.goto('/rulebook')
+    await page.getByRole('button', { name: /^The numbers behind the rules/ }).click()
     const share = page.getByLabel('Moved on at this share of the limit')
     await share.fill('3')
     await share.press('Enter')

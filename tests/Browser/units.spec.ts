@@ -22,7 +22,8 @@ const METRIC =
 const ASKS_FOR_METRIC = /(, |\()(mm|cm|m|l|g|kg|°C)\b|\bmillimetres?\b|\blitres\b|\bkilogram/i
 
 test('a facility in inches is shown no metric figure', async ({ page, database }) => {
-    test.setTimeout(120_000)
+    // Every page, one after another.
+    test.setTimeout(180_000)
     execFileSync('php', [
         '-r',
         '(new PDO("sqlite:".$argv[1]))->exec("update facilities set unit_system = \'us\'");',

@@ -26,6 +26,7 @@ import { sitter } from '../../resources/js/messages/en/sitter'
 import { species } from '../../resources/js/messages/en/species'
 import { steps } from '../../resources/js/messages/en/steps'
 import { systems } from '../../resources/js/messages/en/systems'
+import { terms } from '../../resources/js/messages/en/terms'
 import { unreadable } from '../../resources/js/messages/en/unreadable'
 import { weighUp } from '../../resources/js/messages/en/weighUp'
 import { whatIf } from '../../resources/js/messages/en/whatIf'
@@ -68,6 +69,7 @@ const texts = textsOf({
     species,
     steps,
     systems,
+    terms,
     unreadable,
     weighUp,
     whatIf,

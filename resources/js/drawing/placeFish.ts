@@ -19,7 +19,6 @@ export interface PlacedSwimmer extends Swimmer {
 const TRIES = 60
 const ALONG = [-0.45, -0.2, 0, 0.2, 0.45]
 
-/** Widths from above as a share of the length. */
 const WIDTH: Record<string, number> = {
     ray: 1,
     turtle: 0.66,
@@ -33,6 +32,9 @@ const WIDTH: Record<string, number> = {
     knifefish: 0.12,
     eel: 0.12,
 }
+
+/** From above, as a share of the length. */
+export const widthFromAbove = (form: string): number => WIDTH[form] ?? 0.16
 
 /**
  * Spreads fish over the water: the longest first, each where it is farthest
@@ -74,7 +76,7 @@ function spineOf({ x, y, angle, length }: PlacedSwimmer): Point[] {
 }
 
 function halfWidth(swimmer: Swimmer): number {
-    return ((WIDTH[swimmer.form] ?? 0.16) * swimmer.length) / 2
+    return (widthFromAbove(swimmer.form) * swimmer.length) / 2
 }
 
 /** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. */

@@ -77,12 +77,12 @@ function Growth({ sheet }: { sheet: FishSheet }) {
     const { units } = useKeeper()
     return (
         <>
-            <Fact name={facts.pace}>
+            <Fact term="pace" name={facts.pace}>
                 {sheet.pace === null || sheet.pace_class === null
                     ? messages.fish.noPace
                     : paceWords(sheet.pace_class, sheet.pace)}
             </Fact>
-            <Fact name={facts.known}>
+            <Fact term="known" name={facts.known}>
                 {knownWords(knowledge.from_own, knowledge.from_kin, knowledge.from_species, knowledge.kin)}
             </Fact>
             {fish.is_shoal && (
@@ -93,14 +93,18 @@ function Growth({ sheet }: { sheet: FishSheet }) {
                     })}
                 </Fact>
             )}
-            {knowledge.mass_g !== null && <Fact name={facts.mass}>{massWords(knowledge.mass_g, units)}</Fact>}
-            <Fact name={facts.index}>
+            {knowledge.mass_g !== null && (
+                <Fact term="mass" name={facts.mass}>
+                    {massWords(knowledge.mass_g, units)}
+                </Fact>
+            )}
+            <Fact term="index" name={facts.index}>
                 {messages.fish.indexWords({
                     own: knowledge.performance.toFixed(2),
                     species: knowledge.species_performance.toFixed(2),
                 })}
             </Fact>
-            <Fact name={facts.adult}>
+            <Fact term="adult" name={facts.adult}>
                 {lengthRange(sheet.adult_mm, unit)}
                 {keeping.adult_mm !== null && <StatedAdult sheet={sheet} adultMm={keeping.adult_mm} />}
             </Fact>
@@ -122,8 +126,14 @@ function Keeping({ sheet }: { sheet: FishSheet }) {
                 {sheet.young_of} <CircumstancesDialog sheet={sheet} />
             </Fact>
             <TemperFact sheet={sheet} />
-            <Fact name={facts.fallback}>{circumstances.fallback ?? messages.fish.noFallback}</Fact>
-            {fish.leaves !== null && <Fact name={facts.next}>{nextWords(fish, today)}</Fact>}
+            <Fact term="rehoming" name={facts.fallback}>
+                {circumstances.fallback ?? messages.fish.noFallback}
+            </Fact>
+            {fish.leaves !== null && (
+                <Fact term="nextHome" name={facts.next}>
+                    {nextWords(fish, today)}
+                </Fact>
+            )}
         </>
     )
 }

@@ -16,7 +16,7 @@ const words = companyWords.temper
 export function TemperFact({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
-        <Fact name={words.name}>
+        <Fact term="temper" name={words.name}>
             {sheet.temper.said ?? words.tempers[sheet.temper.temper]} {sheet.temper.part}{' '}
             <Link to="/systems/$id/company" params={{ id: sheet.fish.home.system_id }}>
                 {words.whoGoesForWhom}

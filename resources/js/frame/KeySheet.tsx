@@ -1,6 +1,7 @@
 import { messages } from '../messages'
 import { keyWords } from '../messages/keys'
 import { Box, Button, chakra } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
 import { PaperDialog } from './PaperDialog'
 import { useLettersOn } from './usePlaceKeys'
 
@@ -43,6 +44,9 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
                 />
                 {keyWords.keysOff}
             </chakra.label>
+            <Link to="/words" onClick={onClose}>
+                {keyWords.words}
+            </Link>
             <Button onClick={onClose} alignSelf="flex-end">
                 {messages.frame.close}
             </Button>

@@ -9,6 +9,8 @@ import { isHere, places } from './places'
 const PlaceLink = chakra(Link)
 const inRoom = places.filter((place) => place.stretch === 'room')
 const others = places.filter((place) => place.stretch !== 'room')
+/** Not on the tape: it is looked up, not gone to. */
+const WORDS = { to: '/words', word: messages.frame.places.words } as const
 
 /** The tape of places: ticks along a measuring tape, a plumb mark where you are. Above on a desk, below on a phone; where they do not fit, those of the desk and the shelf open as a slip. */
 export function Tape() {
@@ -59,7 +61,7 @@ export function Tape() {
                 <TapeTicks isHere={false} letter="" />
             </Box>
             <PaperDialog title={messages.frame.deskTitle} open={deskOpen} onClose={() => openDesk(false)}>
-                {others.map((place) => (
+                {[...others, WORDS].map((place) => (
                     <PlaceLink
                         key={place.to}
                         to={place.to}

@@ -1,6 +1,8 @@
 import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
 import { ink } from '../theme/tokens'
+import { Term } from '../terms/Term'
+import type { TermName } from '../terms/terms'
 import { percent } from '../units/share'
 
 interface Props {
@@ -8,6 +10,8 @@ interface Props {
     /** Null: not known. */
     share: number | null
     unknown?: string
+    /** The word of the trade that its name is. */
+    term?: TermName | undefined
     /** One of several, not the one that decides. */
     isLess?: boolean
 }
@@ -15,7 +19,7 @@ interface Props {
 const CLOSE = 0.85
 
 /** A share of what is there; what is too much is hatched and said. */
-export function Bar({ name, share, unknown = '', isLess = false }: Props) {
+export function Bar({ name, share, term, unknown = '', isLess = false }: Props) {
     const colour = share === null || share <= CLOSE ? 'ink2' : share <= 1 ? 'close' : 'over'
     return (
         <Box
@@ -26,7 +30,7 @@ export function Bar({ name, share, unknown = '', isLess = false }: Props) {
             fontSize={isLess ? '15px' : undefined}
             color={isLess ? 'ink2' : undefined}
         >
-            <span>{name}</span>
+            <span>{term === undefined ? name : <Term of={term}>{name}</Term>}</span>
             {share === null ? (
                 <chakra.span gridColumn="2 / 4" color="ink2">
                     {unknown}

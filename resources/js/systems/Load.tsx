@@ -21,16 +21,16 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
     return (
         <Section title={systemsWords.load.title}>
             <chakra.dl margin="0" paddingTop="6px">
-                <Fact isLong name={systemsWords.load.mass}>
+                <Fact isLong term="mass" name={systemsWords.load.mass}>
                     {massWords(today.mass_g, units)}
                 </Fact>
-                <Fact isLong name={systemsWords.load.feed}>
+                <Fact isLong term="load" name={systemsWords.load.feed}>
                     {dailyMass(today.feed_g, units)}
                 </Fact>
-                <Fact isLong name={systemsWords.load.ammonia}>
+                <Fact isLong term="ammonia" name={systemsWords.load.ammonia}>
                     {systemsWords.load.ofNitrogen({ mass: dailyMass(today.ammonia_g, units) })}
                 </Fact>
-                <Fact isLong name={systemsWords.load.capacity}>
+                <Fact isLong term="capacity" name={systemsWords.load.capacity}>
                     {load.capacity_g === null
                         ? systemsWords.noMedia
                         : systemsWords.load.carries({
@@ -38,7 +38,7 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
                               share: today.filter_share ?? 0,
                           })}
                 </Fact>
-                <Fact isLong name={systemsWords.load.turnover}>
+                <Fact isLong term="turnover" name={systemsWords.load.turnover}>
                     {load.turnover === null
                         ? systemsWords.load.turnoverUnknown({
                               least: load.turnover_least,
@@ -50,17 +50,17 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
                               most: load.turnover_most,
                           })}
                 </Fact>
-                <Fact isLong name={systemsWords.load.change}>
+                <Fact isLong term="change" name={systemsWords.load.change}>
                     {changeWords(system.water.weekly_change, system.water.weekly_change_least)}
                 </Fact>
                 {load.hours_without_pump !== null && (
-                    <Fact isLong name={systemsWords.load.pump}>
+                    <Fact isLong term="withoutPump" name={systemsWords.load.pump}>
                         {systemsWords.load.pumpHours({
                             hours: load.hours_without_pump.toFixed(load.hours_without_pump < 10 ? 1 : 0),
                         })}
                     </Fact>
                 )}
-                <Fact isLong name={systemsWords.load.weight}>
+                <Fact isLong term="weight" name={systemsWords.load.weight}>
                     {systemsWords.load.weightOf({
                         weight: weight(load.weight_kg, units),
                         perArea: floorLoad(load.floor_load_kg_m2, units),

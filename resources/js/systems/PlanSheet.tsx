@@ -186,6 +186,7 @@ function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet;
             {layers.map((one) => (
                 <Bar
                     key={one.layer}
+                    term={one === fullest ? 'floor' : undefined}
                     name={
                         one === fullest
                             ? `${systemsWords.floorUsed}, ${systemsWords.layers[one.layer]}`
@@ -196,6 +197,7 @@ function Fill({ plan, load, at, date }: { plan: FloorPlanSheet; load: LoadSheet;
                 />
             ))}
             <Bar
+                term="load"
                 name={systemsWords.feedFilter}
                 share={month?.filter_share ?? null}
                 unknown={systemsWords.noMedia}

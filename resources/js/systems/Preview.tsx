@@ -45,10 +45,10 @@ export function Preview({
                     <Fact isLong name={systemsWords.form.floor}>
                         {floorArea(preview.floor_mm2, units)}
                     </Fact>
-                    <Fact isLong name={systemsWords.form.run}>
+                    <Fact isLong term="swimming" name={systemsWords.form.run}>
                         {metres(Math.max(...preview.basins.map((one) => one.swim_length_mm)), units)}
                     </Fact>
-                    <Fact isLong name={systemsWords.form.turning}>
+                    <Fact isLong term="turning" name={systemsWords.form.turning}>
                         {metres(Math.max(...preview.basins.map((one) => one.turning_width_mm)), units)}
                     </Fact>
                     <Fact isLong name={systemsWords.form.pump}>
@@ -56,7 +56,7 @@ export function Preview({
                             litres: volume(preview.turnover_least_litres, units),
                         })}
                     </Fact>
-                    <Fact isLong name={systemsWords.form.weight}>
+                    <Fact isLong term="weight" name={systemsWords.form.weight}>
                         {weight(preview.weight_kg, units)}
                     </Fact>
                     <Fact isLong name={systemsWords.form.floorLoad}>

@@ -88,7 +88,9 @@ function Figures({ weighed }: { weighed: Weighed }) {
     const { upkeep } = weighed
     return (
         <Box as="dl" borderTop="1.6px solid" borderColor="ink">
-            <Fact name={weighUpWords.facts.adult}>{lengthRange(weighed.adult_mm, unit)}</Fact>
+            <Fact term="adult" name={weighUpWords.facts.adult}>
+                {lengthRange(weighed.adult_mm, unit)}
+            </Fact>
             {weighed.lifespan !== null && (
                 <Fact name={weighUpWords.facts.life}>
                     {weighUpWords.years({
@@ -99,12 +101,14 @@ function Figures({ weighed }: { weighed: Weighed }) {
             )}
             {upkeep !== null && (
                 <>
-                    <Fact name={weighUpWords.facts.mass}>{massWords(upkeep.adult_mass_g, units)}</Fact>
+                    <Fact term="mass" name={weighUpWords.facts.mass}>
+                        {massWords(upkeep.adult_mass_g, units)}
+                    </Fact>
                     <Fact name={weighUpWords.facts.food}>
                         {weighUpWords.feed({ mass: dailyMass(upkeep.feed_g_per_day, units) })}
                     </Fact>
                     {upkeep.weekly_change > 0 && (
-                        <Fact name={weighUpWords.facts.change}>
+                        <Fact term="change" name={weighUpWords.facts.change}>
                             {weighUpWords.change({
                                 share: percent(Math.max(0.01, upkeep.weekly_change)),
                             })}
@@ -112,7 +116,7 @@ function Figures({ weighed }: { weighed: Weighed }) {
                     )}
                 </>
             )}
-            <Fact name={weighUpWords.facts.quarantine}>
+            <Fact term="quarantine" name={weighUpWords.facts.quarantine}>
                 {weighed.quarantine_days === 0 ? weighUpWords.noQuarantine : quarantineWords(weighed)}
             </Fact>
             {upkeep !== null && <Fact name={weighUpWords.facts.cost}>{costWords(upkeep, currency)}</Fact>}

@@ -14,6 +14,7 @@ export const frame = {
         species: 'Species',
         rulebook: 'Rulebook',
         settings: 'Settings',
+        words: 'What the words mean',
         desk: 'More',
     },
     deskTitle: 'At the desk',

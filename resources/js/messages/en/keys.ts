@@ -1,5 +1,6 @@
 /** What the keys do. */
 export const keys = {
+    words: 'What the words mean',
     keysOff: 'Letters go to places',
     walk: 'Today, Fish, Systems',
     plan: 'Plan, Moves, Company, Food, Weigh up',
