@@ -54,12 +54,19 @@ use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterNow;
 use Closure;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use WeakMap;
 
 /** The facility as it stands in the database today, with what the core says of it. */
 final class FacilitySnapshot
 {
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
+
+    /** @var array<string, FishBrief> by fish */
+    private array $briefs = [];
+
+    /** @var array<string, LengthsAhead> by fish */
+    private array $lengthsAhead = [];
 
     private ?string $surroundings = null;
 
@@ -85,6 +92,9 @@ final class FacilitySnapshot
     /** @var array<string, string> by fish */
     private array $prints = [];
 
+    /** @var WeakMap<Fish, string> */
+    private readonly WeakMap $ownPrints;
+
     /** @var array<string, NitrateYield> by system */
     private array $yields = [];
 
@@ -104,6 +114,7 @@ final class FacilitySnapshot
         public readonly FeedingPlans $plans,
         public readonly FeedingHabits $habits,
     ) {
+        $this->ownPrints = new WeakMap;
         $this->pace = $this->paceHere();
         $this->growth = new FacilityGrowth($facility, $this->pace);
     }
@@ -146,7 +157,7 @@ final class FacilitySnapshot
 
     public function brief(Fish $fish): FishBrief
     {
-        return $this->answers->of(
+        return $this->briefs[$fish->key] ??= $this->answers->of(
             $this->surroundings(),
             ['brief', $this->print($fish)],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
@@ -218,7 +229,7 @@ final class FacilitySnapshot
 
     public function lengthsAhead(Fish $fish): LengthsAhead
     {
-        return $this->answers->of(
+        return $this->lengthsAhead[$fish->key] ??= $this->answers->of(
             $this->surroundings(),
             ['lengths ahead', $this->print($fish)],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
@@ -238,7 +249,7 @@ final class FacilitySnapshot
 
         return $this->answers->of(
             $this->surroundings(),
-            ['homes ahead', $rulebook, $this->print($fish), $this->everybody(), $notBefore],
+            ['homes ahead', $rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->everybody(), $notBefore],
             fn (): HomesAhead => (new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore))
                 ->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts()),
         );
@@ -418,7 +429,13 @@ final class FacilitySnapshot
     /** Fingerprint of a fish, of those whose lengths inform its growth, and of what is believed of its pace. */
     private function print(Fish $fish): string
     {
-        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$fish, $this->kinOf($fish), $this->pace->beliefOf($fish->key)]));
+        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$this->ownPrint($fish), array_map($this->ownPrint(...), $this->kinOf($fish)), $this->pace->beliefOf($fish->key)]));
+    }
+
+    /** Of the fish alone. One that is only thought of may bear the key of one that lives here. */
+    private function ownPrint(Fish $fish): string
+    {
+        return $this->ownPrints[$fish] ??= hash('xxh128', serialize($fish));
     }
 
     /** Fingerprint of what the outlook of any fish depends on besides the fish. */

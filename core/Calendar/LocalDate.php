@@ -30,6 +30,15 @@ final readonly class LocalDate implements Figure
     /** @throws UnreadableDate unless the text is a day of the calendar as YYYY-MM-DD */
     public static function fromIso(string $text): self
     {
+        /** @var array<string, self> $known a day is read ten thousand times from a year of meals and readings */
+        static $known = [];
+
+        return $known[$text] ??= self::read($text);
+    }
+
+    /** @throws UnreadableDate */
+    private static function read(string $text): self
+    {
         if (preg_match('/^((?:19|20|21)\d{2})-(\d{2})-(\d{2})$/', $text, $part) !== 1
             || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
             throw UnreadableDate::of($text);

@@ -22,6 +22,8 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await openFish(page, 'Clover')
     await page.getByLabel('Length', { exact: true }).fill('57.3')
     await expect(page.getByText(/(more|less) than on/)).toBeVisible()
+    // An answer that is still under way would bring a cookie of its own.
+    await page.waitForLoadState('networkidle')
     await context.clearCookies()
     await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText('Your session has ended')).toBeVisible()
