@@ -22,7 +22,7 @@ export const terms = {
         },
         index: {
             name: 'Growth index',
-            means: 'One figure for growing large and growing fast together (ln K + 2 ln L, with the length in centimetres). It is nearly the same within a species, so one that is far off is worth another look.',
+            means: 'One figure for growing large and growing fast together (log K + 2 log L to the base ten, K a year, L in centimetres). It is nearly the same within a species, so one that is far off is worth another look.',
         },
         adult: {
             name: 'Adult size',
@@ -47,7 +47,7 @@ export const terms = {
         },
         turning: {
             name: 'Turning width',
-            means: 'The width in which a fish has to turn round. Too narrow, and it bends or stops growing straight.',
+            means: 'The width in which a fish has to turn round. Where it is too narrow it has to bend to turn.',
         },
         floor: {
             name: 'Floor used',
