@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query'
 import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
+import { todayQuery } from '../api/queries'
 import type { CountKind } from '../api/types'
 import { messages } from '../messages'
 import { entryWords } from '../messages/entry'
@@ -22,9 +24,15 @@ interface Values {
 const { Text, Choice } = fieldsOf<Values>()
 
 export function CountForm({ all, fish, today, onDone }: EntryProps) {
+    const shoals = all.filter((one) => one.is_shoal)
+    const due = useQuery(todayQuery).data?.due.find(({ kind }) => kind === 'count')
+    const first =
+        fish?.is_shoal === true
+            ? fish.id
+            : (due?.fish_id ?? (shoals.length === 1 ? shoals[0]?.id : undefined))
     const form = useForm<Values>({
         defaultValues: {
-            fish_id: fish?.is_shoal === true ? String(fish.id) : '',
+            fish_id: first === undefined ? '' : String(first),
             number: '',
             kind: 'at-least',
             give_or_take: '',
@@ -65,7 +73,7 @@ export function CountForm({ all, fish, today, onDone }: EntryProps) {
                 name="fish_id"
                 label={entryWords.shoal}
                 placeholder={entryWords.choose}
-                options={fishOptions(all.filter((one) => one.is_shoal))}
+                options={fishOptions(shoals)}
             />
             <Text name="number" label={entryWords.number} inputMode="numeric" />
             <Choice name="kind" label={entryWords.sure} options={optionsOf(messages.labels.counts)} />
