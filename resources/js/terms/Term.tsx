@@ -18,6 +18,7 @@ export function Term({ of, children }: { of: TermName; children: ReactNode }) {
                 border="0"
                 background="none"
                 padding="0"
+                minHeight={{ base: '44px', lg: 'auto' }}
                 color="inherit"
                 font="inherit"
                 textAlign="start"
