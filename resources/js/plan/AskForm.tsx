@@ -34,7 +34,12 @@ export function AskForm({
     const [mayBuild, setMayBuild] = useState(true)
     const ask = useWrite('POST', '/api/v1/plans', {}, { onDone: ({ id }) => onAsked(id) })
     return (
-        <Fold key={String(hasPlan)} title={words.title} beginsOpen={!hasPlan}>
+        <Fold
+            key={String(hasPlan)}
+            title={words.title}
+            beginsOpen={!hasPlan}
+            isWanted={underWay !== undefined}
+        >
             {underWay === undefined ? (
                 <Box display="flex" flexDirection="column" gap="12px" paddingTop="10px">
                     <ChoiceField
