@@ -23,7 +23,7 @@ const ASKS_FOR_METRIC = /(, |\()(mm|cm|m|l|g|kg|°C)\b|\bmillimetres?\b|\blitres
 
 test('a facility in inches is shown no metric figure', async ({ page, database }) => {
     // Every page, one after another.
-    test.setTimeout(180_000)
+    test.setTimeout(120_000)
     execFileSync('php', [
         '-r',
         '(new PDO("sqlite:".$argv[1]))->exec("update facilities set unit_system = \'us\'");',
