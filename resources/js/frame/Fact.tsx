@@ -20,6 +20,8 @@ export function Fact({
         <Box
             display="grid"
             gridTemplateColumns={isLong ? '186px minmax(0, 1fr)' : '92px minmax(0, 1fr)'}
+            // A word that can be tapped is higher on the phone than one that cannot.
+            alignItems={{ base: term === undefined ? 'start' : 'center', lg: 'start' }}
             borderBottom="1px solid"
             borderColor="rule"
             paddingBlock="5px 4px"
