@@ -2,6 +2,7 @@ import { messages } from '../messages'
 import { keyWords } from '../messages/keys'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link } from '@tanstack/react-router'
+import { CheckField } from '../entry/CheckField'
 import { PaperDialog } from './PaperDialog'
 import { useLettersOn } from './usePlaceKeys'
 
@@ -33,17 +34,7 @@ export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void
                     </Box>
                 ))}
             </Box>
-            <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
-                <chakra.input
-                    type="checkbox"
-                    width="22px"
-                    height="22px"
-                    accentColor="accent"
-                    checked={lettersOn}
-                    onChange={(event) => setLettersOn(event.target.checked)}
-                />
-                {keyWords.keysOff}
-            </chakra.label>
+            <CheckField label={keyWords.keysOff} checked={lettersOn} onChange={setLettersOn} />
             <Link to="/words" onClick={onClose}>
                 {keyWords.words}
             </Link>

@@ -2,6 +2,7 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { Aim, PlanRow, Supposed } from '../api/types'
 import { Fold } from '../frame/Fold'
+import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf } from '../entry/fields'
 import { useWrite } from '../entry/useWrite'
 import { planWords } from '../messages/plan'
@@ -59,16 +60,7 @@ export function AskForm({
                         }))}
                         error={ask.fieldError('months')}
                     />
-                    <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
-                        <chakra.input
-                            type="checkbox"
-                            width="22px"
-                            height="22px"
-                            checked={mayBuild}
-                            onChange={(event) => setMayBuild(event.target.checked)}
-                        />
-                        {words.build}
-                    </chakra.label>
+                    <CheckField label={words.build} checked={mayBuild} onChange={setMayBuild} />
                     <Locks locks={locks} onLocks={onLocks} />
                     <Button
                         variant={hasPlan ? 'outline' : 'solid'}

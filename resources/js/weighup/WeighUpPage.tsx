@@ -1,6 +1,6 @@
 import { useSearch } from '@tanstack/react-router'
 import { weighUpWords } from '../messages/weighUp'
-import { Box, Button, chakra } from '@chakra-ui/react'
+import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
@@ -8,6 +8,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { speciesListQuery, weighUpQuery } from '../api/queries'
 import type { SpeciesRow, Weighed } from '../api/types'
+import { CheckField } from '../entry/CheckField'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { speciesNamed } from '../species/findSpecies'
@@ -101,17 +102,7 @@ function Beside({ together, onTogether, onAlone }: BesideProps) {
             paddingInline={{ base: '2px', md: '10px' }}
             paddingTop="6px"
         >
-            <chakra.label display="flex" gap="10px" alignItems="center" minHeight="44px">
-                <chakra.input
-                    type="checkbox"
-                    width="22px"
-                    height="22px"
-                    accentColor="accent"
-                    checked={together}
-                    onChange={(event) => onTogether(event.target.checked)}
-                />
-                {weighUpWords.together}
-            </chakra.label>
+            <CheckField label={weighUpWords.together} checked={together} onChange={onTogether} />
             <Button variant="plain" onClick={onAlone}>
                 {weighUpWords.alone}
             </Button>

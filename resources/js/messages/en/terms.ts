@@ -22,7 +22,7 @@ export const terms = {
         },
         index: {
             name: 'Growth index',
-            means: 'One figure for growing large and growing fast together (log K + 2 log L to the base ten, K a year, L in centimetres). It is nearly the same within a species, so one that is far off is worth another look.',
+            means: 'One figure for growing large and growing fast together, worked out of its pace and adult size (after Pauly and Munro 1984). It is nearly the same within a species, so one that is far off is worth another look.',
         },
         adult: {
             name: 'Adult size',
