@@ -75,6 +75,11 @@ final class FacilitySnapshot
 
     private ?string $everybody = null;
 
+    private ?string $whereEverybodyIs = null;
+
+    /** @var array<string, string> by system */
+    private array $printsOfResidents = [];
+
     private ?LostLately $lostLately = null;
 
     private ?Residents $residents = null;
@@ -247,12 +252,31 @@ final class FacilitySnapshot
     {
         $notBefore = $this->quarantineEnds()[$fish->key] ?? null;
 
-        return $this->answers->of(
+        return $this->answers->restingOn(
             $this->surroundings(),
-            ['homes ahead', $rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->everybody(), $notBefore],
-            fn (): HomesAhead => (new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore))
-                ->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts()),
+            ['homes ahead', $rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->whereEverybodyIs(), $notBefore],
+            function () use ($rulebook, $fish, $notBefore): array {
+                $search = new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore);
+                $found = $search->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts());
+
+                return [$found, $search->lookedAt()];
+            },
+            $this->printOfResidents(...),
         );
+    }
+
+    /** Fingerprint of who is where from today on, however long they are. */
+    private function whereEverybodyIs(): string
+    {
+        return $this->whereEverybodyIs ??= hash('xxh128', serialize([
+            array_map(fn (Fish $fish): array => [$fish->currentSystem(), $fish->count], $this->facility->fish), $this->plannedMoves(),
+        ]));
+    }
+
+    /** Fingerprint of those who live in a system, or are to come, and of how they grow. */
+    private function printOfResidents(string $system): string
+    {
+        return $this->printsOfResidents[$system] ??= hash('xxh128', serialize(array_map($this->print(...), $this->whereabouts()->everIn($this->facility->systems[$system]))));
     }
 
     /** @return array<string, LocalDate> the first day on which it may move, by fish in quarantine */
@@ -284,11 +308,12 @@ final class FacilitySnapshot
     public function full(System $system): ?FullSystem
     {
         $residents = $this->facility->residentsOf($system);
+        $leaves = array_map($this->mustLeave(...), $residents);
 
         return $this->answers->of(
             $this->surroundings(),
-            ['full', $system->key, $this->everybody(), $this->quarantineEnds()],
-            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), array_map($this->mustLeave(...), $residents)),
+            ['full', $system->key, array_map($this->print(...), $residents), $leaves],
+            fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), $leaves),
         );
     }
 

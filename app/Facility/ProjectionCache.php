@@ -31,7 +31,7 @@ final class ProjectionCache
     /** @var array<string, array<string, string>> as they are stored, by group and fingerprint */
     private array $stored = [];
 
-    /** @var array<string, array<string, mixed>> by group and fingerprint */
+    /** @var array<string, array<string, array<mixed>>> the answer and what it rests on, by group and fingerprint */
     private array $answers = [];
 
     /** @var array<string, array<string, string>> computed in this request, serialised, by group and fingerprint */
@@ -52,19 +52,70 @@ final class ProjectionCache
      */
     public function of(string $group, array $input, Closure $compute): mixed
     {
-        $group = hash('xxh128', "{$this->codeVersion} {$group}");
-        $fingerprint = hash('xxh128', serialize($input));
-        if (isset($this->answers[$group]) && array_key_exists($fingerprint, $this->answers[$group])) {
-            return $this->answers[$group][$fingerprint];
+        [$group, $fingerprint] = $this->place($group, $input);
+        $known = $this->known($group, $fingerprint);
+
+        return $known === null ? $this->file($group, $fingerprint, [$compute()])[0] : $known[0];
+    }
+
+    /**
+     * An answer that rests on less than all there is, and only the search for
+     * it shows on what: that is kept with it, and it holds as long as that is
+     * what it was. Of one input the last answer is kept.
+     *
+     * @template T
+     *
+     * @param  string  $group  as above
+     * @param  list<mixed>  $input  what it depends on in any case
+     * @param  Closure(): array{T, list<string>}  $compute  the answer, and the names of what it rests on
+     * @param  Closure(string): string  $print  fingerprint of what bears the name
+     * @return T
+     */
+    public function restingOn(string $group, array $input, Closure $compute, Closure $print): mixed
+    {
+        [$group, $fingerprint] = $this->place($group, $input);
+        $known = $this->known($group, $fingerprint);
+        if ($known !== null && $known[2] === array_map($print, $known[1])) {
+            return $known[0];
         }
-        $this->stored[$group] ??= $this->load($group);
-        $stored = $this->stored[$group][$fingerprint] ?? null;
-        if ($stored === null) {
-            $answer = $compute();
-            $this->new[$group][$fingerprint] = serialize($answer);
-        } else {
-            $answer = unserialize($stored);
+        [$answer, $names] = $compute();
+
+        return $this->file($group, $fingerprint, [$answer, $names, array_map($print, $names)])[0];
+    }
+
+    /**
+     * @param  list<mixed>  $input
+     * @return array{string, string} group and fingerprint
+     */
+    private function place(string $group, array $input): array
+    {
+        return [hash('xxh128', "{$this->codeVersion} {$group}"), hash('xxh128', serialize($input))];
+    }
+
+    /** @return array<mixed>|null as it was filed */
+    private function known(string $group, string $fingerprint): ?array
+    {
+        if (! isset($this->answers[$group][$fingerprint])) {
+            $this->stored[$group] ??= $this->load($group);
+            $stored = $this->stored[$group][$fingerprint] ?? null;
+            if ($stored === null) {
+                return null;
+            }
+            $this->answers[$group][$fingerprint] = unserialize($stored);
         }
+
+        return $this->answers[$group][$fingerprint];
+    }
+
+    /**
+     * @template T of array
+     *
+     * @param  T  $answer
+     * @return T
+     */
+    private function file(string $group, string $fingerprint, array $answer): array
+    {
+        $this->new[$group][$fingerprint] = serialize($answer);
 
         return $this->answers[$group][$fingerprint] = $answer;
     }
@@ -80,7 +131,7 @@ final class ProjectionCache
             foreach ($this->new as $group => $answers) {
                 $rows = array_map(fn (string $fingerprint, string $answer): array => ['group' => $group, 'fingerprint' => $fingerprint, 'answer' => $answer, 'kept_at' => now()->getTimestamp()], array_keys($answers), $answers);
                 foreach (array_chunk($rows, self::PER_STATEMENT) as $some) {
-                    $table->clone()->insertOrIgnore($some);
+                    $table->clone()->upsert($some, ['group', 'fingerprint'], ['answer', 'kept_at']);
                 }
                 $this->drop($database, $group);
             }

@@ -60,7 +60,7 @@ final readonly class ScenarioWriter
             'key' => $system->key, 'name' => $system->name, 'kind' => $system->kind->value,
             ...json_decode((string) $row?->description, true, 64, JSON_THROW_ON_ERROR),
             ...($row?->available_from === null ? [] : ['available_from' => $row->available_from]),
-            ...($system->readings === null ? [] : ['readings' => array_map(fn (array $reading): array => ['date' => $reading[0]->toIso(), 'temperature_c' => $reading[1]], $system->readings->readings)]),
+            ...($system->readings === null ? [] : ['readings' => array_map(fn (array $reading): array => ['date' => $reading[0]->toIso(), 'temperature_c' => $reading[1]], $system->readings->all())]),
         ];
     }
 

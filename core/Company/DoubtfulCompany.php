@@ -20,6 +20,18 @@ final readonly class DoubtfulCompany
         return array_values(array_filter($residents, fn (Occupant $resident): bool => self::isDoubtful($resident, $newcomer, $rulebook)));
     }
 
+    /** @param  list<Occupant>  $residents */
+    public static function isAnyAmong(array $residents, Occupant $newcomer, Rulebook $rulebook): bool
+    {
+        foreach ($residents as $resident) {
+            if (self::isDoubtful($resident, $newcomer, $rulebook)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function isDoubtful(Occupant $resident, Occupant $newcomer, Rulebook $rulebook): bool
     {
         $pair = PairJudgement::byFriction($newcomer, $resident, $rulebook);

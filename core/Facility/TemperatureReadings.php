@@ -12,49 +12,82 @@ final readonly class TemperatureReadings
     /** Across a longer gap nothing is known; the expected temperature stands in. */
     private const LONGEST_GAP_DAYS = 14;
 
-    /** @var list<array{LocalDate, float}> by date */
-    public array $readings;
+    /** Null: there is none. */
+    private ?LocalDate $first;
+
+    /** @var list<int> days since the first, rising */
+    private array $days;
+
+    /** @var list<float> °C on each of them */
+    private array $celsius;
 
     /** @param  list<array{LocalDate, float}>  $readings day and °C, in any order */
     public function __construct(array $readings)
     {
         usort($readings, fn (array $a, array $b): int => $b[0]->daysUntil($a[0]));
-        $this->readings = $readings;
+        $this->first = $first = $readings[0][0] ?? null;
+        $this->days = $first === null ? [] : array_map(fn (array $reading): int => $first->daysUntil($reading[0]), $readings);
+        $this->celsius = array_map(fn (array $reading): float => $reading[1], $readings);
+    }
+
+    /**
+     * As short as can be: answers that are kept hold many of these, and they are read back all the time.
+     *
+     * @return array{LocalDate|null, string, string}
+     */
+    public function __serialize(): array
+    {
+        return [$this->first, pack('l*', ...$this->days), pack('e*', ...$this->celsius)];
+    }
+
+    /** @param  array{LocalDate|null, string, string}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        /** @var array{list<int>, list<float>} $numbers */
+        $numbers = [array_values((array) unpack('l*', $kept[1])), array_values((array) unpack('e*', $kept[2]))];
+        $this->first = $kept[0];
+        [$this->days, $this->celsius] = $numbers;
+    }
+
+    /** @return list<array{LocalDate, float}> by date */
+    public function all(): array
+    {
+        return $this->first === null ? [] : array_map(fn (int $day, float $celsius): array => [$this->first->plusDays($day), $celsius], $this->days, $this->celsius);
     }
 
     /** There are some on that day or later. */
     public function reachTo(LocalDate $date): bool
     {
-        $last = $this->readings[count($this->readings) - 1] ?? null;
-
-        return $last !== null && ! $last[0]->isBefore($date);
+        return $this->first !== null && $this->days[count($this->days) - 1] >= $this->first->daysUntil($date);
     }
 
     /** Between the readings about that day; null where there are none near enough. */
     public function on(LocalDate $date): ?float
     {
-        $after = $this->firstFrom($date);
-        $next = $this->readings[$after] ?? null;
-        if ($next !== null && $next[0]->equals($date)) {
-            return $next[1];
-        }
-        $before = $this->readings[$after - 1] ?? null;
-        if ($next === null || $before === null) {
+        if ($this->first === null) {
             return null;
         }
-        $gap = $before[0]->daysUntil($next[0]);
+        $day = $this->first->daysUntil($date);
+        $next = $this->firstFrom($day);
+        [$dayAfter, $after] = [$this->days[$next] ?? null, $this->celsius[$next] ?? null];
+        if ($dayAfter === $day) {
+            return $after;
+        }
+        [$dayBefore, $before] = [$this->days[$next - 1] ?? null, $this->celsius[$next - 1] ?? null];
+        if ($dayBefore === null || $before === null || $dayAfter === null || $after === null) {
+            return null;
+        }
+        $gap = $dayAfter - $dayBefore;
 
-        return $gap > self::LONGEST_GAP_DAYS
-            ? null
-            : $before[1] + ($next[1] - $before[1]) * $before[0]->daysUntil($date) / $gap;
+        return $gap > self::LONGEST_GAP_DAYS ? null : $before + ($after - $before) * ($day - $dayBefore) / $gap;
     }
 
-    private function firstFrom(LocalDate $date): int
+    private function firstFrom(int $day): int
     {
-        [$low, $high] = [0, count($this->readings)];
+        [$low, $high] = [0, count($this->days)];
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            if ($this->readings[$middle][0]->isBefore($date)) {
+            if ($this->days[$middle] < $day) {
                 $low = $middle + 1;
             } else {
                 $high = $middle;

@@ -88,6 +88,15 @@ enum RuleParameter: string
     /** @return array{float, float, float} standard, least, most */
     private function figures(): array
     {
+        /** @var array<string, array{float, float, float}> $known cases are matched one by one, and rules ask for these all the time */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->stated();
+    }
+
+    /** @return array{float, float, float} standard, least, most */
+    private function stated(): array
+    {
         return match ($this) {
             // Body lengths of straight swimming room, and from front to back to turn, by swimming style.
             self::SwimSlow => [3.3, 1.0, 20.0],

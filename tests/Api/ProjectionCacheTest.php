@@ -33,6 +33,15 @@ final class ProjectionCacheTest extends ApiTestCase
         $this->assertSame(4, $this->memory->table('answers')->count(), 'a row each');
     }
 
+    public function test_an_answer_stands_while_what_it_turned_out_to_rest_on_is_what_it_was(): void
+    {
+        $this->assertSame(1, $this->askResting(['porch' => 'three', 'sluice' => 'two']));
+        $this->assertSame(1, $this->askResting(['porch' => 'three', 'sluice' => 'none']), 'nobody looked there');
+        $this->assertSame(2, $this->askResting(['porch' => 'four', 'sluice' => 'none']));
+        $this->assertSame(2, $this->askResting(['porch' => 'four', 'sluice' => 'two']));
+        $this->assertSame(1, $this->memory->table('answers')->count(), 'the last alone');
+    }
+
     public function test_days_past_are_dropped(): void
     {
         $this->ask('first day', [1]);
@@ -76,6 +85,21 @@ final class ProjectionCacheTest extends ApiTestCase
         file_put_contents("{$folder}/A.php", 'two');
 
         $this->assertNotSame($before, CodeVersion::of($folder));
+    }
+
+    /**
+     * As a request of its own, for what rests on the porch alone.
+     *
+     * @param  array<string, string>  $residents  by home
+     * @return int how many had been computed when it was
+     */
+    private function askResting(array $residents): int
+    {
+        $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        $answer = $answers->restingOn('a', [1], fn (): array => [++$this->computed, ['porch']], fn (string $home): string => $residents[$home]);
+        $answers->keep();
+
+        return $answer;
     }
 
     /**

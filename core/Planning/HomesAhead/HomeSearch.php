@@ -99,6 +99,12 @@ final readonly class HomeSearch
         return $lengths;
     }
 
+    /** @return list<string> keys of the homes whose residents it has looked at: as they are and will be, they decide what was found */
+    public function lookedAt(): array
+    {
+        return $this->trial->lookedAt();
+    }
+
     /** @param  list<StayAhead>  $stays  those before */
     private function chain(array $stays, StayAhead $stay, StayClock $clock): HomesAhead
     {
@@ -140,49 +146,12 @@ final readonly class HomeSearch
     /** @return array{StayAhead, StayClock}|null */
     private function best(LocalDate $day, ?StayAhead $before, ?StayClock $clock): ?array
     {
+        $open = array_filter($this->facility->systems, fn (System $system): bool => $system->key !== $before?->system->key && $system->isAvailableOn($day) && ! $system->isForQuarantine());
+        $clocks = array_map(fn (System $system): StayClock => $clock?->movingOn($day, $this->clockIn($system)) ?? StayClock::startingOn($day, $this->clockIn($system)), $open);
         $until = $this->facility->rulebook->movesToFinalHomeFirst() ? $this->facility->horizon() : $day->plusDays($this->facility->rulebook->stagedDays());
-        $all = [];
-        foreach ($this->inOrder($day, $before) as $system) {
-            $moved = $clock?->movingOn($day, $this->clockIn($system)) ?? StayClock::startingOn($day, $this->clockIn($system));
-            $all[] = [$system, $moved];
-            if ($this->trial->mayFit($system, $moved, $until)) {
-                $stay = $this->trial->stay($system, $moved, $day);
-                if ($stay !== null && $stay->lastsUntil($until) && $stay->outlasts($before)) {
-                    return [$stay, $moved];
-                }
-            }
-        }
+        $choice = (new HomeChoice($this->trial, $day, $open, $clocks, $before))->lastingUntil($until);
 
-        return $this->longest($all, $day, $before);
-    }
-
-    /** @return list<System> those open on that day, in the order in which they are thought of */
-    private function inOrder(LocalDate $day, ?StayAhead $before): array
-    {
-        $open = array_values(array_filter($this->facility->systems, fn (System $system): bool => $system->key !== $before?->system->key && $system->isAvailableOn($day) && ! $system->isForQuarantine()));
-        usort($open, fn (System $a, System $b): int => [$this->trial->companyRank($a, $day), $a->floorArea()] <=> [$this->trial->companyRank($b, $day), $b->floorArea()]);
-
-        return $open;
-    }
-
-    /**
-     * Where nothing lasts as long as it should: what lasts longest.
-     *
-     * @param  list<array{System, StayClock}>  $homes
-     * @return array{StayAhead, StayClock}|null
-     */
-    private function longest(array $homes, LocalDate $day, ?StayAhead $before): ?array
-    {
-        $stays = [];
-        foreach ($homes as [$system, $clock]) {
-            $stay = $this->trial->mayFit($system, $clock, $day) ? $this->trial->stay($system, $clock, $day) : null;
-            if ($stay !== null && $stay->outlasts($before)) {
-                $stays[] = [$stay, $clock];
-            }
-        }
-        usort($stays, fn (array $a, array $b): int => ($b[0]->leave?->toIso() ?? '9999') <=> ($a[0]->leave?->toIso() ?? '9999'));
-
-        return $stays[0] ?? null;
+        return $choice === null ? null : [$this->trial->stayUntil($choice[1], $choice[0], $clocks[$choice[0]->key], $day), $clocks[$choice[0]->key]];
     }
 
     private function fromToday(System $system): StayClock

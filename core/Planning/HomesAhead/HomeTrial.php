@@ -37,12 +37,6 @@ final class HomeTrial
 
     private const LATER = 720;
 
-    private const EMPTY = 0;
-
-    private const PEACEFUL = 1;
-
-    private const DOUBTFUL = 2;
-
     private readonly HomeLimits $limits;
 
     private readonly SpeciesProjection $leading;
@@ -54,6 +48,11 @@ final class HomeTrial
 
     /** @var array<string, bool> by system */
     private array $holdsGrown = [];
+
+    /** @var array<string, true> by system */
+    private array $lookedAt = [];
+
+    private ?Occupant $thoughtOf = null;
 
     public function __construct(
         private readonly Facility $facility,
@@ -69,7 +68,29 @@ final class HomeTrial
     /** Null when the home does not take it on that day. */
     public function stay(System $system, StayClock $clock, LocalDate $day): ?StayAhead
     {
-        return $this->obstacle($system, $clock, $day) === null ? $this->from($system, $clock, $day, $this->end($system, $clock, $day, $this->outgrown($system, $clock))) : null;
+        $end = $this->endOf($system, $clock, $day);
+
+        return $end === null ? null : $this->stayUntil($end, $system, $clock, $day);
+    }
+
+    /** Of a stay that begins on that day; null when the home does not take it then. */
+    public function endOf(System $system, StayClock $clock, LocalDate $day): ?EndOfStay
+    {
+        return $this->obstacle($system, $clock, $day) === null ? $this->end($system, $clock, $day, $this->outgrown($system, $clock)) : null;
+    }
+
+    /** Of a stay that begins on that day: by its own size, whoever lives there. */
+    public function latestEnd(System $system, StayClock $clock, LocalDate $day): EndOfStay
+    {
+        $outgrown = $this->outgrown($system, $clock);
+
+        return new EndOfStay($outgrown === null ? null : LocalDate::later($outgrown, $day), null);
+    }
+
+    /** All of a stay whose end is known: dearer to tell than its end. */
+    public function stayUntil(EndOfStay $end, System $system, StayClock $clock, LocalDate $day): StayAhead
+    {
+        return $this->from($system, $clock, $day, $end);
     }
 
     /** Where it lives. */
@@ -90,7 +111,10 @@ final class HomeTrial
     /** Why the home does not take it on that day; null when it does. */
     public function obstacle(System $system, StayClock $clock, LocalDate $day): ?Verdict
     {
-        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $day), $system, $day));
+        $newcomer = $this->occupantOn($clock, $day);
+
+        return Judgement::obstacleOfWater(new HousingCase($newcomer, $system, [], $this->facility->rulebook))
+            ?? Judgement::obstacleIn($this->case($newcomer, $system, $day));
     }
 
     /** Where it would be swallowed as it is: the mean length from which it may come, millimetres; null: something else stands against it, or growing does not help. */
@@ -108,16 +132,33 @@ final class HomeTrial
             || $this->facility->rulebook->holdingFor($system->key, $this->fish->key)->setAside(HousingRule::Size->value) !== null;
     }
 
-    /** The lower, the sooner the home is thought of. */
-    public function companyRank(System $system, LocalDate $day): int
+    /** Nobody else lives there on that day. */
+    public function isEmpty(System $system, LocalDate $day): bool
     {
-        $residents = $this->residents->in($system, $day, $this->fish);
+        return $this->residents->in($system, $day, $this->fish) === [];
+    }
 
+    public function companyRank(System $system, LocalDate $day): CompanyRank
+    {
         return match (true) {
-            $residents === [] => self::EMPTY,
-            DoubtfulCompany::among($residents, $this->thoughtOf(), $this->facility->rulebook) === [] => self::PEACEFUL,
-            default => self::DOUBTFUL,
+            $this->isEmpty($system, $day) => CompanyRank::Nobody,
+            DoubtfulCompany::isAnyAmong($this->residentsOf($system, $day), $this->thoughtOf(), $this->facility->rulebook) => CompanyRank::Doubtful,
+            default => CompanyRank::Peaceful,
         };
+    }
+
+    /** @return list<string> keys of the homes whose residents it has looked at; that nobody is there shows without a look */
+    public function lookedAt(): array
+    {
+        return array_keys($this->lookedAt);
+    }
+
+    /** @return list<Occupant> without itself */
+    private function residentsOf(System $system, LocalDate $date): array
+    {
+        $this->lookedAt[$system->key] = true;
+
+        return $this->residents->in($system, $date, $this->fish);
     }
 
     /** Likely length, millimetres. */
@@ -126,10 +167,9 @@ final class HomeTrial
         return SpeciesProjection::pick($this->leading->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
     }
 
-    /** @param  array{LocalDate|null, Verdict|null}  $end */
-    private function from(System $system, StayClock $clock, LocalDate $day, array $end, bool $isPlanned = false, bool $livesThere = false): StayAhead
+    private function from(System $system, StayClock $clock, LocalDate $day, EndOfStay $end, bool $isPlanned = false, bool $livesThere = false): StayAhead
     {
-        [$leave, $because] = $end;
+        $leave = $end->leave;
         $wish = $leave === null || $this->holdsGrown($system) ? null : $this->shareReached($system, $clock);
         // A wish that lies behind is no day to plan for: it stays while it fits.
         $move = $wish !== null && $wish->isAfter($day) && $wish->isBefore($leave) ? $wish : $leave;
@@ -138,9 +178,9 @@ final class HomeTrial
         return new StayAhead(
             $system, $day, $move, $leave, $this->likelyOn($clock, $move ?? $this->facility->horizon()),
             $leave === null && $this->isForLife($system),
-            $because,
+            $end->because,
             Judgement::of($this->case($newcomer, $system, $day))->easilyMended(),
-            $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residents->in($system, $day, $this->fish), $newcomer, $this->facility->rulebook)),
+            $livesThere ? [] : array_map(fn (Occupant $resident): string => $resident->name, DoubtfulCompany::among($this->residentsOf($system, $day), $newcomer, $this->facility->rulebook)),
             $isPlanned,
         );
     }
@@ -167,7 +207,7 @@ final class HomeTrial
             return false;
         }
         $grown = self::grown($this->thoughtOf());
-        foreach ($this->residents->in($system, $this->facility->horizon(), $this->fish) as $resident) {
+        foreach ($this->residentsOf($system, $this->facility->horizon()) as $resident) {
             $other = self::grown($resident);
             if (Mouthful::harm($grown, $other) !== null || Mouthful::harm($other, $grown) !== null) {
                 return $this->facility->rulebook->holdingFor($system->key, $this->fish->key)->setAside(HousingRule::Swallowing->value) !== null;
@@ -194,7 +234,7 @@ final class HomeTrial
     /** As it is at this moment, for questions that its size hardly decides. */
     private function thoughtOf(): Occupant
     {
-        return $this->shoal->occupant($this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], species: $this->leading->species);
+        return $this->thoughtOf ??= $this->shoal->occupant($this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], species: $this->leading->species);
     }
 
     /** The first day on which it may be too long for the home; null: not within the horizon, or it holds it for life. */
@@ -203,25 +243,19 @@ final class HomeTrial
         return $this->holdsGrown($system) ? null : $clock->firstDayWith($this->leading->timeReaching($this->greatestIn($system), LengthBand::LOW));
     }
 
-    /**
-     * Of a home that it is in by its keeper's will: what speaks against it today counts at once.
-     *
-     * @return array{LocalDate|null, Verdict|null}
-     */
-    private function endOfChosen(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): array
+    /** Of a home that it is in by its keeper's will: what speaks against it today counts at once. */
+    private function endOfChosen(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): EndOfStay
     {
         $obstacle = $this->obstacleOfStaying($system, $clock, $day);
 
-        return $obstacle === null ? $this->end($system, $clock, $day, $outgrown) : [$day, $obstacle];
+        return $obstacle === null ? $this->end($system, $clock, $day, $outgrown) : new EndOfStay($day, $obstacle);
     }
 
     /**
      * The first day on which something may stand against its staying. Of its
      * own size the outgrow date speaks, which is worked out to the day.
-     *
-     * @return array{LocalDate|null, Verdict|null}
      */
-    private function end(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): array
+    private function end(System $system, StayClock $clock, LocalDate $day, ?LocalDate $outgrown): EndOfStay
     {
         $last = $outgrown === null ? $this->facility->horizon() : LocalDate::later($outgrown, $day);
         $good = $day;
@@ -234,11 +268,10 @@ final class HomeTrial
             $good = $date;
         }
 
-        return $outgrown === null ? [null, null] : [$last, $this->tooLongFor($system)];
+        return $outgrown === null ? new EndOfStay(null, null) : new EndOfStay($last, $this->tooLongFor($system));
     }
 
-    /** @return array{LocalDate, Verdict|null} */
-    private function firstDayBetween(LocalDate $good, LocalDate $bad, System $system, StayClock $clock): array
+    private function firstDayBetween(LocalDate $good, LocalDate $bad, System $system, StayClock $clock): EndOfStay
     {
         while ($good->daysUntil($bad) > 1) {
             $middle = $good->plusDays(intdiv($good->daysUntil($bad), 2));
@@ -249,7 +282,7 @@ final class HomeTrial
             }
         }
 
-        return [$bad, $this->obstacleOfStaying($system, $clock, $bad)];
+        return new EndOfStay($bad, $this->obstacleOfStaying($system, $clock, $bad));
     }
 
     /** What speaks against its staying on that day, its size included; null: nothing. */
@@ -292,6 +325,6 @@ final class HomeTrial
 
     private function case(Occupant $newcomer, System $system, LocalDate $date, bool $livesThere = false): HousingCase
     {
-        return new HousingCase($newcomer, $system, $this->residents->in($system, $date, $this->fish), $this->facility->rulebook, $livesThere);
+        return new HousingCase($newcomer, $system, $this->residentsOf($system, $date), $this->facility->rulebook, $livesThere);
     }
 }

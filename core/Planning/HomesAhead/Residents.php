@@ -14,6 +14,9 @@ use Closure;
 /** Who lives in a system on a day to come, as long as they are by then and where moves that are planned take them. */
 final class Residents
 {
+    /** @var array<string, list<array{Fish, Closure(LocalDate): ?Occupant}>> by system */
+    private array $ever = [];
+
     /** @var array<string, list<Occupant>> by system and day */
     private array $known = [];
 
@@ -46,7 +49,7 @@ final class Residents
     /** Somebody lives elsewhere from now on. */
     public function forget(): void
     {
-        $this->known = [];
+        $this->ever = $this->known = [];
     }
 
     /** @return list<Occupant> */
@@ -54,7 +57,7 @@ final class Residents
     {
         return $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
             fn (array $resident): ?Occupant => $resident[1]($date),
-            ($this->of)($system),
+            $this->ever[$system->key] ??= ($this->of)($system),
         )));
     }
 

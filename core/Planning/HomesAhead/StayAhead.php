@@ -42,16 +42,6 @@ final readonly class StayAhead
         return new self($this->system, $this->from, $day, $this->leave, $length, false, $this->because, $this->toMend, $this->company, $this->isPlanned);
     }
 
-    public function lastsUntil(LocalDate $day): bool
-    {
-        return $this->leave === null || ! $this->leave->isBefore($day);
-    }
-
-    public function outlasts(?self $before): bool
-    {
-        return $before?->leave === null || $this->leave === null || $this->leave->isAfter($before->leave);
-    }
-
     /** So short that it is a stopgap. */
     public function isInterim(): bool
     {
