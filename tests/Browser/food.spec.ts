@@ -1,5 +1,6 @@
 import { expect, test } from './test'
 import {
+    PHONE,
     expectAccessible,
     expectNoSidewaysScrolling,
     openFish,
@@ -7,8 +8,6 @@ import {
     openSystem,
     signIn,
 } from './keeper'
-
-const PHONE = { width: 390, height: 844 }
 
 test.beforeEach(async ({ page }) => signIn(page))
 

@@ -1,9 +1,11 @@
 import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
-import type { Page } from '@playwright/test'
+import type { Browser, Page } from '@playwright/test'
 
 export const EMAIL = 'keeper@heron-lock.example'
 export const PASSWORD = 'heron-lock'
+
+export const PHONE = { width: 390, height: 844 }
 
 export async function fillSignIn(page: Page, password = PASSWORD): Promise<void> {
     await page.getByLabel('E-mail').fill(EMAIL)
@@ -26,6 +28,16 @@ export async function signIn(page: Page): Promise<void> {
     expect(answer.status()).toBe(200)
     await page.goto('/')
     await expect(page.getByText('Heron Lock')).toBeVisible()
+}
+
+/** The address that was just made and is shown this once. */
+export const linkIn = (page: Page): Promise<string> => page.getByRole('dialog').locator('code').innerText()
+
+/** Somebody else opens an address on a phone of their own. */
+export async function somebody(browser: Browser, address: string, viewport = PHONE): Promise<Page> {
+    const page = await (await browser.newContext({ viewport })).newPage()
+    await page.goto(address)
+    return page
 }
 
 /** Opens the sheet of a fish from the list. */

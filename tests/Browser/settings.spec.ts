@@ -1,17 +1,5 @@
-import type { Browser, Page } from '@playwright/test'
 import { expect, test } from './test'
-import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
-
-const PHONE = { width: 390, height: 844 }
-
-/** Somebody else, with a browser of their own. */
-async function somebody(browser: Browser, address: string, viewport = PHONE): Promise<Page> {
-    const page = await (await browser.newContext({ viewport })).newPage()
-    await page.goto(address)
-    return page
-}
-
-const linkIn = (page: Page): Promise<string> => page.getByRole('dialog').locator('code').innerText()
+import { PHONE, expectAccessible, expectNoSidewaysScrolling, linkIn, signIn, somebody } from './keeper'
 
 test.describe('settings', () => {
     test.beforeEach(async ({ page }) => signIn(page))

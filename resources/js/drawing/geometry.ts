@@ -40,12 +40,14 @@ export function seeded(seed: number): () => number {
 /** Even-odd rule. */
 export function isInside([x, y]: Point, corners: readonly Point[]): boolean {
     let inside = false
-    corners.forEach(([ax, ay], i) => {
-        const [bx, by] = corners[(i + 1) % corners.length] ?? [0, 0]
+    let [bx, by] = corners[corners.length - 1] ?? [0, 0]
+    for (const [ax, ay] of corners) {
         if (ay > y !== by > y && x < ax + ((bx - ax) * (y - ay)) / (by - ay)) {
             inside = !inside
         }
-    })
+        bx = ax
+        by = ay
+    }
     return inside
 }
 

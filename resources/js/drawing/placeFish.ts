@@ -57,7 +57,7 @@ export function placeFish(
                 (random() < 0.5 ? 0 : 180) + (random() - 0.5) * (height > swimmer.length * 1.3 ? 110 : 24)
             const candidate = { ...swimmer, x: random() * width, y: random() * height, angle }
             const spine = spineOf(candidate)
-            const room = roomAround(candidate, spine, outline, placed)
+            const room = roomAround(candidate, spine, outline, placed, bestRoom)
             if (room > bestRoom) {
                 bestRoom = room
                 best = { swimmer: candidate, spine }
@@ -79,30 +79,35 @@ function halfWidth(swimmer: Swimmer): number {
     return (widthFromAbove(swimmer.form) * swimmer.length) / 2
 }
 
-/** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. */
+/** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. Not looked at further once it is no better than the best so far. */
 function roomAround(
     one: PlacedSwimmer,
     spine: Point[],
     outline: readonly Point[],
     others: { swimmer: PlacedSwimmer; spine: Point[] }[],
+    best: number,
 ): number {
     const half = halfWidth(one)
-    const sticksOut = spine.some(
-        ([x, y]) =>
-            ![
-                [x - half, y],
-                [x + half, y],
-                [x, y - half],
-                [x, y + half],
-            ].every(([a, b]) => isInside([a ?? 0, b ?? 0], outline)),
-    )
     let room = one.length * 1.5
     for (const other of others) {
+        const halves = half + halfWidth(other.swimmer)
         for (const [ax, ay] of spine) {
             for (const [bx, by] of other.spine) {
-                room = Math.min(room, Math.hypot(ax - bx, ay - by) - half - halfWidth(other.swimmer))
+                room = Math.min(room, Math.hypot(ax - bx, ay - by) - halves)
             }
         }
+        if (room <= best) {
+            return room
+        }
     }
-    return sticksOut ? room - 1e6 : room
+    return sticksOut(spine, half, outline) ? room - 1e6 : room
 }
+
+const sticksOut = (spine: Point[], half: number, outline: readonly Point[]): boolean =>
+    spine.some(
+        ([x, y]) =>
+            !isInside([x - half, y], outline) ||
+            !isInside([x + half, y], outline) ||
+            !isInside([x, y - half], outline) ||
+            !isInside([x, y + half], outline),
+    )
