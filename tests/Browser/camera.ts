@@ -29,7 +29,7 @@ const FRAME = 4
 export async function filmed(
     database: string,
     worker: number,
-    use: (still: string, scene: Scene) => Promise<void>,
+    act: (still: string, scene: Scene) => Promise<void>,
 ): Promise<void> {
     const port = 8390 + worker
     const camera = spawn(
@@ -45,7 +45,7 @@ export async function filmed(
         fetch(`${address}/scene.json?frame=${FRAME}`).catch(() => undefined)
     try {
         await expect.poll(async () => (await scene())?.ok, { timeout: 30_000 }).toBe(true)
-        await use(`${address}/still.jpg?frame=${FRAME}`, (await (await scene())?.json()) as Scene)
+        await act(`${address}/still.jpg?frame=${FRAME}`, (await (await scene())?.json()) as Scene)
     } finally {
         if (camera.pid !== undefined) {
             process.kill(-camera.pid)

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { longestReach, reachOf } from '../../resources/js/drawing/reach'
 import { tallness } from '../../resources/js/drawing/tallness'
+import { scaleOfRow } from '../../resources/js/weighup/scaleOfRow'
 import { spreadOverSizes } from '../../resources/js/weighup/spreadOverSizes'
 
 describe('a list that is drawn to one scale', () => {
@@ -42,5 +43,16 @@ describe('kinds to pick from', () => {
             kind(150),
             kind(300),
         ])
+    })
+})
+
+describe('homes drawn side by side', () => {
+    const breadth = (breadths: number[], least: number, room: number): number =>
+        breadths.reduce((sum, one) => sum + Math.max(least, one * scaleOfRow(breadths, least, room)), 0)
+
+    it('fill the row and never more, the words over the small ones counted', () => {
+        expect(breadth([1000, 2000, 3000], 10, 600)).toBeCloseTo(600)
+        expect(breadth([900, 1000, 2000, 5200], 130, 760)).toBeCloseTo(760)
+        expect(breadth([1000, 1000], 130, 300)).toBeCloseTo(300)
     })
 })

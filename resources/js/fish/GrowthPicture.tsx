@@ -250,7 +250,10 @@ function ToScale({ sheet, chart, unit }: Props) {
                 x1={left}
                 x2={left + lengthLater}
                 y={size.bottom - 13}
-                label={`${bare(later, unit)} in ${monthOfYear(last.date)}`}
+                label={messages.fish.lengthIn({
+                    length: bare(later, unit),
+                    month: monthOfYear(last.date),
+                })}
                 behind="water"
             />
         </g>

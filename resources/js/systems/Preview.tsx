@@ -105,7 +105,10 @@ function Outline({ preview, width }: { preview: SystemPreview; width: number }) 
                     x1={0}
                     x2={size[0] * scale}
                     y={height + 22}
-                    label={`${metres(size[0], units)} by ${metres(size[1], units)}`}
+                    label={systemsWords.form.sides({
+                        long: metres(size[0], units),
+                        wide: metres(size[1], units),
+                    })}
                 />
             </g>
         </svg>

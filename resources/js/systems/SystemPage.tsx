@@ -23,6 +23,7 @@ import { SheetTabs } from './SheetTabs'
 import { Sums } from './Sums'
 import { SystemHead } from './SystemHead'
 import { Water } from './Water'
+import { WaterEntries } from './WaterEntries'
 
 /** One system, a sheet for each thing that is asked of it. */
 export function SystemPage() {
@@ -64,7 +65,17 @@ function Other({ page, shown }: { page: Page; shown: Exclude<SystemSheetName, 'p
     const { id, name, fish } = page.system
     switch (shown) {
         case 'water':
-            return <Columns left={<Water page={page} />} right={<Probes page={page} />} />
+            return (
+                <Columns
+                    left={<Water page={page} />}
+                    right={
+                        <>
+                            <WaterEntries page={page} />
+                            <Probes page={page} />
+                        </>
+                    }
+                />
+            )
         case 'load':
             return <Columns left={<Load page={page} />} right={<BeforeAfter page={page} />} />
         case 'feeding':

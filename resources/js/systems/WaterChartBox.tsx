@@ -203,7 +203,7 @@ function ChartTable({ chart }: { chart: WaterChart }) {
     const rows = [
         ...(chart.readings as ProbeDay[]).map(([at, low, mean, high]) => ({
             at,
-            text: low === high ? String(mean) : `${mean} (${low} to ${high})`,
+            text: low === high ? String(mean) : systemsWords.water.ofDay({ mean, low, high }),
         })),
         ...(chart.tests as [string, number][]).map(([at, value]) => ({
             at,

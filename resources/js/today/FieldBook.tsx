@@ -65,8 +65,7 @@ export function FieldBook({ systems, due, today }: Props) {
     )
 }
 
-const listOf = (all: string[]): string =>
-    all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1] ?? ''}`
+const listOf = (all: string[]): string => new Intl.ListFormat('en-GB').format(all)
 
 function Row({
     due,

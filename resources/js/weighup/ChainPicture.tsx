@@ -11,6 +11,7 @@ import { fullSize, SystemFromAbove } from '../systems/SystemFromAbove'
 import { ink } from '../theme/tokens'
 import { monthOfYear } from '../units/day'
 import { projected } from '../units/length'
+import { scaleOfRow } from './scaleOfRow'
 
 interface Props {
     chain: Chain
@@ -31,6 +32,8 @@ interface Room {
 
 const GAP = 26
 const LABELS = 46
+const LABEL_WIDTH = 130
+const ROW_FROM = 560
 const MOST_SCALE = 0.14
 const MOST_HEIGHT = 210
 const FEET = 304.8
@@ -41,12 +44,13 @@ export function ChainPicture({ chain, species, adult }: Props) {
     const systems = useQuery(systemsQuery).data ?? []
     const { units } = useKeeper()
     const rooms = roomsOf(chain, systems, adult)
-    const whole = rooms.reduce((sum, room) => sum + room.width, 0)
     const tallest = Math.max(...rooms.map((room) => room.height))
-    const inRow = width >= 560
+    const inRow = width >= ROW_FROM && width >= rooms.length * (LABEL_WIDTH + GAP)
+    const breadths = rooms.map((room) => room.width)
     const scale = Math.min(
-        (width - GAP * (rooms.length - 1) - 4) /
-            (inRow ? whole : Math.max(...rooms.map((room) => room.width))),
+        inRow
+            ? scaleOfRow(breadths, LABEL_WIDTH, width - GAP * (rooms.length - 1) - 4)
+            : (width - 4) / Math.max(...breadths),
         MOST_HEIGHT / tallest,
         MOST_SCALE,
     )
@@ -163,7 +167,7 @@ function roomsOf(chain: Chain, systems: readonly SystemSheet[], adult: Band): Ro
         rooms.push({
             key: 'build',
             name: weighUpWords.toBuild,
-            note: `by ${monthOfYear(chain.build.by)}`,
+            note: weighUpWords.buildBy({ month: monthOfYear(chain.build.by) }),
             width: chain.build.length_mm,
             height: chain.build.width_mm,
             fish: adult.high,
@@ -186,5 +190,3 @@ function placed(rooms: readonly Room[], scale: number, inRow: boolean): { x: num
         return place
     })
 }
-
-const LABEL_WIDTH = 130

@@ -75,6 +75,7 @@ export const fish = {
     },
     outgrows: 'outgrows {home}, {span}',
     today: 'today',
+    lengthIn: '{length} in {month}',
     fromOn: 'from {day} on',
     ofHome: '{home}, now',
     leavesBy: 'by {day}',

@@ -107,6 +107,8 @@ export const systems = {
         saturation: 'Oxygen at {share_percent} of what the water can hold.',
         takeOut: 'Delete',
         noEntries: 'Nothing written down yet.',
+        moreEntries: '{n} more',
+        ofDay: '{mean} ({low} to {high})',
     },
     load: {
         title: 'Load',
@@ -268,6 +270,7 @@ export const systems = {
         close: 'I have it',
     },
     form: {
+        sides: '{long} by {wide}',
         name: 'Name',
         kind: 'What it is',
         kinds: {

@@ -68,6 +68,7 @@ export const weighUp = {
     arrived: '{name} {n, plural, one {lives} other {live}} in {home} now.',
     chain: 'The homes it needs',
     untilMove: 'to {month}',
+    buildBy: 'by {month}',
     until: 'until {day}',
     forLife: 'for life',
     atLeast: 'until {month} at least',
