@@ -20,6 +20,9 @@ final readonly class Facility
     /** @var array<string, Fish> by key */
     public array $fish;
 
+    /** @var array<string, list<Fish>> by system */
+    private array $residents;
+
     /**
      * @param  list<System>  $systems  in walking order
      * @param  list<Fish>  $fish
@@ -45,6 +48,11 @@ final readonly class Facility
                 }
             }
         }
+        $residents = [];
+        foreach ($this->fish as $single) {
+            $residents[$single->currentSystem()][] = $single;
+        }
+        $this->residents = $residents;
     }
 
     /** In use or not. */
@@ -90,7 +98,7 @@ final readonly class Facility
     /** @return list<Fish> */
     public function residentsOf(System $system): array
     {
-        return array_values(array_filter($this->fish, fn (Fish $fish): bool => $fish->currentSystem() === $system->key));
+        return $this->residents[$system->key] ?? [];
     }
 
     /** The facility as it was known at the start of that day. */
