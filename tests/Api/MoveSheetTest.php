@@ -8,8 +8,10 @@ use App\Models\Fish;
 use App\Models\MoveSheet;
 use App\Models\Role;
 use App\Models\Watch;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class MoveSheetTest extends ApiTestCase
@@ -299,6 +301,19 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame('done', array_column($watch['rounds'], 'state', 'at')['2027-03-28T07:00']);
     }
 
+    public function test_a_look_that_a_phone_kept_is_of_the_moment_at_which_it_was_taken(): void
+    {
+        $id = $this->watchOf('Burr')['id'];
+        $began = CarbonImmutable::parse(Watch::query()->findOrFail($id)->began_at, 'Europe/London');
+        Carbon::setTestNow($began->addHours(5));
+        $look = fn (CarbonImmutable $at): TestResponse => $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => true, 'exceptions' => [], 'at' => $at->utc()->format('Y-m-d\TH:i\Z')]);
+        $look($began->addHours(2))->assertCreated();
+
+        $this->assertContains($began->addHours(2)->format('Y-m-d\TH:i'), array_column($this->getJson("/api/v1/watches/{$id}")->json('checks'), 'at'), 'on the wall of the facility');
+        $look($began->subHour())->assertUnprocessable()->assertJsonValidationErrorFor('at');
+        $look($began->addHours(6))->assertUnprocessable()->assertJsonValidationErrorFor('at');
+    }
+
     public function test_taken_out_by_one_tap_it_lives_alone_with_a_day_to_decide(): void
     {
         $watch = $this->watchOf('Burr');
@@ -390,7 +405,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->getJson('/api/v1/moves')->assertOk();
     }
 
-    private function plan(string $fish, string $to, string $date = self::TODAY): \Illuminate\Testing\TestResponse
+    private function plan(string $fish, string $to, string $date = self::TODAY): TestResponse
     {
         return $this->postJson('/api/v1/move-sheets', ['to_system_id' => $this->system($to), 'date' => $date, 'fish' => [['fish_id' => $this->fish($fish)]]]);
     }

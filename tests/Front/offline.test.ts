@@ -6,7 +6,7 @@ import type { Written } from '../../resources/js/api/client'
 import { isKeepable } from '../../resources/js/api/keepable'
 import { KeptHere, Refused, Unreachable } from '../../resources/js/api/refused'
 import { forgetAnswers, keepAnswers, keptAnswer } from '../../resources/js/offline/answers'
-import { dropEntry, keepEntry, keptEntries, sendKept } from '../../resources/js/offline/outbox'
+import { MOST_KEPT, dropEntry, keepEntry, keptEntries, sendKept } from '../../resources/js/offline/outbox'
 import { saidOf } from '../../resources/js/offline/said'
 import { asOfToday } from '../../resources/js/offline/today'
 
@@ -102,6 +102,16 @@ describe('an entry that nobody answers', () => {
         await expect(measure()).rejects.toBeInstanceOf(Unreachable)
         onUnanswered(() => Promise.reject(new Error('a private window')))
         await expect(measure()).rejects.toBeInstanceOf(Unreachable)
+    })
+
+    it('stays in its form also where the device keeps as many as it may', async () => {
+        for (let i = 0; i < MOST_KEPT; i++) {
+            await keepEntry(KEEPER, length(String(i)))
+        }
+        onUnanswered((written) => keepEntry(KEEPER, written))
+        answer(['nobody'])
+        await expect(measure()).rejects.toBeInstanceOf(Unreachable)
+        expect(await keptEntries(KEEPER)).toHaveLength(MOST_KEPT)
     })
 
     it('is another entry when the same is written again', async () => {

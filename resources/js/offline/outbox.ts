@@ -7,9 +7,21 @@ import { database } from './database'
 /** What waits, among the queries. */
 export const keptKey = ['kept'] as const
 
-/** Keeps what could not be sent; returns its number here. */
-export const keepEntry = async (keeper: number, written: Written): Promise<number> =>
-    (await database()).add('entries', { ...written, keeper, at: Date.now() } as KeptEntry)
+/** Rounds of some weeks: whoever comes that far has no device to rely on, but a network to mend. */
+export const MOST_KEPT = 500
+
+/**
+ * Keeps what could not be sent; returns its number here.
+ *
+ * @throws RangeError when as many are kept as a device keeps: then it stays on its form
+ */
+export async function keepEntry(keeper: number, written: Written): Promise<number> {
+    const kept = await database()
+    if ((await kept.count('entries')) >= MOST_KEPT) {
+        throw new RangeError(`More than ${MOST_KEPT} entries are not kept.`)
+    }
+    return kept.add('entries', { ...written, keeper, at: Date.now() } as KeptEntry)
+}
 
 /** Of one keeper, in the order in which they were written. */
 export const keptEntries = async (keeper: number): Promise<KeptEntry[]> =>
