@@ -276,7 +276,7 @@ final class FacilitySnapshot
     /** Fingerprint of those who live in a system, or are to come, and of how they grow. */
     private function printOfResidents(string $system): string
     {
-        return $this->printsOfResidents[$system] ??= hash('xxh128', serialize(array_map($this->print(...), $this->whereabouts()->everIn($this->facility->systems[$system]))));
+        return $this->printsOfResidents[$system] ??= hash('xxh128', serialize(array_map($this->print(...), $this->whereabouts()->everIn($this->facility->system($system)))));
     }
 
     /** @return array<string, LocalDate> the first day on which it may move, by fish in quarantine */
