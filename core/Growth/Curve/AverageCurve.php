@@ -10,8 +10,8 @@ final readonly class AverageCurve implements GrowthCurve
     /** A quarter of an hour, in years. */
     private const TIME_TOLERANCE = 3e-5;
 
-    /** Times beyond all lives lie further apart than numbers can tell: halving them must end. */
-    private const MOST_HALVINGS = 100;
+    /** Times beyond all lives lie further apart than numbers can tell: the search must end. */
+    private const MOST_STEPS = 100;
 
     public function __construct(
         private GrowthCurve $first,
@@ -33,25 +33,48 @@ final readonly class AverageCurve implements GrowthCurve
         );
     }
 
-    /** Between the times of its two curves, by halving. */
     public function timesUntil(float $length, array $starts, array $asymptotes, array $coefficients): array
     {
         $others = $this->second->timesUntil($length, $starts, $asymptotes, $coefficients);
         $times = [];
         foreach ($this->first->timesUntil($length, $starts, $asymptotes, $coefficients) as $i => $age) {
             [$low, $high] = [min($age, $others[$i]), max($age, $others[$i])];
-            for ($halvings = 0; $halvings < self::MOST_HALVINGS && $high !== INF && $high - $low > self::TIME_TOLERANCE; $halvings++) {
-                $middle = ($low + $high) / 2;
-                if ($this->lengthAt($starts[$i], $asymptotes[$i], $coefficients[$i], $middle) >= $length) {
-                    $high = $middle;
-                } else {
-                    $low = $middle;
-                }
-            }
-            $times[] = $high;
+            $times[] = $high === INF || $high - $low <= self::TIME_TOLERANCE ? $high : $this->timeBetween($low, $high, $length, $starts[$i], $asymptotes[$i], $coefficients[$i]);
         }
 
         return $times;
+    }
+
+    /**
+     * Between the times of its two curves, by false position; where one end
+     * stands still its weight is halved (the Illinois algorithm: Dowell and
+     * Jarratt 1971, BIT 11, 168-174), which takes a third of the looks that
+     * halving the span takes.
+     */
+    private function timeBetween(float $low, float $high, float $length, float $start, float $asymptote, float $coefficient): float
+    {
+        $missing = $length - $this->lengthAt($start, $asymptote, $coefficient, $low);
+        $beyond = $this->lengthAt($start, $asymptote, $coefficient, $high) - $length;
+        $wasBeyond = null;
+        for ($step = 0; $step < self::MOST_STEPS && $high - $low > self::TIME_TOLERANCE; $step++) {
+            $sum = $missing + $beyond;
+            $time = $sum > 0.0 ? $low + ($high - $low) * $missing / $sum : ($low + $high) / 2;
+            $difference = $this->lengthAt($start, $asymptote, $coefficient, $time) - $length;
+            if (abs($difference) * ($high - $low) <= $sum * self::TIME_TOLERANCE) {
+                return $time;
+            }
+            if ($difference >= 0.0) {
+                [$high, $beyond] = [$time, $difference];
+                $missing = $wasBeyond === true ? $missing / 2 : $missing;
+                $wasBeyond = true;
+            } else {
+                [$low, $missing] = [$time, -$difference];
+                $beyond = $wasBeyond === false ? $beyond / 2 : $beyond;
+                $wasBeyond = false;
+            }
+        }
+
+        return $high;
     }
 
     public function logJacobian(float $start, float $asymptote, float $coefficient, float $time): array
