@@ -30,6 +30,7 @@ import { Lengths } from './Lengths'
 import { RecordLength } from './RecordLength'
 import { SaveDrawing } from '../drawing/SaveDrawing'
 import { useWhatIf, WhatIf } from './WhatIf'
+import { Term } from '../terms/Term'
 
 /** The sheet of one fish. */
 export function FishPage() {
@@ -183,7 +184,7 @@ function Legend({ band, hasFlagged }: { band: number; hasFlagged: boolean }) {
                     <rect y="3" width="40" height="10" fill={bandInk(band)} opacity=".2" />
                     <rect y="6" width="40" height="4" fill={bandInk(band)} opacity=".3" />
                 </svg>
-                {legend.band}
+                <Term of="band">{legend.band}</Term>
             </Box>
         </>
     )

@@ -5,6 +5,7 @@ import { Fold } from '../frame/Fold'
 import { planWords } from '../messages/plan'
 import { shortDay } from '../units/day'
 import { money } from '../units/money'
+import { Term } from '../terms/Term'
 
 const words = planWords.compare
 
@@ -24,17 +25,15 @@ export function Compare({
                 <Table.Root>
                     <Table.Header>
                         <Table.Row>
-                            {[
-                                words.what,
-                                words.moves,
-                                words.days,
-                                words.openings,
-                                words.perYear,
-                                words.start,
-                                words.done,
-                            ].map((name) => (
-                                <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
-                            ))}
+                            <Table.ColumnHeader>{words.what}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.moves}</Table.ColumnHeader>
+                            <Table.ColumnHeader>
+                                <Term of="breach">{words.days}</Term>
+                            </Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.openings}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.perYear}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.start}</Table.ColumnHeader>
+                            <Table.ColumnHeader>{words.done}</Table.ColumnHeader>
                         </Table.Row>
                     </Table.Header>
                     <Table.Body>

@@ -18,6 +18,7 @@ import { projected } from '../units/length'
 import type { SpeciesFound } from './findSpecies'
 import { findSpecies } from './findSpecies'
 import { SpeciesDialog } from './SpeciesDialog'
+import { Term } from '../terms/Term'
 
 const SHOWN = 40
 
@@ -108,7 +109,9 @@ function SpeciesTable({ found }: { found: readonly SpeciesFound[] }) {
                 <Table.Row>
                     <Table.ColumnHeader>{columns.name}</Table.ColumnHeader>
                     <Table.ColumnHeader>{columns.toScale}</Table.ColumnHeader>
-                    <Table.ColumnHeader>{columns.adult}</Table.ColumnHeader>
+                    <Table.ColumnHeader>
+                        <Term of="adult">{columns.adult}</Term>
+                    </Table.ColumnHeader>
                     <Table.ColumnHeader>{columns.temper}</Table.ColumnHeader>
                     <Table.ColumnHeader display={desk}>{columns.layer}</Table.ColumnHeader>
                     <Table.ColumnHeader display={desk}>{columns.water}</Table.ColumnHeader>

@@ -11,6 +11,7 @@ import { MarkIcon } from '../drawing/SurveyMark'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { PlannedMoves } from '../moves/PlannedMoves'
 import { useWidth } from '../frame/useWidth'
+import { Term } from '../terms/Term'
 import { monthOfYear } from '../units/day'
 import { bare, projected } from '../units/length'
 import { Bar } from './Bar'
@@ -74,6 +75,7 @@ function Residents({
     at: number
     today: string
 }) {
+    const { columns } = systemsWords
     if (fish.length === 0) {
         return (
             <chakra.p color="ink2" padding="10px">
@@ -85,9 +87,14 @@ function Residents({
         <Table.Root marginTop="10px">
             <Table.Header>
                 <Table.Row>
-                    {Object.values(systemsWords.columns).map((name) => (
-                        <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
-                    ))}
+                    <Table.ColumnHeader>{columns.fish}</Table.ColumnHeader>
+                    <Table.ColumnHeader>{columns.length}</Table.ColumnHeader>
+                    <Table.ColumnHeader>
+                        <Term of="swimming">{columns.run}</Term>
+                    </Table.ColumnHeader>
+                    <Table.ColumnHeader>
+                        <Term of="outgrows">{columns.outgrows}</Term>
+                    </Table.ColumnHeader>
                 </Table.Row>
             </Table.Header>
             <Table.Body>
