@@ -76,7 +76,7 @@ test('another school changes verdicts, says whom it moves, and is taken back', a
     await page.getByRole('link', { name: 'Rulebook' }).click()
     const generous = page.getByRole('radio', { name: /by volume, generous/ })
     await expect(page.locator('label').filter({ has: generous })).toContainText('would lose their homes')
-    await generous.check()
+    await generous.click()
     await expect(page.getByText(/Saved in the rulebook/).first()).toBeVisible()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('One rule is your own')
     await openFish(page, 'Thistle')
