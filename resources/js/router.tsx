@@ -178,6 +178,8 @@ const log = createRoute({
 const moves = createRoute({
     getParentRoute: () => root,
     path: '/moves',
+    validateSearch: ({ plan, fish: id }: Record<string, unknown>): { plan?: true; fish?: number } =>
+        plan === true ? { plan, ...(typeof id === 'number' ? { fish: id } : {}) } : {},
     loader: ({ context }) => ask(context.client.query(movesQuery)),
     component: lazyRouteComponent(() => import('./moves/MovesPage'), 'MovesPage'),
 })

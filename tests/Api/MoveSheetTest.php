@@ -229,6 +229,18 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertStringContainsString('Already on another sheet', $post([])['fish.0.fish_id'][0]);
     }
 
+    public function test_a_step_that_comes_later_says_when_it_was(): void
+    {
+        Carbon::setTestNow('2027-03-13 09:20');
+        $page = $this->plan('Moss', 'Kiln vat')->json();
+        $path = "/api/v1/move-sheets/{$page['sheet']['id']}/steps/at-hand";
+
+        $this->putJson($path, ['done' => true, 'at' => '2027-03-13T08:50Z'])->assertOk()->assertJsonPath('steps.0.done', '2027-03-13T08:50:00Z');
+        foreach (['2027-03-13T09:40Z', '2027-02-01T08:00Z', 'this morning'] as $unlikely) {
+            $this->putJson($path, ['done' => true, 'at' => $unlikely])->assertUnprocessable()->assertJsonValidationErrorFor('at');
+        }
+    }
+
     public function test_a_sheet_left_half_done_for_a_week_goes_on_with_the_day_s_water_and_fish(): void
     {
         $page = $this->plan('Moss', 'Kiln vat')->json();

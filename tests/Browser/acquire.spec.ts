@@ -9,6 +9,8 @@ test('a fast catfish is taken only if a pond is ready by a day', async ({ page }
     await page.getByRole('combobox', { name: 'Species' }).fill('Nobody knows it')
     await expect(page.getByText('No species here is called that')).toBeVisible()
     await page.getByRole('combobox', { name: 'Species' }).fill('redtail catfish')
+    await page.getByRole('option', { name: /^Redtail catfish/ }).click()
+    await page.getByRole('button', { name: 'More of the offer' }).click()
     await page.getByLabel('Days of quarantine served').fill('28')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(
         /^Take it only if a heated pond of [\d.]+ by [\d.]+ m inside is ready by \d+ \w+ 20\d\d, you know where it goes if that fails/,
@@ -123,7 +125,7 @@ test('what is kept already is added one by one and as a table, and undone', asyn
     await one.getByLabel('Name').fill('Quill')
     await one.getByRole('combobox', { name: 'Species' }).pressSequentially('jak demps')
     await one.getByRole('option', { name: 'Eight-banded cichlid' }).click()
-    await one.getByLabel('Length', { exact: true }).fill('9.5 cm')
+    await one.getByLabel('Length, cm').fill('9.5 cm')
     await one.getByRole('button', { name: 'Add it' }).click()
     await expect(page.getByText('Quill is added.')).toBeVisible()
     await page.getByRole('button', { name: 'Undo' }).click()

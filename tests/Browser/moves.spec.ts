@@ -74,6 +74,7 @@ test('a move is planned, run and watched', async ({ page }) => {
 test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) => {
     await openMoves(page)
     const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
+    await watch.getByRole('button', { name: 'Not well: Burr' }).click()
     await watch.getByRole('button', { name: 'torn fins' }).click()
     await watch.getByLabel('Chased by').selectOption('Thistle')
     await watch.getByRole('button', { name: 'Save the look' }).click()
@@ -83,6 +84,7 @@ test('a bad watch climbs the ladder and leads to a time-out', async ({ page }) =
     await watch.getByRole('button', { name: 'Tried now' }).click()
     await expect(watch).toContainText('if still chased at 22:30 it comes out')
     await watch.getByLabel('What came of it').last().selectOption('no')
+    await watch.getByRole('button', { name: 'Not well: Burr' }).click()
     await watch.getByRole('button', { name: 'cloudy eye' }).click()
     await watch.getByRole('button', { name: 'Save the look' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(

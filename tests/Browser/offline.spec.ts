@@ -136,6 +136,36 @@ test('a correction that was kept while somebody else made another stands beside 
     expect((await lengthsOf(page, fish)).at(-1)).toBe(was + 2)
 })
 
+test('steps of a move are ticked without a network, stand ticked, and are sent', async ({
+    page,
+    context,
+}) => {
+    await signIn(page)
+    await page.getByRole('link', { name: 'Moves', exact: true }).click()
+    await page.getByRole('link', { name: /^Bramble: Porch tank to/ }).click()
+    await expect(page.getByRole('button', { name: 'Done: Lay everything out' })).toBeVisible()
+    const address = page.url()
+    await settle(page)
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Done: Lay everything out' }).click()
+    await expect(page.getByText('Kept here, not sent yet.')).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    await page.close()
+
+    const back = await comeBack(context, address)
+    await expect(back.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    await back.getByRole('button', { name: 'Look', exact: true }).click()
+    await expect(back.getByRole('dialog')).toContainText('A step of a move is done')
+    await expectAccessible(back)
+    await back.keyboard.press('Escape')
+
+    await context.setOffline(false)
+    await expect(kept(back)).toBeHidden()
+    await expect(back.getByText('Kept here, not sent yet.')).toHaveCount(0)
+    await back.reload()
+    await expect(back.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+})
+
 test('a line is kept as it stands, and taken back again', async ({ page, context }) => {
     await signIn(page)
     await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()

@@ -79,12 +79,14 @@ describe('a write makes stale what it touches', () => {
 })
 
 describe('a system as it is typed', () => {
+    const CM = { word: 'cm', mm: 10 } as const
+
     it('is sent with the sizes of its shape alone', () => {
         const typed = {
-            ...newSystem(),
+            ...newSystem(CM),
             pools: [
                 {
-                    ...newPool(),
+                    ...newPool(CM),
                     type: 'box' as const,
                     length: '150 cm',
                     width: '60 cm',
@@ -106,9 +108,9 @@ describe('a system as it is typed', () => {
     })
 
     it('is drawn when every size is there', () => {
-        const box = { ...newPool(), type: 'box' as const, length: '150 cm', width: '60 cm', depth: '' }
-        expect(isDrawable({ ...newSystem(), pools: [box] })).toBe(false)
-        expect(isDrawable({ ...newSystem(), pools: [{ ...box, depth: '55 cm' }] })).toBe(true)
+        const box = { ...newPool(CM), type: 'box' as const, length: '150 cm', width: '60 cm', depth: '' }
+        expect(isDrawable({ ...newSystem(CM), pools: [box] })).toBe(false)
+        expect(isDrawable({ ...newSystem(CM), pools: [{ ...box, depth: '55 cm' }] })).toBe(true)
     })
 
     it('corners come back from their text, in metres and in feet', () => {

@@ -6,6 +6,7 @@ import type { Written } from '../../resources/js/api/client'
 import { isKeepable } from '../../resources/js/api/keepable'
 import { KeptHere, Refused, Unreachable } from '../../resources/js/api/refused'
 import { forgetAnswers, keepAnswers, keptAnswer } from '../../resources/js/offline/answers'
+import { lastKept } from '../../resources/js/offline/lastKept'
 import { MOST_KEPT, dropEntry, keepEntry, keptEntries, sendKept } from '../../resources/js/offline/outbox'
 import { saidOf } from '../../resources/js/offline/said'
 import { asOfToday } from '../../resources/js/offline/today'
@@ -70,6 +71,10 @@ describe('what may be written later', () => {
         ['POST', '/api/v1/quick-entries', { text: 'fed kiln' }, false],
         ['PUT', '/api/v1/log/{line}', { version: 3 }, true],
         ['PUT', '/api/v1/log/{line}', {}, false],
+        ['PUT', '/api/v1/move-sheets/{sheet}/steps/{step}', { done: true, at: '2027-03-13T08:10Z' }, true],
+        ['PUT', '/api/v1/move-sheets/{sheet}/steps/{step}', { done: true }, false],
+        ['PUT', '/api/v1/systems/{system}/preparation/steps/{step}', { done: null }, true],
+        ['PUT', '/api/v1/move-sheets/{sheet}/steps', { at: '2027-03-13T08:10Z' }, false],
         ['POST', '/api/v1/fish', { date: '2027-03-13' }, false],
         ['POST', '/api/v1/quick-entries/preview', { at: '2027-03-13T08:10Z' }, false],
         ['PUT', '/api/v1/rulebook', { version: 1 }, false],
@@ -177,6 +182,35 @@ describe('what waits', () => {
         answer([recorded()])
         expect(await sendKept(KEEPER + 1)).toEqual([])
         expect(asked).toEqual([])
+    })
+})
+
+describe('a step that was ticked without a network', () => {
+    const path = '/api/v1/move-sheets/{sheet}/steps/{step}'
+    const tick = (step: string, done: boolean, key: string): Written => ({
+        method: 'PUT',
+        path,
+        named: { sheet: 2, step },
+        body: { done, at: '2027-03-13T08:10Z' },
+        key,
+    })
+    const lastOf = async (sheet: number, step: string): Promise<unknown> =>
+        lastKept(await keptEntries(KEEPER), { method: 'PUT', path, named: { sheet, step } })?.body
+
+    it('stands as it was said last', async () => {
+        await keepEntry(KEEPER, tick('net', true, '1'))
+        await keepEntry(KEEPER, tick('lid', true, '2'))
+        await keepEntry(KEEPER, tick('net', false, '3'))
+        expect(await lastOf(2, 'net')).toMatchObject({ done: false })
+        expect(await lastOf(2, 'lid')).toMatchObject({ done: true })
+        expect(await lastOf(3, 'lid')).toBeUndefined()
+    })
+
+    it('stands no more when it was refused', async () => {
+        await keepEntry(KEEPER, tick('net', true, '1'))
+        answer([json(422, { message: 'That move is finished.' })])
+        await sendKept(KEEPER)
+        expect(await lastOf(2, 'net')).toBeUndefined()
     })
 })
 

@@ -177,7 +177,7 @@ final readonly class MoveSheetController
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such sheet.')]
-    #[Answers(422, 'Problem', 'It is finished, or has no such step.')]
+    #[Answers(422, 'Problem', 'It is finished, has no such step, or that moment is to come.')]
     public function tick(TickRequest $request, MoveSheet $sheet, string $step): JsonResponse
     {
         self::mustBeOpen($sheet);
@@ -185,9 +185,10 @@ final readonly class MoveSheetController
         if (! in_array($step, array_column($run->steps ?? [], 'key'), true)) {
             throw InvalidEntry::because('step', Finding::of('entry.step_gone'));
         }
+        $at = $request->tickedAt(Watches::now());
         $done = $sheet->done;
         unset($done[$step]);
-        $sheet->update(['done' => $request->boolean('done') ? [...$done, $step => now()->toIso8601ZuluString()] : $done]);
+        $sheet->update(['done' => $request->boolean('done') ? [...$done, $step => $at] : $done]);
 
         return $this->page($sheet);
     }

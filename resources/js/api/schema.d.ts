@@ -4051,6 +4051,8 @@ export interface components {
         };
         TickRequest: {
             done: boolean;
+            /** @description When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
+            at?: string | null;
         };
         TreatmentRequest: {
             /** @enum {string} */
@@ -14736,7 +14738,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description It is finished, or has no such step. */
+            /** @description It is finished, has no such step, or that moment is to come. */
             422: {
                 headers: {
                     [name: string]: unknown;

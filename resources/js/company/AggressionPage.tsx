@@ -42,20 +42,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 padding={{ base: '12px 2px 30px', md: '14px 10px 30px' }}
                 alignItems="start"
             >
-                <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
-                    <RankPicture sheet={sheet} fish={residents} today={today} />
-                    {sheet.standings.length > 0 && <Standings standings={sheet.standings} fish={residents} />}
-                    <Broods system={system} residents={residents} today={today} />
-                    {sheet.losses.length > 0 && <LossTable losses={sheet.losses} today={today} />}
-                    {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
-                </Box>
-                <Box
-                    display="flex"
-                    flexDirection="column"
-                    gap="24px"
-                    minWidth="0"
-                    order={{ base: -1, lg: 0 }}
-                >
+                <Box display="flex" flexDirection="column" gap="24px" minWidth="0" gridColumn={{ lg: 2 }}>
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
                     <Cases sheet={sheet} system={system} today={today} />
                     <WatchClock sheet={sheet} system={system} />
@@ -66,6 +53,20 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                             {words.back}
                         </Link>
                     </chakra.p>
+                </Box>
+                <Box
+                    display="flex"
+                    flexDirection="column"
+                    gap="24px"
+                    minWidth="0"
+                    gridColumn={{ lg: 1 }}
+                    gridRow={{ lg: 1 }}
+                >
+                    <RankPicture sheet={sheet} fish={residents} today={today} />
+                    {sheet.standings.length > 0 && <Standings standings={sheet.standings} fish={residents} />}
+                    <Broods system={system} residents={residents} today={today} />
+                    {sheet.losses.length > 0 && <LossTable losses={sheet.losses} today={today} />}
+                    {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
                 </Box>
             </Box>
         </>

@@ -17,7 +17,7 @@ type Mode = keyof typeof words.modes
 
 /** Every two of a system or of the place held against each other, or some that are only thought of together. */
 export function CompanyPage() {
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     const [mode, setMode] = useState<Mode>('all')
     const modes = (
         <Chips

@@ -1,3 +1,5 @@
+import { chakra } from '@chakra-ui/react'
+import { Link } from '@tanstack/react-router'
 import { write } from '../api/client'
 import { entryWords } from '../messages/entry'
 import { useQuery } from '@tanstack/react-query'
@@ -40,6 +42,14 @@ export function MoveForm({ all, fish, today, onDone, toSystem }: EntryProps & { 
             onSave={() => entry.save({ to_system_id: Number(to), date })}
         >
             <p>{entryWords.moveHelp}</p>
+            <chakra.p>
+                <Link
+                    to="/moves"
+                    search={chosen === undefined ? { plan: true } : { plan: true, fish: chosen.id }}
+                >
+                    {entryWords.planMove}
+                </Link>
+            </chakra.p>
             <ChoiceField
                 label={entryWords.fish}
                 placeholder={entryWords.choose}

@@ -1,4 +1,4 @@
-import { Field, Input, NativeSelect } from '@chakra-ui/react'
+import { chakra, Field, Input, NativeSelect } from '@chakra-ui/react'
 import type { HTMLInputAutoCompleteAttribute, HTMLInputTypeAttribute, RefObject } from 'react'
 
 interface Shared {
@@ -16,15 +16,20 @@ export interface TextProps extends Shared {
     min?: string
     maxLength?: number
     inputMode?: 'decimal' | 'numeric' | 'text'
+    /** Of what a bare number is. */
+    unit?: string
     /** To begin to write there. */
     ref?: RefObject<HTMLInputElement | null>
 }
 
 /** A labelled line to write on; the sentence below says what to mend. */
-export function TextField({ label, value, onChange, error, help, type = 'text', ...rest }: TextProps) {
+export function TextField({ label, unit, value, onChange, error, help, type = 'text', ...rest }: TextProps) {
     return (
         <Field.Root invalid={error !== undefined}>
-            <Field.Label>{label}</Field.Label>
+            <Field.Label>
+                {label}
+                {unit !== undefined && <chakra.span color="ink2">, {unit}</chakra.span>}
+            </Field.Label>
             <Input type={type} value={value} onChange={(event) => onChange(event.target.value)} {...rest} />
             {help !== undefined && <Field.HelperText>{help}</Field.HelperText>}
             <Field.ErrorText role="alert">{error}</Field.ErrorText>

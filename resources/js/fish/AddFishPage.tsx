@@ -1,7 +1,7 @@
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useLocation, useSearch } from '@tanstack/react-router'
-import { systemsQuery } from '../api/queries'
+import { fishListQuery, systemsQuery } from '../api/queries'
 import { Fold } from '../frame/Fold'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
@@ -13,7 +13,7 @@ import { OneFish } from './OneFish'
 
 /** Fish that one keeps already, with their past lengths. */
 export function AddFishPage() {
-    useNameSheet(addFishWords.title, addFishWords.comment)
+    useNameSheet(addFishWords.title)
     const { system } = useSearch({ strict: false })
     const { hash } = useLocation()
     return (
@@ -21,6 +21,7 @@ export function AddFishPage() {
             {(systems) => (
                 <>
                     <SheetHead sentence={addFishWords.headline} comment={addFishWords.comment} />
+                    <SoFar />
                     <Box
                         padding={{ base: '12px 0 24px', md: '12px 10px 24px' }}
                         display="flex"
@@ -57,6 +58,17 @@ export function AddFishPage() {
                 </>
             )}
         </Waiting>
+    )
+}
+
+/** What is in already, and what it was for. */
+function SoFar() {
+    const all = useQuery(fishListQuery).data ?? []
+    return all.length === 0 ? null : (
+        <chakra.p paddingInline={{ base: '2px', md: '10px' }} paddingTop="6px">
+            <Link to="/fish">{addFishWords.here({ n: all.length })}</Link>{' '}
+            <Link to="/plan">{addFishWords.next}</Link>
+        </chakra.p>
     )
 }
 

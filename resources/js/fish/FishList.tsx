@@ -22,7 +22,7 @@ const bySoonest = (a: FishRow, b: FishRow): number =>
 /** All fish, soonest to leave its home first. */
 export function FishList() {
     const { today } = useKeeper()
-    useNameSheet(messages.fish.listTitle, '')
+    useNameSheet(messages.fish.listTitle)
     return (
         <Waiting query={useQuery(fishListQuery)}>
             {(fish) =>

@@ -24,7 +24,7 @@ function howGone({ how, joined }: FormerFish): string {
 /** Those who are gone, the last first; their sheets stay. */
 export function FormerFishPage() {
     const { today } = useKeeper()
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     return (
         <Waiting query={useQuery(formerFishQuery)}>
             {(fish) => (

@@ -4,9 +4,9 @@ import type { RefObject } from 'react'
 import { useRef, useState } from 'react'
 import { Refused } from '../api/refused'
 import type { FishTableRequest } from '../api/types'
-import { useKeeper } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { EntryForm } from '../entry/EntryForm'
-import { ChoiceField, TextField } from '../entry/fields'
+import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { messages } from '../messages'
 import { addFishWords } from '../messages/addFish'
 import { SpeciesField } from '../species/SpeciesField'
@@ -146,13 +146,43 @@ function What({ fish, onChange, systems, errors, name }: WhatProps) {
             <Box gridColumn={{ md: 'span 2' }}>
                 <TextField label={addFishWords.count} inputMode="numeric" {...bound('count')} />
             </Box>
-            <Box>
-                <TextField label={addFishWords.males} inputMode="numeric" {...bound('males')} />
-            </Box>
-            <Box>
-                <TextField label={addFishWords.females} inputMode="numeric" {...bound('females')} />
-            </Box>
+            {fish.count.trim() === '1' ? (
+                <Box gridColumn={wide}>
+                    <SexOfOne fish={fish} onChange={onChange} error={errors.males ?? errors.females} />
+                </Box>
+            ) : (
+                <>
+                    <TextField label={addFishWords.males} inputMode="numeric" {...bound('males')} />
+                    <TextField label={addFishWords.females} inputMode="numeric" {...bound('females')} />
+                </>
+            )}
         </Box>
+    )
+}
+
+interface SexProps {
+    fish: FishTyped
+    onChange: (fish: FishTyped) => void
+    error: string | undefined
+}
+
+/** Of a single one it is asked as of a fish, not counted as of a shoal. */
+function SexOfOne({ fish, onChange, error }: SexProps) {
+    const value = fish.males === '1' ? 'male' : fish.females === '1' ? 'female' : ''
+    return (
+        <ChoiceField
+            label={addFishWords.sex}
+            options={[{ value: '', text: addFishWords.notKnown }, ...optionsOf(messages.labels.sexes)]}
+            value={value}
+            onChange={(sex) =>
+                onChange({
+                    ...fish,
+                    males: sex === 'male' ? '1' : '',
+                    females: sex === 'female' ? '1' : '',
+                })
+            }
+            error={error}
+        />
     )
 }
 
@@ -164,6 +194,7 @@ interface LengthsProps {
 
 function Lengths({ lengths, onChange, errors }: LengthsProps) {
     const { today } = useKeeper()
+    const unit = useUnit()
     const set = (at: number, change: Partial<LengthTyped>): void =>
         onChange(lengths.map((one, i) => (i === at ? { ...one, ...change } : one)))
     return (
@@ -193,6 +224,7 @@ function Lengths({ lengths, onChange, errors }: LengthsProps) {
                     />
                     <TextField
                         label={addFishWords.length}
+                        unit={unit.word}
                         value={one.length}
                         onChange={(length) => set(i, { length })}
                         error={

@@ -24,7 +24,7 @@ const words = foodWords.costs
 
 /** What keeping costs, computed for the year to come, and what was paid. */
 export function CostsPage() {
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     return <Waiting query={useQuery(costsQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 

@@ -21,7 +21,7 @@ import { StorePicture } from './StorePicture'
 
 /** The store: how long each food lasts, what to buy, what is bred. */
 export function FoodPage() {
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     return <Waiting query={useQuery(foodQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 

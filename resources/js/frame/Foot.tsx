@@ -27,8 +27,9 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                 display="flex"
                 alignItems="center"
                 gap="12px"
-                paddingInline="10px"
+                padding="6px 10px"
                 fontSize="17px"
+                lineHeight="22px"
             >
                 {notice !== null && (
                     <>

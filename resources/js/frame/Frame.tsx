@@ -1,11 +1,8 @@
 import { SkipLink } from './SkipLink'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
-import { useQueryClient } from '@tanstack/react-query'
 import { Outlet } from '@tanstack/react-router'
 import { Suspense, useCallback, useMemo, useState } from 'react'
-import { write } from '../api/client'
-import { sessionQuery } from '../api/queries'
 import { Hatches } from '../drawing/Hatches'
 import { weekday } from '../units/day'
 import { Drawing } from './Drawing'
@@ -19,6 +16,7 @@ import { PaperDialog } from './PaperDialog'
 import { Tape } from './Tape'
 import { usePlaceKeys } from './usePlaceKeys'
 import { useSheetColour } from './useSheetColour'
+import { useSignOut } from './useSignOut'
 
 const KeySheet = onDemand(() => import('./KeySheet'), 'KeySheet')
 const SearchSlip = onDemand(() => import('../search/SearchSlip'), 'SearchSlip')
@@ -121,21 +119,14 @@ function Slips({ slip, onClose }: { slip: Slip | null; onClose: () => void }) {
     )
 }
 
-/** Four of them fit a small phone. */
-const CORNER = { fontSize: '15px', paddingInline: { base: '5px', md: '8px' }, minWidth: 0 } as const
+/** Three of them fit a small phone beside the day; signing out is under More there. */
+const CORNER = { fontSize: '15px', paddingInline: '8px', minWidth: 0 } as const
 
 function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
-    const client = useQueryClient()
     const { colour, toggle } = useSheetColour()
-    const signOut = useCallback(() => {
-        void write('DELETE', '/api/v1/session', {}).then(async () => {
-            await import('../offline/answers').then(({ forgetAnswers }) => forgetAnswers())
-            client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' })
-            return client.invalidateQueries(sessionQuery)
-        })
-    }, [client])
+    const signOut = useSignOut()
     return (
-        <Box display="flex" gap={{ base: 0, md: '4px' }} whiteSpace="nowrap">
+        <Box display="flex" gap="4px" whiteSpace="nowrap">
             <Button variant="plain" {...CORNER} display={{ md: 'none' }} onClick={() => onOpen('write')}>
                 {messages.frame.writeShort}
             </Button>
@@ -145,7 +136,12 @@ function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
             <Button variant="plain" {...CORNER} onClick={toggle}>
                 {colour === 'dark' ? messages.frame.lightSheet : messages.frame.darkSheet}
             </Button>
-            <Button variant="plain" {...CORNER} onClick={signOut}>
+            <Button
+                variant="plain"
+                {...CORNER}
+                display={{ base: 'none', md: 'inline-flex' }}
+                onClick={signOut}
+            >
                 {messages.frame.signOut}
             </Button>
         </Box>

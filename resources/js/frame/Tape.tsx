@@ -1,10 +1,11 @@
 import { messages } from '../messages'
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { Link, useRouterState } from '@tanstack/react-router'
 import { useState } from 'react'
 import { ink } from '../theme/tokens'
 import { PaperDialog } from './PaperDialog'
 import { isHere, places } from './places'
+import { useSignOut } from './useSignOut'
 
 const PlaceLink = chakra(Link)
 const inRoom = places.filter((place) => place.stretch === 'room')
@@ -16,6 +17,7 @@ const WORDS = { to: '/words', word: messages.frame.places.words } as const
 export function Tape() {
     const path = useRouterState({ select: (state) => state.location.pathname })
     const [deskOpen, openDesk] = useState(false)
+    const signOut = useSignOut()
     return (
         <Box
             as="nav"
@@ -77,6 +79,9 @@ export function Tape() {
                         {place.word}
                     </PlaceLink>
                 ))}
+                <Button marginTop="14px" display={{ md: 'none' }} onClick={signOut}>
+                    {messages.frame.signOut}
+                </Button>
             </PaperDialog>
         </Box>
     )

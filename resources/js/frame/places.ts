@@ -5,8 +5,8 @@ interface Place {
         | '/'
         | '/fish'
         | '/systems'
-        | '/plan'
         | '/moves'
+        | '/plan'
         | '/company'
         | '/food'
         | '/weigh-up'
@@ -25,8 +25,8 @@ export const places: readonly Place[] = [
     { to: '/', letter: 'T', word: messages.frame.places.today, stretch: 'room' },
     { to: '/fish', letter: 'F', word: messages.frame.places.fish, stretch: 'room' },
     { to: '/systems', letter: 'S', word: messages.frame.places.systems, stretch: 'room' },
+    { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'room' },
     { to: '/plan', letter: 'P', word: messages.frame.places.plan, stretch: 'desk' },
-    { to: '/moves', letter: 'M', word: messages.frame.places.moves, stretch: 'desk' },
     { to: '/company', letter: 'C', word: messages.frame.places.company, stretch: 'desk' },
     { to: '/food', letter: 'O', word: messages.frame.places.food, stretch: 'desk' },
     { to: '/weigh-up', letter: 'W', word: messages.frame.places.weighUp, stretch: 'desk' },

@@ -12,8 +12,8 @@ function set(title: Title): void {
     listeners.forEach((listener) => listener())
 }
 
-/** Names the sheet in the window, and says at its foot what it is drawn from. */
-export function useNameSheet(title: string, note: string): void {
+/** Names the sheet in the window, and says at its foot what it is drawn from, where its head does not. */
+export function useNameSheet(title: string, note = ''): void {
     useEffect(() => {
         set([title, note])
         return () => set(['', ''])

@@ -22,7 +22,7 @@ export function LogPage() {
     const search = useSearch({ from: '/log' })
     const navigate = useNavigate({ from: '/log' })
     const { today } = useKeeper()
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     const log = useInfiniteQuery(logQuery(askedOf(search)))
     const lines = log.data?.pages.flatMap((page) => page.lines) ?? []
     const show = (next: LogSearch): void => void navigate({ search: next, replace: true })

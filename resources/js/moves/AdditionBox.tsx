@@ -1,6 +1,6 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { Link } from '@tanstack/react-router'
+import { Link, useLocation } from '@tanstack/react-router'
 import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import { systemsQuery } from '../api/queries'
@@ -46,6 +46,9 @@ const { Text, Choice, Check } = fieldsOf<Values>()
 const isGood = (seen: Seen): boolean =>
     seen.troubles.length === 0 && seen.chased_by_id === '' && seen.chases_id === '' && seen.note === ''
 
+/** Where one is sent to that is to be looked at. */
+const anchorOf = ({ id }: WatchSheet): string => `addition-${id}`
+
 /** All that went into one home in one go: one look at them, with the exceptions, and the watch of each. */
 export function AdditionBox({ addition }: { addition: Addition }) {
     const { today } = useKeeper()
@@ -62,7 +65,7 @@ export function AdditionBox({ addition }: { addition: Addition }) {
         .sort((left, right) => left.at.localeCompare(right.at))[0]
     return (
         <Box
-            id={`addition-${first.id}`}
+            id={anchorOf(first)}
             paddingBlock="12px"
             borderBottom="1px solid"
             borderColor="ink"
@@ -107,7 +110,12 @@ const actBut = (names: readonly string[], isOne: boolean): string =>
 function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
     const { watches } = addition
     const isOne = watches.length === 1
-    const untouched: Values = { have_eaten: false, seen: watches.map(() => ({ ...NOTHING, isOpen: isOne })) }
+    const { hash } = useLocation()
+    const isLookedAt = isOne && hash === anchorOf(first)
+    const untouched: Values = {
+        have_eaten: false,
+        seen: watches.map(() => ({ ...NOTHING, isOpen: isLookedAt })),
+    }
     const form = useForm<Values>({ defaultValues: untouched })
     const startAnew = (): void => form.reset(untouched)
     const seen = useWatch({ control: form.control, name: 'seen' })
@@ -150,20 +158,17 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
                                 {watch.sentence}
                             </chakra.p>
                         </Box>
-                        {!isOne && seen[i]?.isOpen !== true && (
-                            <Button
-                                flex="none"
-                                aria-label={`${movesWords.watch.notGood}: ${watch.name}`}
-                                onClick={() =>
+                        {seen[i]?.isOpen !== true && (
+                            <NotWell
+                                name={watch.name}
+                                onOpen={() =>
                                     form.setValue(`seen.${i}`, {
                                         ...NOTHING,
                                         isOpen: true,
                                         has_eaten: form.getValues('have_eaten'),
                                     })
                                 }
-                            >
-                                {movesWords.watch.notGood}
-                            </Button>
+                            />
                         )}
                     </Box>
                     {seen[i]?.isOpen === true && (
@@ -179,6 +184,14 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
             ))}
             <Check name="have_eaten" label={isOne ? movesWords.watch.eaten : movesWords.watch.allEaten} />
         </FieldForm>
+    )
+}
+
+function NotWell({ name, onOpen }: { name: string; onOpen: () => void }) {
+    return (
+        <Button flex="none" aria-label={`${movesWords.watch.notGood}: ${name}`} onClick={onOpen}>
+            {movesWords.watch.notGood}
+        </Button>
     )
 }
 

@@ -11,6 +11,7 @@ import { write } from '../api/client'
 import { moveSheetQuery } from '../api/queries'
 import type { MoveSheetPage as Page } from '../api/types'
 import { useKeeper } from '../frame/keeper'
+import { Fold } from '../frame/Fold'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
@@ -71,8 +72,24 @@ function Sheet({ page }: { page: Page }) {
                     flexDirection="column"
                     gap="18px"
                     minWidth="0"
-                    order={{ base: 2, lg: 1 }}
-                    _print={{ gap: '6px', order: 1 }}
+                    gridColumn={{ lg: 2 }}
+                    _print={{ gridColumn: 2 }}
+                >
+                    <Beforehand page={page} isOpen={isOpen} />
+                    {isOpen && <Change page={page} />}
+                    <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
+                        <Button onClick={() => window.print()}>{movesWords.sheet.print}</Button>
+                        <Drop page={page} isOpen={isOpen} />
+                    </Box>
+                </Box>
+                <Box
+                    display="flex"
+                    flexDirection="column"
+                    gap="18px"
+                    minWidth="0"
+                    gridColumn={{ lg: 1 }}
+                    gridRow={{ lg: 1 }}
+                    _print={{ gap: '6px', gridColumn: 1, gridRow: 1 }}
                 >
                     {phases.map((phase) => (
                         <Section key={phase} title={messages.labels.phases[phase]}>
@@ -88,26 +105,27 @@ function Sheet({ page }: { page: Page }) {
                     {isOpen && <Arrange page={page} />}
                     {isOpen && <Finish page={page} />}
                 </Box>
-                <Box display="flex" flexDirection="column" gap="18px" minWidth="0" order={{ base: 1, lg: 2 }}>
-                    <RecordThere lines={page.record} />
-                    <Against page={page} isOpen={isOpen} />
-                    {page.at_hand.length > 0 && (
-                        <Section title={movesWords.sheet.atHand}>
-                            <chakra.ul paddingTop="6px">
-                                {page.at_hand.map((one) => (
-                                    <li key={one}>{one}</li>
-                                ))}
-                            </chakra.ul>
-                        </Section>
-                    )}
-                    {page.forecast !== null && <Forecast page={page} forecast={page.forecast} />}
-                    {isOpen && <Change page={page} />}
-                    <Box display="flex" flexWrap="wrap" gap="10px" className="no-print">
-                        <Button onClick={() => window.print()}>{movesWords.sheet.print}</Button>
-                        <Drop page={page} isOpen={isOpen} />
-                    </Box>
-                </Box>
             </Box>
+        </>
+    )
+}
+
+/** What is to be known, and to be laid out, before anybody is caught. */
+function Beforehand({ page, isOpen }: { page: Page; isOpen: boolean }) {
+    return (
+        <>
+            <RecordThere lines={page.record} />
+            <Against page={page} isOpen={isOpen} />
+            {page.at_hand.length > 0 && (
+                <Section title={movesWords.sheet.atHand}>
+                    <chakra.ul paddingTop="6px">
+                        {page.at_hand.map((one) => (
+                            <li key={one}>{one}</li>
+                        ))}
+                    </chakra.ul>
+                </Section>
+            )}
+            {page.forecast !== null && <Forecast page={page} forecast={page.forecast} />}
         </>
     )
 }
@@ -235,7 +253,7 @@ function Change({ page }: { page: Page }) {
     )
     return (
         <Box className="no-print">
-            <Section title={movesWords.sheet.change}>
+            <Fold title={movesWords.sheet.change}>
                 <Box
                     display="grid"
                     gridTemplateColumns="repeat(2, minmax(0, 1fr))"
@@ -290,7 +308,7 @@ function Change({ page }: { page: Page }) {
                         {movesWords.sheet.drip({ amount: portion(page.drip_litres ?? 0, units) })}
                     </chakra.p>
                 )}
-            </Section>
+            </Fold>
         </Box>
     )
 }

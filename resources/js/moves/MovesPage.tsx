@@ -2,11 +2,11 @@ import { movesWords } from '../messages/moves'
 import { movesSentence } from './movesSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { Link } from '@tanstack/react-router'
-import { useState } from 'react'
-import { movesQuery } from '../api/queries'
+import { Link, useNavigate, useSearch } from '@tanstack/react-router'
+import { fishListQuery, movesQuery } from '../api/queries'
 import type { Moves, MoveSheetRow } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
+import { Drawing } from '../frame/Drawing'
 import { useKeeper, useMayKeep } from '../frame/keeper'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
@@ -21,13 +21,16 @@ import { AdditionBox } from './AdditionBox'
 
 /** What is planned, who is watched, who is in quarantine. */
 export function MovesPage() {
-    useNameSheet(movesWords.title, movesWords.comment)
+    useNameSheet(movesWords.title)
     return <Waiting query={useQuery(movesQuery)}>{(moves) => <Sheet moves={moves} />}</Waiting>
 }
 
 function Sheet({ moves }: { moves: Moves }) {
     const mayKeep = useMayKeep()
-    const [open, setOpen] = useState(false)
+    const { plan: isPlanning = false } = useSearch({ from: '/moves' })
+    const navigate = useNavigate()
+    const plan = () => void navigate({ to: '/moves', search: { plan: true } })
+    const leave = () => void navigate({ to: '/moves', replace: true })
     return (
         <>
             <SheetHead sentence={movesSentence(moves)} comment={movesWords.comment} />
@@ -42,7 +45,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     <Section
                         title={movesWords.planned}
                         aside={
-                            <Button variant="solid" marginBottom="6px" onClick={() => setOpen(true)}>
+                            <Button variant="solid" marginBottom="6px" onClick={plan}>
                                 {movesWords.plan}
                             </Button>
                         }
@@ -88,10 +91,30 @@ function Sheet({ moves }: { moves: Moves }) {
                     {mayKeep && <CalendarBox />}
                 </Box>
             </Box>
-            <PaperDialog title={movesWords.planTitle} open={open} onClose={() => setOpen(false)}>
-                {open && <PlanMoveForm onDone={() => setOpen(false)} />}
+            <PaperDialog title={movesWords.planTitle} open={isPlanning} onClose={leave}>
+                {isPlanning && <Planning onCancel={leave} />}
             </PaperDialog>
         </>
+    )
+}
+
+/** The form, with who is to go filled in where somebody was named on the way here. */
+function Planning({ onCancel }: { onCancel: () => void }) {
+    const { fish: id } = useSearch({ from: '/moves' })
+    const all = useQuery(fishListQuery).data
+    const named = all?.find((one) => one.id === id)
+    if (id !== undefined && all === undefined) {
+        return <Drawing />
+    }
+    return named === undefined ? (
+        <PlanMoveForm onCancel={onCancel} />
+    ) : (
+        <PlanMoveForm
+            fish={named.id}
+            from={named.home.system_id}
+            to={named.next?.system_id}
+            onCancel={onCancel}
+        />
     )
 }
 

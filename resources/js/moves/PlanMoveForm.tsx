@@ -16,10 +16,11 @@ import { movesWords } from '../messages/moves'
 import { heldAs, wordOf } from '../units/measure'
 
 interface Props {
-    onDone: () => void
-    /** Who is to go, when that is known: a time-out from a watch. */
+    onCancel: () => void
+    /** Who is to go, from where and where to, when that is known. */
     fish?: number
     from?: number
+    to?: number
     isTimeOut?: boolean
 }
 
@@ -67,13 +68,13 @@ const USUAL_CONTAINER = { metric: '20', us: '5', imperial: '4' } as const
 const { Text, Choice, Check } = fieldsOf<Values>()
 
 /** Who goes, where and when: the sheet is worked out from it. */
-export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Props) {
+export function PlanMoveForm({ onCancel, fish, from: home, to, isTimeOut = false }: Props) {
     const { today, units } = useKeeper()
     const navigate = useNavigate()
     const form = useForm<Values>({
         defaultValues: {
             from: String(home ?? ''),
-            to_system_id: '',
+            to_system_id: String(to ?? ''),
             who: fish === undefined ? [] : [fish],
             parts: {},
             date: today,
@@ -91,10 +92,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             notice: (page) =>
                 `${movesWords.sheet.title({ fish: page.sheet.fish.join(', '), to: page.sheet.to })}.`,
             undo: (page) => write('DELETE', '/api/v1/move-sheets/{sheet}', { sheet: page.sheet.id }),
-            onDone: (page) => {
-                onDone()
-                return navigate({ to: '/moves/$id', params: { id: page.sheet.id } })
-            },
+            onDone: (page) => navigate({ to: '/moves/$id', params: { id: page.sheet.id } }),
         },
     )
     return (
@@ -102,7 +100,7 @@ export function PlanMoveForm({ onDone, fish, from: home, isTimeOut = false }: Pr
             form={form}
             entry={plan}
             act={movesWords.save}
-            onCancel={onDone}
+            onCancel={onCancel}
             onSave={({ who, parts, to_system_id, until, is_time_out, container_litres, mixing, date }) =>
                 plan.save({
                     to_system_id: Number(to_system_id),

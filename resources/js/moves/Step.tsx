@@ -3,13 +3,22 @@ import { movesWords } from '../messages/moves'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { RunStep } from '../api/types'
 import { StateBox } from '../drawing/StateBox'
+import { momentNow } from '../entry/timeNow'
 import { useWrite } from '../entry/useWrite'
+import { offlineWords } from '../messages/offline'
+import { useKept } from '../offline/useKept'
 import { Clock } from './Clock'
 import { stopClock } from './clocks'
 
+const ADDRESS = '/api/v1/move-sheets/{sheet}/steps/{step}'
+
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
-    const tick = useWrite('PUT', '/api/v1/move-sheets/{sheet}/steps/{step}', { sheet, step: step.key }, {})
+    const named = { sheet, step: step.key }
+    const tick = useWrite('PUT', ADDRESS, named, {})
+    const kept = useKept('PUT', ADDRESS, named)
+    const isDone = kept?.done ?? step.done !== null
+    const say = (done: boolean): void => tick.save({ done, at: momentNow() })
     return (
         <chakra.li
             display="grid"
@@ -27,11 +36,12 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 '& svg': { height: '18px' },
             }}
         >
-            <StateBox state={step.done === null ? 'due' : 'done'} />
+            <StateBox state={isDone ? 'done' : 'due'} />
             <Box>
-                <Box fontWeight={700} color={step.done === null ? 'ink' : 'done'}>
+                <Box fontWeight={700} color={isDone ? 'done' : 'ink'}>
                     {step.words}
                 </Box>
+                {kept !== undefined && <Box color="close">{offlineWords.waits}</Box>}
                 <Box
                     color="ink2"
                     fontSize="15px"
@@ -40,20 +50,20 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 >
                     {step.why}
                 </Box>
-                {isOpen && step.done === null && step.minutes !== null && (
+                {isOpen && !isDone && step.minutes !== null && (
                     <Clock minutes={step.minutes} sheet={sheet} step={step.key} name={step.words} />
                 )}
             </Box>
             {isOpen && (
                 <Box className="no-print">
-                    {step.done === null ? (
+                    {!isDone ? (
                         <Button
                             aria-label={movesWords.sheet.tick({ words: step.words })}
                             minHeight="50px"
                             disabled={tick.isSaving}
                             onClick={() => {
                                 stopClock(sheet, step.key)
-                                tick.save({ done: true })
+                                say(true)
                             }}
                         >
                             {messages.frame.done}
@@ -62,7 +72,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                         <Button
                             variant="plain"
                             aria-label={movesWords.sheet.untick({ words: step.words })}
-                            onClick={() => tick.save({ done: false })}
+                            onClick={() => say(false)}
                         >
                             {messages.frame.undo}
                         </Button>

@@ -211,7 +211,7 @@ function End({ watch }: { watch: WatchSheet }) {
                         fish={watch.fish_id}
                         from={watch.system_id}
                         isTimeOut
-                        onDone={() => setOpen(false)}
+                        onCancel={() => setOpen(false)}
                     />
                 )}
             </PaperDialog>

@@ -1,6 +1,14 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { connection } from '../api/connection'
-import { fishListQuery, fishQuery, movesQuery, systemQuery, systemsQuery, todayQuery } from '../api/queries'
+import {
+    fishListQuery,
+    fishQuery,
+    moveSheetQuery,
+    movesQuery,
+    systemQuery,
+    systemsQuery,
+    todayQuery,
+} from '../api/queries'
 import type { Today } from '../api/types'
 
 /** A round has rarely more; the rest is read when it is opened. */
@@ -28,11 +36,13 @@ export async function readAhead(client: QueryClient): Promise<void> {
 
 const ahead = { staleTime: FRESH_ENOUGH_MS }
 
-/** Of the homes and fish with something due, in walking order. */
+/** Of the moves, homes and fish with something due, in walking order. */
 function sheetsOf(client: QueryClient, { due }: Today): (() => Promise<unknown>)[] {
     const systems = unique(due.map((one) => one.system_id))
     const fish = unique(due.map((one) => one.fish_id))
+    const sheets = unique(due.map((one) => (one.kind === 'move' ? one.of_id : null)))
     return [
+        ...sheets.map((id) => () => client.query({ ...moveSheetQuery(id), ...ahead })),
         ...systems.map((id) => () => client.query({ ...systemQuery(id), ...ahead })),
         ...fish.map((id) => () => client.query({ ...fishQuery(id), ...ahead })),
     ].slice(0, MOST_SHEETS)

@@ -12,21 +12,37 @@ export interface Names {
 
 type Body = Readonly<Record<string, unknown>>
 
-type Kind = Exclude<keyof typeof words.entries, 'correction'>
+type Kind = Exclude<keyof typeof words.entries, 'correction' | 'sheet' | 'preparation'>
 
 /** What waits, in a sentence; without the network nobody else can say it. */
 export function saidOf({ method, path, named, body: sent }: Written, names: Names, today: string): string {
     const body = (sent ?? {}) as Body
+    if (path.endsWith('/steps/{step}')) {
+        return stepSaid(named as Body, body, names, today)
+    }
     if (method === 'PUT') {
         return words.entries.correction({ what: corrected(body) })
     }
     const kind = path.slice(path.lastIndexOf('/') + 1) as Kind
-    const day =
-        typeof body.date === 'string'
-            ? longDay(body.date, today)
-            : longDay(dayNow(new Date(String(body.at))), today)
     const say = words.entries[kind] as (values: Record<string, string>) => string
-    return say({ name: aboutWhom(named as Body, body, names), what: whatOf(kind, body, names), day })
+    return say({
+        name: aboutWhom(named as Body, body, names),
+        what: whatOf(kind, body, names),
+        day: dayOf(body, today),
+    })
+}
+
+const dayOf = ({ date, at }: Body, today: string): string =>
+    longDay(typeof date === 'string' ? date : dayNow(new Date(String(at))), today)
+
+function stepSaid(named: Body, { done, at }: Body, names: Names, today: string): string {
+    const said = {
+        done: String(done !== false && done !== null),
+        day: at === undefined ? '' : dayOf({ at }, today),
+    }
+    return named.sheet === undefined
+        ? words.entries.preparation({ name: aboutWhom(named, {}, names), ...said })
+        : words.entries.sheet(said)
 }
 
 function aboutWhom(named: Body, body: Body, { fish, systems }: Names): string {

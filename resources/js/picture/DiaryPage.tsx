@@ -45,7 +45,7 @@ interface SheetProps {
 
 function Sheet({ fish, name, pictures }: SheetProps) {
     const [box, width] = useWidth<HTMLDivElement>()
-    useNameSheet(words.title({ name }), words.comment)
+    useNameSheet(words.title({ name }))
     const drawn = pictures.map(scaled).filter((one) => one !== null)
     const others = pictures.filter(({ id }) => !drawn.some(({ picture }) => picture.id === id))
     const widest = Math.max(1, ...drawn.map(({ crop, mmPerPixel }) => crop.width * mmPerPixel))

@@ -50,7 +50,7 @@ function Sheet({ picture }: { picture: PictureRow }) {
     const [whose, setWhose] = useState(picture.fish_id === null ? '' : String(picture.fish_id))
     const name = fish.find(({ id }) => String(id) === whose)?.name ?? words.nobody
     const first = reading.answer?.lengths[0]
-    useNameSheet(words.title, words.comment)
+    useNameSheet(words.title)
     return (
         <>
             <SheetHead

@@ -18,7 +18,7 @@ import { useRulebook } from './useRulebook'
 
 /** The options, the numbers and the exceptions; each choice shows whom it would move. */
 export function RulebookPage() {
-    useNameSheet(rulebookWords.title, rulebookWords.comment)
+    useNameSheet(rulebookWords.title)
     return <Waiting query={useQuery(rulebookQuery)}>{(sheet) => <Sheet sheet={sheet} />}</Waiting>
 }
 

@@ -24,7 +24,7 @@ const SHOWN = 40
 
 /** Every species that is described here, to look up and to find. */
 export function SpeciesListPage() {
-    useNameSheet(speciesWords.title, '')
+    useNameSheet(speciesWords.title)
     return (
         <Waiting query={useQuery(speciesListQuery)}>
             {(allSpecies) => (

@@ -218,16 +218,21 @@ function Acts({ page }: { page: Page }) {
     const id = page.system.id
     return (
         <Box display="flex" flexWrap="wrap" gap="10px" alignItems="center" paddingTop="4px">
+            <Button
+                asChild
+                variant={page.system.fish.length === 0 ? 'solid' : 'outline'}
+                textDecoration="none"
+            >
+                <Link to="/fish/add" search={{ system: id }}>
+                    {messages.fish.add}
+                </Link>
+            </Button>
             <Button onClick={() => void navigate({ to: '/systems/$id/edit', params: { id } })}>
                 {systemsWords.edit}
             </Button>
             <Button onClick={() => void navigate({ to: '/systems/$id/card', params: { id } })}>
                 {systemsWords.card}
             </Button>
-            <Link to="/fish/add" search={{ system: id }}>
-                {messages.fish.add}
-            </Link>
-            {' · '}
             <Link to="/systems/$id/suitable-species" params={{ id }}>
                 {weighUpWords.ask}
             </Link>

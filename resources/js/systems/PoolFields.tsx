@@ -5,6 +5,7 @@ import { usualTanksQuery } from '../api/queries'
 import type { PoolForm } from '../api/types'
 import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
+import { useUnit } from '../frame/keeper'
 import { sizesOf } from './form'
 import { OutlineGrid } from './OutlineGrid'
 
@@ -47,6 +48,7 @@ function UsualTank({ onChoose }: { onChoose: (sizes: TankSizes) => void }) {
 
 /** The shape of one pool and its sizes. */
 export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error }: Props) {
+    const { word } = useUnit()
     return (
         <chakra.fieldset border="none" padding="0" margin="0" minWidth="0">
             <chakra.legend fontWeight={800} paddingBottom="6px">
@@ -80,6 +82,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                     <TextField
                         key={size}
                         label={systemsWords.form.sizes[size]}
+                        unit={word}
                         value={pool[size] ?? ''}
                         onChange={(value) => onChange({ ...pool, [size]: value })}
                         error={error(`pools.${index}.${size}`)}
@@ -97,6 +100,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                         {pool.outside === true && (
                             <TextField
                                 label={systemsWords.form.glass}
+                                unit={word}
                                 value={pool.glass ?? ''}
                                 onChange={(glass) => onChange({ ...pool, glass })}
                                 error={error(`pools.${index}.glass`)}

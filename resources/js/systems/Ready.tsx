@@ -14,6 +14,8 @@ import { ForecastPicture } from './ForecastPicture'
 import { PreparationForm } from './PreparationForm'
 import { useDelete } from '../entry/useUndo'
 import { useWrite } from '../entry/useWrite'
+import { offlineWords } from '../messages/offline'
+import { useKept } from '../offline/useKept'
 import { stepWords } from '../messages/steps'
 import { EditSteps } from '../steps/EditSteps'
 
@@ -116,15 +118,18 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
     )
 }
 
+const ADDRESS = '/api/v1/systems/{system}/preparation/steps/{step}'
+
 function Step({ step, system, today }: { step: PreparationStep; system: number; today: string }) {
     const named = { system, step: step.key }
-    const tick = useWrite('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, {
+    const kept = useKept('PUT', ADDRESS, named)
+    const done = kept === undefined ? step.done : kept.done
+    const tick = useWrite('PUT', ADDRESS, named, {
         notice: (_, { done }) =>
             done === null ? messages.frame.undone : systemsWords.ready.ticked({ words: step.words }),
-        undo: () =>
-            write('PUT', '/api/v1/systems/{system}/preparation/steps/{step}', named, { done: step.done }),
+        undo: () => write('PUT', ADDRESS, named, { done: step.done }),
     })
-    const state = step.done !== null ? 'done' : step.is_late ? 'late' : step.is_due ? 'due' : 'soon'
+    const state = done !== null ? 'done' : step.is_late ? 'late' : step.is_due ? 'due' : 'soon'
     return (
         <chakra.li
             display="grid"
@@ -145,22 +150,23 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                         fontWeight={step.is_late ? 700 : 400}
                         marginStart="8px"
                     >
-                        {step.done === null
+                        {done === null
                             ? systemsWords.ready.days({
                                   begin: shortDay(step.begin, today),
                                   end: shortDay(step.end, today),
                               })
                             : (step.is_seen ? systemsWords.ready.seen : systemsWords.ready.done)({
-                                  day: shortDay(step.done, today),
+                                  day: shortDay(done, today),
                               })}
                         {step.is_late && `, ${systemsWords.ready.late}`}
                     </chakra.span>
                 </Box>
+                {kept !== undefined && <Box color="close">{offlineWords.waits}</Box>}
                 <Box color="ink2" fontSize="15px" lineHeight="20px">
                     {step.why}
                 </Box>
             </Box>
-            {step.is_seen ? null : step.done === null ? (
+            {step.is_seen ? null : done === null ? (
                 <Button
                     aria-label={systemsWords.ready.tick({ words: step.words })}
                     onClick={() => tick.save({ done: today })}

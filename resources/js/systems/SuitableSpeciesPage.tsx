@@ -23,7 +23,7 @@ export function SuitableSpeciesPage() {
     const { fish: withFish } = useSearch({ from: '/systems/$id/suitable-species' })
     const system = (useQuery(systemsQuery).data ?? []).find((one) => one.id === id)
     const name = system?.name ?? ''
-    useNameSheet(weighUpWords.suitableTitle({ system: name }), weighUpWords.suitableComment)
+    useNameSheet(weighUpWords.suitableTitle({ system: name }))
     return (
         <Waiting key={id} query={useQuery(suitableSpeciesQuery(id))}>
             {(rows) => (

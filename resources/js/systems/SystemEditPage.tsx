@@ -9,7 +9,7 @@ import { Refused } from '../api/refused'
 import { write } from '../api/client'
 import { systemQuery } from '../api/queries'
 import type { SystemPage } from '../api/types'
-import { useKeeper } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
@@ -30,7 +30,9 @@ export function SystemEditPage() {
     )
 }
 
-export const NewSystemPage = () => <Editor begin={newSystem()} />
+export function NewSystemPage() {
+    return <Editor begin={newSystem(useUnit())} />
+}
 
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
@@ -38,7 +40,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const typed = useWatch({ control: form.control, name: 'system' })
     const heading =
         page === undefined ? systemsWords.addTitle : systemsWords.editTitle({ name: page.system.name })
-    useNameSheet(heading, systemsWords.form.typing)
+    useNameSheet(heading)
     const { save, remove } = useSystemWrites(begin, page)
     const retire = useRetire(page?.system)
     const preview = usePreview(typed)

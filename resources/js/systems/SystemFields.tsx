@@ -1,4 +1,4 @@
-import { useKeeper } from '../frame/keeper'
+import { useKeeper, useUnit } from '../frame/keeper'
 import { wordOf } from '../units/measure'
 import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
@@ -45,20 +45,28 @@ type TextName =
     | 'opening_price'
     | 'lead_days'
 
+interface More {
+    type?: string
+    help?: string
+    /** Of what a bare number is. */
+    unit?: string
+}
+
 interface Part {
     typed: SystemTyped
     set: <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]) => void
     /** A line to write on for what is kept under this name. */
-    text: (name: TextName, label: string, more?: { type?: string; help?: string }) => ReactNode
+    text: (name: TextName, label: string, more?: More) => ReactNode
     error: Props['error']
     isNew: boolean
 }
 
 /** Everything that makes a system, in the order in which a keeper would tell it. */
 export function SystemFields({ form, typed, error, today, isNew }: Props) {
+    const unit = useUnit()
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         form.setValue('system', { ...typed, [name]: value })
-    const text = (name: TextName, label: string, more: { type?: string; help?: string } = {}): ReactNode => (
+    const text = (name: TextName, label: string, more: More = {}): ReactNode => (
         <TextField
             key={name}
             label={label}
@@ -113,7 +121,7 @@ export function SystemFields({ form, typed, error, today, isNew }: Props) {
                 type="button"
                 variant="plain"
                 alignSelf="start"
-                onClick={() => set('pools', [...typed.pools, newPool()])}
+                onClick={() => set('pools', [...typed.pools, newPool(unit)])}
             >
                 {systemsWords.form.addPool}
             </Button>
@@ -134,10 +142,11 @@ export function SystemFields({ form, typed, error, today, isNew }: Props) {
 }
 
 function WaterFields({ text, typed, set, error }: Part) {
+    const { units } = useKeeper()
     return (
         <Group title={systemsWords.form.water}>
             {typed.months == null ? (
-                text('temperature', systemsWords.form.temperature)
+                text('temperature', systemsWords.form.temperature, { unit: wordOf('temperature', units) })
             ) : (
                 <Months
                     months={typed.months}

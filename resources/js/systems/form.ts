@@ -1,4 +1,5 @@
 import type { PoolForm, SystemRequest } from '../api/types'
+import type { LengthUnit } from '../units/length'
 
 /** A system while it is typed: every field is text until the server has read it. */
 export type SystemTyped = Omit<SystemRequest, 'version'> & { version?: number }
@@ -8,19 +9,22 @@ export interface SystemForm {
     system: SystemTyped
 }
 
-export const newPool = (): PoolForm => ({
+/** Glass as it is usually sold for a tank that one begins with. */
+const USUAL_GLASS: Record<LengthUnit['word'], string> = { cm: '1 cm', in: '3/8 in' }
+
+export const newPool = ({ word }: LengthUnit): PoolForm => ({
     type: 'box',
     outside: true,
-    glass: '1 cm',
+    glass: USUAL_GLASS[word],
     length: '',
     width: '',
     depth: '',
 })
 
-export const newSystem = (): SystemTyped => ({
+export const newSystem = (unit: LengthUnit): SystemTyped => ({
     name: '',
     kind: 'tank',
-    pools: [newPool()],
+    pools: [newPool(unit)],
     temperature: '',
     months: null,
     salinity: 'fresh',

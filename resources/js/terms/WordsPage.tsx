@@ -7,7 +7,7 @@ import { byGroup } from './terms'
 
 /** Every word of the trade with what it means, to be looked up. */
 export function WordsPage() {
-    useNameSheet(termWords.title, termWords.comment)
+    useNameSheet(termWords.title)
     return (
         <>
             <SheetHead sentence={termWords.title} comment={termWords.comment} />

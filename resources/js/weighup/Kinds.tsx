@@ -11,11 +11,13 @@ const MOST_SHOWN = 18
 
 interface Props {
     allSpecies: readonly SpeciesRow[]
+    /** It has half of the sheet. */
+    isNarrow: boolean
     onChoose: (species: SpeciesRow) => void
 }
 
 /** Kinds to pick from while none is chosen: how large each becomes is seen before anything is read. */
-export function Kinds({ allSpecies, onChoose }: Props) {
+export function Kinds({ allSpecies, isNarrow, onChoose }: Props) {
     const shown = spreadOverSizes(allSpecies, MOST_SHOWN)
     const reach = longestReach(shown.map(({ form, adult_mm: mm }) => ({ form, mm })))
     const unit = useUnit()
@@ -29,7 +31,8 @@ export function Kinds({ allSpecies, onChoose }: Props) {
                 gridTemplateColumns={{
                     base: 'minmax(0, 1fr)',
                     md: 'repeat(2, minmax(0, 1fr))',
-                    xl: 'repeat(3, minmax(0, 1fr))',
+                    lg: isNarrow ? 'minmax(0, 1fr)' : 'repeat(2, minmax(0, 1fr))',
+                    xl: `repeat(${isNarrow ? 2 : 3}, minmax(0, 1fr))`,
                 }}
                 columnGap="24px"
                 borderTop="1.6px solid"

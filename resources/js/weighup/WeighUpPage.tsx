@@ -124,7 +124,6 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                     form={candidate.form}
                     refused={candidate.refused}
                     unknown={candidate.unknown}
-                    isNarrow={!isBeside}
                 />
                 {!isBeside && (
                     <Button variant="plain" alignSelf="start" onClick={onBeside}>
@@ -141,10 +140,11 @@ function Column({ candidate, isBeside, onBeside }: ColumnProps) {
                     worst={candidate.worst ?? candidate.species}
                     isHeaded={isBeside}
                 />
-            ) : isBeside || candidate.typed.species !== '' ? (
+            ) : candidate.typed.species !== '' ? (
                 <Box />
             ) : (
                 <Kinds
+                    isNarrow={isBeside}
                     allSpecies={candidate.allSpecies}
                     onChoose={({ common_name }) => candidate.form.setValue('species', common_name)}
                 />

@@ -4,6 +4,8 @@ export const addFish = {
     headline: 'Add what you keep.',
     comment:
         'One by one, or as many as a table holds. One that you have had for years brings its lengths with it.',
+    here: '{n, plural, one {One fish or shoal is here so far.} other {# fish and shoals are here so far.}}',
+    next: 'All in? Ask for the plan.',
     noSystem: 'First a system for it to live in.',
     addSystem: 'Add a system',
     one: 'One fish or shoal',
@@ -13,6 +15,8 @@ export const addFish = {
     system: 'Lives in',
     since: 'Here since',
     count: 'How many',
+    sex: 'Sex',
+    notKnown: 'not known',
     males: 'Males',
     females: 'Females',
     lengthsTitle: 'Lengths',

@@ -37,6 +37,7 @@ export const entry = {
     saveMove: 'Save',
     saveCount: 'Save',
     moveHelp: 'It ends the present stay and begins the next.',
+    planMove: 'Not made yet? Prepare it, step by step.',
     lossHelp:
         'Never release fish, plants or water into the wild; for protected species ask what local law wants at parting.',
     done: {

@@ -69,7 +69,7 @@ export const today = {
         test: 'Test',
     },
     headline:
-        '{parts} in {places_words} of {systems, plural, one {one system} other {{systems_words} systems}}. Begin with {first}{second, select, none {} other {, then {second}}}.',
+        '{parts}{systems, plural, one {} other { in {places_words} of {systems_words} systems}}. Begin with {first}{second, select, none {} other {, then {second}}}.',
     upgradesLine:
         '{over, plural, =0 {{soon, plural, =0 {No fish has to leave its home within {days} days.} one {One fish may have to leave its home within {days} days.} other {{soon_Words} fish may have to leave their homes within {days} days.}}} one {One fish should leave its home{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}} other {{over_Words} fish should leave their homes{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}}}',
     nothingDue: 'Nothing is due today. Walk the round and look.',

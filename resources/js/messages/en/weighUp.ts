@@ -31,6 +31,8 @@ export const weighUp = {
     count: 'How many',
     length: 'How long now',
     lengthHelp: 'Empty: as it is usually sold.',
+    offer: 'More of the offer',
+    offerSays: 'How it looks, its price, its quarantine, where it could go.',
     price: 'Price of one',
     health: 'As you saw it',
     healths: {
