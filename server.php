@@ -38,6 +38,9 @@ if ($type !== null && ! str_contains($path, '..') && is_file($file)) {
     return true;
 }
 
+// As nginx does it.
+ini_set('zlib.output_compression', 'On');
+
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = __DIR__.'/public/index.php';
 

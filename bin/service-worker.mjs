@@ -19,14 +19,15 @@ const { count, size, warnings } = await generateSW({
     // Their names change with what is in them.
     dontCacheBustURLsMatching: /\/assets\//,
     maximumFileSizeToCacheInBytes: HALF_A_MEGABYTE,
-    additionalManifestEntries: [{ url: '/', revision: revisionOfThePage() }],
+    // The page of nobody: what is printed into the others is of whoever is signed in.
+    additionalManifestEntries: [{ url: '/shell', revision: revisionOfThePage() }],
     runtimeCaching: [
         {
             // Every address is one page. As it is now, where somebody answers soon.
             urlPattern: ({ request, url }) =>
                 request.mode === 'navigate' && !/^\/(api|calendar|build|sanctum|up)(\/|$)/.test(url.pathname),
             handler: 'NetworkOnly',
-            options: { precacheFallback: { fallbackURL: '/' } },
+            options: { precacheFallback: { fallbackURL: '/shell' } },
         },
         {
             urlPattern: ({ url }) => url.pathname.startsWith('/build/assets/'),

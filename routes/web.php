@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\PageController;
 use Illuminate\Support\Facades\Route;
 
 // Calendar programs have no session: whoever knows the address may read it.
@@ -12,5 +13,8 @@ Route::get('/calendar/{token}.ics', [CalendarController::class, 'feed'])->where(
 // Asked by whatever watches over the machine, also while nobody may come in.
 Route::get('/up', [HealthController::class, 'show'])->withoutMiddleware('web');
 
-// Every page is one application; its own router reads the address.
-Route::view('/{page?}', 'app')->where('page', '(?!api/|build/|calendar/).*');
+// Kept on devices to be opened without a network.
+Route::get('/shell', [PageController::class, 'shell']);
+
+// Every page is one application.
+Route::get('/{page?}', [PageController::class, 'show'])->where('page', '(?!api/|build/|calendar/).*');

@@ -126,6 +126,12 @@ final class Messages
         return $this->date('yMMMMd', $day);
     }
 
+    /** "Monday 3 May" */
+    public function weekday(LocalDate $day): string
+    {
+        return $this->date('EEEEMMMMd', $day);
+    }
+
     /** @return array<string, string|int> by placeholder */
     private function values(string $name, mixed $figure): array
     {

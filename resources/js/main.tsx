@@ -10,6 +10,8 @@ import { createRoot } from 'react-dom/client'
 import { Refused, Unreachable } from './api/refused'
 import { keptAges } from './api/connection'
 import { App } from './App'
+import { answersGiven } from './api/answersGiven'
+import { router } from './router'
 import { system } from './theme/system'
 
 // The browser hides the attribute from scripts; the property still has it.
@@ -49,8 +51,20 @@ const client = new QueryClient({
     },
 })
 
-const root = document.getElementById('root')
-if (root !== null) {
+for (const [question, answer] of answersGiven()) {
+    client.setQueryData([question], answer)
+}
+
+/** What is printed in the page stands until all that is drawn in its place is there. */
+async function whileItIsRead(): Promise<void> {
+    if (document.querySelector('.first-print') !== null) {
+        router.update({ context: { client } })
+        // What goes wrong is said by the page itself.
+        await router.load().catch(() => undefined)
+    }
+}
+
+function draw(root: HTMLElement): void {
     createRoot(root).render(
         <StrictMode>
             <CacheProvider value={styles}>
@@ -62,4 +76,9 @@ if (root !== null) {
             </CacheProvider>
         </StrictMode>,
     )
+}
+
+const root = document.getElementById('root')
+if (root !== null) {
+    void whileItIsRead().then(() => draw(root))
 }

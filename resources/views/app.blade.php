@@ -14,10 +14,16 @@
         document.documentElement.className = localStorage.getItem('sheet')
             ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light');
     </script>
+    @if ($first !== null)
+        @include('first-print-style')
+        <link rel="modulepreload" href="{{ Vite::asset('resources/js/today/TodayPage.tsx') }}">
+    @endif
     @vite('resources/js/main.tsx')
 </head>
 <body>
-    <div id="root"></div>
+    <div id="root">@includeWhen($first !== null, 'first-print')</div>
+    {{-- Answers to what the scripts would ask for first, by the name of the question. --}}
+    <script type="application/json" id="answers">@json($answers)</script>
     <noscript>Biomegas needs JavaScript to draw.</noscript>
 </body>
 </html>

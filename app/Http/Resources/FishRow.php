@@ -8,6 +8,7 @@ use App\Facility\FacilitySnapshot;
 use App\Species\Outline;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Group\SizeClass;
+use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use Biomegas\Planning\WeighUp\Cautions;
 use OpenApi\Attributes as OA;
 
@@ -33,6 +34,7 @@ final readonly class FishRow
         #[OA\Property(ref: '#/components/schemas/LastLength', nullable: true)] public ?LastLength $last_length,
         #[OA\Property(ref: '#/components/schemas/Home')] public Home $home,
         #[OA\Property(ref: '#/components/schemas/ChainStay', nullable: true, description: 'The home after this one in its chain; null when it need not leave, or none takes it.')] public ?ChainStay $next,
+        #[OA\Property(description: 'Its home will not do for it today, whatever it is for.')] public bool $has_to_go,
         #[OA\Property(format: 'date', description: 'When something may first stand against its staying where it is; null: not within the horizon.')] public ?string $leaves,
         #[OA\Property(description: 'What stands against its staying then.')] public ?string $leaves_because,
         #[OA\Property(format: 'date', description: 'When to measure it next; null: its length decides nothing.')] public ?string $measure_on,
@@ -70,6 +72,7 @@ final readonly class FishRow
             LastLength::of($fish),
             Home::from($brief->home, $kept->says()),
             $next === null ? null : ChainStay::from($next, $kept->says()),
+            UpgradesAhead::isOver($homes, $brief->home->fitsNow, $kept->facility->date),
             $present?->leave?->toIso(),
             $kept->says()->sayIf($present?->because?->finding),
             $brief->measureOn?->toIso(),

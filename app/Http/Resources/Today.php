@@ -30,11 +30,12 @@ final readonly class Today
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(description: 'What there is to do, and where to begin.')] public string $sentence,
+        #[OA\Property(description: 'Who should leave a home, and how many may soon.')] public string $upgrades_sentence,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/SystemSheet'))] public array $systems,
         #[OA\Property(description: 'Fish to be measured by today.', type: 'array', items: new OA\Items(type: 'integer'))] public array $measure,
         #[OA\Property(description: 'Everything due, what presses most first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/DueRow'))] public array $due,
         #[OA\Property(description: 'Fish that must leave their homes within the horizon, soonest first.', type: 'array', items: new OA\Items(type: 'integer'))] public array $upgrades,
-        #[OA\Property(description: 'How many may stay today but perhaps not for long.')] public int $upgrades_soon,
         #[OA\Property(description: 'Fish that need a place to go to if they cannot stay.', type: 'array', items: new OA\Items(ref: '#/components/schemas/FallbackWanted'))] public array $fallbacks,
         #[OA\Property(description: 'Everything to build, soonest to begin first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/BuildWanted'))] public array $builds,
         #[OA\Property(description: 'Moves that are planned, soonest first.', type: 'array', items: new OA\Items(ref: '#/components/schemas/MoveSheetRow'))] public array $moves,
@@ -48,14 +49,18 @@ final readonly class Today
         $chains = array_map($kept->homesAhead(...), $kept->facility->fish);
         $agenda = AgendaBook::today($kept);
         LogCheck::addTo($kept->unreadable);
+        $systems = SystemSheet::all($kept);
+        $over = count(array_filter(array_merge(...array_column($systems, 'fish')), fn (FishRow $fish): bool => $fish->has_to_go));
+        $soon = count(array_filter($chains, fn (HomesAhead $chain): bool => UpgradesAhead::isSoon($chain, $kept->facility->date)));
 
         return new self(
             $kept->facility->date->toIso(),
-            SystemSheet::all($kept),
+            $kept->says()->say($agenda->told(count($systems))),
+            $kept->says()->say(UpgradesAhead::told($over, $soon)),
+            $systems,
             array_map(fn (AgendaItem $item): int => Keys::id((string) $item->fish), $agenda->of(AgendaKind::Measure)),
             DueRow::all($agenda, $kept->says()),
             array_map(Keys::id(...), UpgradesAhead::among($chains)),
-            count(array_filter($chains, fn (HomesAhead $chain): bool => UpgradesAhead::isSoon($chain, $kept->facility->date))),
             FallbackWanted::all($kept),
             BuildWanted::all($kept),
             MoveSheetRow::open($kept),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Agenda;
 
+use Biomegas\Finding\Finding;
+
 /** What is due on a day. */
 final readonly class Agenda
 {
@@ -20,6 +22,39 @@ final readonly class Agenda
         $place = array_flip($walkingOrder);
         usort($due, fn (AgendaItem $left, AgendaItem $right): int => [$left->urgency(), $right->isLate, $place[$left->system] ?? 0] <=> [$right->urgency(), $left->isLate, $place[$right->system] ?? 0]);
         $this->items = $due;
+    }
+
+    /**
+     * What there is to do on the round, and where to begin.
+     *
+     * @param  int  $homes  how many are in use
+     */
+    public function told(int $homes): Finding
+    {
+        $first = $this->items[0] ?? null;
+        if ($first === null) {
+            return Finding::of('today.nothing');
+        }
+        $looks = count($this->of(AgendaKind::Watch));
+        $measures = count($this->of(AgendaKind::Measure));
+        $rest = count($this->items) - $looks - $measures;
+        $figures = [
+            'parts' => array_values(array_filter([
+                $looks === 0 ? null : Finding::of('today.to_watch', fish: $looks),
+                $measures === 0 ? null : Finding::of('today.to_measure', fish: $measures),
+                $rest === 0 ? null : Finding::of($looks + $measures === 0 ? 'today.things' : 'today.other_things', things: $rest),
+            ])),
+            'places' => count(array_unique(array_column($this->items, 'system'))),
+            'homes' => $homes,
+            'first' => $first->name,
+        ];
+        foreach ($this->items as $item) {
+            if ($item->name !== $first->name) {
+                return Finding::of('today.round_then', ...$figures, second: $item->name);
+            }
+        }
+
+        return Finding::of('today.round', ...$figures);
     }
 
     /** @return list<AgendaItem> */

@@ -5,12 +5,34 @@ declare(strict_types=1);
 namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Finding\Finding;
 
 /** The fish that must leave their homes within the horizon, soonest first. */
 final readonly class UpgradesAhead
 {
     /** A home to move to must be thought of by then. Judgement. */
     private const SOON_DAYS = 90;
+
+    /**
+     * Its home will not do for it today, whatever it is for.
+     *
+     * @param  bool  $fitsNow  by its size alone
+     */
+    public static function isOver(HomesAhead $fish, bool $fitsNow, LocalDate $today): bool
+    {
+        $leave = $fish->stays[0]->leave ?? null;
+
+        return ! $fitsNow || ($leave !== null && ! $leave->isAfter($today));
+    }
+
+    /**
+     * @param  int  $over  so many should leave their homes today
+     * @param  int  $soon  so many more may within the days of SOON_DAYS
+     */
+    public static function told(int $over, int $soon): Finding
+    {
+        return Finding::of('today.upgrades', over: $over, soon: $soon, days: self::SOON_DAYS);
+    }
 
     /** It may stay today, but perhaps not for long. */
     public static function isSoon(HomesAhead $fish, LocalDate $today): bool

@@ -4838,6 +4838,8 @@ export interface components {
             last_length: components["schemas"]["LastLength"] | null;
             home: components["schemas"]["Home"];
             next: components["schemas"]["ChainStay"] | null;
+            /** @description Its home will not do for it today, whatever it is for. */
+            has_to_go: boolean;
             /**
              * Format: date
              * @description When something may first stand against its staying where it is; null: not within the horizon.
@@ -7317,6 +7319,10 @@ export interface components {
         Today: {
             /** Format: date */
             date: string;
+            /** @description What there is to do, and where to begin. */
+            sentence: string;
+            /** @description Who should leave a home, and how many may soon. */
+            upgrades_sentence: string;
             systems: components["schemas"]["SystemSheet"][];
             /** @description Fish to be measured by today. */
             measure: number[];
@@ -7324,8 +7330,6 @@ export interface components {
             due: components["schemas"]["DueRow"][];
             /** @description Fish that must leave their homes within the horizon, soonest first. */
             upgrades: number[];
-            /** @description How many may stay today but perhaps not for long. */
-            upgrades_soon: number;
             /** @description Fish that need a place to go to if they cannot stay. */
             fallbacks: components["schemas"]["FallbackWanted"][];
             /** @description Everything to build, soonest to begin first. */

@@ -1,5 +1,5 @@
 import { messages } from '../messages'
-import { hasToGo, leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
+import { leavingColour, leavingWords, nameWithCount, nextWords } from './sentences'
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
@@ -21,7 +21,6 @@ const bySoonest = (a: FishRow, b: FishRow): number =>
 
 /** All fish, soonest to leave its home first. */
 export function FishList() {
-    const { today } = useKeeper()
     useNameSheet(messages.fish.listTitle)
     return (
         <Waiting query={useQuery(fishListQuery)}>
@@ -36,7 +35,7 @@ export function FishList() {
                         <SheetHead
                             sentence={messages.fish.listHeadline({
                                 n: fish.length,
-                                outgrown: fish.filter((one) => hasToGo(one, today)).length,
+                                outgrown: fish.filter((one) => one.has_to_go).length,
                             })}
                             comment={messages.fish.listComment}
                         />
@@ -112,7 +111,7 @@ function FishTable({ fish }: { fish: FishRow[] }) {
                             <Table.Cell display={desk}>{one.species}</Table.Cell>
                             <Table.Cell>{one.home.name}</Table.Cell>
                             <Table.Cell>
-                                <chakra.span fontWeight={600} color={leavingColour(one, today)}>
+                                <chakra.span fontWeight={600} color={leavingColour(one)}>
                                     {leavingWords(one, today)}
                                 </chakra.span>
                             </Table.Cell>

@@ -40,13 +40,9 @@ export function leavingWords(fish: FishRow, today: string): string {
         : windowWords(fish.home.outgrows, today)
 }
 
-/** Its home will not do for it today, whatever it is for. */
-export const hasToGo = ({ home, leaves }: FishRow, today: string): boolean =>
-    !home.fits_now || (leaves !== null && leaves <= today)
-
 /** The colour of the same. */
-export function leavingColour(fish: FishRow, today: string): 'fit' | 'close' | 'over' {
-    return hasToGo(fish, today) ? 'over' : fish.leaves === null ? 'fit' : 'close'
+export function leavingColour(fish: FishRow): 'fit' | 'close' | 'over' {
+    return fish.has_to_go ? 'over' : fish.leaves === null ? 'fit' : 'close'
 }
 
 /** "tambaqui 72 %, giant gourami 28 %" for an unsure fish. */

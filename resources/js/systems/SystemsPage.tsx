@@ -2,7 +2,7 @@ import { temperature } from '../units/temperature'
 import { messages } from '../messages'
 import { systemsWords } from '../messages/systems'
 import { weighUpWords } from '../messages/weighUp'
-import { hasToGo, leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
+import { leavingColour, leavingWords, nameWithCount, windowWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from '@tanstack/react-router'
@@ -21,7 +21,6 @@ import { SystemPlan } from './SystemPlan'
 
 /** Every system in walking order, drawn to scale with its fish. */
 export function SystemsPage() {
-    const { today } = useKeeper()
     const navigate = useNavigate()
     useNameSheet(messages.systemsList.title, messages.systemsList.scale)
     return (
@@ -31,7 +30,7 @@ export function SystemsPage() {
                     <SheetHead
                         sentence={messages.systemsList.headline({
                             n: systems.length,
-                            over: systems.filter((one) => one.fish.some((fish) => hasToGo(fish, today)))
+                            over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go))
                                 .length,
                         })}
                         comment={messages.systemsList.comment}
@@ -162,7 +161,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
                 </chakra.span>
             </chakra.span>
             <chakra.span
-                color={leavingColour(fish, today)}
+                color={leavingColour(fish)}
                 fontWeight={600}
                 marginStart="auto"
                 textAlign="end"

@@ -1,6 +1,4 @@
-import { hasToGo } from '../fish/sentences'
 import { onDemand } from '../frame/onDemand'
-import { todaySentence } from './todaySentence'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
@@ -39,9 +37,6 @@ export function TodayPage() {
 function TodaySheet({ today }: { today: Today }) {
     const { is_demo: isDemo } = useKeeper()
     const all = today.systems.flatMap((system) => system.fish)
-    const byId = new Map(all.map((fish) => [fish.id, fish]))
-    const pick = (ids: number[]): FishRow[] => ids.flatMap((id) => byId.get(id) ?? [])
-    const upgrades = pick(today.upgrades)
     if (today.systems.length === 0) {
         return (
             <>
@@ -51,24 +46,16 @@ function TodaySheet({ today }: { today: Today }) {
             </>
         )
     }
-    const placesDue = new Set(today.due.map((one) => one.system_id)).size
-    const outgrown = upgrades.filter((fish) => hasToGo(fish, today.date)).length
     return (
         <>
             <SheetHead
-                sentence={
-                    all.length === 0
-                        ? messages.today.noFish
-                        : todaySentence(today.due, placesDue, today.systems.length)
-                }
-                comment={
-                    all.length === 0
-                        ? messages.today.noFishHelp
-                        : messages.today.upgradesLine({ over: outgrown, soon: today.upgrades_soon, days: 90 })
-                }
+                sentence={all.length === 0 ? messages.today.noFish : today.sentence}
+                comment={all.length === 0 ? messages.today.noFishHelp : today.upgrades_sentence}
             />
-            {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
-            {isDemo && <ClearDemo />}
+            <Suspense fallback={null}>
+                {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
+                {isDemo && <ClearDemo />}
+            </Suspense>
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
@@ -83,30 +70,43 @@ function TodaySheet({ today }: { today: Today }) {
                 </Box>
                 <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
-                    <FeedingRound />
-                    <Box>
-                        <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
-                            {messages.today.writeDown}
-                        </Box>
-                        {all.length > 0 && (
-                            <WriteDown
-                                kinds={['length', 'test', 'change', 'count', 'incident', 'loss', 'move']}
-                                all={all}
-                                today={today.date}
-                            />
-                        )}
-                        <Button asChild textDecoration="none" marginTop="10px">
-                            <Link to="/fish/add">{messages.fish.add}</Link>
-                        </Button>
-                    </Box>
-                    <WaterAlarms systems={today.systems} />
-                    <FoodDues dues={today.food} />
-                    <PlannedMoves moves={today.moves} today={today.date} />
-                    <Upgrades fish={upgrades} today={today.date} />
-                    <Builds builds={today.builds} today={today.date} />
-                    <Fallbacks wanted={today.fallbacks} />
+                    {/* What is due stands at once; whose scripts are still on the way comes below it. */}
+                    <Suspense fallback={null}>
+                        <BelowTheRound today={today} all={all} />
+                    </Suspense>
                 </Box>
             </Box>
+        </>
+    )
+}
+
+function BelowTheRound({ today, all }: { today: Today; all: readonly FishRow[] }) {
+    const byId = new Map(all.map((fish) => [fish.id, fish]))
+    const upgrades = today.upgrades.flatMap((id) => byId.get(id) ?? [])
+    return (
+        <>
+            <FeedingRound />
+            <Box>
+                <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
+                    {messages.today.writeDown}
+                </Box>
+                {all.length > 0 && (
+                    <WriteDown
+                        kinds={['length', 'test', 'change', 'count', 'incident', 'loss', 'move']}
+                        all={all}
+                        today={today.date}
+                    />
+                )}
+                <Button asChild textDecoration="none" marginTop="10px">
+                    <Link to="/fish/add">{messages.fish.add}</Link>
+                </Button>
+            </Box>
+            <WaterAlarms systems={today.systems} />
+            <FoodDues dues={today.food} />
+            <PlannedMoves moves={today.moves} today={today.date} />
+            <Upgrades fish={upgrades} today={today.date} />
+            <Builds builds={today.builds} today={today.date} />
+            <Fallbacks wanted={today.fallbacks} />
         </>
     )
 }

@@ -27,6 +27,7 @@ use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
+use Tests\Said;
 
 /** What is due on 13 March 2027, thing by thing. */
 final class AgendaItemTest extends TestCase
@@ -215,6 +216,25 @@ final class AgendaItemTest extends TestCase
         $this->assertSame(['teeth', 'gills'], $due(null)?->inspect, 'counted from its arrival');
         $this->assertSame(['gills'], $due('2027-02-20')?->inspect);
         $this->assertSame(['teeth', 'gills'], $due('2027-02-11')?->inspect);
+    }
+
+    /** @return iterable<string, array{list<AgendaItem|null>, int, string}> */
+    public static function rounds(): iterable
+    {
+        $measure = fn (string $name = 'One', string $home = 'home'): ?AgendaItem => AgendaItem::ofMeasurement(Example::fish(Example::of(), $home, [], key: $name), self::day(self::TODAY), self::day(self::TODAY));
+        $inspect = fn (): ?AgendaItem => AgendaItem::ofInspections(self::fish(), [new Inspection('teeth', 30)], [], self::day(self::TODAY));
+        yield 'nothing' => [[null], 3, 'Nothing is due today. Walk the round and look.'];
+        yield 'one thing in the only home' => [[$inspect()], 1, 'One thing. Begin with One.'];
+        yield 'one to measure' => [[$measure()], 3, 'One fish to measure in one of three systems. Begin with One.'];
+        yield 'two homes' => [[$measure(), $measure('Two', 'vat')], 3, 'Two fish to measure in two of three systems. Begin with One, then Two.'];
+        yield 'several things' => [[$measure(), $inspect()], 2, 'One fish to measure and one other thing in one of two systems. Begin with One.'];
+    }
+
+    /** @param  list<AgendaItem|null>  $items */
+    #[DataProvider('rounds')]
+    public function test_the_round_is_told_in_a_sentence(array $items, int $homes, string $said): void
+    {
+        $this->assertSame($said, Said::of((new Agenda($items, ['home', 'vat']))->told($homes)));
     }
 
     private static function leaving(string $day, ?bool $isNextPlanned = null): HomesAhead

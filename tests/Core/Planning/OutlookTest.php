@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
@@ -14,6 +15,7 @@ use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\FishOutlook;
 use Biomegas\Planning\FullSystem;
 use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use Biomegas\Planning\MeasurementDue;
 use Biomegas\Planning\SystemOutlook;
@@ -45,6 +47,21 @@ final class OutlookTest extends TestCase
         $chains = new Chains($facility);
 
         $this->assertSame(['in narrow', 'in wide'], UpgradesAhead::among(array_map(fn (Fish $fish): HomesAhead => $chains->of($fish->key), $facility->fish)));
+    }
+
+    public function test_who_has_to_go_is_told_apart_from_who_may_soon(): void
+    {
+        $today = LocalDate::fromIso('2027-03-01');
+        $leaving = fn (?int $days): HomesAhead => new HomesAhead([new StayAhead(Example::tank('home', 120, 45), $today, null, $days === null ? null : $today->plusDays($days), 100, false, null, [])], null, null);
+
+        $this->assertTrue(UpgradesAhead::isOver($leaving(null), false, $today), 'too small for it by its size');
+        $this->assertTrue(UpgradesAhead::isOver($leaving(0), true, $today));
+        $this->assertFalse(UpgradesAhead::isOver($leaving(1), true, $today));
+        $this->assertFalse(UpgradesAhead::isOver($leaving(null), true, $today));
+        $this->assertSame([false, true, true, false], array_map(fn (int $days): bool => UpgradesAhead::isSoon($leaving($days), $today), [0, 1, 90, 91]));
+        $this->assertSame('No fish has to leave its home within 90 days.', Said::of(UpgradesAhead::told(0, 0)));
+        $this->assertSame('One fish should leave its home, and two more may within 90 days.', Said::of(UpgradesAhead::told(1, 2)));
+        $this->assertSame('Three fish should leave their homes.', Said::of(UpgradesAhead::told(3, 0)));
     }
 
     public function test_a_system_is_full_when_its_first_resident_outgrows_it(): void

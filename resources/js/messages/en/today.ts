@@ -68,13 +68,4 @@ export const today = {
         preparation: 'Open',
         test: 'Test',
     },
-    headline:
-        '{parts}{systems, plural, one {} other { in {places_words} of {systems_words} systems}}. Begin with {first}{second, select, none {} other {, then {second}}}.',
-    upgradesLine:
-        '{over, plural, =0 {{soon, plural, =0 {No fish has to leave its home within {days} days.} one {One fish may have to leave its home within {days} days.} other {{soon_Words} fish may have to leave their homes within {days} days.}}} one {One fish should leave its home{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}} other {{over_Words} fish should leave their homes{soon, plural, =0 {.} other {, and {soon_words} more may within {days} days.}}}}',
-    nothingDue: 'Nothing is due today. Walk the round and look.',
-    toWatch: '{n_words} fish to watch',
-    toMeasure: '{n_words} fish to measure',
-    things: '{n, plural, one {one thing} other {{n_words} things}}',
-    other: '{n, plural, one {one other thing} other {{n_words} other things}}',
 } as const
