@@ -17,6 +17,10 @@ const TYPES = [
     'woff2' => 'font/woff2',
 ];
 
+const LEAST_COMPRESSED = 1_000;
+
+const LARGEST_COMPRESSED = 4_000_000;
+
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = __DIR__.'/public'.$path;
 $type = TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
@@ -38,8 +42,18 @@ if ($type !== null && ! str_contains($path, '..') && is_file($file)) {
     return true;
 }
 
-// As nginx does it.
-ini_set('zlib.output_compression', 'On');
+// Compressed as by nginx; what is longer than the buffer goes out as it comes.
+ob_start(function (string $text, int $phase): string {
+    $isWhole = ($phase & PHP_OUTPUT_HANDLER_START) !== 0 && ($phase & PHP_OUTPUT_HANDLER_FINAL) !== 0;
+    if (! $isWhole || strlen($text) < LEAST_COMPRESSED || ! str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip')) {
+        return $text;
+    }
+    header('Content-Encoding: gzip');
+    header('Vary: Accept-Encoding', false);
+    header_remove('Content-Length');
+
+    return (string) gzencode($text, 5);
+}, LARGEST_COMPRESSED);
 
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = __DIR__.'/public/index.php';

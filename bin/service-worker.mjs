@@ -13,7 +13,7 @@ const { count, size, warnings } = await generateSW({
     globPatterns: ['build/assets/*.{js,css}', 'build/assets/*-next-latin-wght-*.woff2', 'icon.svg'],
     // Places at the desk come when they are opened, and stay then.
     globIgnores: [
-        '**/{PlanPage,RulebookPage,SettingsPage,SettingsSheet,ImportPage,WeighUpPage,FirstRun,SitterPage,MeasurePage}-*.js',
+        '**/{PlanPage,RulebookPage,SettingsPage,SettingsSheet,ImportPage,WeighUpPage,FirstRun,MeasurePage}-*.js',
         '**/{InvitationDoor,PasswordDoor,Forgotten,AddFishPage,SystemEditPage}-*.js',
     ],
     // Their names change with what is in them.

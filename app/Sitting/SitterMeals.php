@@ -9,6 +9,7 @@ use App\Feeding\FeedingTables;
 use App\Feeding\MealLog;
 use App\Models\Meal;
 use App\Models\RoundTick;
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
 use Biomegas\Food\FeedingTable;
 use Biomegas\Food\MealOutcome;
@@ -29,8 +30,8 @@ final readonly class SitterMeals
             return;
         }
         foreach ((new FeedingTables($kept))->of($home) as $table) {
-            if ($table->isFed($kept->facility->date)) {
-                self::writeTable($tick, $table, $outcome, $kept);
+            if ($table->isFed(LocalDate::fromIso($tick->date))) {
+                self::writeTable($tick, $table, $outcome);
             }
         }
     }
@@ -40,11 +41,11 @@ final readonly class SitterMeals
         Meal::query()->where('round_tick_id', $tick->id)->get()->each->delete();
     }
 
-    private static function writeTable(RoundTick $tick, FeedingTable $table, MealOutcome $outcome, FacilitySnapshot $kept): void
+    private static function writeTable(RoundTick $tick, FeedingTable $table, MealOutcome $outcome): void
     {
-        $today = $kept->facility->date;
-        $given = $table->plan === null ? null : $table->plan->on($today, $table->ration);
-        $first = MealLog::write($table, $today, $tick->time, $outcome, $given, null, null);
+        $day = LocalDate::fromIso($tick->date);
+        $given = $table->plan === null ? null : $table->plan->on($day, $table->ration);
+        $first = MealLog::write($table, $day, $tick->time, $outcome, $given, null, null);
         Meal::query()->whereKey($first->id)->orWhere('first_id', $first->id)->get()->each->update(['round_tick_id' => $tick->id]);
     }
 }

@@ -32,7 +32,7 @@ final readonly class HeronLockPeople
         $from = $today->plusDays(-self::DAYS_AGO);
         $sitter = Sitter::query()->create([
             'name' => 'Nell', 'from' => $from->toIso(), 'until' => $from->plusDays(self::DAYS - 1)->toIso(), 'call' => 'Lock keeper, 01632 960 017', 'note' => 'The food stands in the blue bin; the spoon holds ten grams.',
-            'secret_hash' => hash('sha256', Str::random(40)),
+            'secret_hash' => hash('sha256', Str::random(40)), 'seen_at' => $from->plusDays(self::DAYS - 1)->toIso().' 18:20:00',
         ]);
         $indoors = DB::table('systems')->where('kind', 'tank')->orderBy('walk_order')->limit(3)->pluck('id')->all();
         for ($day = 0; $day < self::DAYS; $day++) {

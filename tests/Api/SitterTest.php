@@ -68,6 +68,20 @@ final class SitterTest extends ApiTestCase
         $this->assertSame(1, $this->getJson('/api/v1/sitters')->json('0.ticks'));
     }
 
+    public function test_a_tick_that_comes_late_stands_on_its_own_day(): void
+    {
+        $bearer = $this->link();
+        $porch = $this->system('Porch tank');
+        $path = "/api/v1/sitter-round/{$porch}/feed";
+        $this->putJson($path, ['outcome' => 'fed', 'at' => '2027-03-12T17:40Z'], $bearer)->assertOk()->assertJsonPath('homes.0.fed', null);
+
+        $this->assertDatabaseHas('round_ticks', ['system_id' => $porch, 'date' => '2027-03-12', 'time' => '17:40']);
+        $this->assertSame(['2027-03-12'], Meal::query()->whereNotNull('round_tick_id')->distinct()->pluck('date')->all());
+        foreach (['2027-03-11T20:00Z', '2027-03-13T12:00Z'] as $unlikely) {
+            $this->putJson($path, ['outcome' => 'fed', 'at' => $unlikely], $bearer)->assertUnprocessable()->assertJsonValidationErrorFor('at');
+        }
+    }
+
     public function test_what_is_not_well_is_mailed_at_once_and_once(): void
     {
         $bearer = $this->link();

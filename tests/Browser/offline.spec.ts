@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test'
-import { expectAccessible, expectNoSidewaysScrolling, openFish, signIn } from './keeper'
+import { PHONE, expectAccessible, expectNoSidewaysScrolling, linkIn, openFish, signIn } from './keeper'
 import { expect, test } from './test'
 
 test.use({ serviceWorkers: 'allow' })
@@ -164,6 +164,37 @@ test('steps of a move are ticked without a network, stand ticked, and are sent',
     await expect(back.getByText('Kept here, not sent yet.')).toHaveCount(0)
     await back.reload()
     await expect(back.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+})
+
+test('a sitter ticks the round where there is no network', async ({ page, browser }) => {
+    await signIn(page)
+    await page.goto('/settings/sitter')
+    await page.getByLabel('Who looks after the fish').fill('Ada')
+    await page.getByLabel('Whom to call, with the number').fill('Rose, 01632 960 001')
+    await page.getByRole('button', { name: 'Make the link' }).click()
+    const link = await linkIn(page)
+    const context = await browser.newContext({ viewport: PHONE, serviceWorkers: 'allow' })
+    const ada = await context.newPage()
+    await ada.goto(link)
+    await settle(ada)
+    await context.setOffline(true)
+    const porch = ada.getByRole('region', { name: 'Porch tank' })
+    const long = ada.getByRole('region', { name: 'Long tank' })
+    await porch.getByRole('button', { name: 'All well: Porch tank' }).click()
+    await long.getByRole('button', { name: 'All well: Long tank' }).click()
+    await expect(ada.getByText('2 ticks are kept on this phone')).toBeVisible()
+    await long.getByRole('button', { name: 'Not so: All well, Long tank' }).click()
+    await expect(ada.getByText('one tick is kept on this phone')).toBeVisible()
+    await ada.reload()
+    await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
+    await expectAccessible(ada)
+
+    await context.setOffline(false)
+    await expect(ada.getByText('kept on this phone')).toHaveCount(0, { timeout: 20_000 })
+    await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
+    await page.goto('/log')
+    await expect(page.getByText(/Ada looked at Porch tank|Ada.*Porch tank/).first()).toBeVisible()
+    await context.close()
 })
 
 test('a line is kept as it stands, and taken back again', async ({ page, context }) => {

@@ -3,6 +3,7 @@ import { QueryClient } from '@tanstack/react-query'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { onUnanswered, write } from '../../resources/js/api/client'
 import type { Written } from '../../resources/js/api/client'
+import type { SitterSheet } from '../../resources/js/api/types'
 import { isKeepable } from '../../resources/js/api/keepable'
 import { KeptHere, Refused, Unreachable } from '../../resources/js/api/refused'
 import { forgetAnswers, keepAnswers, keptAnswer } from '../../resources/js/offline/answers'
@@ -10,6 +11,8 @@ import { lastKept } from '../../resources/js/offline/lastKept'
 import { MOST_KEPT, dropEntry, keepEntry, keptEntries, sendKept } from '../../resources/js/offline/outbox'
 import { saidOf } from '../../resources/js/offline/said'
 import { asOfToday } from '../../resources/js/offline/today'
+import { keepTick, withKept } from '../../resources/js/sitter/keptTicks'
+import type { Ticked } from '../../resources/js/sitter/queries'
 
 const KEEPER = 1
 
@@ -53,7 +56,7 @@ function answer(replies: readonly Reply[]): void {
 
 beforeEach(async () => {
     asked = []
-    for (const { id } of await keptEntries(KEEPER)) {
+    for (const { id } of [...(await keptEntries(KEEPER)), ...(await keptEntries(0))]) {
         await dropEntry(id)
     }
     await forgetAnswers()
@@ -211,6 +214,41 @@ describe('a step that was ticked without a network', () => {
         answer([json(422, { message: 'That move is finished.' })])
         await sendKept(KEEPER)
         expect(await lastOf(2, 'net')).toBeUndefined()
+    })
+})
+
+describe('the round of a sitter', () => {
+    const home = (id: number, fed: object | null = null): object => ({
+        system_id: id,
+        name: `Tank ${id}`,
+        fed,
+        looked: null,
+    })
+    const round = { sitter: 'Ada', today: '2027-03-13', homes: [home(1), home(2)] } as unknown as SitterSheet
+    const ticked = (at: string, task: 'feed' | 'look' = 'look', system = 1): Ticked => ({
+        system,
+        task,
+        outcome: 'fine',
+        note: null,
+        at,
+    })
+
+    it('shows what waits on the phone as done, at the home and on the day of the tick', async () => {
+        await keepTick(ticked('2027-03-13T12:10Z'))
+        await keepTick(ticked('2027-03-11T12:10Z', 'look', 2))
+        const { homes } = withKept(round, await keptEntries(0))
+        expect(homes[0]?.looked).toMatchObject({ outcome: 'fine', note: null })
+        expect(homes[1]?.looked).toBeNull()
+        expect(homes[0]?.fed).toBeNull()
+    })
+
+    it('has nothing ticked on another day than that of the answer', () => {
+        const before = { ...round, homes: [home(1, { outcome: 'fed', time: '08:00', note: null })] }
+        expect(asOfToday(before, new Date(2027, 2, 13, 9))).toEqual(before)
+        expect(asOfToday(before, new Date(2027, 2, 14, 9))).toMatchObject({
+            today: '2027-03-14',
+            homes: [{ fed: null }],
+        })
     })
 })
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\Watches;
 use App\Http\Middleware\SitterLink;
 use App\Http\Requests\SitterTickRequest;
 use App\Http\Resources\SitterSheet;
@@ -26,6 +27,8 @@ use App\Sitting\Outcome;
 use App\Sitting\SitterBook;
 use App\Sitting\SitterMeals;
 use App\Sitting\SitterTask;
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Calendar\LocalMoment;
 use Biomegas\Finding\Finding;
 use Biomegas\Sitting\SitterStop;
 use Illuminate\Http\JsonResponse;
@@ -61,19 +64,18 @@ final readonly class SitterRoundController
     #[Answers(200, 'SitterSheet', 'Ticked; it stands in the log.')]
     #[Answers(403, 'Problem', 'Not yet, or no longer.')]
     #[Answers(404, 'Problem', 'No such link, or nothing to do there.')]
-    #[Answers(422, 'Problem', 'How it went is not said.')]
+    #[Answers(422, 'Problem', 'How it went is not said, or when is to come or before the sitter was there.')]
     public function tick(SitterTickRequest $request, System $system, SitterTask $task): JsonResponse
     {
         $sitter = SitterLink::sitter($request);
-        $settings = FacilitySettings::query()->firstOrFail();
-        $now = now($settings->time_zone);
+        $at = $request->moment(Watches::now(), LocalMoment::at(LocalDate::fromIso($sitter->from), 0));
         $kept = $this->reader->read();
         abort_unless(array_filter((new SitterBook($kept))->stops(), fn (SitterStop $stop): bool => $kept->system($system->id)->key === $stop->system) !== [], 404);
         $outcome = Outcome::from($request->string('outcome')->value());
-        $which = ['sitter_id' => $sitter->id, 'system_id' => $system->id, 'date' => $now->toDateString(), 'task' => $task->value];
+        $which = ['sitter_id' => $sitter->id, 'system_id' => $system->id, 'date' => $at->date->toIso(), 'task' => $task->value];
         $tick = RoundTick::withTrashed()->firstOrNew($which);
         $isNews = $outcome === Outcome::NotFine && (! $tick->exists || $tick->outcome !== $outcome || $tick->note !== $request->input('note'));
-        $tick->fill(['time' => $tick->time ?? $now->format('H:i'), 'outcome' => $outcome, 'note' => $request->input('note'), 'deleted_at' => null])->save();
+        $tick->fill(['time' => $tick->time ?? $at->time(), 'outcome' => $outcome, 'note' => $request->input('note'), 'deleted_at' => null])->save();
         if ($task === SitterTask::Feed) {
             SitterMeals::write($tick, $kept->system($system->id), $kept);
         }

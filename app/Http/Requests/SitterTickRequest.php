@@ -13,10 +13,13 @@ use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['outcome'], properties: [
     new OA\Property(property: 'outcome', type: 'string', enum: Outcome::class),
+    new OA\Property(property: 'at', description: 'When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now.', type: 'string', nullable: true),
     new OA\Property(property: 'note', description: 'What was seen; wanted when not all is well.', type: 'string', nullable: true),
 ])]
 final class SitterTickRequest extends FormRequest
 {
+    use AtAMoment;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -24,6 +27,7 @@ final class SitterTickRequest extends FormRequest
         $fitting = array_filter(Outcome::cases(), fn (Outcome $outcome): bool => $outcome->task() === $task);
 
         return [
+            'at' => self::MOMENT,
             'outcome' => ['required', 'string', Rule::in(array_column($fitting, 'value'))],
             'note' => ['nullable', 'string', 'max:500', 'required_if:outcome,'.Outcome::NotFine->value],
         ];

@@ -3921,6 +3921,8 @@ export interface components {
         SitterTickRequest: {
             /** @enum {string} */
             outcome: "fed" | "left-some" | "not-fed" | "fine" | "not-fine";
+            /** @description When it was, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
+            at?: string | null;
             /** @description What was seen; wanted when not all is well. */
             note?: string | null;
         };
@@ -19419,7 +19421,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description How it went is not said. */
+            /** @description How it went is not said, or when is to come or before the sitter was there. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -21,7 +21,7 @@ export function BroodTimeline({ brood, today }: { brood: BroodSheet; today: stri
     const x = (day: string): number =>
         EDGE + ((width - 2 * EDGE) * Math.min(last, Math.max(0, daysBetween(brood.date, day)))) / last
     const height = TOP + steps.length * ROW + BELOW
-    const text = { fontSize: 13, fill: ink('ink2') }
+    const text = { fontSize: 14, fill: ink('ink2') }
     return (
         <Box ref={box} minHeight={`${height}px`}>
             {width > 0 && (
@@ -110,7 +110,7 @@ function Span({
                 x={isLeft ? from - 6 : until + 6}
                 y={y + 15}
                 textAnchor={isLeft ? 'end' : 'start'}
-                fontSize={13}
+                fontSize={14}
                 fill={ink('ink')}
             >
                 {step.words}

@@ -22,7 +22,7 @@ export function Grid({ sheet, chosen, onChoose }: Props) {
     const pairs = new Map(sheet.pairs.map((pair) => [`${pair.one}/${pair.other}`, pair]))
     return (
         <Box overflowX="auto">
-            <chakra.p color="ink2" fontSize="15px" paddingBottom="6px">
+            <chakra.p color="ink2" fontSize="note" paddingBottom="6px">
                 {words.bar}
             </chakra.p>
             <chakra.table borderCollapse="collapse">
@@ -49,7 +49,7 @@ export function Grid({ sheet, chosen, onChoose }: Props) {
                                 scope="col"
                                 textAlign="start"
                                 paddingInline="8px"
-                                fontSize="15px"
+                                fontSize="note"
                                 fontWeight={700}
                                 whiteSpace="nowrap"
                                 verticalAlign="bottom"
@@ -88,7 +88,7 @@ function Head({ fish }: { fish: CompanyFish }) {
                     ) : (
                         nameWithCount(fish)
                     )}
-                    <Box color="ink2" fontSize="15px">
+                    <Box color="ink2" fontSize="note">
                         {projected(fish.length_mm, unit)}
                     </Box>
                 </Box>
@@ -132,7 +132,7 @@ function Cell({ pair, names: [one, other], sheet, isChosen, onChoose }: CellProp
                 <chakra.span display="block" fontWeight={700} color={COLOUR[pair.verdict]}>
                     {verdict}{' '}
                 </chakra.span>
-                <chakra.span display="block" fontSize="14px" color="ink2" minHeight="18px">
+                <chakra.span display="block" fontSize="note" color="ink2" minHeight="18px">
                     {when}
                 </chakra.span>
                 <VerdictBar spans={pair.spans} from={sheet.today} until={sheet.until} />

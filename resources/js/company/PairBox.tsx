@@ -18,7 +18,7 @@ export function PairBox({ pair, sheet }: { pair: PairRow; sheet: CompanySheet })
     return (
         <Box display="flex" flexDirection="column" gap="10px">
             {pair.swallowings.map((danger) => (
-                <chakra.h2 key={danger.predator} fontSize="19px" fontWeight={800}>
+                <chakra.h2 key={danger.predator} fontSize="part" fontWeight={800}>
                     {dangerSentence(danger, byId)}
                 </chakra.h2>
             ))}

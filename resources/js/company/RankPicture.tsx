@@ -44,7 +44,7 @@ export function RankPicture({ sheet, fish, today }: Props) {
             ) : (
                 <Picture sheet={sheet} fish={fish} today={today} />
             )}
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {words.legend}
             </chakra.p>
             <Button variant="plain" onClick={() => showTable(!asTable)}>

@@ -24,7 +24,7 @@ export function SaveDrawing({ of, name }: Props) {
     return (
         <Box display={{ base: 'none', md: 'flex' }} className="no-print">
             {KINDS.map((kind) => (
-                <Button key={kind} variant="plain" fontSize="15px" onClick={() => void save(kind)}>
+                <Button key={kind} variant="plain" fontSize="note" onClick={() => void save(kind)}>
                     {messages.frame.saveAs({ kind: kind.toUpperCase() })}
                 </Button>
             ))}

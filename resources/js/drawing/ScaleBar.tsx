@@ -23,7 +23,7 @@ export function ScaleBar({ x, y, part, labels }: Props) {
                 />
             ))}
             {labels.map((label, i) => (
-                <text key={label} x={i * part} y="24" fontSize="14.5" textAnchor="middle" fill={ink('ink')}>
+                <text key={label} x={i * part} y="24" fontSize="14" textAnchor="middle" fill={ink('ink')}>
                     {label}
                 </text>
             ))}

@@ -16,7 +16,7 @@ export function CircumstancesDialog({ sheet }: { sheet: FishSheet }) {
         <>
             <Button
                 variant="plain"
-                fontSize="15px"
+                fontSize="note"
                 aria-label={identityWords.circumstancesLong}
                 onClick={() => setOpen(true)}
             >

@@ -150,7 +150,7 @@ function StatedAdult({ sheet, adultMm }: { sheet: FishSheet; adultMm: number }) 
             </chakra.i>{' '}
             <Button
                 variant="plain"
-                fontSize="15px"
+                fontSize="note"
                 onClick={() => keeping.save({ ration: sheet.keeping.ration, adult: null })}
             >
                 {messages.fish.asItsSpecies}

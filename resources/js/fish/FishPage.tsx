@@ -128,7 +128,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
                 alignItems="center"
                 columnGap="22px"
                 color="ink2"
-                fontSize="16px"
+                fontSize="text"
                 paddingInline="10px"
             >
                 {!asTable && <Legend band={sheet.fish.band} hasFlagged={sheet.flagged.length > 0} />}

@@ -353,7 +353,7 @@ function Limits({ sheet, chart, unit }: Props) {
                             x={toTheRight ? size.right - 6 : size.left + 10}
                             textAnchor={toTheRight ? 'end' : 'start'}
                             y={at - 7}
-                            fontSize={size.width < 500 ? 14 : 15.5}
+                            fontSize={size.width < 500 ? 14 : 15}
                             fill={ink('ink')}
                             paintOrder="stroke"
                             stroke={ink('paper')}

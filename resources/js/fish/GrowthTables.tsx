@@ -15,7 +15,7 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
     const ahead = sheet.ahead.filter((_, i) => i % QUARTERS === 0)
     return (
         <Box display="flex" flexDirection="column" gap="18px" paddingInline="10px" overflowX="auto">
-            <chakra.h2 fontSize="17px" fontWeight={800}>
+            <chakra.h2 fontSize="said" fontWeight={800}>
                 {messages.fish.homes}
             </chakra.h2>
             <Table.Root>
@@ -42,7 +42,7 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
                     ))}
                 </Table.Body>
             </Table.Root>
-            <chakra.h2 fontSize="17px" fontWeight={800}>
+            <chakra.h2 fontSize="said" fontWeight={800}>
                 {messages.fish.ahead}
             </chakra.h2>
             <Table.Root>

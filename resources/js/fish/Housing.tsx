@@ -49,7 +49,7 @@ export function Housing({ sheet }: { sheet: FishSheet }) {
             </Fold>
             <Fold title={messages.fish.homesAhead} says={nextSentence(fish, sheet.today)}>
                 <ChainList chain={sheet.chain} count={sheet.fish.count} />
-                <Box color="ink2" fontSize="15px" paddingTop="4px">
+                <Box color="ink2" fontSize="note" paddingTop="4px">
                     {weighUpWords.chainNote}
                 </Box>
                 <Link

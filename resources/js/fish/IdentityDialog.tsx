@@ -19,7 +19,7 @@ export function IdentityDialog({ sheet }: { sheet: FishSheet }) {
         <>
             <Button
                 variant="plain"
-                fontSize="15px"
+                fontSize="note"
                 aria-label={identityWords.identifyLong}
                 onClick={() => setOpen(true)}
             >

@@ -36,7 +36,7 @@ export function LengthLine() {
                     insetInlineEnd="14px"
                     top="20px"
                     color="ink2"
-                    fontSize="19px"
+                    fontSize="part"
                     aria-hidden="true"
                 >
                     {unit.word}

@@ -62,7 +62,7 @@ export function ManyFish() {
                     padding="8px 12px"
                     width="100%"
                     fontFamily="mono"
-                    fontSize="16px"
+                    fontSize="text"
                     whiteSpace="pre"
                     overflowX="auto"
                 />

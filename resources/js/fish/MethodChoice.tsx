@@ -27,7 +27,7 @@ export function MethodChoice({ value, onChange }: Props) {
                     key={method}
                     position="relative"
                     textAlign="center"
-                    fontSize="16px"
+                    fontSize="text"
                     lineHeight="20px"
                     padding="6px 2px 5px"
                     minHeight="50px"
@@ -56,7 +56,7 @@ export function MethodChoice({ value, onChange }: Props) {
                         cursor="pointer"
                     />
                     {messages.labels.methods[method]}
-                    <Box fontSize="14px" lineHeight="17px" color={method === value ? 'paper' : 'ink2'}>
+                    <Box fontSize="note" lineHeight="17px" color={method === value ? 'paper' : 'ink2'}>
                         {messages.fish.error({ share: method_errors[method] })}
                     </Box>
                 </chakra.label>

@@ -130,7 +130,7 @@ const Refusal = (props: { children: string }) => (
 )
 
 const Head = () => (
-    <chakra.h2 fontSize="19px" fontWeight={800}>
+    <chakra.h2 fontSize="part" fontWeight={800}>
         {messages.fish.record}
     </chakra.h2>
 )

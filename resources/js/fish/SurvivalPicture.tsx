@@ -70,7 +70,7 @@ function Groups({ groups, by }: { groups: SurvivalSheet['groups']; by: LifeGroup
 function Causes({ causes }: { causes: SurvivalSheet['causes'] }) {
     return (
         <>
-            <chakra.h3 fontSize="16px" fontWeight={700} paddingTop="14px">
+            <chakra.h3 fontSize="text" fontWeight={700} paddingTop="14px">
                 {words.causes}
             </chakra.h3>
             <Figures

@@ -23,7 +23,7 @@ export function TemperFact({ sheet }: { sheet: FishSheet }) {
             </Link>{' '}
             <Button
                 variant="plain"
-                fontSize="15px"
+                fontSize="note"
                 aria-label={words.changeLong}
                 onClick={() => setOpen(true)}
             >

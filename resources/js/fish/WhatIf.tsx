@@ -151,7 +151,7 @@ function Answer({ sheet, other, changes, all, onClear }: AnswerProps) {
             columnGap="16px"
             aria-live="polite"
         >
-            <chakra.p fontWeight={700} fontSize="18px">
+            <chakra.p fontWeight={700} fontSize="said">
                 {whatIfSentence(sheet.fish, other.home, other.reason, other.outgrows, sheet.today, horizon)}
             </chakra.p>
             <chakra.span color="ink2">

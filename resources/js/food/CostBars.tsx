@@ -42,10 +42,10 @@ export function CostBars({ systems, width }: { systems: CostSheet['systems']; wi
                 const y = LEGEND + row * ROW
                 return (
                     <g key={system.system_id}>
-                        <text x={0} y={y + 17} fontSize={16.5} fontWeight={700} fill={ink('ink')}>
+                        <text x={0} y={y + 17} fontSize={16} fontWeight={700} fill={ink('ink')}>
                             {system.name}
                         </text>
-                        <text x={width - 2} y={y + 17} textAnchor="end" fontSize={15.5} fill={ink('ink2')}>
+                        <text x={width - 2} y={y + 17} textAnchor="end" fontSize={15} fill={ink('ink2')}>
                             {money(whole(system.cost), currency)}
                         </text>
                         {KINDS.map(([kind, colour], i) => (

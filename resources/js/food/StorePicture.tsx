@@ -99,7 +99,7 @@ function Months({ scale, bottom }: { scale: Scale; bottom: number }) {
                 x={scale.xOf(day)}
                 y={16}
                 textAnchor={i === 0 ? 'start' : 'middle'}
-                fontSize={14.5}
+                fontSize={14}
                 fill={ink('ink2')}
             >
                 {i === 0 ? words.today : scale.isNarrow && i % 2 === 1 ? '' : shortDay(day, scale.today)}
@@ -116,7 +116,7 @@ function FoodName({ food, scale }: { food: FoodRow; scale: Scale }) {
             <text
                 x={isNarrow ? left : 0}
                 y={isNarrow ? 18 : 20}
-                fontSize={16.5}
+                fontSize={16}
                 fontWeight={700}
                 fill={ink('ink')}
             >
@@ -126,7 +126,7 @@ function FoodName({ food, scale }: { food: FoodRow; scale: Scale }) {
                 x={isNarrow ? width - 8 : 0}
                 y={isNarrow ? 18 : 37}
                 textAnchor={isNarrow ? 'end' : 'start'}
-                fontSize={14.5}
+                fontSize={14}
                 fill={food.left === null ? ink('over') : ink('ink2')}
             >
                 {leftWords(food, units)}

@@ -21,7 +21,7 @@ export function FileLink({ href, label, children }: Props) {
             paddingInline="6px"
             color="accent"
             fontWeight={700}
-            fontSize="17px"
+            fontSize="said"
             textDecoration="underline"
             textUnderlineOffset="4px"
         >

@@ -68,7 +68,7 @@ export function Fold({
                     <chakra.span flex="1">
                         {title}
                         {!isOpen && says !== undefined && (
-                            <chakra.span display="block" color="ink2" fontSize="15px" fontWeight={500}>
+                            <chakra.span display="block" color="ink2" fontSize="note" fontWeight={500}>
                                 {says}
                             </chakra.span>
                         )}

@@ -28,7 +28,7 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                 alignItems="center"
                 gap="12px"
                 padding="6px 10px"
-                fontSize="17px"
+                fontSize="said"
                 lineHeight="22px"
             >
                 {notice !== null && (
@@ -45,7 +45,7 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                     marginInlineStart="auto"
                     display={{ base: 'none', md: 'block' }}
                     color="ink2"
-                    fontSize="15px"
+                    fontSize="note"
                 >
                     <Key>?</Key> {messages.frame.keysTitle.toLowerCase()}
                 </Box>
@@ -58,7 +58,7 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                 display={{ base: 'none', md: 'block' }}
             >
                 <PencilLine onWrite={onWrite} />
-                <Box color="ink2" fontSize="14.5px" lineHeight="20px" truncate>
+                <Box color="ink2" fontSize="note" lineHeight="20px" truncate>
                     {note}
                 </Box>
             </Box>
@@ -84,7 +84,7 @@ function PencilLine({ onWrite }: { onWrite: () => void }) {
             borderColor="edge"
             color="accent"
             fontWeight={600}
-            fontSize="16.5px"
+            fontSize="text"
             cursor="pointer"
             onClick={onWrite}
         >

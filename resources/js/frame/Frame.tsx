@@ -71,10 +71,10 @@ export function Frame() {
                         paddingInline={{ base: '2px', md: '10px' }}
                         paddingBlock="9px"
                     >
-                        <Box fontWeight={800} fontSize={{ base: '17px', md: '20px' }}>
+                        <Box fontWeight={800} fontSize={{ base: 'said', md: 'part' }}>
                             {keeper.facility}
                         </Box>
-                        <Box color="ink2" fontSize="15px" overflow="hidden" textOverflow="ellipsis">
+                        <Box color="ink2" fontSize="note" overflow="hidden" textOverflow="ellipsis">
                             {weekday(keeper.today)}
                             {(keeper.role === 'helper' || keeper.role === 'viewer') &&
                                 `, ${messages.frame.mayOnly[keeper.role]}`}
@@ -120,7 +120,7 @@ function Slips({ slip, onClose }: { slip: Slip | null; onClose: () => void }) {
 }
 
 /** Three of them fit a small phone beside the day; signing out is under More there. */
-const CORNER = { fontSize: '15px', paddingInline: '8px', minWidth: 0 } as const
+const CORNER = { fontSize: 'note', paddingInline: '8px', minWidth: 0 } as const
 
 function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
     const { colour, toggle } = useSheetColour()

@@ -21,7 +21,7 @@ export function Section({ title, children, aside, heading = title }: Props) {
                 borderBottom="1.6px solid"
                 borderColor="ink"
             >
-                <chakra.h2 flex="1" minWidth="0" fontSize="17px" fontWeight={800} paddingBottom="4px">
+                <chakra.h2 flex="1" minWidth="0" fontSize="said" fontWeight={800} paddingBottom="4px">
                     {heading}
                 </chakra.h2>
                 {aside}

@@ -10,14 +10,14 @@ export function SheetHead({ sentence, comment }: { sentence: string; comment?: s
                 ref={heading}
                 tabIndex={-1}
                 outline="none"
-                fontSize={{ base: '24px', md: '27px' }}
+                fontSize={{ base: 'narrowTitle', md: 'title' }}
                 lineHeight={{ base: '30px', md: '34px' }}
                 maxWidth="1000px"
             >
                 {sentence}
             </chakra.h1>
             {comment !== undefined && comment !== '' && (
-                <chakra.p color="ink2" fontSize="17px" lineHeight="25px" marginTop="5px">
+                <chakra.p color="ink2" fontSize="said" lineHeight="25px" marginTop="5px">
                     {comment}
                 </chakra.p>
             )}

@@ -47,7 +47,7 @@ export function Tape() {
                 flex={{ base: 1, md: '0 1 120px' }}
                 flexDirection="column"
                 alignItems="center"
-                fontSize="17px"
+                fontSize="said"
                 fontWeight={others.some((one) => isHere(one.to, path)) ? 800 : 500}
                 background="none"
                 border="none"
@@ -72,7 +72,7 @@ export function Tape() {
                         minHeight="48px"
                         display="flex"
                         alignItems="center"
-                        fontSize="19px"
+                        fontSize="part"
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
@@ -100,7 +100,7 @@ function PlaceMark({ place, path }: { place: (typeof places)[number]; path: stri
             color="ink"
             textDecoration="none"
             fontWeight={here ? 800 : 500}
-            fontSize={{ base: '17px', md: '16.5px' }}
+            fontSize={{ base: 'said', md: 'text' }}
             minHeight="44px"
             whiteSpace="nowrap"
         >
@@ -163,7 +163,7 @@ function TapeTicks({ isHere: here, letter }: { isHere: boolean; letter: string }
                     top="6px"
                     insetInline={0}
                     textAlign="center"
-                    fontSize="14px"
+                    fontSize="note"
                     color="ink2"
                     display={{ base: 'none', lg: 'block' }}
                 >

@@ -71,7 +71,7 @@ function Suspects({ suspects }: { suspects: CountSheet['suspects'] }) {
     }
     return (
         <Box>
-            <chakra.h3 fontSize="16px" fontWeight={700}>
+            <chakra.h3 fontSize="text" fontWeight={700}>
                 {words.suspects}
             </chakra.h3>
             <chakra.ol paddingStart="22px">

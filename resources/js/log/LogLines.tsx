@@ -28,7 +28,7 @@ export function LogLines({ lines, isNarrow = false }: Props) {
             {byDay(lines).map(([day, some]) => (
                 <Box as="section" key={day} aria-label={longDay(day, today)}>
                     <chakra.h2
-                        fontSize="17px"
+                        fontSize="said"
                         fontWeight={800}
                         padding="14px 0 4px"
                         borderBottom="1.6px solid"
@@ -91,7 +91,7 @@ function Line({ line, isNarrow, onOpen }: LineProps) {
             >
                 <chakra.span
                     fontFamily="mono"
-                    fontSize="15px"
+                    fontSize="note"
                     color="ink2"
                     display={isNarrow ? 'none' : { base: 'none', md: 'block' }}
                 >
@@ -105,7 +105,7 @@ function Line({ line, isNarrow, onOpen }: LineProps) {
                     {line.time !== null && (
                         <chakra.span
                             fontFamily="mono"
-                            fontSize="15px"
+                            fontSize="note"
                             color="ink2"
                             display={isNarrow ? 'inline' : { base: 'inline', md: 'none' }}
                         >
@@ -129,7 +129,7 @@ function Line({ line, isNarrow, onOpen }: LineProps) {
                         </chakra.span>
                     )}
                 </chakra.span>
-                <chakra.span color="ink2" fontSize="15px" gridColumn={isNarrow ? undefined : { md: 3 }}>
+                <chakra.span color="ink2" fontSize="note" gridColumn={isNarrow ? undefined : { md: 3 }}>
                     {line.author === null || line.author === name ? '' : words.by({ author: line.author })}
                 </chakra.span>
             </chakra.button>

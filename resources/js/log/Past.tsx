@@ -10,7 +10,7 @@ const words = oneLogWords.entry
 export function Past({ detail, onDone }: { detail: LogDetail; onDone: () => void }) {
     return (
         <Box as="section" aria-label={words.history}>
-            <chakra.h3 fontSize="17px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink">
+            <chakra.h3 fontSize="said" fontWeight={800} borderBottom="1.6px solid" borderColor="ink">
                 {words.history}
             </chakra.h3>
             <chakra.ol listStyleType="none" padding="0">
@@ -37,7 +37,7 @@ function Version({ line, version, onDone }: VersionProps) {
     )
     return (
         <chakra.li borderBottom="1px solid" borderColor="rule" padding="8px 0">
-            <chakra.span color="ink2" fontSize="15px">
+            <chakra.span color="ink2" fontSize="note">
                 {words.version({
                     event: words.events[version.event],
                     at: version.at === null ? words.unknownTime : writtenAt(version.at),

@@ -53,13 +53,13 @@ export function Weeks({ asked, until, onChoose }: Props) {
                 justifyContent="space-between"
                 gap="10px"
                 color="ink2"
-                fontSize="15px"
+                fontSize="note"
                 aria-hidden="true"
             >
                 <span>{weeks[0] === undefined ? '' : monthOfYear(weeks[0].monday)}</span>
                 <span>{monthOfYear(today)}</span>
             </Box>
-            <Box display="flex" flexWrap="wrap" columnGap="18px" fontSize="16px">
+            <Box display="flex" flexWrap="wrap" columnGap="18px" fontSize="text">
                 <span>{told}.</span>
                 <chakra.span color="ink2" display="inline-flex" alignItems="center" gap="6px">
                     <chakra.span width="9px" height="15px" background="over" aria-hidden="true" />

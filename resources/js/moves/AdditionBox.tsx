@@ -149,7 +149,7 @@ function Look({ addition, first }: { addition: Addition; first: WatchSheet }) {
                 <Box key={watch.id} display="flex" flexDirection="column" gap="10px">
                     <Box display="flex" justifyContent="space-between" gap="10px" alignItems="center">
                         <Box>
-                            <chakra.h3 fontSize="19px" fontWeight={800}>
+                            <chakra.h3 fontSize="part" fontWeight={800}>
                                 <Link to="/fish/$id" params={{ id: watch.fish_id }}>
                                     {watch.name}
                                 </Link>

@@ -33,7 +33,7 @@ export function CalendarBox() {
                 <chakra.code
                     display="block"
                     fontFamily="mono"
-                    fontSize="15px"
+                    fontSize="note"
                     background="fresh"
                     border="1.6px solid"
                     borderColor="edge"

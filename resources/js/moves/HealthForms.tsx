@@ -140,7 +140,7 @@ export function TreatmentForm({ fish, onDone }: { fish: number; onDone: () => vo
                 <Text name="until" label={movesWords.quarantine.last} type="date" />
                 <Text name="withdrawal" label={movesWords.quarantine.withdrawal} type="date" />
             </Box>
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {movesWords.quarantine.help}
             </chakra.p>
         </FieldForm>

@@ -304,7 +304,7 @@ function Change({ page }: { page: Page }) {
                     </Button>
                 </Box>
                 {(page.drip_litres ?? 0) > 0 && (
-                    <chakra.p color="ink2" fontSize="15px" paddingTop="6px">
+                    <chakra.p color="ink2" fontSize="note" paddingTop="6px">
                         {movesWords.sheet.drip({ amount: portion(page.drip_litres ?? 0, units) })}
                     </chakra.p>
                 )}

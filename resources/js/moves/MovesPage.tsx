@@ -73,7 +73,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     <Section
                         title={movesWords.past}
                         aside={
-                            <chakra.span color="ink2" fontSize="15px">
+                            <chakra.span color="ink2" fontSize="note">
                                 {movesWords.timeOuts({
                                     all: moves.time_outs,
                                     settled: moves.time_outs_settled,
@@ -149,7 +149,7 @@ function Rows({ rows }: { rows: readonly MoveSheetRow[] }) {
                             {movesWords.row({ fish: row.fish.join(', '), from: row.from, to: row.to })}
                         </Link>
                         {row.until !== null && (
-                            <Box color={row.is_over ? 'over' : 'ink2'} fontSize="15px">
+                            <Box color={row.is_over ? 'over' : 'ink2'} fontSize="note">
                                 {movesWords.interim({ day: longDay(row.until, today) })}
                             </Box>
                         )}

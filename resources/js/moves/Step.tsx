@@ -44,7 +44,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
                 {kept !== undefined && <Box color="close">{offlineWords.waits}</Box>}
                 <Box
                     color="ink2"
-                    fontSize="15px"
+                    fontSize="note"
                     lineHeight="20px"
                     _print={{ fontSize: '11px', lineHeight: '13px' }}
                 >

@@ -29,7 +29,7 @@ export function WatchBox({ watch }: { watch: WatchSheet }) {
                     success={one.success}
                 />
             ))}
-            <chakra.ul color="ink2" fontSize="15px">
+            <chakra.ul color="ink2" fontSize="note">
                 {watch.checks.slice(0, LOOKS_SHOWN).map((check) => (
                     <li key={check.id}>
                         {lookedAt(check.at, today)}: {seenWords(check)}

@@ -56,7 +56,7 @@ export function BothSides({ entry, refusal: { status, problem }, says, onSend }:
 function Side({ title, children }: { title: string; children: ReactNode }) {
     return (
         <div>
-            <chakra.h3 color="ink2" fontSize="15px">
+            <chakra.h3 color="ink2" fontSize="note">
                 {title}
             </chakra.h3>
             <chakra.p fontWeight={700}>{children}</chakra.p>

@@ -20,7 +20,8 @@ const KEPT: ReadonlySet<string> = new Set([
     'log',
     'food',
     'treatment-products',
-] satisfies Resource[])
+    'sitter-round',
+] satisfies (Resource | 'sitter-round')[])
 
 const MOST_DAYS = 30
 

@@ -41,16 +41,20 @@ const isOfTheMoment = (status: number): boolean => status >= 500 || OF_THE_MOMEN
  * Sends what waits, in the order in which it was written, each under the key that it had from the beginning: what has
  * reached the server before is not written twice. One that is refused is kept with the reason, and the others go on.
  *
+ * @param send how an entry is sent; as a keeper who is signed in
  * @returns what was taken
  */
-export async function sendKept(keeper: number): Promise<KeptEntry[]> {
+export async function sendKept(
+    keeper: number,
+    send: (entry: KeptEntry) => Promise<unknown> = sendWritten,
+): Promise<KeptEntry[]> {
     const sent: KeptEntry[] = []
     for (const entry of await keptEntries(keeper)) {
         if (entry.refusal !== undefined) {
             continue
         }
         try {
-            await sendWritten(entry)
+            await send(entry)
         } catch (error) {
             if (!(error instanceof Refused) || isOfTheMoment(error.status)) {
                 break

@@ -14,8 +14,14 @@ export function asOfToday(data: unknown, now: Date): unknown {
         return { ...data, keeper: asOfToday(data.keeper, now) }
     }
     const today = dayNow(now)
-    return typeof data.today === 'string' && data.today < today ? { ...data, today } : data
+    return typeof data.today === 'string' && data.today < today ? unticked({ ...data, today }) : data
 }
+
+/** What a sitter has ticked was done on the day of the answer. */
+const unticked = (data: Record<string, unknown>): Record<string, unknown> =>
+    'sitter' in data && Array.isArray(data.homes)
+        ? { ...data, homes: data.homes.map((home: object) => ({ ...home, fed: null, looked: null })) }
+        : data
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
     typeof value === 'object' && value !== null && !Array.isArray(value)

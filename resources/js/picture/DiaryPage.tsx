@@ -144,7 +144,7 @@ function Day({ one, first, scale, name }: DayProps) {
             >
                 <CutOut scaled={one} scale={scale} label={pictureWords.of({ name, day })} />
             </Link>
-            <chakra.figcaption fontSize="16px" paddingTop="4px">
+            <chakra.figcaption fontSize="text" paddingTop="4px">
                 <b>{measured(lengthMm, unit)}</b>, {day}
                 <br />
                 <chakra.span color="ink2">

@@ -47,7 +47,7 @@ export function Thumbs({ pictures, name }: { pictures: readonly PictureRow[]; na
                                 display="block"
                                 loading="lazy"
                             />
-                            <chakra.span display="block" fontSize="15px" paddingTop="4px">
+                            <chakra.span display="block" fontSize="note" paddingTop="4px">
                                 {shortDay(one.date, today)}
                                 {one.length_mm !== null && `, ${measured(one.length_mm, unit)}`}
                             </chakra.span>

@@ -74,7 +74,7 @@ function Row({ plan, isSeen, onSee }: { plan: PlanRow; isSeen: boolean; onSee: (
                 </Button>
                 {plan.is_adopted && <b> {words.followed}</b>}
                 {plan.supposed.map((what) => (
-                    <chakra.p key={what} color="ink2" fontSize="15px">
+                    <chakra.p key={what} color="ink2" fontSize="note">
                         {words.supposed({ what })}
                     </chakra.p>
                 ))}
@@ -96,7 +96,7 @@ function Days({ figures: { days_out_of_rule: days, days_by_fish: byFish } }: { f
         <>
             {days}
             {byFish.map(({ name, days: own }) => (
-                <chakra.p key={name} color="ink2" fontSize="15px">
+                <chakra.p key={name} color="ink2" fontSize="note">
                     {words.daysOf({ name, days: own })}
                 </chakra.p>
             ))}

@@ -37,7 +37,7 @@ export function Costs({ page }: { page: PlanPage }) {
                     ),
                 ])}
             />
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {words.note({ year: page.cost_years.at(-1)?.year ?? '' })}
             </chakra.p>
         </Fold>
@@ -146,7 +146,7 @@ function Key({ x }: { x: number }) {
                         stroke={ink('edge')}
                         strokeWidth={0.8}
                     />
-                    <text x={x - 70 * (i + 1) + 17} y={FLOOR + 39} fontSize="13.5" fill={ink('ink')}>
+                    <text x={x - 70 * (i + 1) + 17} y={FLOOR + 39} fontSize="14" fill={ink('ink')}>
                         {words[part]}
                     </text>
                 </g>

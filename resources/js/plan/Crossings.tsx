@@ -53,7 +53,7 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
                         <text
                             x={at + 7}
                             y={to.top - 3}
-                            fontSize="13.5"
+                            fontSize="14"
                             fontWeight={700}
                             fill={ink('ink')}
                             paintOrder="stroke"
@@ -104,7 +104,7 @@ function Preparing({ move, lane, x, today }: { move: PlanMove; lane: Lane; x: X;
                 <text
                     x={begin + 8}
                     y={y - 5}
-                    fontSize="13.5"
+                    fontSize="14"
                     fill={ink('ink')}
                     paintOrder="stroke"
                     stroke={ink('paper')}

@@ -179,7 +179,7 @@ export function LaneNames(props: Props) {
                         {...LETTERING}
                         x={at + 16}
                         y={y + 5}
-                        fontSize="14.5"
+                        fontSize="14"
                         fill={ink('ink')}
                         stroke={ink('water')}
                     >

@@ -112,7 +112,7 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
                     </Box>
                 </Box>
             )}
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {commentOn(page)}
             </chakra.p>
         </Box>
@@ -147,10 +147,10 @@ function Labels({
                             strokeWidth={1.2}
                         />
                     )}
-                    <text x={4} y={(top + floor) / 2 - 1} fontSize="15.5" fontWeight={700} fill={ink('ink')}>
+                    <text x={4} y={(top + floor) / 2 - 1} fontSize="15" fontWeight={700} fill={ink('ink')}>
                         {short(row.system_id === null ? words.newKinds[row.kind] : row.name, width)}
                     </text>
-                    <text x={4} y={(top + floor) / 2 + 15} fontSize="13.5" fill={ink('ink2')}>
+                    <text x={4} y={(top + floor) / 2 + 15} fontSize="14" fill={ink('ink2')}>
                         {row.ready_from === null
                             ? words[isCut ? 'cut' : row.kind === 'vat' ? 'across' : 'wide']({
                                   width: wide(row.width_mm, units),
@@ -289,7 +289,7 @@ function Axis({
                     <text
                         x={scale(tick) + 4}
                         y={18}
-                        fontSize="14.5"
+                        fontSize="14"
                         fontWeight={tick.getUTCMonth() === 0 ? 700 : 500}
                         fill={ink('ink')}
                     >

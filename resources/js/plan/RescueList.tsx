@@ -33,7 +33,7 @@ export function RescueList({ system }: { system: number }) {
                     </chakra.li>
                 ))}
             </chakra.ol>
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {words.caution}
             </chakra.p>
         </Box>

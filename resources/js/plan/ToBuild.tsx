@@ -23,7 +23,7 @@ export function ToBuild({ page }: { page: PlanPage }) {
                     opening.for.join(', '),
                 ])}
             />
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {words.caution}
             </chakra.p>
         </Section>

@@ -29,7 +29,7 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
         <Section
             title={rulebookWords.exceptions}
             aside={
-                <Button variant="plain" fontSize="15px" onClick={() => setOpen(true)}>
+                <Button variant="plain" fontSize="note" onClick={() => setOpen(true)}>
                     {rulebookWords.addException}
                 </Button>
             }
@@ -54,7 +54,7 @@ export function Exceptions({ sheet }: { sheet: RulebookSheet }) {
                         {one.answer === 'set-aside' ? rulebookWords.setAside : answerName(one.answer)}.{' '}
                         <chakra.span color="ink2">{one.reason}</chakra.span>
                     </span>
-                    <Button variant="plain" fontSize="15px" onClick={() => takeOut(n)}>
+                    <Button variant="plain" fontSize="note" onClick={() => takeOut(n)}>
                         {rulebookWords.takeOut}
                     </Button>
                 </Box>

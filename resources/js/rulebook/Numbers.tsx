@@ -75,7 +75,7 @@ function NumberLine({ one, sheet }: { one: RuleNumber; sheet: RulebookSheet }) {
                 </chakra.p>
             )}
             {isOwn && (
-                <Button variant="plain" fontSize="15px" onClick={() => save(one.standard)}>
+                <Button variant="plain" fontSize="note" onClick={() => save(one.standard)}>
                     {rulebookWords.reset} {shown(one.standard)}
                 </Button>
             )}

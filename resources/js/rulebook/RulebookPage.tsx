@@ -149,7 +149,7 @@ const MOVES_FISH: ReadonlySet<string> = new Set<RuleOptionRow['question']>(['hom
 
 function WhomItMoves({ choice: { lose, gain, elsewhere } }: { choice: RuleOptionRow['choices'][number] }) {
     return (
-        <chakra.span display="block" fontSize="15.5px" color={lose.length > 0 ? 'over' : 'ink2'}>
+        <chakra.span display="block" fontSize="note" color={lose.length > 0 ? 'over' : 'ink2'}>
             {lose.length > 0 && rulebookWords.lose({ names: namesOf(lose), n: lose.length })}{' '}
             {gain.length > 0 && rulebookWords.gain({ names: namesOf(gain) })}
             {elsewhere.length > 0 && rulebookWords.elsewhere({ names: namesOf(elsewhere) })}

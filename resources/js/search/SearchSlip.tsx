@@ -95,7 +95,7 @@ function Names({ title, names, to, onGo }: NamesProps) {
 function Group({ title, children }: { title: string; children: ReactNode }) {
     return (
         <Box as="section" aria-label={title} paddingBottom="10px">
-            <chakra.h3 fontSize="17px" fontWeight={800} borderBottom="1.6px solid" borderColor="ink">
+            <chakra.h3 fontSize="said" fontWeight={800} borderBottom="1.6px solid" borderColor="ink">
                 {title}
             </chakra.h3>
             {children}

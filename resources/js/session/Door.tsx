@@ -54,13 +54,13 @@ export function Door({ title, comment, children }: { title: string; comment: str
                 flexDirection="column"
                 gap="18px"
             >
-                <Box fontWeight={800} fontSize="20px">
+                <Box fontWeight={800} fontSize="part">
                     {messages.frame.product}
                 </Box>
-                <chakra.h1 fontSize="27px" lineHeight="34px">
+                <chakra.h1 fontSize="title" lineHeight="34px">
                     {title}
                 </chakra.h1>
-                <chakra.p color="ink2" fontSize="17px" lineHeight="25px">
+                <chakra.p color="ink2" fontSize="said" lineHeight="25px">
                     {comment}
                 </chakra.p>
                 {children}

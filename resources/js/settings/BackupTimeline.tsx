@@ -58,10 +58,10 @@ export function BackupTimeline({ backups }: { backups: Backups['backups'] }) {
                             fill={i === 0 ? ink('accent') : ink('ink')}
                         />
                     ))}
-                    <text x={xOf(0)} y={HEIGHT - 8} textAnchor="end" fontSize={14.5} fill={ink('ink2')}>
+                    <text x={xOf(0)} y={HEIGHT - 8} textAnchor="end" fontSize={14} fill={ink('ink2')}>
                         {settingsWords.backups.today}
                     </text>
-                    <text x={xOf(days)} y={HEIGHT - 8} fontSize={14.5} fill={ink('ink2')}>
+                    <text x={xOf(days)} y={HEIGHT - 8} fontSize={14} fill={ink('ink2')}>
                         {ago(new Date(now - days * DAY_MS).toISOString(), now)}
                     </text>
                     {last !== undefined && (ages[0] ?? 0) < days && (
@@ -69,7 +69,7 @@ export function BackupTimeline({ backups }: { backups: Backups['backups'] }) {
                             x={Math.min(Math.max(xOf(ages[0] ?? 0), 60), width - 60)}
                             y={LINE_Y - 18}
                             textAnchor="middle"
-                            fontSize={14.5}
+                            fontSize={14}
                             fontWeight={700}
                             fill={ink('accent')}
                         >

@@ -65,7 +65,7 @@ function Sheet({ backups }: { backups: Backups }) {
                         <chakra.code
                             display="block"
                             fontFamily="mono"
-                            fontSize="15px"
+                            fontSize="note"
                             background="fresh"
                             border="1.6px solid"
                             borderColor="edge"

@@ -142,7 +142,7 @@ function BringIn() {
                     <Textarea
                         rows={6}
                         fontFamily="mono"
-                        fontSize="15px"
+                        fontSize="note"
                         value={text}
                         onChange={(event) => setText(event.target.value)}
                     />

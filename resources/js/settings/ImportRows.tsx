@@ -23,7 +23,7 @@ export function ImportRows({ sheet: { headings, rows, total } }: { sheet: Import
                 <Help>{words.rowsHelp({ shown: rows.length, total })}</Help>
             )}
             <Box overflowX="auto" tabIndex={0} role="group" aria-label={words.rows}>
-                <chakra.table width="100%" borderCollapse="collapse" fontSize="16px">
+                <chakra.table width="100%" borderCollapse="collapse" fontSize="text">
                     <thead>
                         <tr>
                             <Head>{words.line}</Head>

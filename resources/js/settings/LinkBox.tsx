@@ -13,7 +13,7 @@ export function LinkBox({ url, help }: { url: string; help: string }) {
             <chakra.code
                 display="block"
                 fontFamily="mono"
-                fontSize="15px"
+                fontSize="note"
                 background="fresh"
                 border="1.6px solid"
                 borderColor="edge"

@@ -81,7 +81,7 @@ function Row({ name }: { name: SheetName }) {
                 >
                     <chakra.span
                         fontWeight={800}
-                        fontSize="18px"
+                        fontSize="said"
                         textDecoration="underline"
                         textUnderlineOffset="4px"
                         color="accent"

@@ -33,7 +33,7 @@ export function FishOfHome({ home, longest }: { home: SitterHome; longest: numbe
                                 x={x}
                                 y={y + high / 2 + 14}
                                 textAnchor="middle"
-                                fontSize={14.5}
+                                fontSize={14}
                                 fill={ink('ink')}
                             >
                                 {nameOf(fish)}

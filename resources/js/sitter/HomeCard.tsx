@@ -25,7 +25,7 @@ export function HomeCard({ home, longest, days }: Props) {
             paddingTop="8px"
             css={{ breakInside: 'avoid' }}
         >
-            <chakra.h2 fontWeight={800} fontSize="21px">
+            <chakra.h2 fontWeight={800} fontSize="part">
                 {home.name}
             </chakra.h2>
             <FishOfHome home={home} longest={longest} />

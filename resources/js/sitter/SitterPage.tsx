@@ -9,11 +9,15 @@ import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
 import { addDays, daysBetween, longDay, weekday } from '../units/day'
 import { HomeCard } from './HomeCard'
+import { keptTicksQuery, withKept } from './keptTicks'
+import { KeptTicks } from './KeptTicks'
 import { sitterRoundQuery } from './queries'
+import { useSendingTicks } from './useSendingTicks'
 
 /** One plain page for the phone: the round of today, and what to do if something goes wrong. */
 export function SitterPage() {
     const round = useQuery({ ...sitterRoundQuery, enabled: secretOfPage() !== '' })
+    useSendingTicks()
     useEffect(() => {
         document.title = messages.frame.product
     }, [])
@@ -23,7 +27,7 @@ export function SitterPage() {
             maxWidth="720px"
             marginInline="auto"
             padding="14px 14px 48px"
-            fontSize="17px"
+            fontSize="said"
             css={{
                 '@media print': {
                     maxWidth: 'none',
@@ -57,7 +61,7 @@ function Round({ round }: { round: ReturnType<typeof useQuery<SitterSheet>> }) {
     }
     return (
         <>
-            <chakra.h1 fontSize="24px" lineHeight="30px" role="alert">
+            <chakra.h1 fontSize="narrowTitle" lineHeight="30px" role="alert">
                 {round.error instanceof Refused ? round.error.message : messages.frame.unreachable}
             </chakra.h1>
             <Button marginTop="14px" onClick={() => void round.refetch()}>
@@ -80,7 +84,8 @@ function printedDays({ today, until }: SitterSheet): string[] {
     return Array.from({ length: left }, (_, i) => addDays(today, i))
 }
 
-function Sheet({ sheet }: { sheet: SitterSheet }) {
+function Sheet({ sheet: answered }: { sheet: SitterSheet }) {
+    const sheet = withKept(answered, useQuery(keptTicksQuery).data ?? [])
     const longest = Math.max(...sheet.homes.flatMap((home) => home.fish.map((one) => one.length_mm)), 1)
     const days = printedDays(sheet)
     return (
@@ -92,15 +97,16 @@ function Sheet({ sheet }: { sheet: SitterSheet }) {
                     until: longDay(sheet.until, sheet.today),
                 })}
             </chakra.p>
-            <chakra.h1 fontSize="25px" lineHeight="31px" marginTop="4px" aria-live="polite">
+            <chakra.h1 fontSize="narrowTitle" lineHeight="31px" marginTop="4px" aria-live="polite">
                 {words.headline({ name: sheet.sitter, left: leftOf(sheet) })}
             </chakra.h1>
             <chakra.p marginTop="8px" fontWeight={700}>
                 {words.call({ call: sheet.call })}
             </chakra.p>
+            <KeptTicks homes={sheet.homes} />
             {sheet.note !== null && (
                 <Box as="section" marginTop="14px" aria-label={words.toKnow}>
-                    <chakra.h2 fontWeight={800} fontSize="19px">
+                    <chakra.h2 fontWeight={800} fontSize="part">
                         {words.toKnow}
                     </chakra.h2>
                     <chakra.p whiteSpace="pre-line">{sheet.note}</chakra.p>
@@ -118,7 +124,7 @@ function Sheet({ sheet }: { sheet: SitterSheet }) {
                 paddingTop="8px"
                 css={{ breakInside: 'avoid' }}
             >
-                <chakra.h2 fontWeight={800} fontSize="19px">
+                <chakra.h2 fontWeight={800} fontSize="part">
                     {words.ifSo}
                 </chakra.h2>
                 <chakra.ul listStyleType="none" padding="0">

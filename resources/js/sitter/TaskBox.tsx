@@ -1,10 +1,13 @@
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/refused'
+import { Refused, Unreachable } from '../api/refused'
 import type { SitterHome, SitterSheet, Tick } from '../api/types'
+import { momentNow } from '../entry/timeNow'
 import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
+import { dropEntry } from '../offline/outbox'
+import { keepTick, keptTick, keptTicksQuery } from './keptTicks'
 import type { SitterTask, Ticked } from './queries'
 import { sitterRoundQuery, tick as send, untick } from './queries'
 
@@ -27,20 +30,24 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: 
     const client = useQueryClient()
     const [saying, setSaying] = useState(false)
     const show = (sheet: SitterSheet): unknown => client.setQueryData(sitterRoundQuery.queryKey, sheet)
+    const waits = (): Promise<void> => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey })
     const write = useMutation({
-        mutationFn: (ticked: Ticked) => send(ticked),
-        onSuccess: (sheet) => {
+        mutationFn: sendOrKeep,
+        onSuccess: async (sheet) => {
             setSaying(false)
-            show(sheet)
+            return sheet === undefined ? waits() : show(sheet)
         },
     })
     const takeBack = useMutation({
-        mutationFn: () => untick(home.system_id, task),
-        onSuccess: show,
+        mutationFn: async () => {
+            const kept = keptTick(await client.query(keptTicksQuery), home.system_id, task)
+            return kept === undefined ? untick(home.system_id, task) : dropEntry(kept.id)
+        },
+        onSuccess: (sheet) => (sheet === undefined ? waits() : show(sheet)),
     })
     const error = write.error ?? takeBack.error
     const save = (outcome: Tick['outcome'], note: string | null): void =>
-        write.mutate({ system: home.system_id, task, outcome, note })
+        write.mutate({ system: home.system_id, task, outcome, note, at: momentNow() })
     return (
         <Box paddingTop="10px">
             <Box>
@@ -80,6 +87,18 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: 
         </Box>
     )
 }
+
+/** Undefined: nobody answered, and it waits on this phone. */
+const sendOrKeep = (ticked: Ticked): Promise<SitterSheet | undefined> =>
+    send(ticked).catch(async (error: unknown) => {
+        if (!(error instanceof Unreachable)) {
+            throw error
+        }
+        await keepTick(ticked).catch(() => {
+            throw error
+        })
+        return undefined
+    })
 
 interface OutcomesProps {
     home: string

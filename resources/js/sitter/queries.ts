@@ -17,10 +17,12 @@ export interface Ticked {
     task: SitterTask
     outcome: Tick['outcome']
     note: string | null
+    /** When it was, in UTC. */
+    at: string
 }
 
-export const tick = ({ system, task, outcome, note }: Ticked): Promise<SitterSheet> =>
-    withSecret('PUT', `${ROUND}/${system}/${task}`, { outcome, note })
+export const tick = ({ system, task, ...how }: Ticked): Promise<SitterSheet> =>
+    withSecret('PUT', `${ROUND}/${system}/${task}`, how)
 
 export const untick = async (system: number, task: SitterTask): Promise<SitterSheet> => {
     await withSecret('DELETE', `${ROUND}/${system}/${task}`)

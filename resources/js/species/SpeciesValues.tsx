@@ -54,7 +54,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
     if (sheet.edited.includes(one.field) && !isWorkedOut) {
         return (
             <>
-                <chakra.span color="unc" fontSize="15px">
+                <chakra.span color="unc" fontSize="note">
                     {speciesWords.own}
                 </chakra.span>
                 {sheet.is_shipped && <BackToShipped sheet={sheet} one={one} />}
@@ -62,7 +62,7 @@ function Source({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue }) {
         )
     }
     return NAMES.includes(one.field) ? null : (
-        <chakra.span color="ink2" fontWeight={400} fontSize="15px">
+        <chakra.span color="ink2" fontWeight={400} fontSize="note">
             {sheet.sources[one.field] ?? speciesWords.memory}
         </chakra.span>
     )
@@ -82,7 +82,7 @@ function BackToShipped({ sheet, one }: { sheet: SpeciesSheet; one: ShownValue })
     return (
         <Button
             variant="plain"
-            fontSize="15px"
+            fontSize="note"
             aria-label={speciesWords.backToShipped({ field: one.label })}
             onClick={() =>
                 change.save({ description: { ...sheet.description, [one.field]: shipped[one.field] } })

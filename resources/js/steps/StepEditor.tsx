@@ -148,7 +148,7 @@ function StepRow({ row, at, unit, above, below, onRemove }: RowProps) {
         >
             <Box>
                 {row.partName !== '' && (
-                    <Box color="ink2" fontSize="15px">
+                    <Box color="ink2" fontSize="note">
                         {row.partName}
                     </Box>
                 )}

@@ -27,7 +27,7 @@ export function Bar({ name, share, term, unknown = '', isLess = false }: Props) 
             gridTemplateColumns="minmax(0, 1fr) minmax(70px, 31%) 138px"
             gap="12px"
             alignItems="center"
-            fontSize={isLess ? '15px' : undefined}
+            fontSize={isLess ? 'note' : undefined}
             color={isLess ? 'ink2' : undefined}
         >
             <span>{term === undefined ? name : <Term of={term}>{name}</Term>}</span>

@@ -62,7 +62,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                 )
             }
         >
-            <chakra.p color="ink2" fontSize="15px" paddingBlock="6px">
+            <chakra.p color="ink2" fontSize="note" paddingBlock="6px">
                 {systemsWords.change.help}
             </chakra.p>
             <AskingScope form={form} refused={refused}>
@@ -212,7 +212,7 @@ function Answer({ sheet }: { sheet: BeforeAfterSheet }) {
         newObjections.length > 0 ? 'over' : sheet.forecast === null ? 'fit' : colourOf[sheet.forecast.outcome]
     return (
         <Box paddingTop="14px" role="status">
-            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700} color={state}>
+            <chakra.p fontSize="part" lineHeight="26px" fontWeight={700} color={state}>
                 {sheet.sentence}
             </chakra.p>
             {sheet.most_at_once !== null &&

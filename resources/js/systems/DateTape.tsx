@@ -104,7 +104,7 @@ function StayLine({ name, band, y, end, isOutgrown }: StayProps) {
             <text
                 x={MARGIN + 12}
                 y={y + 5}
-                fontSize="14.5"
+                fontSize="14"
                 fontWeight={700}
                 fill={ink('ink')}
                 paintOrder="stroke"
@@ -133,7 +133,7 @@ function TapeAxis({ x, top, width }: AxisProps) {
                     <text
                         x={x(tick)}
                         y={top + 26}
-                        fontSize="14.5"
+                        fontSize="14"
                         textAnchor="middle"
                         fontWeight={tick.getUTCMonth() === 0 ? 700 : 500}
                         fill={ink('ink')}
@@ -165,7 +165,7 @@ function Handle({ at, top, width, label }: HandleProps) {
             <text
                 x={Math.max(70, Math.min(width - 70, at))}
                 y={18}
-                fontSize="17"
+                fontSize="16"
                 fontWeight={800}
                 textAnchor="middle"
                 fill={ink('accent')}

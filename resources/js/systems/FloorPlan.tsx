@@ -201,7 +201,7 @@ function Drain({ x, y }: { x: number; y: number }) {
             <text
                 x={x + 13}
                 y={y + 20}
-                fontSize="14.5"
+                fontSize="14"
                 fill={ink('ink2')}
                 paintOrder="stroke"
                 stroke={ink('water')}

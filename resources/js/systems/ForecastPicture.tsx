@@ -76,7 +76,7 @@ export function ForecastPicture({ forecast, from, today, title }: Props) {
                     <path d={`M${LEFT} ${HEIGHT - 26}H${width - 10}`} stroke={ink('ink')} strokeWidth={1.6} />
                 </svg>
             )}
-            <Box color="ink2" fontSize="15px">
+            <Box color="ink2" fontSize="note">
                 {systemsWords.inMgL({ title })}
             </Box>
         </Box>
@@ -106,7 +106,7 @@ function Axes({ x, y, width, dayOf }: AxesProps) {
             {y.ticks(4).map((tick) => (
                 <g key={tick}>
                     <path d={`M${LEFT} ${y(tick)}H${width - 10}`} stroke={ink('rule')} />
-                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>
+                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14" textAnchor="end" fill={ink('ink')}>
                         {tick}
                     </text>
                 </g>
@@ -119,7 +119,7 @@ function Axes({ x, y, width, dayOf }: AxesProps) {
                         key={day}
                         x={x(day)}
                         y={HEIGHT - 6}
-                        fontSize="14.5"
+                        fontSize="14"
                         textAnchor={x(day) > width - 34 ? 'end' : 'middle'}
                         fill={ink('ink')}
                     >
@@ -139,7 +139,7 @@ function Alarm({ name, dash, y, width }: Quantity & { y: number; width: number }
                 stroke={ink('over')}
                 strokeDasharray={dash === '' ? '2 4' : '2 8'}
             />
-            <text x={width - 12} y={y - 4} fontSize="14.5" textAnchor="end" fill={ink('over')}>
+            <text x={width - 12} y={y - 4} fontSize="14" textAnchor="end" fill={ink('over')}>
                 {systemsWords.change.alarmOf({ name: systemsWords.change[name] })}
             </text>
         </g>
@@ -177,7 +177,7 @@ function Line({ d, dash, alarmY, isOver, label, x, y }: LineProps) {
             <text
                 x={x}
                 y={y}
-                fontSize="14.5"
+                fontSize="14"
                 fontWeight={700}
                 fill={ink(isOver ? 'over' : 'ink')}
                 paintOrder="stroke"

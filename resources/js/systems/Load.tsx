@@ -127,7 +127,7 @@ function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
                     ))}
                 </Table.Body>
             </Table.Root>
-            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+            <chakra.p color="ink2" fontSize="note" paddingTop="4px">
                 {nitrate.spans === 0
                     ? `${systemsWords.load.bookNote} ${systemsWords.load.noTests}`
                     : `${systemsWords.load.bookNote} ${systemsWords.load.testsNote({ share: nitrate.yield })}`}

@@ -134,13 +134,13 @@ function OccupantRow({ growing, row, plan, at, today }: OccupantProps) {
                         {row?.name}
                     </Link>
                 </Box>
-                <Box color="ink2" fontSize="15px">
+                <Box color="ink2" fontSize="note">
                     {row?.species.toLowerCase()}
                 </Box>
             </Table.Cell>
             <Table.Cell>
                 <b>{projected(growing.likely_mm[at] ?? 0, unit)}</b>
-                <Box color="ink2" fontSize="15px">
+                <Box color="ink2" fontSize="note">
                     {messages.frame.joint.span({
                         low: bare(growing.low_mm[at] ?? 0, unit),
                         high: bare(growing.high_mm[at] ?? 0, unit),
@@ -174,7 +174,7 @@ function OutgrownCell({ end, date, today }: { end: StayEnd; date: string; today:
             {outgrown <= today && !end.isBySize
                 ? messages.fish.now
                 : systemsWords.from({ day: monthOfYear(outgrown) })}
-            <Box color="ink2" fontSize="15px" fontWeight={400}>
+            <Box color="ink2" fontSize="note" fontWeight={400}>
                 {end.reason}
             </Box>
         </Table.Cell>

@@ -105,7 +105,7 @@ export function PreparationForm({ page, onDone }: { page: SystemPage; onDone: ()
                 name={speciesName}
                 isUnknown={speciesName !== '' && species === undefined && allSpecies.length > 0}
             />
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {systemsWords.ready.help}
             </chakra.p>
         </FieldForm>

@@ -87,7 +87,7 @@ function Steps({ sheet, system }: { sheet: PreparationSheet; system: number }) {
     const { today } = useKeeper()
     return (
         <>
-            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700} color={preparationState(sheet)}>
+            <chakra.p fontSize="part" lineHeight="26px" fontWeight={700} color={preparationState(sheet)}>
                 {sheet.sentence}
             </chakra.p>
             <chakra.ol>
@@ -162,7 +162,7 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
                     </chakra.span>
                 </Box>
                 {kept !== undefined && <Box color="close">{offlineWords.waits}</Box>}
-                <Box color="ink2" fontSize="15px" lineHeight="20px">
+                <Box color="ink2" fontSize="note" lineHeight="20px">
                     {step.why}
                 </Box>
             </Box>

@@ -97,7 +97,7 @@ function Refill({ refill }: { refill: RefillSheet }) {
     const { units } = useKeeper()
     return (
         <Box role="status" paddingTop="8px">
-            <chakra.p fontSize="19px" lineHeight="26px" fontWeight={700}>
+            <chakra.p fontSize="part" lineHeight="26px" fontWeight={700}>
                 {refill.sentence}
             </chakra.p>
             <chakra.p color="ink2">
@@ -148,11 +148,11 @@ function TubSum({ page: { system } }: { page: SystemPage }) {
                 />
             </Box>
             {isAsked && refused === undefined && answer.data !== undefined && (
-                <chakra.p role="status" fontSize="19px" lineHeight="26px" fontWeight={700} paddingTop="8px">
+                <chakra.p role="status" fontSize="part" lineHeight="26px" fontWeight={700} paddingTop="8px">
                     {answer.data.sentence}
                 </chakra.p>
             )}
-            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+            <chakra.p color="ink2" fontSize="note" paddingTop="4px">
                 {systemsWords.sums.tubHelp}
             </chakra.p>
         </Box>

@@ -48,7 +48,7 @@ export function StraightRuns({ runs, at, system, plan, scale, row }: Props & { s
                         <text
                             x={6}
                             y={y - 5}
-                            fontSize="14.5"
+                            fontSize="14"
                             fontWeight={600}
                             fill={needed > there ? ink('over') : ink('ink')}
                             paintOrder="stroke"
@@ -87,7 +87,7 @@ export function RoundRuns({
                 <text
                     x={Math.sqrt((radius + 16 + runs.length * ARC_STEP) ** 2 - (radius * 0.92) ** 2) + 8}
                     y={-radius * 0.92}
-                    fontSize="14.5"
+                    fontSize="14"
                     fill={ink('ink2')}
                 >
                     {systemsWords.runHalf({ run: `${bare(plan.run_mm, unit)} ${unit.word}` })}
@@ -115,7 +115,7 @@ export function RoundRuns({
                             <text
                                 x={x + 12}
                                 y={y + (i - 1) * 3 + 5}
-                                fontSize="14.5"
+                                fontSize="14"
                                 fontWeight={600}
                                 fill={share > 1 ? ink('over') : ink('ink')}
                                 paintOrder="stroke"

@@ -30,7 +30,7 @@ export function Swimmers(seen: Seen) {
                     key={word.key}
                     x={word.x}
                     y={word.y + 5}
-                    fontSize="15.5"
+                    fontSize="15"
                     fontWeight={word.isBold ? 700 : 400}
                     textAnchor="middle"
                     fill={word.colour}

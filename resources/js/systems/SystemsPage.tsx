@@ -30,8 +30,7 @@ export function SystemsPage() {
                     <SheetHead
                         sentence={messages.systemsList.headline({
                             n: systems.length,
-                            over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go))
-                                .length,
+                            over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go)).length,
                         })}
                         comment={messages.systemsList.comment}
                     />
@@ -69,7 +68,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
         >
             <Box>
                 <Box display="flex" alignItems="baseline" gap="12px" flexWrap="wrap">
-                    <chakra.h2 fontSize="19px" fontWeight={800}>
+                    <chakra.h2 fontSize="part" fontWeight={800}>
                         {system.walk_order}{' '}
                         <Link to="/systems/$id" params={{ id: system.id }}>
                             {system.name}
@@ -82,7 +81,7 @@ function SystemEntry({ system }: { system: SystemSheet }) {
                     </chakra.span>
                 </Box>
                 {basin !== undefined && (
-                    <Box color="ink2" fontSize="15px">
+                    <Box color="ink2" fontSize="note">
                         {messages.systemsList.run} {metres(basin.swim_length_mm, units)},{' '}
                         {messages.systemsList.turn} {metres(basin.turning_width_mm, units)},{' '}
                         {metres(basin.depth_mm, units)} {messages.systemsList.depth}
@@ -160,12 +159,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
                     {fish.species.toLowerCase()}, {projected(fish.length_mm.likely, unit)}
                 </chakra.span>
             </chakra.span>
-            <chakra.span
-                color={leavingColour(fish)}
-                fontWeight={600}
-                marginStart="auto"
-                textAlign="end"
-            >
+            <chakra.span color={leavingColour(fish)} fontWeight={600} marginStart="auto" textAlign="end">
                 {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
             </chakra.span>
         </chakra.li>

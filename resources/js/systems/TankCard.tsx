@@ -54,7 +54,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                     {systemsWords.back}
                 </Link>
             </Box>
-            <chakra.h1 fontSize="30px" lineHeight="36px">
+            <chakra.h1 fontSize="title" lineHeight="36px">
                 {system.name}
             </chakra.h1>
             <chakra.p color="ink2">
@@ -91,7 +91,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
                 </Table.Body>
             </Table.Root>
             {system.fish.length === 0 && <p>{systemsWords.empty}</p>}
-            <chakra.p color="ink2" fontSize="15px" paddingTop="10px">
+            <chakra.p color="ink2" fontSize="note" paddingTop="10px">
                 {systemsWords.cardCautions}
             </chakra.p>
         </Box>

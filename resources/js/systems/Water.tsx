@@ -21,7 +21,7 @@ export function Water({ page }: { page: SystemPage }) {
         <Section
             title={systemsWords.water.title}
             aside={
-                <chakra.span color="ink2" fontSize="15px">
+                <chakra.span color="ink2" fontSize="note">
                     {water.tested_on === null
                         ? ''
                         : systemsWords.water.tested({ day: longDay(water.tested_on, today) })}

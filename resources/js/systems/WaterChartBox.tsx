@@ -122,7 +122,7 @@ function Axes({ x, y, width }: { x: TimeScale; y: ValueScale; width: number }) {
             {y.ticks(4).map((tick) => (
                 <g key={tick}>
                     <path d={`M${LEFT} ${y(tick)}H${width - 8}`} stroke={ink('rule')} strokeWidth={1} />
-                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14.5" textAnchor="end" fill={ink('ink')}>
+                    <text x={LEFT - 7} y={y(tick) + 5} fontSize="14" textAnchor="end" fill={ink('ink')}>
                         {tick}
                     </text>
                 </g>
@@ -132,7 +132,7 @@ function Axes({ x, y, width }: { x: TimeScale; y: ValueScale; width: number }) {
                     key={tick.getTime()}
                     x={x(tick)}
                     y={HEIGHT - 6}
-                    fontSize="14.5"
+                    fontSize="14"
                     textAnchor="middle"
                     fill={ink('ink')}
                 >
@@ -174,7 +174,7 @@ function Runs({ runs, x, y }: { runs: ProbeDay[][]; x: TimeScale; y: ValueScale 
 function Legend({ chart }: { chart: WaterChart }) {
     const { mean, band, test } = systemsWords.water.legend
     return (
-        <Box color="ink2" fontSize="15px">
+        <Box color="ink2" fontSize="note">
             {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
             {[
                 ...(chart.readings.length > 0 ? [`line ${mean}, band ${band}`] : []),

@@ -50,7 +50,7 @@ export function WaterTestForm({
             onCancel={onDone}
             onSave={() => entry.save(body())}
         >
-            <chakra.p color="ink2" fontSize="15px">
+            <chakra.p color="ink2" fontSize="note">
                 {systemsWords.water.testHelp}
             </chakra.p>
             <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="12px" alignItems="start">

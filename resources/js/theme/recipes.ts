@@ -14,7 +14,7 @@ export const button = defineRecipe({
         borderWidth: '1.8px',
         borderStyle: 'solid',
         fontWeight: 700,
-        fontSize: '17px',
+        fontSize: 'said',
         lineHeight: '22px',
         cursor: 'pointer',
         whiteSpace: 'nowrap',
@@ -48,7 +48,7 @@ const field = {
     borderRadius: '3px',
     background: 'fresh',
     color: 'ink',
-    fontSize: '17px',
+    fontSize: 'said',
     _focusVisible: focusRing,
     _invalid: { borderColor: 'over' },
 }
@@ -56,7 +56,7 @@ const field = {
 export const input = defineRecipe({
     className: 'input',
     base: field,
-    variants: { size: { md: {}, lg: { minHeight: '64px', fontSize: '40px', fontWeight: 700 } } },
+    variants: { size: { md: {}, lg: { minHeight: '64px', fontSize: 'figure', fontWeight: 700 } } },
     defaultVariants: { size: 'md' },
 })
 
@@ -92,9 +92,9 @@ export const fieldParts = defineSlotRecipe({
     slots: ['root', 'label', 'requiredIndicator', 'errorText', 'helperText'],
     base: {
         root: { display: 'flex', flexDirection: 'column', gap: '4px', width: '100%' },
-        label: { fontWeight: 700, fontSize: '16.5px' },
-        errorText: { color: 'over', fontSize: '16px', lineHeight: '22px', fontWeight: 600 },
-        helperText: { color: 'ink2', fontSize: '15px', lineHeight: '21px' },
+        label: { fontWeight: 700, fontSize: 'text' },
+        errorText: { color: 'over', fontSize: 'text', lineHeight: '22px', fontWeight: 600 },
+        helperText: { color: 'ink2', fontSize: 'note', lineHeight: '21px' },
     },
 })
 
@@ -136,8 +136,8 @@ export const dialog = defineSlotRecipe({
             outline: 'none',
         },
         header: { paddingBottom: '12px' },
-        title: { fontSize: '22px', lineHeight: '30px', fontWeight: 700 },
-        description: { color: 'ink2', fontSize: '16.5px', lineHeight: '23px' },
+        title: { fontSize: 'part', lineHeight: '30px', fontWeight: 700 },
+        description: { color: 'ink2', fontSize: 'text', lineHeight: '23px' },
         body: { display: 'flex', flexDirection: 'column', gap: '14px' },
         footer: { display: 'flex', gap: '12px', justifyContent: 'flex-end', paddingTop: '18px' },
     },
@@ -147,12 +147,12 @@ export const table = defineSlotRecipe({
     className: 'table',
     slots: ['root', 'header', 'body', 'row', 'columnHeader', 'cell', 'footer', 'caption'],
     base: {
-        root: { width: '100%', borderCollapse: 'collapse', fontSize: '16.5px', lineHeight: '23px' },
+        root: { width: '100%', borderCollapse: 'collapse', fontSize: 'text', lineHeight: '23px' },
         caption: { textAlign: 'start', fontWeight: 700, paddingBlock: '8px', captionSide: 'top' },
         columnHeader: {
             textAlign: 'start',
             fontWeight: 500,
-            fontSize: '15px',
+            fontSize: 'note',
             color: 'ink2',
             borderBottom: '1.6px solid',
             borderColor: 'ink',

@@ -1,6 +1,6 @@
 import { createSystem, defaultBaseConfig } from '@chakra-ui/react'
 import { button, dialog, fieldParts, input, nativeSelect, table, textarea } from './recipes'
-import { fonts, semanticColours } from './tokens'
+import { fonts, fontSizes, semanticColours } from './tokens'
 
 /** A theme of our own: nothing of the library's look is taken over. */
 export const system = createSystem(defaultBaseConfig, {
@@ -17,7 +17,7 @@ export const system = createSystem(defaultBaseConfig, {
         'html.dark': { colorScheme: 'dark' },
         body: {
             fontFamily: 'body',
-            fontSize: '16.5px',
+            fontSize: 'text',
             lineHeight: '23px',
             fontVariantNumeric: 'tabular-nums lining-nums',
             minHeight: '100dvh',
@@ -39,7 +39,7 @@ export const system = createSystem(defaultBaseConfig, {
     theme: {
         // From xl on the whole tape of places fits.
         breakpoints: { sm: '400px', md: '600px', lg: '1100px', xl: '1180px' },
-        tokens: { fonts },
+        tokens: { fonts, fontSizes },
         semanticTokens: { colors: semanticColours },
         recipes: { button, input, textarea },
         slotRecipes: { dialog, field: fieldParts, nativeSelect, table },

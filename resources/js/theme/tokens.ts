@@ -43,3 +43,18 @@ export const fonts = {
     heading: { value: sans },
     mono: { value: "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace" },
 }
+
+/** One scale of letters; drawings have 14, 15 and 16 of their own units. */
+export const fontSizes = {
+    /** Beside and below what is said. */
+    note: { value: '15px' },
+    text: { value: '16.5px' },
+    /** What is written in fields and on buttons, and names. */
+    said: { value: '17px' },
+    /** The heading of a part. */
+    part: { value: '19px' },
+    narrowTitle: { value: '24px' },
+    title: { value: '27px' },
+    /** A figure that is typed at arm's length. */
+    figure: { value: '40px' },
+}

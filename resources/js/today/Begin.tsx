@@ -21,7 +21,7 @@ export function Begin() {
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
-                        <chakra.b fontSize="19px" aria-hidden="true">
+                        <chakra.b fontSize="part" aria-hidden="true">
                             {i + 1}
                         </chakra.b>
                         {step}

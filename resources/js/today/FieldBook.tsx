@@ -35,7 +35,7 @@ export function FieldBook({ systems, due, today }: Props) {
             />
             <Box
                 color="ink2"
-                fontSize="15px"
+                fontSize="note"
                 borderBottom="1.6px solid"
                 borderColor="ink"
                 padding="0 0 3px 60px"
@@ -92,15 +92,15 @@ function Row({
             borderBottom="1px solid"
             borderColor="rule"
         >
-            <Box textAlign="center" fontWeight={800} fontSize="19px">
+            <Box textAlign="center" fontWeight={800} fontSize="part">
                 {order}
             </Box>
             <Mark isLate={due.is_late} tick={tick} />
             <Box paddingStart="14px" paddingBlock="6px">
-                <Box fontSize="18px" fontWeight={700}>
+                <Box fontSize="said" fontWeight={700}>
                     {due.name}
                     {due.kind === 'measure' && due.is_late && (
-                        <chakra.span color="over" fontSize="16px" marginStart="8px">
+                        <chakra.span color="over" fontSize="text" marginStart="8px">
                             {due.words}
                         </chakra.span>
                     )}

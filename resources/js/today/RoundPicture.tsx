@@ -95,7 +95,7 @@ function StationLabel({
         <g>
             <rect x={x - 4} y={y - 15} width={38 + name.length * 9} height={30} fill={ink('paper')} />
             <StationMark x={x + 13} y={y} n={system.walk_order} isDue={isDue} />
-            <text x={x + 33} y={y + 6} fontSize="17" fontWeight={isDue ? 700 : 500} fill={ink('ink')}>
+            <text x={x + 33} y={y + 6} fontSize="16" fontWeight={isDue ? 700 : 500} fill={ink('ink')}>
                 {name}
             </text>
         </g>

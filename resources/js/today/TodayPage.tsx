@@ -87,7 +87,7 @@ function BelowTheRound({ today, all }: { today: Today; all: readonly FishRow[] }
         <>
             <FeedingRound />
             <Box>
-                <Box as="h2" fontSize="19px" fontWeight={800} paddingBottom="8px">
+                <Box as="h2" fontSize="part" fontWeight={800} paddingBottom="8px">
                     {messages.today.writeDown}
                 </Box>
                 {all.length > 0 && (

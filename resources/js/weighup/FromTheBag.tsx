@@ -96,7 +96,7 @@ function BagSteps({ sheet }: { sheet: BagSheet }) {
                     >
                         <span>
                             <b>{step.words}</b>{' '}
-                            <chakra.span color="ink2" fontSize="15px">
+                            <chakra.span color="ink2" fontSize="note">
                                 {step.why}
                             </chakra.span>
                         </span>

@@ -23,7 +23,7 @@ export function Kinds({ allSpecies, isNarrow, onChoose }: Props) {
     const unit = useUnit()
     return (
         <Box as="section" aria-label={words.kinds}>
-            <chakra.h2 fontSize="19px" fontWeight={800}>
+            <chakra.h2 fontSize="part" fontWeight={800}>
                 {words.kinds}
             </chakra.h2>
             <Box

@@ -35,7 +35,7 @@ export function Verdict({ weighed, species, typed, perhaps, worst, isHeaded }: P
     return (
         <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
             {isHeaded && (
-                <chakra.h2 fontSize="19px" fontWeight={800} color={ADVICE_COLOUR[weighed.advice]}>
+                <chakra.h2 fontSize="part" fontWeight={800} color={ADVICE_COLOUR[weighed.advice]}>
                     {species.common_name}. {weighed.sentence}
                 </chakra.h2>
             )}
@@ -134,7 +134,7 @@ function Cautions({ cautions }: { cautions: readonly string[] }) {
                     </chakra.li>
                 ))}
             </ul>
-            <chakra.p color="ink2" fontSize="15px" paddingTop="4px">
+            <chakra.p color="ink2" fontSize="note" paddingTop="4px">
                 {weighUpWords.cautionsNote}
             </chakra.p>
         </Section>

@@ -29,6 +29,7 @@ export const sitter = {
     drawing: 'Who lives in {home}, from the side, to one scale: {fish}',
     ofMany: '{name} ({n})',
     ifSo: 'If something goes wrong',
+    kept: 'No network: {n, plural, one {one tick is} other {# ticks are}} kept on this phone and sent when it is back.',
     print: 'Print',
     noLink: 'This page needs the whole link that you were sent, with all that follows the #.',
     again: 'Try again',
