@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { BROWSER } from './bin/browser.mjs'
 
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -15,7 +16,7 @@ export default defineConfig({
         serviceWorkers: 'block',
         reducedMotion: 'reduce',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: BROWSER,
             args: [
                 '--no-sandbox',
                 '--disable-gpu',

@@ -1,6 +1,7 @@
 // Frames a second while the lanes of a large place are panned: 40 systems, 300 fish, by weeks.
 // Usage: node bin/lanes-bench.mjs [base address of a running demo]
 import { chromium } from 'playwright-core'
+import { BROWSER } from './browser.mjs'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:8000'
 const SYSTEMS = 40
@@ -9,7 +10,7 @@ const PAN_MS = 4000
 const PAN_PX = 24
 
 const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: BROWSER,
     args: [
         '--headless',
         '--no-sandbox',

@@ -5,6 +5,7 @@
 //   node bin/screenshots.mjs   in another; PORT as for bin/demo
 
 import { chromium } from '@playwright/test'
+import { BROWSER } from './browser.mjs'
 
 const base = `http://127.0.0.1:${process.env.PORT ?? 8000}`
 const desk = { width: 1280, height: 800 }
@@ -33,7 +34,7 @@ const pictures = [
 ]
 
 const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: BROWSER,
     args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -29,6 +29,7 @@ final class RolesTest extends OwnFacilityTestCase
             'GET /sanctum/csrf-cookie',
             'GET /up',
             'GET /{page?}',
+            'GET /shell',
             'POST forgotten-password',
             'POST invitation',
             'POST owner',

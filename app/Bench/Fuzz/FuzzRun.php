@@ -84,6 +84,9 @@ final class FuzzRun
 
     private string $token;
 
+    /** As everything stands before a write; null: something was kept since it was looked at. */
+    private ?string $standing = null;
+
     public function __construct(private readonly Application $app, private readonly User $owner, int $seed, string $today)
     {
         $this->random = new Randomizer(new Mt19937($seed));
@@ -119,6 +122,7 @@ final class FuzzRun
             $isOfNewest = $missing !== [] ? intdiv($number, count($missing)) % 2 === 0 : ($isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
             if ($this->send($number, $operation, $mutations, $isOfNewest) && $isKept) {
                 DB::commit();
+                $this->standing = null;
                 $kept++;
             } else {
                 DB::rollBack();
@@ -126,6 +130,7 @@ final class FuzzRun
             if (! $isFirst && $kept >= self::FRESH_AFTER) {
                 DB::rollBack();
                 DB::beginTransaction();
+                $this->standing = null;
                 $kept = 0;
             }
             if ($tell !== null && $number % self::TOLD_EVERY === 0) {
@@ -166,7 +171,7 @@ final class FuzzRun
         if ($mutations > 0 && $this->random->getInt(1, 12) === 1) {
             $path = $this->mutator->path($path);
         }
-        $before = $this->state();
+        $before = $this->standing ??= $this->state();
         $answer = $this->ask($operation->method, $path, $body, $this->pictures->files($operation->method, $path, $mutations > 0));
         $status = $answer->getStatusCode();
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;

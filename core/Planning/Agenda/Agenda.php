@@ -35,26 +35,33 @@ final readonly class Agenda
         if ($first === null) {
             return Finding::of('today.nothing');
         }
-        $looks = count($this->of(AgendaKind::Watch));
-        $measures = count($this->of(AgendaKind::Measure));
-        $rest = count($this->items) - $looks - $measures;
-        $figures = [
-            'parts' => array_values(array_filter([
-                $looks === 0 ? null : Finding::of('today.to_watch', fish: $looks),
-                $measures === 0 ? null : Finding::of('today.to_measure', fish: $measures),
-                $rest === 0 ? null : Finding::of($looks + $measures === 0 ? 'today.things' : 'today.other_things', things: $rest),
-            ])),
-            'places' => count(array_unique(array_column($this->items, 'system'))),
-            'homes' => $homes,
-            'first' => $first->name,
-        ];
+        $parts = $this->parts();
+        $places = count(array_unique(array_column($this->items, 'system')));
         foreach ($this->items as $item) {
             if ($item->name !== $first->name) {
-                return Finding::of('today.round_then', ...$figures, second: $item->name);
+                return Finding::of('today.round_then', parts: $parts, places: $places, homes: $homes, first: $first->name, second: $item->name);
             }
         }
 
-        return Finding::of('today.round', ...$figures);
+        return Finding::of('today.round', parts: $parts, places: $places, homes: $homes, first: $first->name);
+    }
+
+    /** @return list<Finding> how many of each sort there are */
+    private function parts(): array
+    {
+        $looks = count($this->of(AgendaKind::Watch));
+        $measures = count($this->of(AgendaKind::Measure));
+        $rest = count($this->items) - $looks - $measures;
+
+        return array_values(array_filter([
+            $looks === 0 ? null : Finding::of('today.to_watch', fish: $looks),
+            $measures === 0 ? null : Finding::of('today.to_measure', fish: $measures),
+            match (true) {
+                $rest === 0 => null,
+                $looks + $measures === 0 => Finding::of('today.things', things: $rest),
+                default => Finding::of('today.other_things', things: $rest),
+            },
+        ]));
     }
 
     /** @return list<AgendaItem> */

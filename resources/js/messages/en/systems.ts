@@ -417,7 +417,7 @@ export const systems = {
             'More than a usual floor of a dwelling is built for: a structural engineer decides. Mind your back: two to carry a tank, none with water in it.',
         pond: 'Fence or net it where children can reach it: they drown in shallow water.',
         typing: 'Type its sizes: what it comes to is worked out here.',
-        onePool: 'Shape',
+        onePool: 'Sizes',
         withSump: '{litres}, {all} with the sump',
         anHour: '{litres} an hour',
     },
