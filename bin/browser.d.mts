@@ -1,0 +1,2 @@
+/** Undefined: none is installed. */
+export declare const BROWSER: string | undefined
