@@ -119,7 +119,7 @@ function Slips({ slip, onClose }: { slip: Slip | null; onClose: () => void }) {
     )
 }
 
-/** Three of them fit a small phone beside the day; signing out is under More there. */
+/** Three of them fit a small phone beside the day; where there is More, signing out is under it. */
 const CORNER = { fontSize: 'note', paddingInline: '8px', minWidth: 0 } as const
 
 function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
@@ -139,7 +139,7 @@ function Corner({ onOpen }: { onOpen: (slip: Slip) => void }) {
             <Button
                 variant="plain"
                 {...CORNER}
-                display={{ base: 'none', md: 'inline-flex' }}
+                display={{ base: 'none', xl: 'inline-flex' }}
                 onClick={signOut}
             >
                 {messages.frame.signOut}

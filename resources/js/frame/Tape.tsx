@@ -79,7 +79,7 @@ export function Tape() {
                         {place.word}
                     </PlaceLink>
                 ))}
-                <Button marginTop="14px" display={{ md: 'none' }} onClick={signOut}>
+                <Button marginTop="14px" display={{ xl: 'none' }} onClick={signOut}>
                     {messages.frame.signOut}
                 </Button>
             </PaperDialog>

@@ -1,6 +1,6 @@
 import { useNavigate } from '@tanstack/react-router'
 import { places } from './places'
-import { useEffect, useSyncExternalStore } from 'react'
+import { useLayoutEffect, useSyncExternalStore } from 'react'
 
 const listeners = new Set<() => void>()
 
@@ -33,7 +33,8 @@ function isWriting(target: EventTarget | null): boolean {
 export function usePlaceKeys(acts: Record<string, () => void>): void {
     const navigate = useNavigate()
     const [on] = useLettersOn()
-    useEffect(() => {
+    // As soon as the places can be seen, not a moment after.
+    useLayoutEffect(() => {
         const byLetter: Record<string, string> = Object.fromEntries(
             places.map((one) => [one.letter.toLowerCase(), one.to]),
         )

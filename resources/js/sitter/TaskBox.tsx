@@ -33,7 +33,7 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: 
     const waits = (): Promise<void> => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey })
     const write = useMutation({
         mutationFn: sendOrKeep,
-        onSuccess: async (sheet) => {
+        onSuccess: (sheet) => {
             setSaying(false)
             return sheet === undefined ? waits() : show(sheet)
         },

@@ -25,7 +25,7 @@ export function WeighUpPage() {
 }
 
 function WeighUp({ species }: { species: string }) {
-    useNameSheet(weighUpWords.title, weighUpWords.comment)
+    useNameSheet(weighUpWords.title)
     const [isBeside, setBeside] = useState(false)
     const [together, setTogether] = useState(false)
     const first = useCandidate(species)

@@ -1,8 +1,6 @@
 /** Weighing up before a fish is bought, and the search turned round. */
 export const weighUp = {
     title: 'Weigh up',
-    comment:
-        'Before a fish is bought: its whole future here. Nothing is saved until you add it to your fish.',
     empty: 'Which fish are you thinking of?',
     emptyComment:
         'Choose a species: the homes it needs, what must be built and by when, what it costs and leaves, and one sentence of advice.',
