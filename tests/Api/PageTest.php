@@ -12,6 +12,13 @@ use PHPUnit\Framework\Attributes\TestWith;
 /** What is printed into the page, and for whom. */
 final class PageTest extends ApiTestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Nothing is built when these run.
+        $this->withoutVite();
+    }
+
     public function test_today_is_printed_and_its_answers_are_those_of_the_api(): void
     {
         $page = $this->page('/');
