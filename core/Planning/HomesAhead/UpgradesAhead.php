@@ -20,7 +20,7 @@ final readonly class UpgradesAhead
      */
     public static function isOver(HomesAhead $fish, bool $fitsNow, LocalDate $today): bool
     {
-        $leave = $fish->stays[0]->leave ?? null;
+        $leave = self::leave($fish);
 
         return ! $fitsNow || ($leave !== null && ! $leave->isAfter($today));
     }
@@ -37,7 +37,7 @@ final readonly class UpgradesAhead
     /** It may stay today, but perhaps not for long. */
     public static function isSoon(HomesAhead $fish, LocalDate $today): bool
     {
-        $leave = $fish->stays[0]->leave ?? null;
+        $leave = self::leave($fish);
 
         return $leave !== null && $leave->isAfter($today) && $today->daysUntil($leave) <= self::SOON_DAYS;
     }
@@ -48,9 +48,15 @@ final readonly class UpgradesAhead
      */
     public static function among(array $chains): array
     {
-        $leave = array_filter(array_map(fn (HomesAhead $chain): ?string => ($chain->stays[0]->leave ?? null)?->toIso(), $chains));
+        $leave = array_filter(array_map(fn (HomesAhead $chain): ?string => self::leave($chain)?->toIso(), $chains));
         asort($leave);
 
         return array_map(strval(...), array_keys($leave));
+    }
+
+    /** The present home; null: it need not leave it. */
+    private static function leave(HomesAhead $fish): ?LocalDate
+    {
+        return $fish->stays[0]->leave ?? null;
     }
 }

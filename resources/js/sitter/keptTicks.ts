@@ -3,6 +3,7 @@ import { newKey } from '../api/idempotency'
 import type { SitterHome, SitterSheet, Tick } from '../api/types'
 import { dayNow, timeNow } from '../entry/timeNow'
 import type { KeptEntry } from '../offline/database'
+import { lastKept } from '../offline/lastKept'
 import { keepEntry, sendKept } from '../offline/outbox'
 import { keptQuery } from '../offline/queries'
 import type { SitterTask, Ticked } from './queries'
@@ -30,11 +31,7 @@ export const keptTick = (
     entries: readonly KeptEntry[],
     system: number,
     task: SitterTask,
-): KeptEntry | undefined =>
-    entries.findLast((entry) => {
-        const { system: where, task: what } = tickOf(entry)
-        return entry.refusal === undefined && where === system && what === task
-    })
+): KeptEntry | undefined => lastKept(entries, { method: 'PUT', path: ADDRESS, named: { system, task } })
 
 /** The round with what waits on this phone, as if it had been sent. */
 export function withKept(sheet: SitterSheet, entries: readonly KeptEntry[]): SitterSheet {
