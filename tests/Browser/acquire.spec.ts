@@ -43,6 +43,19 @@ test('two candidates stand side by side', async ({ page }) => {
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Take it')
 })
 
+test('each of two side by side has kinds to pick from', async ({ page }) => {
+    await page.goto('/weigh-up')
+    await page.getByRole('button', { name: 'Weigh another beside it' }).click()
+    const kinds = page.getByRole('region', { name: 'Kinds that grow large, to one scale' })
+    await expect(kinds).toHaveCount(2)
+    await kinds
+        .nth(1)
+        .getByRole('button', { name: /^Oscar/ })
+        .click()
+    await expect(kinds).toHaveCount(1)
+    await expect(page.getByRole('combobox', { name: 'Species' }).nth(1)).toHaveValue('Oscar')
+})
+
 test('it is added to my fish with its plan, and is taken back', async ({ page }) => {
     await page.goto('/weigh-up?species=Shark%20catfish')
     await page.getByRole('button', { name: 'Add to my fish' }).click()

@@ -1,6 +1,6 @@
 import { expect, test } from './test'
 import type { Page } from '@playwright/test'
-import { expectAccessible, expectNoSidewaysScrolling, signIn } from './keeper'
+import { expectAccessible, expectNoSidewaysScrolling, openFish, signIn } from './keeper'
 
 test.use({ viewport: { width: 390, height: 844 } })
 
@@ -183,6 +183,36 @@ test('the round leads to what is due, and the calendar has an address', async ({
     await expect(page.getByRole('heading', { name: 'Quarantine', exact: true })).toBeVisible()
     await page.getByRole('button', { name: 'Make an address' }).click()
     await expect(page.getByText(/\/calendar\/[A-Za-z0-9]+\.ics/)).toBeVisible()
+})
+
+test('a move that is not made yet is prepared from the fish, and Moves stand at the foot', async ({
+    page,
+}) => {
+    await openFish(page, 'Tansy')
+    await page.getByRole('button', { name: 'Move', exact: true }).click()
+    await page.getByRole('link', { name: /^Not made yet/ }).click()
+    const slip = page.getByRole('dialog')
+    await expect(slip.getByLabel('From').locator('option:checked')).toHaveText('Cabin tank')
+    await expect(slip.getByLabel('Tansy')).toBeChecked()
+    await slip.getByRole('button', { name: 'Cancel' }).click()
+    await expect(page).toHaveURL(/\/moves$/)
+    await expect(slip).toHaveCount(0)
+    const foot = page.getByRole('navigation', { name: 'Places' })
+    await expect(foot.getByRole('link', { name: 'Moves' })).toHaveAttribute('aria-current', 'page')
+    await foot.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'Sign out' }).click()
+    await expect(page.getByLabel('Password')).toBeVisible()
+})
+
+test('who looks from Today finds the signs open; who comes by has them folded', async ({ page }) => {
+    await page.getByRole('button', { name: 'Look Burr' }).first().click()
+    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
+    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
+    await openMoves(page)
+    await expect(watch.getByRole('button', { name: 'All good' })).toBeVisible()
+    await expect(watch.getByRole('button', { name: 'hides' })).toHaveCount(0)
+    await watch.getByRole('button', { name: 'Not well: Burr' }).click()
+    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
 })
 
 test('a look that is sent again because no answer came is recorded once', async ({ page }) => {
