@@ -36,6 +36,17 @@ async function finish(page: Page): Promise<void> {
     await expect(page.getByText('The watch begins.')).toBeVisible()
 }
 
+test('who looks from Today finds the signs open; who comes by has them folded', async ({ page }) => {
+    await page.getByRole('button', { name: 'Look Burr' }).first().click()
+    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
+    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
+    await openMoves(page)
+    await expect(watch.getByRole('button', { name: 'All good' })).toBeVisible()
+    await expect(watch.getByRole('button', { name: 'hides' })).toHaveCount(0)
+    await watch.getByRole('button', { name: 'Not well: Burr' }).click()
+    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
+})
+
 test('a move is planned, run and watched', async ({ page }) => {
     await plan(page, 'Kiln vat', 'Hazel', 'Boathouse vat')
     await expect(page.getByRole('heading', { name: 'Have at hand' })).toBeVisible()
@@ -202,17 +213,6 @@ test('a move that is not made yet is prepared from the fish, and Moves stand at 
     await foot.getByRole('button', { name: 'More' }).click()
     await page.getByRole('dialog').getByRole('button', { name: 'Sign out' }).click()
     await expect(page.getByLabel('Password')).toBeVisible()
-})
-
-test('who looks from Today finds the signs open; who comes by has them folded', async ({ page }) => {
-    await page.getByRole('button', { name: 'Look Burr' }).first().click()
-    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
-    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
-    await openMoves(page)
-    await expect(watch.getByRole('button', { name: 'All good' })).toBeVisible()
-    await expect(watch.getByRole('button', { name: 'hides' })).toHaveCount(0)
-    await watch.getByRole('button', { name: 'Not well: Burr' }).click()
-    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
 })
 
 test('a look that is sent again because no answer came is recorded once', async ({ page }) => {
