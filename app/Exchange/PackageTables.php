@@ -25,7 +25,7 @@ final readonly class PackageTables
         // Secrets, and what hangs on them.
         'personal_access_tokens', 'password_reset_tokens', 'invitations', 'sign_ins',
         // Of the running application.
-        'migrations', 'jobs', 'failed_jobs', 'tasks', 'imports', 'recorded_requests', 'letters',
+        'migrations', 'jobs', 'failed_jobs', 'tasks', 'imports', 'recorded_requests', 'letters', 'read_marks',
         // Made anew from the others.
         'log_lines', 'log_words', 'log_words_config', 'log_words_data', 'log_words_docsize', 'log_words_idx', 'log_vocabulary',
     ];

@@ -58,21 +58,31 @@ final readonly class FacilityReader
         $foods = new FoodStore($this->unreadable);
         $plans = new FeedingPlans($foods, $this->unreadable);
         $habits = new FeedingHabits($plans, $this->unreadable, $today);
+        $usual = $withoutMeasurement === null ? $this->usual($settings, $today, $habits) : null;
+        $reading = $usual !== null && ($alsoFish === null || isset($usual->kept[Keys::ofFish($alsoFish)]))
+            ? $usual
+            : $this->readAnew($settings, $today, $habits, $alsoFish, $withoutMeasurement);
+
+        return new FacilitySnapshot($reading, $settings->units(), $this->answers, new WaterBook($this->unreadable, $today), $this->unreadable, $foods, $plans, $habits);
+    }
+
+    /** As it was read last, while no row that it was read from has changed; with rows left out it is read each time, so that they are told. */
+    private function usual(FacilitySettings $settings, LocalDate $today, FeedingHabits $habits): FacilityReading
+    {
+        return $this->answers->last('facility', ReadMark::now().$today->toIso(), function () use ($settings, $today, $habits): array {
+            $reading = $this->readAnew($settings, $today, $habits, null, null);
+
+            return [$reading, $this->unreadable->all() === []];
+        });
+    }
+
+    private function readAnew(FacilitySettings $settings, LocalDate $today, FeedingHabits $habits, ?int $alsoFish, ?int $withoutMeasurement): FacilityReading
+    {
         [$systems, $former] = $this->systems($today, $habits);
         [$fish, $kept] = $this->fish(array_fill_keys(array_map(fn (System $system): string => $system->key, [...$systems, ...$former]), true), $today, $habits, $alsoFish, $withoutMeasurement);
         $rulebook = $this->unreadable->read(StoredTable::Facility, $settings->id, fn (): Rulebook => ScenarioReader::rulebook($settings->rulebook));
 
-        return new FacilitySnapshot(
-            new Facility($today, $settings->horizon_days, ($rulebook ?? new Rulebook)->withVerdicts($this->verdicts()), $systems, $fish, $former),
-            $settings->units(),
-            $kept,
-            $this->answers,
-            new WaterBook($this->unreadable, $today),
-            $this->unreadable,
-            $foods,
-            $plans,
-            $habits,
-        );
+        return FacilityReading::of(new Facility($today, $settings->horizon_days, ($rulebook ?? new Rulebook)->withVerdicts($this->verdicts()), $systems, $fish, $former), $kept, $this->answers);
     }
 
     /** @return list<OwnVerdict> the keeper's words on two, the newest last */

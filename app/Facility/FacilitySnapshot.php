@@ -11,13 +11,11 @@ use App\Language\Messages;
 use App\Repair\LeftOut;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Facility\System;
 use Biomegas\Growth\FacilityGrowth;
-use Biomegas\Growth\Pace\FacilityPace;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
@@ -54,7 +52,6 @@ use Biomegas\Water\Test\Quantity;
 use Biomegas\Water\Test\WaterNow;
 use Closure;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use WeakMap;
 
 /** The facility as it stands in the database today, with what the core says of it. */
 final class FacilitySnapshot
@@ -67,11 +64,6 @@ final class FacilitySnapshot
 
     /** @var array<string, LengthsAhead> by fish */
     private array $lengthsAhead = [];
-
-    private ?string $surroundings = null;
-
-    /** How the fish here keep to their curves. */
-    private readonly FacilityPace $pace;
 
     private ?string $everybody = null;
 
@@ -94,24 +86,18 @@ final class FacilitySnapshot
     /** @var array<string, LocalDate>|null by fish */
     private ?array $quarantineEnds = null;
 
-    /** @var array<string, string> by fish */
-    private array $prints = [];
-
-    /** @var WeakMap<Fish, string> */
-    private readonly WeakMap $ownPrints;
-
     /** @var array<string, NitrateYield> by system */
     private array $yields = [];
+
+    public readonly Facility $facility;
 
     public readonly FacilityGrowth $growth;
 
     private ?Messages $messages = null;
 
-    /** @param  array<string, FishSnapshot>  $kept by the core's key */
     public function __construct(
-        public readonly Facility $facility,
+        private readonly FacilityReading $reading,
         public readonly Units $units,
-        private readonly array $kept,
         private readonly ProjectionCache $answers,
         public readonly WaterBook $water,
         public readonly UnreadableRows $unreadable,
@@ -119,9 +105,8 @@ final class FacilitySnapshot
         public readonly FeedingPlans $plans,
         public readonly FeedingHabits $habits,
     ) {
-        $this->ownPrints = new WeakMap;
-        $this->pace = $this->paceHere();
-        $this->growth = new FacilityGrowth($facility, $this->pace);
+        $this->facility = $reading->facility;
+        $this->growth = new FacilityGrowth($this->facility, $reading->pace);
     }
 
     /** Null when it is not there any more. */
@@ -146,13 +131,13 @@ final class FacilitySnapshot
 
     public function kept(Fish $fish): FishSnapshot
     {
-        return $this->kept[$fish->key];
+        return $this->reading->kept[$fish->key];
     }
 
     /** Its colour and mark; the first for one that is only thought of. */
     public function bandOf(Fish $fish): int
     {
-        return ($this->kept[Parted::whole($fish->key)] ?? null)->band ?? 0;
+        return ($this->reading->kept[Parted::whole($fish->key)] ?? null)->band ?? 0;
     }
 
     public function outlook(Fish $fish): FishOutlook
@@ -163,7 +148,7 @@ final class FacilitySnapshot
     public function brief(Fish $fish): FishBrief
     {
         return $this->briefs[$fish->key] ??= $this->answers->of(
-            $this->surroundings(),
+            $this->reading->surroundings,
             ['brief', $this->print($fish)],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
@@ -218,7 +203,7 @@ final class FacilitySnapshot
      */
     public function plan(Decision $decision, array $supposed, Closure $describe): Plan
     {
-        return $this->answers->of($this->surroundings(), ['plan', $decision, $supposed, $this->everybody()], $describe);
+        return $this->answers->of($this->reading->surroundings, ['plan', $decision, $supposed, $this->everybody()], $describe);
     }
 
     /**
@@ -229,13 +214,13 @@ final class FacilitySnapshot
      */
     public function mends(array $decisions, array $supposed, Closure $find): array
     {
-        return $this->answers->of($this->surroundings(), ['mends', $decisions, $supposed, $this->everybody()], $find);
+        return $this->answers->of($this->reading->surroundings, ['mends', $decisions, $supposed, $this->everybody()], $find);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead
     {
         return $this->lengthsAhead[$fish->key] ??= $this->answers->of(
-            $this->surroundings(),
+            $this->reading->surroundings,
             ['lengths ahead', $this->print($fish)],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
         );
@@ -253,7 +238,7 @@ final class FacilitySnapshot
         $notBefore = $this->quarantineEnds()[$fish->key] ?? null;
 
         return $this->answers->restingOn(
-            $this->surroundings(),
+            $this->reading->surroundings,
             ['homes ahead', $rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->whereEverybodyIs(), $notBefore],
             function () use ($rulebook, $fish, $notBefore): array {
                 $search = new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore);
@@ -311,7 +296,7 @@ final class FacilitySnapshot
         $leaves = array_map($this->mustLeave(...), $residents);
 
         return $this->answers->of(
-            $this->surroundings(),
+            $this->reading->surroundings,
             ['full', $system->key, array_map($this->print(...), $residents), $leaves],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), $leaves),
         );
@@ -359,7 +344,7 @@ final class FacilitySnapshot
         $residents = $this->facility->residentsOf($system);
 
         return $this->answers->of(
-            $this->surroundings(),
+            $this->reading->surroundings,
             ['load', $system->key, array_map($this->print(...), $residents)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
@@ -433,41 +418,9 @@ final class FacilitySnapshot
         return array_map($this->outlook(...), array_column($fish, null, 'key'));
     }
 
-    /** From the lengths before this month, so that one more length does not stir every projection. */
-    private function paceHere(): FacilityPace
-    {
-        $untilThisMonth = $this->facility->until(LocalDate::fromIso(substr($this->facility->date->toIso(), 0, 8).'01'));
-
-        return $this->answers->of(
-            'pace',
-            [$untilThisMonth],
-            fn (): FacilityPace => FacilityGrowth::paceOf($untilThisMonth),
-        );
-    }
-
-    /** @return list<Fish> those whose lengths inform its growth */
-    private function kinOf(Fish $fish): array
-    {
-        return array_merge(...array_map(fn (CandidateSpecies $species): array => $this->growth->kinOf($fish, $species->species), $fish->possibleSpecies()));
-    }
-
-    /** Fingerprint of a fish, of those whose lengths inform its growth, and of what is believed of its pace. */
+    /** Fingerprint of one that lives here, and of all that its growth rests on. */
     private function print(Fish $fish): string
     {
-        return $this->prints[$fish->key] ??= hash('xxh128', serialize([$this->ownPrint($fish), array_map($this->ownPrint(...), $this->kinOf($fish)), $this->pace->beliefOf($fish->key)]));
-    }
-
-    /** Of the fish alone. One that is only thought of may bear the key of one that lives here. */
-    private function ownPrint(Fish $fish): string
-    {
-        return $this->ownPrints[$fish] ??= hash('xxh128', serialize($fish));
-    }
-
-    /** Fingerprint of what the outlook of any fish depends on besides the fish. */
-    private function surroundings(): string
-    {
-        return $this->surroundings ??= hash('xxh128', serialize([
-            $this->facility->date, $this->facility->horizonDays, $this->facility->rulebook, $this->facility->systems,
-        ]));
+        return $this->reading->prints[$fish->key];
     }
 }

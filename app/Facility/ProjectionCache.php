@@ -37,6 +37,9 @@ final class ProjectionCache
     /** @var array<string, array<string, string>> computed in this request, serialised, by group and fingerprint */
     private array $new = [];
 
+    /** @var array<string, string> the one answer that stays of each group that holds the last alone */
+    private array $alone = [];
+
     /** @param  Closure(): Connection  $database  opened when it is first needed */
     public function __construct(private readonly Closure $database, private readonly string $codeVersion)
     {
@@ -81,6 +84,31 @@ final class ProjectionCache
         [$answer, $names] = $compute();
 
         return $this->file($group, $fingerprint, [$answer, $names, array_map($print, $names)])[0];
+    }
+
+    /**
+     * What is large and changes as a whole: the last of its name alone is kept,
+     * and holds as long as the state is the one it was computed in.
+     *
+     * @template T
+     *
+     * @param  Closure(): array{T, bool}  $compute  the answer, and whether it may be kept
+     * @return T
+     */
+    public function last(string $name, string $state, Closure $compute): mixed
+    {
+        [$group, $fingerprint] = $this->place($name, [$state]);
+        $known = $this->known($group, $fingerprint);
+        if ($known !== null) {
+            return $known[0];
+        }
+        [$answer, $mayBeKept] = $compute();
+        if ($mayBeKept) {
+            $this->alone[$group] = $fingerprint;
+            $this->file($group, $fingerprint, [$answer]);
+        }
+
+        return $answer;
     }
 
     /**
@@ -142,6 +170,9 @@ final class ProjectionCache
     private function drop(Connection $database, string $group): void
     {
         $table = $database->table('answers');
+        if (isset($this->alone[$group])) {
+            $table->clone()->where('group', $group)->where('fingerprint', '!=', $this->alone[$group])->delete();
+        }
         if (($this->stored[$group] ?? []) === []) {
             $table->clone()->where('kept_at', '<', now()->getTimestamp() - self::KEPT_SECONDS)->delete();
             $table->clone()->whereNotIn('group', $table->clone()->groupBy('group')->orderByRaw('max(id) desc')->limit(self::MOST_GROUPS)->select('group'))->delete();

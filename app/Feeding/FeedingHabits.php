@@ -19,19 +19,31 @@ use stdClass;
 /** What was fed, not what was planned, drives load, nitrate and growth; where nobody wrote it down, the plan does. */
 final class FeedingHabits
 {
-    /** @var array<int, array<int, list<FedWeek>>> by system and fish; 0: all who are not fed by themselves */
-    private readonly array $weeks;
+    /** @var array<int, array<int, list<FedWeek>>>|null by system and fish; 0: all who are not fed by themselves */
+    private ?array $weeks = null;
 
     /** @var array<array-key, list<FedSpan>> by system, and by fish where it was fed by itself */
     private array $spans = [];
 
-    public function __construct(private readonly FeedingPlans $plans, UnreadableRows $unreadable, private readonly LocalDate $today)
+    public function __construct(private readonly FeedingPlans $plans, private readonly UnreadableRows $unreadable, private readonly LocalDate $today)
+    {
+    }
+
+    /** @return array<int, list<FedWeek>> by fish */
+    private function weeksIn(int $systemId): array
+    {
+        return ($this->weeks ??= $this->readWeeks())[$systemId] ?? [];
+    }
+
+    /** @return array<int, array<int, list<FedWeek>>> */
+    private function readWeeks(): array
     {
         $weeks = [];
-        $unreadable->readAll(StoredTable::FedWeeks, DB::table('fed_weeks')->orderBy('monday')->get(), function (stdClass $row) use (&$weeks): void {
+        $this->unreadable->readAll(StoredTable::FedWeeks, DB::table('fed_weeks')->orderBy('monday')->get(), function (stdClass $row) use (&$weeks): void {
             $weeks[$row->system_id][$row->fish_id ?? 0][] = FedWeeks::ofRow($row);
         });
-        $this->weeks = $weeks;
+
+        return $weeks;
     }
 
     public function ofSystem(int $id): ?FeedingHabit
@@ -42,7 +54,7 @@ final class FeedingHabits
     /** Of all who live there together. */
     public function record(int $systemId): FeedingRecord
     {
-        $here = $this->weeks[$systemId] ?? [];
+        $here = $this->weeksIn($systemId);
 
         return FeedingRecord::together($here[0] ?? [], array_merge(...array_values(array_diff_key($here, [0 => true]))), $this->today);
     }
@@ -54,10 +66,11 @@ final class FeedingHabits
      */
     private function eatenIn(int $systemId, int $fishId): array
     {
-        $own = isset($this->weeks[$systemId][$fishId]) ? FeedingRecord::of($this->weeks[$systemId][$fishId], $this->today) : null;
+        $weeks = $this->weeksIn($systemId);
+        $own = isset($weeks[$fishId]) ? FeedingRecord::of($weeks[$fishId], $this->today) : null;
 
         return $own === null || $own->weeks === []
-            ? $this->spans["{$systemId}"] ??= FeedingRecord::of($this->weeks[$systemId][0] ?? [], $this->today)->eaten()
+            ? $this->spans["{$systemId}"] ??= FeedingRecord::of($weeks[0] ?? [], $this->today)->eaten()
             : $this->spans["{$systemId}/{$fishId}"] ??= $own->eaten();
     }
 

@@ -7,7 +7,7 @@ namespace Tests\Api;
 use App\Facility\FacilityReader;
 use App\Facility\ProjectionCache;
 use App\Repair\UnreadableRows;
-use Biomegas\Planning\HomesAhead\HomesAhead;
+use Biomegas\Facility\Fish;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
@@ -27,8 +27,8 @@ final class KeptChainsTest extends ApiTestCase
         $write($this);
         $after = $this->chains($kept);
 
-        $this->assertEquals($this->chains($this->memory()), $after);
-        $this->assertNotEquals($before, $after, 'the write is one that matters');
+        $this->assertSame($this->chains($this->memory()), $after);
+        $this->assertNotSame($before, $after, 'the write is one that matters');
     }
 
     /** @return iterable<string, array{Closure(self): mixed}> */
@@ -50,12 +50,12 @@ final class KeptChainsTest extends ApiTestCase
         return $memory;
     }
 
-    /** @return array<string, HomesAhead> by fish, as a request of its own */
+    /** @return array<string, string> as they are written down, by fish, as a request of its own */
     private function chains(Connection $kept): array
     {
         $answers = new ProjectionCache(fn (): Connection => $kept, 'this release');
         $snapshot = (new FacilityReader($answers, new UnreadableRows))->read();
-        $chains = array_map(fn ($fish): HomesAhead => $snapshot->homesAhead($fish), $snapshot->facility->fish);
+        $chains = array_map(fn (Fish $fish): string => serialize($snapshot->homesAhead($fish)), $snapshot->facility->fish);
         $answers->keep();
 
         return $chains;

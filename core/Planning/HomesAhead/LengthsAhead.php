@@ -10,28 +10,55 @@ use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
 
 /** The lengths of a fish month by month until the horizon: small enough to be kept, and all that others in a home need to know of it. */
-final readonly class LengthsAhead
+final class LengthsAhead
 {
     private const STEP_DAYS = 30;
 
-    /**
-     * Plain numbers, since many of these are kept.
-     *
-     * @param  non-empty-list<array{float, float, float}>  $lengths  low, likely and high in millimetres, every step from the first day on
-     */
+    private const OF_A_STEP = 3;
+
+    /** @var list<float>|null low, likely and high in millimetres, every step from the first day on; once they are asked for */
+    private ?array $lengths = null;
+
+    /** @param  string  $packed  the same, since many of these are kept */
     private function __construct(
-        private LocalDate $from,
-        private array $lengths,
+        private readonly LocalDate $from,
+        private readonly string $packed,
     ) {
     }
 
     public static function of(Facility $facility, GrowthProjection $growth): self
     {
-        return new self($facility->date, array_map(function (int $step) use ($facility, $growth): array {
+        $lengths = [];
+        for ($step = 0; $step <= (int) ceil($facility->horizonDays / self::STEP_DAYS); $step++) {
             $band = $growth->lengthOn($facility->date->plusDays($step * self::STEP_DAYS));
+            array_push($lengths, $band->low, $band->likely, $band->high);
+        }
 
-            return [$band->low, $band->likely, $band->high];
-        }, range(0, (int) ceil($facility->horizonDays / self::STEP_DAYS))));
+        return new self($facility->date, pack('e*', ...$lengths));
+    }
+
+    /** @return array{LocalDate, string} */
+    public function __serialize(): array
+    {
+        return [$this->from, $this->packed];
+    }
+
+    /** @param  array{LocalDate, string}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$this->from, $this->packed] = $kept;
+    }
+
+    /** @return list<float> */
+    private function lengths(): array
+    {
+        if ($this->lengths === null) {
+            /** @var list<float> $lengths */
+            $lengths = array_values((array) unpack('e*', $this->packed));
+            $this->lengths = $lengths;
+        }
+
+        return $this->lengths;
     }
 
     /** The likely length, millimetres. */
@@ -45,10 +72,16 @@ final readonly class LengthsAhead
     {
         $steps = max(0, $this->from->daysUntil($date)) / self::STEP_DAYS;
         $before = (int) floor($steps);
-        $last = count($this->lengths) - 1;
+        $last = intdiv(count($this->lengths()), self::OF_A_STEP) - 1;
 
-        return $before >= $last
-            ? new LengthBand(...$this->lengths[$last])
-            : (new LengthBand(...$this->lengths[$before]))->toward(new LengthBand(...$this->lengths[$before + 1]), $steps - $before);
+        return $before >= $last ? $this->bandAt($last) : $this->bandAt($before)->toward($this->bandAt($before + 1), $steps - $before);
+    }
+
+    private function bandAt(int $step): LengthBand
+    {
+        $lengths = $this->lengths();
+        $first = self::OF_A_STEP * $step;
+
+        return new LengthBand($lengths[$first], $lengths[$first + 1], $lengths[$first + 2]);
     }
 }
