@@ -86,4 +86,20 @@ final readonly class OpenCase
             'rising' => Finding::of('company.case.rising', actor: $actor, victim: $victim),
         };
     }
+
+    /**
+     * The same where the name of the one that suffers stands already.
+     *
+     * @param  array<string, string>  $names  by key
+     */
+    public function findingOfVictim(array $names): Finding
+    {
+        $actor = $names[$this->actor] ?? $this->actor;
+
+        return match ($this->because) {
+            'harm' => Finding::of('today.harmed', actor: $actor, harm: $this->last->harm, date: $this->last->date),
+            'not_eating' => Finding::of('today.chased_off_food', actor: $actor),
+            'rising' => Finding::of('today.chased_more', actor: $actor),
+        };
+    }
 }

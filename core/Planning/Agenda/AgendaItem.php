@@ -101,9 +101,10 @@ final readonly class AgendaItem
     /** @param  array<string, string>  $names  by key */
     public static function ofCase(System $home, OpenCase $case, array $names): self
     {
-        return new self(AgendaKind::Company, $home->key, $names[$case->victim], $case->finding($names), $case->isFresh, $case->victim);
+        return new self(AgendaKind::Company, $home->key, $names[$case->victim], $case->findingOfVictim($names), $case->isFresh, $case->victim);
     }
 
+    /** Never late: it presses every day until a move is planned, and less than what is asked of today. */
     public static function ofOutgrown(Fish $fish, HomesAhead $homes, LocalDate $today): ?self
     {
         $leave = $homes->stays[0]->leave ?? null;
@@ -115,7 +116,7 @@ final readonly class AgendaItem
             ? Finding::of('today.leaves_nowhere', home: $homes->stays[0]->system->name)
             : Finding::of('today.leaves', home: $homes->stays[0]->system->name, next: $next->system->name);
 
-        return new self(AgendaKind::Outgrown, $fish->currentSystem(), $fish->name, $what, true, $fish->key);
+        return new self(AgendaKind::Outgrown, $fish->currentSystem(), $fish->name, $what, false, $fish->key);
     }
 
     /**

@@ -3,8 +3,8 @@
 // What a plan says of its moves, and how good it is.
 return [
     'plan' => [
-        'first_today' => '{fish} moves to {to} today, the first of {moves, plural, one {one move} other {# moves}}.',
-        'first' => '{fish} moves to {to} on {on}, the first of {moves, plural, one {one move} other {# moves}}.',
+        'first_today' => '{fish} moves to {to} today, {moves, plural, one {the only move} other {the first of # moves}}.',
+        'first' => '{fish} moves to {to} on {on}, {moves, plural, one {the only move} other {the first of # moves}}.',
         'broken_today' => '{fish} has outgrown {system} or is not well housed there, and no move is planned.',
         'broken' => '{fish} can stay in {system} until {on}, and no move is planned.',
         'nothing' => 'Everybody can stay where they are until {until}.',

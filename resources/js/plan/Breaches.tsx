@@ -12,18 +12,19 @@ export function Breaches({ page: { breaches, date } }: { page: PlanPage }) {
     return (
         <Fold title={words.title} says={joined([...new Set(breaches.map(({ name }) => name))])}>
             <chakra.ol listStyleType="none" padding="0">
-                {breaches.map((breach) => (
+                {together(breaches).map(({ names, ...breach }) => (
                     <chakra.li
-                        key={`${breach.name} ${breach.system} ${breach.from}`}
+                        key={`${names.join()} ${breach.system} ${breach.from}`}
                         borderBottom="1px solid"
                         borderColor="rule"
                         padding="8px 0"
                     >
-                        <b>{words.who({ name: breach.name, home: breach.system })}</b>{' '}
+                        <b>{words.who({ names: joined(names), home: breach.system })}</b>{' '}
                         {words.when({
                             from: longDay(breach.from, date),
                             until: longDay(breach.until, date),
                             days: breach.days,
+                            fish: names.length,
                         })}
                         <chakra.p color="ink2">{breach.says}</chakra.p>
                     </chakra.li>
@@ -31,4 +32,17 @@ export function Breaches({ page: { breaches, date } }: { page: PlanPage }) {
             </chakra.ol>
         </Fold>
     )
+}
+
+type Breach = PlanPage['breaches'][number]
+
+/** Those who stay out of rule in one home, for one reason and as long, told once. */
+function together(breaches: readonly Breach[]): (Breach & { names: string[] })[] {
+    const told = new Map<string, Breach & { names: string[] }>()
+    for (const breach of breaches) {
+        const key = [breach.system, breach.from, breach.until, breach.says].join('|')
+        const others = told.get(key)?.names ?? []
+        told.set(key, { ...breach, names: [...others, breach.name] })
+    }
+    return [...told.values()]
 }

@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate, useSearch } from '@tanstack/react-router'
 import { useEffect, useState } from 'react'
@@ -11,13 +11,14 @@ import { Waiting } from '../frame/Waiting'
 import { planWords as words } from '../messages/plan'
 import { Adopt } from './Adopt'
 import { AllToBuild } from './AllToBuild'
-import { AskForm } from './AskForm'
+import { AskForm, goToAsking } from './AskForm'
 import { Breaches } from './Breaches'
 import { Compare } from './Compare'
 import { Costs } from './Costs'
 import { Lanes } from './Lanes'
 import { Mends } from './Mends'
 import { MoveList } from './MoveList'
+import { Progress } from './Progress'
 import { Reading } from './Reading'
 import { ToBuild } from './ToBuild'
 import { Tried } from './Tried'
@@ -78,7 +79,7 @@ function Sheet({ page: kept }: { page: Page }) {
                     onHold={setHeld}
                     onDrop={(dropped) => change(drop(dropped))}
                 >
-                    {history.steps === 0 && <AdoptSeen page={kept} onGone={() => see(null)} />}
+                    {history.steps === 0 && <NextStep page={kept} onGone={() => see(null)} />}
                 </Lanes>
             </Box>
             {(history.steps > 0 || held !== null) && (
@@ -118,12 +119,24 @@ function usePlans() {
         followed: plans?.adopted_id ?? null,
         underWay: plans?.plans.find(isUnderWay),
         ready: plans?.plans.filter((one) => !isUnderWay(one)) ?? [],
+        isKnown: plans !== undefined,
     }
 }
 
-function AdoptSeen({ page: { plan }, onGone }: { page: Page; onGone: () => void }) {
-    const { followed } = usePlans()
-    return plan?.state === 'ready' ? <Adopt plan={plan} followed={followed} onGone={onGone} /> : null
+/** What is next at the head of the sheet: to ask, to wait, or to follow what was found. */
+function NextStep({ page: { plan }, onGone }: { page: Page; onGone: () => void }) {
+    const { followed, underWay, ready, isKnown } = usePlans()
+    return (
+        <>
+            {underWay !== undefined && <Progress plan={underWay} />}
+            {plan?.state === 'ready' && <Adopt plan={plan} followed={followed} onGone={onGone} />}
+            {isKnown && underWay === undefined && plan === null && ready.length === 0 && (
+                <Button variant="solid" className="no-print" onClick={goToAsking}>
+                    {words.ask.title}
+                </Button>
+            )}
+        </>
+    )
 }
 
 interface BelowProps {
@@ -171,22 +184,33 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
                     day={pointed.day}
                     onTry={(fish, key, on) => change(goingTo(draft, page, fish, key, on))}
                 />
-                <Mends plan={kept.plan?.id ?? null} draft={draft} onDraft={change} />
+                {(kept.plan === null || !isUnderWay(kept.plan)) && (
+                    <Mends plan={kept.plan?.id ?? null} draft={draft} onDraft={change} />
+                )}
                 <Costs page={page} />
                 <AllToBuild />
             </Box>
-            <Box display="flex" flexDirection="column" gap="24px" minWidth="0" order={{ base: -1, lg: 0 }}>
-                <AskForm
-                    locks={locks}
-                    onLocks={setLocks}
-                    supposed={draft.supposed}
-                    underWay={underWay}
-                    hasPlan={ready.length > 0}
-                    onAsked={(plan) => {
-                        clear()
-                        onSee(plan)
-                    }}
-                />
+            <Box
+                display="flex"
+                flexDirection="column"
+                gap="24px"
+                minWidth="0"
+                order={{ base: -1, lg: 0 }}
+                position={{ lg: 'sticky' }}
+                top="14px"
+            >
+                {underWay === undefined && (
+                    <AskForm
+                        locks={locks}
+                        onLocks={setLocks}
+                        supposed={draft.supposed}
+                        hasPlan={ready.length > 0}
+                        onAsked={(plan) => {
+                            clear()
+                            onSee(plan)
+                        }}
+                    />
+                )}
                 <WhatIf page={page} draft={draft} onDraft={change} />
             </Box>
         </Box>

@@ -96,7 +96,7 @@ function Row({
                 {order}
             </Box>
             <Mark isLate={due.is_late} tick={tick} />
-            <Box paddingStart="14px" paddingBlock="6px">
+            <Box paddingStart="14px" paddingEnd="10px" paddingBlock="6px">
                 <Box fontSize="said" fontWeight={700}>
                     {due.name}
                     {due.kind === 'measure' && due.is_late && (

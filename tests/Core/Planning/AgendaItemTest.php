@@ -182,8 +182,8 @@ final class AgendaItemTest extends TestCase
     {
         $today = self::day(self::TODAY);
 
-        $this->assertItem([AgendaKind::Outgrown, 'home', true, 'today.leaves_nowhere'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY), $today));
-        $this->assertItem([AgendaKind::Outgrown, 'home', true, 'today.leaves'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY, false), $today));
+        $this->assertItem([AgendaKind::Outgrown, 'home', false, 'today.leaves_nowhere'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY), $today));
+        $this->assertItem([AgendaKind::Outgrown, 'home', false, 'today.leaves'], AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY, false), $today));
         $this->assertNull(AgendaItem::ofOutgrown(self::fish(), self::leaving(self::TODAY, true), $today));
         $this->assertNull(AgendaItem::ofOutgrown(self::fish(), self::leaving('2027-03-14'), $today));
     }

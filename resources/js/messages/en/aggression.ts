@@ -2,6 +2,7 @@
 export const aggression = {
     title: '{name}: who goes for whom',
     comment: 'The last year, as it was written down.',
+    here: 'In {name}.',
     quiet: 'Nobody was seen to go for anybody here over the last year.',
     back: 'The system',
     others: 'all the others',

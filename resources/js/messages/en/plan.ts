@@ -66,8 +66,8 @@ export const plan = {
     },
     breaches: {
         title: 'Still out of rule',
-        who: '{name}, {home}:',
-        when: '{from} to {until}, {days, plural, one {one day} other {# days}}.',
+        who: '{names}, {home}:',
+        when: '{from} to {until}, {days, plural, one {one day} other {# days}}{fish, plural, one {} other { each}}.',
     },
     ask: {
         title: 'Ask for a plan',

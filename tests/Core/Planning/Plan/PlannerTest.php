@@ -38,7 +38,7 @@ final class PlannerTest extends TestCase
         $this->assertStringContainsString('Large holds it for life.', implode(' ', array_map(Said::of(...), $move->reasons)));
         $this->assertSame([], $plan->breaches);
         $this->assertSame(1, $plan->decision->leastMoves);
-        $this->assertStringContainsString('the first of one move', Said::of((new PlanVerdict($plan, 400, true))->findings()[0]));
+        $this->assertStringContainsString('the only move', Said::of((new PlanVerdict($plan, 400, true))->findings()[0]));
     }
 
     public function test_while_nobody_has_to_move_nobody_does(): void
