@@ -34,7 +34,10 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
     const [first, ...others] = sheet.sentences
     return (
         <>
-            <SheetHead sentence={first ?? words.quiet} comment={[words.here({ name: sheet.name }), ...others].join(' ')} />
+            <SheetHead
+                sentence={first ?? words.quiet}
+                comment={[words.here({ name: sheet.name }), ...others].join(' ')}
+            />
             <Box
                 display="grid"
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 380px' }}

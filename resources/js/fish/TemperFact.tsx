@@ -17,7 +17,8 @@ export function TemperFact({ sheet }: { sheet: FishSheet }) {
     const [open, setOpen] = useState(false)
     return (
         <Fact term="temper" name={words.name}>
-            {sheet.temper.said ?? words.tempers[sheet.temper.temper]} {sheet.temper.part}{' '}
+            {sheet.temper.said ?? words.temperOf({ temper: words.tempers[sheet.temper.temper] })}{' '}
+            {sheet.temper.part}{' '}
             <Link to="/systems/$id/company" params={{ id: sheet.fish.home.system_id }}>
                 {words.whoGoesForWhom}
             </Link>{' '}

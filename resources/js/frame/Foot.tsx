@@ -5,7 +5,7 @@ import { useSheetNote } from './sheetTitle'
 
 /** The foot of the sheet: what was last written, with a way back, and the line on which the next thing is. */
 export function Foot({ onWrite }: { onWrite: () => void }) {
-    const { notice } = useNotices()
+    const { notice, say } = useNotices()
     const note = useSheetNote()
     return (
         <Box
@@ -39,6 +39,21 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                                 {messages.frame.undo}
                             </Button>
                         )}
+                        <chakra.button
+                            type="button"
+                            aria-label={messages.frame.putAway}
+                            minWidth="44px"
+                            minHeight="44px"
+                            marginInlineStart={{ base: 'auto', md: '0' }}
+                            border="0"
+                            background="none"
+                            color="ink2"
+                            fontSize="title"
+                            cursor="pointer"
+                            onClick={() => say(null)}
+                        >
+                            ×
+                        </chakra.button>
                     </>
                 )}
                 <Box

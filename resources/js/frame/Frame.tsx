@@ -10,8 +10,7 @@ import { Foot } from './Foot'
 import { useClocks } from '../moves/clocks'
 import { useKeeper } from './keeper'
 import { onDemand } from './onDemand'
-import type { Notice } from './notice'
-import { NoticeContext } from './notice'
+import { NoticeContext, useNotice } from './notice'
 import { PaperDialog } from './PaperDialog'
 import { Tape } from './Tape'
 import { usePlaceKeys } from './usePlaceKeys'
@@ -27,12 +26,12 @@ const RunningClocks = onDemand(() => import('../moves/RunningClocks'), 'RunningC
 /** The sheet that every place is drawn on: tape above, foot below. */
 export function Frame() {
     const keeper = useKeeper()
-    const [notice, say] = useState<Notice | null>(null)
+    const { notice, say } = useNotice()
     const [keysShown, showKeys] = useState(false)
     const [slip, open] = useState<Slip | null>(null)
     const close = useCallback(() => open(null), [])
     const clocks = useClocks()
-    const notices = useMemo(() => ({ notice, say }), [notice])
+    const notices = useMemo(() => ({ notice, say }), [notice, say])
     const acts = useMemo(
         () => ({
             u: () => notice?.undo?.(),

@@ -73,11 +73,11 @@ function Sheet({ picture }: { picture: PictureRow }) {
                         way={typed.way}
                         tool={tool}
                         onTool={setTool}
+                        marks={marks}
                         onNext={() => {
                             setTool('fish')
                             setLine(marks.now.lines.filter((one) => one.length > 0).length)
                         }}
-                        onUndo={marks.canUndo ? marks.undo : undefined}
                         onClear={() => {
                             marks.change(NOTHING_MARKED)
                             setLine(0)
@@ -123,14 +123,13 @@ interface ToolsProps {
     way: MeasureTyped['way']
     tool: Tool
     onTool: (tool: Tool) => void
+    marks: ReturnType<typeof useSteps>
     onNext: () => void
-    /** Undefined: there is nothing to take back. */
-    onUndo: (() => void) | undefined
     onClear: () => void
 }
 
 /** What is to be marked next, and the way back. */
-function Tools({ way, tool, onTool, onNext, onUndo, onClear }: ToolsProps) {
+function Tools({ way, tool, onTool, marks, onNext, onClear }: ToolsProps) {
     const tools = {
         scale: words.scale,
         fish: words.fish,
@@ -145,13 +144,15 @@ function Tools({ way, tool, onTool, onNext, onUndo, onClear }: ToolsProps) {
                 chosen={[tool]}
                 onToggle={(value) => onTool(value as Tool)}
             />
-            <Box display="flex" flexWrap="wrap" gap="8px">
-                <Button onClick={onNext}>{words.nextFish}</Button>
-                <Button disabled={onUndo === undefined} onClick={onUndo}>
-                    {words.undo}
-                </Button>
-                <Button onClick={onClear}>{words.clear}</Button>
-            </Box>
+            {(marks.canUndo || marks.now !== NOTHING_MARKED) && (
+                <Box display="flex" flexWrap="wrap" gap="8px">
+                    <Button onClick={onNext}>{words.nextFish}</Button>
+                    <Button disabled={!marks.canUndo} onClick={marks.undo}>
+                        {words.undo}
+                    </Button>
+                    <Button onClick={onClear}>{words.clear}</Button>
+                </Box>
+            )}
         </Box>
     )
 }

@@ -60,6 +60,7 @@ export const company = {
         change: 'Change',
         changeLong: 'Change its temper',
         asLog: 'as its log shows',
+        temperOf: '{temper}.',
         tempers: { calm: 'calm', usual: 'as usual for its species', bully: 'a bully' },
         help: 'A calm one is taken for peaceful, a bully for one that kills, whatever its species.',
         saved: 'Saved: the temper of {name}.',

@@ -26,6 +26,7 @@ export const frame = {
     keptHere: 'No network: kept on this device, and sent when it is back.',
     unknownPage: 'Page not found.',
     undo: 'Undo',
+    putAway: 'Put this note away',
     close: 'Close',
     undone: 'Taken back.',
     cancel: 'Cancel',
