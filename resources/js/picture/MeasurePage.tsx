@@ -16,7 +16,7 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import { pictureWords } from '../messages/picture'
 import { measured } from '../units/length'
-import type { MeasureTyped, Tool } from './marks'
+import type { Marks, MeasureTyped, Tool } from './marks'
 import { NOTHING_MARKED, reopened, requestOf } from './marks'
 import { MeasureFields } from './MeasureFields'
 import { pictureQuery } from './queries'
@@ -123,7 +123,7 @@ interface ToolsProps {
     way: MeasureTyped['way']
     tool: Tool
     onTool: (tool: Tool) => void
-    marks: ReturnType<typeof useSteps>
+    marks: ReturnType<typeof useSteps<Marks>>
     onNext: () => void
     onClear: () => void
 }
