@@ -36,14 +36,17 @@ async function finish(page: Page): Promise<void> {
     await expect(page.getByText('The watch begins.')).toBeVisible()
 }
 
-test('who looks from Today finds the signs open; who comes by has them folded', async ({ page }) => {
-    await page.getByRole('button', { name: 'Look Burr' }).first().click()
-    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
-    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
+test('who comes to look finds the signs open; who comes by has them folded', async ({ page }) => {
     await openMoves(page)
+    const watch = page.locator('[id^=addition-]').filter({ hasText: 'Burr' })
     await expect(watch.getByRole('button', { name: 'All good' })).toBeVisible()
     await expect(watch.getByRole('button', { name: 'hides' })).toHaveCount(0)
     await watch.getByRole('button', { name: 'Not well: Burr' }).click()
+    await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
+    // As "Look" on Today leads there, when a look is due: at first light, at noon, in the evening.
+    const address = `/moves#${await watch.getAttribute('id')}`
+    await page.goto('/fish')
+    await page.goto(address)
     await expect(watch.getByRole('button', { name: 'hides' })).toBeVisible()
 })
 

@@ -39,7 +39,6 @@ export function FormerFishPage() {
                                 <Table.Header>
                                     <Table.Row>
                                         <Table.ColumnHeader>{addFishWords.name}</Table.ColumnHeader>
-                                        <Table.ColumnHeader>{addFishWords.species}</Table.ColumnHeader>
                                         <Table.ColumnHeader>{words.came}</Table.ColumnHeader>
                                         <Table.ColumnHeader>{words.gone}</Table.ColumnHeader>
                                         <Table.ColumnHeader>{words.how}</Table.ColumnHeader>
@@ -52,8 +51,10 @@ export function FormerFishPage() {
                                                 <Link to="/fish/$id" params={{ id: one.id }}>
                                                     {one.name}
                                                 </Link>
+                                                <Box color="ink2" fontSize="note">
+                                                    {one.species}
+                                                </Box>
                                             </Table.Cell>
-                                            <Table.Cell>{one.species}</Table.Cell>
                                             <Table.Cell>{shortDay(one.arrived_on, today)}</Table.Cell>
                                             <Table.Cell>
                                                 {one.gone_on === null ? '' : shortDay(one.gone_on, today)}

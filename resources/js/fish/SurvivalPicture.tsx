@@ -86,7 +86,10 @@ function Causes({ causes }: { causes: SurvivalSheet['causes'] }) {
 }
 
 const HEIGHT = 200
-const LEFT = 46
+const LEFT = 52
+
+/** What the words of a month take up. */
+const LABEL = 62
 const BELOW = 30
 const TOP = 8
 const MONTH_DAYS = 30.44
@@ -102,7 +105,7 @@ function Picture({ sheet }: { sheet: SurvivalSheet }) {
         .reverse()
         .map((step) => `L${x(step.until)} ${y(step.low)}H${x(step.days)}`)
         .join('')
-    const every = sheet.days > 900 ? 6 : 3
+    const every = [3, 6, 12].find((months) => x(months * MONTH_DAYS) - x(0) >= LABEL) ?? 24
     const months = Array.from(
         { length: Math.floor(sheet.days / MONTH_DAYS / every) + 1 },
         (_, i) => i * every,

@@ -2,6 +2,7 @@ import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import type { FoodRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Section } from '../frame/Section'
+import { Sideways } from '../frame/Sideways'
 import { foodWords as words } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { money } from '../units/money'
@@ -50,7 +51,7 @@ export function Foods({ foods, onChange, ...rest }: Props) {
 function FoodTable({ foods, bred, today, onWrite, onChange }: Props) {
     const { name, left, perDay, lasts, protein, price } = words.foodColumns
     return foods.length === 0 ? null : (
-        <Box overflowX="auto">
+        <Sideways label={words.foods}>
             <Table.Root>
                 <Table.Header>
                     <Table.Row>
@@ -72,7 +73,7 @@ function FoodTable({ foods, bred, today, onWrite, onChange }: Props) {
                     ))}
                 </Table.Body>
             </Table.Root>
-        </Box>
+        </Sideways>
     )
 }
 

@@ -1,4 +1,6 @@
-import { Box, Table } from '@chakra-ui/react'
+import { Table } from '@chakra-ui/react'
+import { joined } from '../messages/joined'
+import { Sideways } from './Sideways'
 
 /** A figure and its unit stay on one line. */
 const SHORT = 8
@@ -12,7 +14,7 @@ export function Figures({
     rows: readonly (readonly (string | number)[])[]
 }) {
     return (
-        <Box overflowX="auto">
+        <Sideways label={joined(columns)}>
             <Table.Root>
                 <Table.Header>
                     <Table.Row>
@@ -36,6 +38,6 @@ export function Figures({
                     ))}
                 </Table.Body>
             </Table.Root>
-        </Box>
+        </Sideways>
     )
 }

@@ -1,7 +1,8 @@
-import { Box, Button, chakra, Table } from '@chakra-ui/react'
+import { Button, chakra, Table } from '@chakra-ui/react'
 import type { PlanFigures, PlanRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
 import { Fold } from '../frame/Fold'
+import { Sideways } from '../frame/Sideways'
 import { planWords } from '../messages/plan'
 import { shortDay } from '../units/day'
 import { money } from '../units/money'
@@ -21,7 +22,7 @@ export function Compare({
 }) {
     return (
         <Fold title={words.title}>
-            <Box overflowX="auto">
+            <Sideways label={words.title}>
                 <Table.Root>
                     <Table.Header>
                         <Table.Row>
@@ -47,7 +48,7 @@ export function Compare({
                         ))}
                     </Table.Body>
                 </Table.Root>
-            </Box>
+            </Sideways>
             {seen !== null && (
                 <Button variant="plain" onClick={() => onSee(null)}>
                     {words.look({

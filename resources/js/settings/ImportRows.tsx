@@ -1,5 +1,6 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { chakra } from '@chakra-ui/react'
 import type { ImportLine, ImportSheet } from '../api/types'
+import { Sideways } from '../frame/Sideways'
 import { settingsWords } from '../messages/settings'
 import { Help } from './Columns'
 
@@ -22,7 +23,7 @@ export function ImportRows({ sheet: { headings, rows, total } }: { sheet: Import
             {rows.length < total && rows.length > 0 && (
                 <Help>{words.rowsHelp({ shown: rows.length, total })}</Help>
             )}
-            <Box overflowX="auto" tabIndex={0} role="group" aria-label={words.rows}>
+            <Sideways label={words.rows}>
                 <chakra.table width="100%" borderCollapse="collapse" fontSize="text">
                     <thead>
                         <tr>
@@ -36,7 +37,7 @@ export function ImportRows({ sheet: { headings, rows, total } }: { sheet: Import
                         <Row key={row.line} row={row} columns={headings.length + 1} />
                     ))}
                 </chakra.table>
-            </Box>
+            </Sideways>
         </>
     )
 }

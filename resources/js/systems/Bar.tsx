@@ -24,7 +24,10 @@ export function Bar({ name, share, term, unknown = '', isLess = false }: Props) 
     return (
         <Box
             display="grid"
-            gridTemplateColumns="minmax(0, 1fr) minmax(70px, 31%) 138px"
+            gridTemplateColumns={{
+                base: 'minmax(0, 1fr) 22% 92px',
+                lg: 'minmax(0, 1fr) minmax(70px, 31%) 138px',
+            }}
             gap="12px"
             alignItems="center"
             fontSize={isLess ? 'note' : undefined}
@@ -54,7 +57,7 @@ export function Bar({ name, share, term, unknown = '', isLess = false }: Props) 
                     <chakra.b
                         color={share > CLOSE ? colour : undefined}
                         fontWeight={isLess ? 500 : 700}
-                        whiteSpace="nowrap"
+                        whiteSpace={{ lg: 'nowrap' }}
                     >
                         {percent(share)}
                         {share > 1 ? `, ${systemsWords.tooMuch}` : ''}

@@ -52,7 +52,7 @@ export function PlanSheet({ page }: { page: Page }) {
                 </Box>
                 <Box gridArea="facts">
                     <Residents fish={system.fish} plan={plan} at={at} today={today} />
-                    <Fill plan={plan} load={load} at={at} date={date} />
+                    {plan.fish.length > 0 && <Fill plan={plan} load={load} at={at} date={date} />}
                     <Acts page={page} />
                 </Box>
             </Box>

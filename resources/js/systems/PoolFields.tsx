@@ -2,7 +2,7 @@ import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { usualTanksQuery } from '../api/queries'
-import type { PoolForm } from '../api/types'
+import type { PoolForm, SystemRequest } from '../api/types'
 import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { useUnit } from '../frame/keeper'
@@ -10,6 +10,7 @@ import { sizesOf } from './form'
 import { OutlineGrid } from './OutlineGrid'
 
 interface Props {
+    kind: SystemRequest['kind']
     pool: PoolForm
     index: number
     isOneOfMany: boolean
@@ -47,7 +48,7 @@ function UsualTank({ onChoose }: { onChoose: (sizes: TankSizes) => void }) {
 }
 
 /** The shape of one pool and its sizes. */
-export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error }: Props) {
+export function PoolFields({ kind, pool, index, isOneOfMany, onChange, onRemove, error }: Props) {
     const { word } = useUnit()
     return (
         <chakra.fieldset border="none" padding="0" margin="0" minWidth="0">
@@ -68,7 +69,7 @@ export function PoolFields({ pool, index, isOneOfMany, onChange, onRemove, error
                         onChange={(type) => onChange({ ...pool, type: type as PoolForm['type'] })}
                     />
                 </Box>
-                {pool.type === 'box' && (
+                {kind === 'tank' && pool.type === 'box' && (
                     <UsualTank onChoose={(sizes) => onChange({ ...pool, ...sizes, outside: true })} />
                 )}
                 {pool.type === 'outline' && (

@@ -1,10 +1,10 @@
 import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
-import type { SystemPreview, SystemSheet } from '../api/types'
+import type { SystemPreview, SystemSheet, Units } from '../api/types'
 import { DimensionLine } from '../drawing/DimensionLine'
 import { Fact } from '../frame/Fact'
+import { Fold } from '../frame/Fold'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
 import { useWidth } from '../frame/useWidth'
 import { metres } from '../units/length'
 import { floorLoad, weight } from '../units/mass'
@@ -24,7 +24,7 @@ export function Preview({
     const { units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
     return (
-        <Section title={systemsWords.form.comesTo}>
+        <Fold title={systemsWords.form.comesTo} says={says(preview, units)}>
             <Box ref={box} paddingTop="10px">
                 {preview === undefined ? (
                     <chakra.p color="ink2">{systemsWords.form.typing}</chakra.p>
@@ -86,8 +86,19 @@ export function Preview({
                     {systemsWords.form.pond}
                 </chakra.p>
             )}
-        </Section>
+        </Fold>
     )
+}
+
+/** Folded it keeps its height while sizes are typed under it: the field that is typed in stays where it is. */
+function says(preview: SystemPreview | undefined, units: Units): string {
+    return preview === undefined
+        ? systemsWords.form.typing
+        : systemsWords.form.inShort({
+              litres: volume(preview.litres, units),
+              weight: weight(preview.weight_kg, units),
+              heavy: String(preview.is_heavy),
+          })
 }
 
 function Outline({ preview, width }: { preview: SystemPreview; width: number }) {

@@ -63,9 +63,15 @@ interface Part {
 
 /** Everything that makes a system, in the order in which a keeper would tell it. */
 export function SystemFields({ form, typed, error, today, isNew }: Props) {
-    const unit = useUnit()
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         form.setValue('system', { ...typed, [name]: value })
+    /** A pond is measured inside: there is no glass to come off. */
+    const setKind = (kind: SystemTyped['kind']): void =>
+        form.setValue('system', {
+            ...typed,
+            kind,
+            pools: isNew ? typed.pools.map((pool) => ({ ...pool, outside: kind !== 'pond' })) : typed.pools,
+        })
     const text = (name: TextName, label: string, more: More = {}): ReactNode => (
         <TextField
             key={name}
@@ -92,13 +98,35 @@ export function SystemFields({ form, typed, error, today, isNew }: Props) {
                     label={systemsWords.form.kind}
                     options={optionsOf(systemsWords.form.kinds)}
                     value={typed.kind}
-                    onChange={(value) => set('kind', value as SystemTyped['kind'])}
+                    onChange={(value) => setKind(value as SystemTyped['kind'])}
                     error={error('kind')}
                 />
             </Group>
+            <Pools {...part} />
+            <WaterFields {...part} />
+            <EquipmentFields {...part} />
+            <LightFields {...part} />
+            <InsideFields {...part} />
+            <Dividers
+                typed={typed}
+                set={(dividers) => set('dividers', dividers)}
+                error={error}
+                today={today}
+                isNew={isNew}
+            />
+            <PlaceFields {...part} />
+        </>
+    )
+}
+
+function Pools({ typed, set, error }: Part) {
+    const unit = useUnit()
+    return (
+        <>
             {typed.pools.map((pool, i) => (
                 <PoolFields
                     key={i}
+                    kind={typed.kind}
                     pool={pool}
                     index={i}
                     isOneOfMany={typed.pools.length > 1}
@@ -125,18 +153,6 @@ export function SystemFields({ form, typed, error, today, isNew }: Props) {
             >
                 {systemsWords.form.addPool}
             </Button>
-            <WaterFields {...part} />
-            <EquipmentFields {...part} />
-            <LightFields {...part} />
-            <InsideFields {...part} />
-            <Dividers
-                typed={typed}
-                set={(dividers) => set('dividers', dividers)}
-                error={error}
-                today={today}
-                isNew={isNew}
-            />
-            <PlaceFields {...part} />
         </>
     )
 }

@@ -406,6 +406,8 @@ export const systems = {
         openingHelp: 'Only while it is still to be opened.',
         leadDays: 'Days until it is ready',
         comesTo: 'It comes to',
+        inShort:
+            '{litres}, {weight} filled{heavy, select, true {: more than a usual floor is built for} other {}}.',
         litres: 'Water',
         floor: 'Free floor',
         weight: 'Filled weight',
