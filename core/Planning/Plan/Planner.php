@@ -8,8 +8,10 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
+use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\Finding;
 use Biomegas\Housing\Verdict\Verdict;
+use Biomegas\Measure\TemperatureSpan;
 use Biomegas\Placement\Budget;
 use Biomegas\Placement\NoPlan;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
@@ -190,7 +192,20 @@ final readonly class Planner
         $stay = $check->trialOf($itinerary->lodger->fish)->planned($to, $itinerary->stayOn($on)[2], $on);
         $by = LocalDate::later($on->plusDays(-self::MEND_DAYS), $this->facility->date);
 
-        return array_map(fn (Verdict $verdict): array => [$verdict->change ?? $verdict->finding, $by], $stay->toMend);
+        return array_map(
+            fn (Finding $what): array => [$what, $by],
+            [...array_map(fn (Verdict $verdict): Finding => $verdict->change ?? $verdict->finding, $stay->toMend), ...self::unknownSeasons($itinerary->lodger->fish, $to)],
+        );
+    }
+
+    /** @return list<Finding> no rule can hold a fish against the seasons of a pond that nobody has written down */
+    private static function unknownSeasons(Fish $fish, System $to): array
+    {
+        $wanted = $fish->species->keepingRange;
+
+        return $to->kind === SystemKind::Pond && $to->temperature === null && $wanted !== null
+            ? [Finding::of('plan.unknown_seasons', system: $to->name, fish: $fish->name, wanted: TemperatureSpan::ofCelsius($wanted->low, $wanted->high))]
+            : [];
     }
 
     /**

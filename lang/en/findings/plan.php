@@ -35,6 +35,7 @@ return [
             'must_open' => '{homes} must be opened.',
             'need_not_open' => '{homes} need not be opened.',
         ],
+        'unknown_seasons' => 'Write down how warm {system} is over the year: {fish} wants {wanted}.',
         'reason' => [
             'fixed' => 'It is written down already.',
             'share_reached' => '{fish} has reached {share} of what {system} holds.',

@@ -12,6 +12,7 @@ use Biomegas\Facility\Shape\Box;
 use Biomegas\Facility\Span;
 use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
+use Biomegas\Facility\WaterTemperature;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
 use Biomegas\Planning\Plan\Aim;
@@ -39,6 +40,22 @@ final class PlannerTest extends TestCase
         $this->assertSame([], $plan->breaches);
         $this->assertSame(1, $plan->decision->leastMoves);
         $this->assertStringContainsString('the only move', Said::of((new PlanVerdict($plan, 400, true))->findings()[0]));
+    }
+
+    public function test_before_a_move_to_a_pond_its_seasons_are_asked_for_unless_they_are_written_down(): void
+    {
+        $pond = new System('pond', 'Yard pond', SystemKind::Pond, [new Pool('pond', Box::inside(4000, 2500, 1200))]);
+        $fish = Example::fish(Example::of(keep: new Span(20.0, 30.0)), 'small', ['2026-12-01' => 160.0, '2027-02-20' => 200.0]);
+        $first = function (System $pond) use ($fish): array {
+            $plan = (new Plans(Example::facility([Example::tank('small', 120, 50), $pond], [$fish])))->plan();
+            $this->assertSame('pond', $plan->moves[0]->to->key);
+
+            return array_map(fn (array $step): string => Said::of($step[0]), $plan->moves[0]->prepare);
+        };
+
+        $asked = 'Write down how warm Yard pond is over the year: One wants 20 to 30 °C.';
+        $this->assertContains($asked, $first($pond));
+        $this->assertNotContains($asked, $first($pond->keptAt(WaterTemperature::heldAt(25.0))));
     }
 
     public function test_while_nobody_has_to_move_nobody_does(): void
