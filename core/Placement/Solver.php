@@ -19,6 +19,8 @@ final class Solver
 
     private const FIRST_ROUNDS_OF_A_UNIT = 20;
 
+    private const ROUNDS_OF_A_FOUND_PLAN = 200;
+
     private const FIRST_TURNS = 1;
 
     private const MORE_TURNS = 40;
@@ -57,6 +59,7 @@ final class Solver
         /** @var array<int, list<int>> */
         private readonly array $start,
         float $slack,
+        private readonly bool $isFound,
     ) {
         $this->incumbent = new Incumbent($slack);
         $random = new Randomizer(new Mt19937($seed));
@@ -68,12 +71,13 @@ final class Solver
     /**
      * @param  array<int, list<int>>  $start  a plan to begin with, system by unit and period; none: one is made
      * @param  float  $slack  the search ends when no plan is better by more than this share of the cost
+     * @param  bool  $isFound  the plan to begin with was found before, and little has changed: it is proven before much is done to better it
      *
      * @throws NoPlan
      */
-    public static function solve(Problem $problem, Budget $budget, int $seed = 1, array $start = [], float $slack = 0.0): Solution
+    public static function solve(Problem $problem, Budget $budget, int $seed = 1, array $start = [], float $slack = 0.0, bool $isFound = false): Solution
     {
-        return (new self($problem, $budget, $seed, $start, $slack))->run();
+        return (new self($problem, $budget, $seed, $start, $slack, $isFound))->run();
     }
 
     private function run(): Solution
@@ -84,11 +88,13 @@ final class Solver
         $this->refuseHopelessUnits();
         $plan = $this->start === [] ? $this->improvement->construct() : $this->improvement->repair($this->start);
         $rounds = max(self::FIRST_ROUNDS, self::FIRST_ROUNDS_OF_A_UNIT * count($this->problem->units));
-        $this->improvement->run($plan, $rounds, $this->budget, self::FIRST_SHARE);
+        $this->improvement->run($plan, $this->isFound ? self::ROUNDS_OF_A_FOUND_PLAN : $rounds, $this->budget, self::FIRST_SHARE);
         if (is_infinite(PlanCost::of($this->problem, $this->incumbent->paths))) {
             $this->refuseWhatCannotBeApart();
         }
-        $this->improveFurther(self::FIRST_TURNS, $rounds, self::FIRST_SHARE);
+        if (! $this->isFound) {
+            $this->improveFurther(self::FIRST_TURNS, $rounds, self::FIRST_SHARE);
+        }
         $improved = $this->budget->elapsed();
         $this->proof->run();
         $proven = $this->budget->elapsed();

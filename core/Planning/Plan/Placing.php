@@ -85,15 +85,17 @@ final class Placing
         if (count($moving) > self::MOST_AT_ONCE) {
             return $this->place($moving, $this->improvedSomeAtATime($moving, $paths, $budget, $seed), $budget, $seed);
         }
-        $placed = $this->place($moving, $paths, $budget, $seed);
+        $placed = $this->place($moving, $paths, $budget, $seed, $before !== []);
         for ($round = 1; $round < self::MOST_ROUNDS && ! $budget->isSpent(self::SHARE_FOR_SOME); $round++) {
             $moving += $this->inTheWay($placed->paths, array_keys($moving));
-            $isBetter = count($moving) <= self::MOST_AT_ONCE && count($moving) > count($this->lodgers) - count($placed->staying)
-                && $this->place($moving, $placed->paths, $budget->part(self::SECONDS_TO_LOOK), $seed)->paths != $placed->paths;
-            if (! $isBetter) {
+            if (count($moving) > self::MOST_AT_ONCE || count($moving) === count($this->lodgers) - count($placed->staying)) {
                 break;
             }
-            $placed = $this->place($moving, $placed->paths, $budget, $seed);
+            $looked = $this->place($moving, $placed->paths, $budget->part(self::SECONDS_TO_LOOK), $seed, true);
+            if ($looked->paths == $placed->paths) {
+                break;
+            }
+            $placed = $this->place($moving, $looked->paths, $budget, $seed, true);
         }
 
         return $placed;
@@ -118,13 +120,14 @@ final class Placing
     /**
      * @param  array<string, true>  $moving
      * @param  array<string, list<string>>  $paths
+     * @param  bool  $isFound  they are of a plan that was found before
      */
-    private function place(array $moving, array $paths, Budget $budget, int $seed): Placed
+    private function place(array $moving, array $paths, Budget $budget, int $seed, bool $isFound = false): Placed
     {
         $others = array_values(array_diff_key($this->lodgers, $moving));
         [$objective, $bound] = [0.0, 0.0];
         foreach (Regions::of(array_values(array_intersect_key($this->lodgers, $moving)), array_values($this->systems), $this->adapter) as [$lodgers, $systems]) {
-            $solution = $this->solution($this->adapter->problem($lodgers, $others, $systems, $paths), $paths, $budget, $seed);
+            $solution = $this->solution($this->adapter->problem($lodgers, $others, $systems, $paths), $paths, $budget, $seed, $isFound);
             $paths = [...$paths, ...$solution->assignments];
             [$objective, $bound] = [$objective + $solution->objective, $bound + $solution->bound];
         }
@@ -219,9 +222,9 @@ final class Placing
     }
 
     /** @param  array<string, list<string>>  $paths */
-    private function solution(Problem $problem, array $paths, Budget $budget, int $seed): Solution
+    private function solution(Problem $problem, array $paths, Budget $budget, int $seed, bool $isFound = false): Solution
     {
-        return Solver::solve($problem, $budget, $seed, self::asPlaces($problem, $paths), self::SLACK);
+        return Solver::solve($problem, $budget, $seed, self::asPlaces($problem, $paths), self::SLACK, $isFound);
     }
 
     /**

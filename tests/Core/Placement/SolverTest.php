@@ -161,6 +161,23 @@ final class SolverTest extends TestCase
         $this->assertLessThanOrEqual($solution->objective, $solution->bound);
     }
 
+    public function test_a_plan_that_was_found_before_is_proven_first_and_a_bad_one_is_bettered_all_the_same(): void
+    {
+        $problem = ProblemReader::read(InventedPlacement::document(6, 5, 12, 3, 4));
+        $slack = 0.02;
+        $places = array_flip($problem->systems);
+        $found = Solver::solve($problem, new Budget(20.0, $this->clock()), slack: $slack);
+        $plan = array_map(fn (string $unit): array => array_map(fn (string $system): int => $places[$system], $found->assignments[$unit]), $problem->units);
+        $again = Solver::solve($problem, new Budget(20.0, $this->clock()), start: $plan, slack: $slack, isFound: true);
+
+        $this->assertLessThanOrEqual($found->objective + self::TOLERANCE, $again->objective);
+        $this->assertLessThan($found->did['improvement_rounds'] / 2, $again->did['improvement_rounds']);
+
+        $bad = array_map(fn (): array => array_fill(0, 12, 0), $problem->units);
+        $bettered = Solver::solve($problem, new Budget(20.0, $this->clock()), start: $bad, slack: $slack, isFound: true);
+        $this->assertLessThanOrEqual((1 + 2 * $slack) * $found->objective, $bettered->objective);
+    }
+
     public function test_progress_is_told(): void
     {
         $told = [];
