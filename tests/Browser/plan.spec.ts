@@ -8,6 +8,9 @@ test('a plan is asked for, read, followed and left', async ({ page }) => {
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Bramble moves to Kiln vat')
     await expect(page.getByRole('img', { name: /Porch tank: Bramble until/ })).toBeVisible()
 
+    // What is next stands at the head of the sheet, and leads to where it is asked.
+    await page.getByRole('button', { name: 'Ask for a plan', exact: true }).click()
+    await expect(page.getByLabel('What matters most')).toBeFocused()
     await page.getByLabel('What matters most').selectOption('fewest moves')
     await page.getByRole('button', { name: 'Look for a plan' }).click()
     await expect(page.getByRole('button', { name: 'Follow this plan' })).toBeVisible({ timeout: 30_000 })
@@ -29,8 +32,10 @@ test('a plan is asked for, read, followed and left', async ({ page }) => {
     await page.getByLabel('Stays where it is').selectOption({ label: 'Sedge, Sluice tank' })
     await expect(page.getByText('Sedge stays in Sluice tank')).toBeVisible()
     await page.getByRole('button', { name: 'Look for a better plan' }).click()
-    await expect(page.getByRole('region', { name: 'Plans side by side' }).getByRole('row')).toHaveCount(3)
-    await expect(page.getByRole('button', { name: 'Follow this plan' })).toBeVisible({ timeout: 30_000 })
+    await expect(page.getByRole('region', { name: 'Plans side by side' }).getByRole('row')).toHaveCount(3, {
+        timeout: 30_000,
+    })
+    await expect(page.getByRole('button', { name: 'Follow this plan' })).toBeVisible()
     await expect(moves.getByRole('link', { name: 'Sedge' })).toHaveCount(0)
     await page.getByRole('button', { name: 'Let go: Sedge' }).click()
 

@@ -1,7 +1,8 @@
-import { Box, chakra, useBreakpointValue } from '@chakra-ui/react'
+import { Box, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { useId, useState } from 'react'
 import { Section } from './Section'
+import { useIsNarrow } from './useIsNarrow'
 
 interface Props {
     title: string
@@ -32,7 +33,7 @@ export function Fold({
     const [wasOpened, setOpen] = useState(beginsOpen)
     const isOpen = wasOpened || isWanted
     const content = useId()
-    const isNarrow = useBreakpointValue({ base: true, lg: false }, { ssr: false }) === true
+    const isNarrow = useIsNarrow()
     if (on === 'phone' && !isNarrow) {
         return !isNamed ? (
             children

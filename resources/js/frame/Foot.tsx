@@ -50,6 +50,9 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                             color="ink2"
                             fontSize="title"
                             cursor="pointer"
+                            // Whoever is typing goes on typing.
+                            onPointerDown={(event) => event.preventDefault()}
+                            onMouseDown={(event) => event.preventDefault()}
                             onClick={() => say(null)}
                         >
                             ×

@@ -4,6 +4,7 @@ import { Fold } from '../frame/Fold'
 import { joined } from '../messages/joined'
 import { planWords } from '../messages/plan'
 import { longDay } from '../units/day'
+import { together } from './breachesTogether'
 
 const words = planWords.breaches
 
@@ -32,17 +33,4 @@ export function Breaches({ page: { breaches, date } }: { page: PlanPage }) {
             </chakra.ol>
         </Fold>
     )
-}
-
-type Breach = PlanPage['breaches'][number]
-
-/** Those who stay out of rule in one home, for one reason and as long, told once. */
-function together(breaches: readonly Breach[]): (Breach & { names: string[] })[] {
-    const told = new Map<string, Breach & { names: string[] }>()
-    for (const breach of breaches) {
-        const key = [breach.system, breach.from, breach.until, breach.says].join('|')
-        const others = told.get(key)?.names ?? []
-        told.set(key, { ...breach, names: [...others, breach.name] })
-    }
-    return [...told.values()]
 }

@@ -5,24 +5,26 @@ import { DimensionLine } from '../drawing/DimensionLine'
 import { Fact } from '../frame/Fact'
 import { Fold } from '../frame/Fold'
 import { useKeeper } from '../frame/keeper'
+import { useIsNarrow } from '../frame/useIsNarrow'
 import { useWidth } from '../frame/useWidth'
 import { metres } from '../units/length'
 import { floorLoad, weight } from '../units/mass'
 import { floorArea, volume } from '../units/volume'
 import { Pool } from './Pool'
 import { layPools } from './pools'
+
 const MAX_HEIGHT = 240
 
-/** What a system comes to while it is typed: its outline to scale, water, floor and weight. */
-export function Preview({
-    preview,
-    kind,
-}: {
+interface Props {
     preview: SystemPreview | undefined
     kind: SystemSheet['kind']
-}) {
+}
+
+/** What a system comes to while it is typed: its outline to scale, water, floor and weight. */
+export function Preview({ preview, kind }: Props) {
     const { units } = useKeeper()
     const [box, width] = useWidth<HTMLDivElement>()
+    const isNarrow = useIsNarrow()
     return (
         <Fold title={systemsWords.form.comesTo} says={says(preview, units)}>
             <Box ref={box} paddingTop="10px">
@@ -64,30 +66,29 @@ export function Preview({
                     </Fact>
                 </chakra.dl>
             )}
-            {preview?.is_heavy === true && (
-                <chakra.p
-                    paddingTop="8px"
-                    borderInlineStart="6px solid"
-                    borderColor="close"
-                    paddingInlineStart="12px"
-                    marginTop="8px"
-                >
-                    {systemsWords.form.engineer}
-                </chakra.p>
-            )}
-            {kind === 'pond' && (
-                <chakra.p
-                    paddingTop="8px"
-                    borderInlineStart="6px solid"
-                    borderColor="close"
-                    paddingInlineStart="12px"
-                    marginTop="8px"
-                >
-                    {systemsWords.form.pond}
-                </chakra.p>
-            )}
+            {!isNarrow && <Cautions preview={preview} kind={kind} />}
         </Fold>
     )
+}
+
+/** What can hurt somebody is never folded: on a phone it stands before the button that saves. */
+export function Cautions({ preview, kind }: Props) {
+    const said = [
+        ...(preview?.is_heavy === true ? [systemsWords.form.engineer] : []),
+        ...(kind === 'pond' ? [systemsWords.form.pond] : []),
+    ]
+    return said.map((one) => (
+        <chakra.p
+            key={one}
+            paddingTop="8px"
+            borderInlineStart="6px solid"
+            borderColor="close"
+            paddingInlineStart="12px"
+            marginTop="8px"
+        >
+            {one}
+        </chakra.p>
+    ))
 }
 
 /** Folded it keeps its height while sizes are typed under it: the field that is typed in stays where it is. */

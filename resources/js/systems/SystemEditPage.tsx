@@ -15,8 +15,9 @@ import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
 import type { SystemForm, SystemTyped } from './form'
 import { asDrawn, asSent, isDrawable, newSystem } from './form'
-import { Preview } from './Preview'
+import { Cautions, Preview } from './Preview'
 import { SystemFields } from './SystemFields'
+import { useIsNarrow } from '../frame/useIsNarrow'
 import { useUndo } from '../entry/useUndo'
 import { useSend, useWrite } from '../entry/useWrite'
 
@@ -36,6 +37,7 @@ export function NewSystemPage() {
 
 function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const { today } = useKeeper()
+    const isNarrow = useIsNarrow()
     const form = useForm<SystemForm>({ defaultValues: { system: begin } })
     const typed = useWatch({ control: form.control, name: 'system' })
     const heading =
@@ -45,6 +47,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const retire = useRetire(page?.system)
     const preview = usePreview(typed)
     const drawn = preview.error instanceof Refused ? preview.error : undefined
+    const drawable = isDrawable(typed) && drawn === undefined ? preview.data : undefined
     const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
     return (
         <>
@@ -73,6 +76,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                         today={today}
                         isNew={page === undefined}
                     />
+                    {isNarrow && <Cautions preview={drawable} kind={typed.kind} />}
                     {(save.error ?? retire.error) !== undefined && (
                         <chakra.p role="alert" color="over" fontWeight={600}>
                             {save.error ?? retire.error}
@@ -103,10 +107,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     </Box>
                 </chakra.form>
                 <Box position={{ lg: 'sticky' }} top="16px" order={{ base: -1, lg: 0 }}>
-                    <Preview
-                        preview={isDrawable(typed) && drawn === undefined ? preview.data : undefined}
-                        kind={typed.kind}
-                    />
+                    <Preview preview={drawable} kind={typed.kind} />
                 </Box>
             </Box>
         </>
