@@ -69,10 +69,12 @@ final readonly class FacilityReader
     /** As it was read last, while no row that it was read from has changed; with rows left out it is read each time, so that they are told. */
     private function usual(FacilitySettings $settings, LocalDate $today, FeedingHabits $habits): FacilityReading
     {
-        return $this->answers->last('facility', ReadMark::now().$today->toIso(), function () use ($settings, $today, $habits): array {
+        $mark = ReadMark::now();
+
+        return $this->answers->last('facility', $mark.$today->toIso(), function () use ($settings, $today, $habits, $mark): array {
             $reading = $this->readAnew($settings, $today, $habits, null, null);
 
-            return [$reading, $this->unreadable->all() === []];
+            return [$reading, $mark !== null && $this->unreadable->all() === []];
         });
     }
 

@@ -86,6 +86,15 @@ final class ReadMarkTest extends ApiTestCase
         $this->assertCount(3, array_unique($marks));
     }
 
+    public function test_without_a_mark_it_is_read_each_time(): void
+    {
+        DB::table('read_marks')->delete();
+        $before = $this->read($this->answers);
+        DB::table('fish')->where('id', $this->fish('Sedge'))->update(['name' => 'Rush the younger']);
+
+        $this->assertNotSame($before, $this->read($this->answers));
+    }
+
     public function test_a_row_that_cannot_be_read_is_told_each_time(): void
     {
         DB::table('measurements')->where('id', DB::table('measurements')->min('id'))->update(['date' => 'yesterday']);
