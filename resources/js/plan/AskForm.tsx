@@ -13,13 +13,13 @@ import { asBody } from './locks'
 const words = planWords.ask
 const MONTHS = [6, 12, 24, 36]
 
-const ASKED_AT = 'ask-for-a-plan'
+export const ASKED_AT = 'ask-for-a-plan'
 
 /** Scrolls to what can be asked, with the first of it at hand. */
 export function goToAsking(): void {
     const form = document.getElementById(ASKED_AT)
     form?.scrollIntoView({ block: 'center' })
-    form?.querySelector('select')?.focus({ preventScroll: true })
+    form?.querySelector<HTMLElement>('select, button')?.focus({ preventScroll: true })
 }
 
 /** What matters, how far to look, and off it goes. */
@@ -42,7 +42,7 @@ export function AskForm({
     const ask = useWrite('POST', '/api/v1/plans', {}, { onDone: ({ id }) => onAsked(id) })
     return (
         <Fold key={String(hasPlan)} title={words.title} beginsOpen={!hasPlan}>
-            <Box id={ASKED_AT} display="flex" flexDirection="column" gap="12px" paddingTop="10px">
+            <Box display="flex" flexDirection="column" gap="12px" paddingTop="10px">
                 <ChoiceField
                     label={words.aim}
                     value={aim}

@@ -11,7 +11,7 @@ import { Waiting } from '../frame/Waiting'
 import { planWords as words } from '../messages/plan'
 import { Adopt } from './Adopt'
 import { AllToBuild } from './AllToBuild'
-import { AskForm, goToAsking } from './AskForm'
+import { ASKED_AT, AskForm, goToAsking } from './AskForm'
 import { Breaches } from './Breaches'
 import { Compare } from './Compare'
 import { Costs } from './Costs'
@@ -125,12 +125,14 @@ function usePlans() {
 
 /** What is next at the head of the sheet: to ask, to wait, or to follow what was found. */
 function NextStep({ page: { plan }, onGone }: { page: Page; onGone: () => void }) {
-    const { followed, underWay, ready, isKnown } = usePlans()
+    const { followed, underWay, isKnown } = usePlans()
+    const isReady = plan?.state === 'ready'
     return (
         <>
-            {underWay !== undefined && <Progress plan={underWay} />}
-            {plan?.state === 'ready' && <Adopt plan={plan} followed={followed} onGone={onGone} />}
-            {isKnown && underWay === undefined && plan === null && ready.length === 0 && (
+            {/* The list of plans may be a moment behind. */}
+            {underWay !== undefined && !(isReady && underWay.id === plan.id) && <Progress plan={underWay} />}
+            {isReady && <Adopt plan={plan} followed={followed} onGone={onGone} />}
+            {isKnown && underWay === undefined && plan === null && (
                 <Button variant="solid" className="no-print" onClick={goToAsking}>
                     {words.ask.title}
                 </Button>
@@ -200,16 +202,18 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
                 top="14px"
             >
                 {underWay === undefined && (
-                    <AskForm
-                        locks={locks}
-                        onLocks={setLocks}
-                        supposed={draft.supposed}
-                        hasPlan={ready.length > 0}
-                        onAsked={(plan) => {
-                            clear()
-                            onSee(plan)
-                        }}
-                    />
+                    <Box id={ASKED_AT}>
+                        <AskForm
+                            locks={locks}
+                            onLocks={setLocks}
+                            supposed={draft.supposed}
+                            hasPlan={ready.length > 0}
+                            onAsked={(plan) => {
+                                clear()
+                                onSee(plan)
+                            }}
+                        />
+                    </Box>
                 )}
                 <WhatIf page={page} draft={draft} onDraft={change} />
             </Box>
