@@ -74,7 +74,8 @@ final readonly class FacilityReader
         return $this->answers->last('facility', $mark.$today->toIso(), function () use ($settings, $today, $habits, $mark): array {
             $reading = $this->readAnew($settings, $today, $habits, null, null);
 
-            return [$reading, $mark !== null && $this->unreadable->all() === []];
+            // What was written meanwhile may be in it, or may not.
+            return [$reading, $mark !== null && $mark === ReadMark::now() && $this->unreadable->all() === []];
         });
     }
 
